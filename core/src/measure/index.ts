@@ -1,0 +1,4 @@
+/** measure: exact numbers, lengths as people write them, and what a ruler shows. */
+export { Exact, ratio, type Rational } from './exact';
+export { LengthError, formatLength, lengthParts, parseLength, type LengthParts, type Unit } from './length';
+export { checkpoint, formatYardage, rulerWords, toRuler } from './ruler';

@@ -1,0 +1,101 @@
+/** Lengths as people read and write them: '2 7/8', '2-7/8', '2⅞', '2.875', '16,5 cm'. */
+import { Exact, ratio, type Rational } from './exact';
+
+export type Unit = 'in' | 'cm';
+
+/** What a person wrote cannot be read as a length; the message says what would be. */
+export class LengthError extends Error {}
+
+/** No quilt, bolt or backing needs more; a larger number is a slip of the keyboard. */
+const BEYOND_REASON = 100_000;
+
+const VULGAR: Record<string, string> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+
+const SUFFIX = /\s*(in(?:ch(?:es)?)?|"|″|”|cm|mm)\.?$/i;
+// At most six digits in a fraction and nine after the point: more is no measure, and would only slow the arithmetic.
+const SHAPE = /^(?:(\d{1,9})(?:\s+|\s*-\s*))?(\d{1,6})\s*\/\s*(\d{1,6})$|^(\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})$/;
+const PER_INCH = ratio(254, 100);
+
+/**
+ * Reads a length in `unit`; a text that names another unit (in, cm, mm) is converted exactly.
+ * Throws LengthError with a sentence when it is no length, negative, or beyond reason.
+ */
+export function parseLength(written: string | number, unit: Unit): Rational {
+  if (typeof written === 'number') {
+    if (!Number.isFinite(written)) throw new LengthError('a length must be a number');
+    written = String(written);
+  }
+  let text = written
+    .trim()
+    .replace(/[⁄∕]/g, '/')
+    .replace(/[‐‑‒–]/g, '-');
+  text = text.replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (mark) => ` ${VULGAR[mark]}`).trim();
+  let from: Unit | 'mm' = unit;
+  const suffix = SUFFIX.exec(text);
+  if (suffix) {
+    const word = suffix[1]!.toLowerCase();
+    from = word === 'cm' || word === 'mm' ? word : 'in';
+    text = text.slice(0, suffix.index);
+  }
+  if (text === '') throw new LengthError('a length is missing');
+  if (/^-/.test(text)) throw new LengthError(`a length cannot be negative: '${written}'`);
+  const match = SHAPE.exec(text);
+  if (!match || text.length > 40)
+    throw new LengthError(`'${written.slice(0, 40)}' is not a length; write it like 2 7/8, 2-7/8 or 2.875`);
+  const [, whole, numerator, denominator, decimal] = match;
+  let value: Rational;
+  if (decimal !== undefined) value = ratio(decimal.replace(',', '.').replace(/^\./, '0.'));
+  else {
+    if (/^0+$/.test(denominator!)) throw new LengthError(`'${written}' divides by zero`);
+    value = ratio(BigInt(numerator!), BigInt(denominator!)).add(ratio(BigInt(whole ?? 0)));
+  }
+  value = convert(value, from, unit);
+  if (value.compare(BEYOND_REASON) > 0) throw new LengthError(`'${written}' is beyond reason for a length`);
+  return value;
+}
+
+function convert(value: Rational, from: Unit | 'mm', to: Unit): Rational {
+  const cm = from === 'mm' ? value.div(10) : value;
+  if (from === 'in') return to === 'in' ? cm : cm.mul(PER_INCH);
+  return to === 'cm' ? cm : cm.div(PER_INCH);
+}
+
+/**
+ * Writes a length: in lowest terms with the whole part first ('6 7/8') in inches, decimal ('16.5') in
+ * centimetres, where what three places cannot hold is rounded up. An irrational one must be rounded first.
+ */
+export function formatLength(length: Exact | Rational, unit: Unit): string {
+  const value = length instanceof Exact ? length.rational : length;
+  if (unit === 'in') return value.toFraction(true);
+  const thousandths = value.mul(1000).ceil();
+  return thousandths.div(1000).toString();
+}
+
+/** A length in the pieces that typography needs: whole part, and numerator over denominator if any. */
+export interface LengthParts {
+  whole: string;
+  fraction?: [numerator: string, denominator: string];
+}
+
+/** Splits a written length ('2 7/8', '7/8', '16.5') for setting it with a real diagonal fraction. */
+export function lengthParts(written: string): LengthParts {
+  const match = /^(?:(\d+) )?(\d+)\/(\d+)$/.exec(written);
+  if (!match) return { whole: written };
+  return { whole: match[1] ?? '', fraction: [match[2]!, match[3]!] };
+}

@@ -1,0 +1,24 @@
+import { fileURLToPath } from 'node:url';
+import { svelte } from '@sveltejs/vite-plugin-svelte';
+import { defineConfig } from 'vitest/config';
+
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+
+// Four rings: the core and the command line need nothing; `database` starts a throw-away PostgreSQL;
+// `ops` runs the built application, kills it and starts it again.
+const project = (name: string, include: string[], more = {}) => ({
+  resolve: { alias: { $lib: at('web/src/lib'), $demo: at('demo') } },
+  test: { name, include, testTimeout: 30_000, hookTimeout: 120_000, ...more },
+});
+
+export default defineConfig({
+  test: {
+    projects: [
+      project('core', ['core/src/**/*.test.ts']),
+      project('cli', ['cli/src/**/*.test.ts']),
+      { ...project('web', ['web/src/lib/*.test.ts', 'web/src/lib/plan/*.test.ts']), plugins: [svelte()] },
+      project('database', ['web/src/lib/server/**/*.test.ts'], { globalSetup: at('bin/lib/test-cluster.mjs') }),
+      project('ops', ['bin/**/*.test.ts'], { testTimeout: 60_000, fileParallelism: false }),
+    ],
+  },
+});
