@@ -1,0 +1,2 @@
+/** fabric: how light a fabric is. */
+export { value } from './value';
