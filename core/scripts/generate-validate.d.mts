@@ -1,0 +1,2 @@
+export function generate(): Promise<string>;
+export const target: URL;

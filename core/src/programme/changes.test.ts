@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ChangeError, applyChanges, inverse, type Change, type ProgrammeFile } from './index';
+
+const file = (): ProgrammeFile => ({
+  format: 'aggrega-programme',
+  version: 1,
+  blocks: [],
+  months: [
+    {
+      id: 'm1',
+      name: 'January',
+      blocks: [
+        { block: 'b', finished: '12' },
+        { block: 'b', finished: '8', make: 2 },
+      ],
+    },
+    { id: 'm2', name: 'February' },
+  ],
+  participants: { frost: 24 },
+});
+
+const applied = (changes: Change[], to = file()) => {
+  const result = applyChanges(to, changes);
+  if (!('file' in result)) throw new Error(`conflict: ${JSON.stringify(result.conflicts)}`);
+  return result.file;
+};
+
+const anyChange = fc.constantFrom<Change>(
+  { path: '/months/m1/name', from: 'January', to: 'Jan' },
+  { path: '/months/m2/release', to: '2027-02-13' },
+  { path: '/months/m1/blocks/b/make', to: 3 },
+  { path: '/months/m1/blocks/b~2/finished', from: '8', to: '9' },
+  { path: '/participants/frost', from: 24, to: 48 },
+  { path: '/participants/dusk', to: 12 },
+  { path: '/house/methods/hst', to: 'cut-triangles' },
+  { path: '/title', to: 'Another year' },
+);
+
+describe('changes', () => {
+  it('reach the entry that they name, wherever it stands', () => {
+    const reordered = { ...file(), months: [...file().months!].reverse() };
+    expect(applied([{ path: '/months/m1/name', from: 'January', to: 'Jan' }], reordered).months![1]!.name).toBe('Jan');
+    expect(applied([{ path: '/months/m1/blocks/b~2/make', from: 2, to: 5 }]).months![0]!.blocks!.map((b) => b.make)).toEqual([
+      undefined,
+      5,
+    ]);
+  });
+
+  it('are taken back by their inverse, and made again by the inverse of that', () => {
+    fc.assert(
+      fc.property(fc.uniqueArray(anyChange, { selector: (c) => c.path }), (changes) => {
+        const there = applied(changes);
+        const back = applied(inverse(changes), there);
+        expect(applied(inverse(inverse(changes)), back)).toEqual(there);
+        expect(back.participants!.frost).toBe(24);
+        expect(back.months).toEqual(file().months);
+      }),
+    );
+  });
+
+  it('made twice are made once', () => {
+    fc.assert(
+      fc.property(anyChange, (change) => {
+        expect(applied([change], applied([change]))).toEqual(applied([change]));
+      }),
+    );
+  });
+
+  it('of different places join; of one place conflict, and then none of them is made', () => {
+    const mine: Change = { path: '/months/m1/name', from: 'January', to: 'Frost' };
+    const theirs = applied([{ path: '/months/m1/name', from: 'January', to: 'Snow' }]);
+    expect(applied([{ path: '/months/m2/name', from: 'February', to: 'Rain' }], theirs).months!.map((m) => m.name)).toEqual([
+      'Snow',
+      'Rain',
+    ]);
+    const before = structuredClone(theirs);
+    expect(applyChanges(theirs, [{ path: '/title', to: 'T' }, mine])).toEqual({ conflicts: [{ ...mine, now: 'Snow' }] });
+    expect(theirs).toEqual(before);
+  });
+
+  it.each(['', 'title', '/', '/months', '/months/m9/name', '/__proto__/polluted', '/months/m1', '/format/x', '/blocks/x/y'])(
+    'refuse the place %j',
+    (path) => {
+      if (path === '/months') expect(applyChanges(file(), [{ path, to: [] }])).toHaveProperty('conflicts');
+      else expect(() => applyChanges(file(), [{ path, to: 1 }])).toThrow(ChangeError);
+      expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+    },
+  );
+});

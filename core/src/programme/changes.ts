@@ -1,0 +1,97 @@
+/**
+ * Small changes to a document that can be saved side by side: each says what its maker saw and what it should become.
+ * A change whose place has become something else meanwhile is a conflict, shown to people, never overwritten.
+ */
+import type { ProgrammeFile } from './document';
+
+export interface Change {
+  /**
+   * Where: a JSON Pointer in which entries of lists are named by their id, '/months/m1/blocks/cold-frame/make', so that it
+   * means the same after the list was reordered. A block's second entry in a month is 'cold-frame~2'.
+   */
+  path: string;
+  /** What stood there when the change was made; left out for nothing. */
+  from?: unknown;
+  /** What is to stand there; left out to remove it. */
+  to?: unknown;
+}
+
+export interface Conflict extends Change {
+  /** What stands there now. */
+  now?: unknown;
+}
+
+/** The place a change names is not in the document. */
+export class ChangeError extends Error {
+  constructor(readonly path: string) {
+    super(`there is no place '${path}' in the programme`);
+  }
+}
+
+/**
+ * Applies all changes, or none when any of them conflicts. A change that already stands counts as made, so that sending the
+ * same one again after a lost answer does no harm. Throws ChangeError for a place that cannot exist.
+ */
+export function applyChanges(
+  file: ProgrammeFile,
+  changes: readonly Change[],
+): { file: ProgrammeFile } | { conflicts: Conflict[] } {
+  const copy = structuredClone(file);
+  const conflicts: Conflict[] = [];
+  for (const change of changes) {
+    const { parent, key } = findPlace(copy, change.path, change.to !== undefined);
+    const now = parent && Object.hasOwn(parent, key) ? parent[key] : undefined;
+    if (same(now, change.to)) continue;
+    if (!same(now, change.from)) conflicts.push({ ...change, now });
+    else if (change.to === undefined) delete parent![key];
+    else parent![key] = change.to;
+  }
+  return conflicts.length > 0 ? { conflicts } : { file: copy };
+}
+
+/** What takes the changes back. */
+export function inverse(changes: readonly Change[]): Change[] {
+  return changes.map(({ path, from, to }) => ({ path, from: to, to: from })).reverse();
+}
+
+type Holder = Record<string, unknown>;
+
+/** The object that holds the place; missing objects on the way are made when something is to be put there. */
+function findPlace(root: ProgrammeFile, path: string, make: boolean): { parent: Holder | undefined; key: string } {
+  const names = path.split('/').slice(1);
+  const key = names.pop();
+  if (!path.startsWith('/') || key === undefined || key === '' || names.concat(key).some((n) => n === '__proto__'))
+    throw new ChangeError(path);
+  let holder: unknown = root;
+  for (const name of names) {
+    if (Array.isArray(holder)) holder = entryNamed(holder, name);
+    else if (holder !== null && typeof holder === 'object') {
+      const here = holder as Holder;
+      if (!Object.hasOwn(here, name) && make) here[name] = {};
+      else if (!Object.hasOwn(here, name)) return { parent: undefined, key };
+      holder = here[name];
+    }
+    if (holder === undefined) throw new ChangeError(path);
+  }
+  if (holder === null || typeof holder !== 'object' || Array.isArray(holder)) throw new ChangeError(path);
+  return { parent: holder as Holder, key };
+}
+
+/** The entry with that id; months name their blocks by the field `block`. */
+function entryNamed(list: unknown[], name: string): unknown {
+  const [id, nth = '1'] = name.split('~');
+  const named = list.filter(
+    (entry) => entry !== null && typeof entry === 'object' && ((entry as Holder).id ?? (entry as Holder).block) === id,
+  );
+  return named[Number(nth) - 1];
+}
+
+/** Equal as JSON: the order of an object's fields does not matter. */
+function same(a: unknown, b: unknown): boolean {
+  if (a === b) return true;
+  if (a === null || b === null || typeof a !== 'object' || typeof b !== 'object' || Array.isArray(a) !== Array.isArray(b))
+    return false;
+  const [left, right] = [a as Holder, b as Holder];
+  const keys = Object.keys(left);
+  return keys.length === Object.keys(right).length && keys.every((k) => Object.hasOwn(right, k) && same(left[k], right[k]));
+}

@@ -1,0 +1,271 @@
+/** Reads a programme document: shape first, then lengths, references, drawings and sense. */
+import { readBlock, rolesOf, tilingProblems, type Block, type Problem } from '../block';
+import { Exact, LengthError, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
+import type { Colourway, Fabric, House, LengthFile, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
+import { shapeProblems } from './schema';
+import { unknownFields } from './unknown-fields';
+
+/** What a house does when the document does not say (handbook 2 and 3). */
+const DEFAULTS = {
+  in: {
+    seam: '1/4',
+    rounding: '1/8',
+    wof: '42',
+    sellingStep: '4 1/2',
+    hst: '1/8',
+    qst: '1/4',
+    geese: '1/8',
+    seamLimit: 2,
+    sizeLimit: 400,
+  },
+  cm: {
+    seam: '0.75',
+    rounding: '0.1',
+    wof: '106',
+    sellingStep: '10',
+    hst: '0.3',
+    qst: '0.6',
+    geese: '0.3',
+    seamLimit: 5,
+    sizeLimit: 1000,
+  },
+};
+
+/** The programme of a parsed JSON document, or all its errors with their places. Never throws for bad input. */
+export function readProgramme(document: unknown): Reading {
+  const shape = shapeProblems(document);
+  if (shape.length > 0) return { ok: false, errors: shape };
+  const file = document as ProgrammeFile;
+  const errors: Problem[] = [];
+  const refuse = (path: string, message: string) => void errors.push({ path, message });
+  const unit = file.unit ?? 'in';
+  const length = lengthReader(unit, refuse);
+
+  const house = readHouse(file, unit, length, refuse);
+  const fabrics = readFabrics(file, house, length);
+  const blocks = (file.blocks ?? []).map((entry, i): Block => {
+    const path = `/blocks/${i}`;
+    const { block, problems } = readBlock(entry, path);
+    errors.push(...problems);
+    if (problems.length === 0) errors.push(...tilingProblems(block, path));
+    return block;
+  });
+  unique('/fabrics', file.fabrics, refuse);
+  unique('/blocks', file.blocks, refuse);
+  unique('/months', file.months, refuse);
+  unique('/colourways', file.colourways, refuse);
+
+  const months = readMonths(file, blocks, house, length, refuse);
+  const colourways = readColourways(file, fabrics, months, house, refuse);
+  checkReferences(file, colourways, refuse);
+  (file.shelf ?? []).forEach((entry, i) => {
+    length(entry.length, `/shelf/${i}/length`, { zero: true });
+    if (!fabrics.has(entry.fabric)) refuse(`/shelf/${i}/fabric`, `there is no fabric '${entry.fabric}'`);
+  });
+  if (errors.length > 0) return { ok: false, errors };
+
+  const participants = new Map(colourways.map((c) => [c.id, file.participants ? (file.participants[c.id] ?? 0) : 1]));
+  const programme: Programme = {
+    title: file.title ?? 'Untitled programme',
+    unit,
+    currency: file.currency,
+    house,
+    fabrics: [...fabrics.values()],
+    colourways,
+    blocks,
+    months,
+    participants,
+    kits: { spares: file.kits?.spares ?? 0, demoSets: file.kits?.demoSets ?? 0 },
+    directional: new Set(colourways.flatMap((c) => [...c.fabrics].filter(([, f]) => f.directional).map(([role]) => role))),
+  };
+  return { ok: true, programme, file, warnings: [...unknownFields(file), ...sizeWarnings(programme), ...unusedBlocks(file)] };
+}
+
+type Refuse = (path: string, message: string) => void;
+type ReadLength = (
+  written: LengthFile | undefined,
+  path: string,
+  options?: { zero?: boolean; limit?: number; fallback?: string },
+) => Rational;
+
+function lengthReader(unit: Unit, refuse: Refuse): ReadLength {
+  return (written, path, { zero = false, limit, fallback = '1' } = {}) => {
+    let read = parseLength(fallback, unit);
+    try {
+      if (written !== undefined) read = parseLength(written, unit);
+    } catch (error) {
+      if (!(error instanceof LengthError)) throw error;
+      refuse(path, error.message);
+    }
+    if (!zero && read.equals(0)) {
+      refuse(path, 'must be more than zero');
+      return parseLength(fallback, unit);
+    }
+    if (limit !== undefined && read.compare(limit) > 0)
+      refuse(path, `${formatLength(read, unit)} is beyond reason; at most ${limit} ${unit}`);
+    return read;
+  };
+}
+
+function readHouse(file: ProgrammeFile, unit: Unit, length: ReadLength, refuse: Refuse): House {
+  const house = file.house ?? {};
+  const standard = DEFAULTS[unit];
+  const field = (name: 'seam' | 'rounding' | 'wof' | 'sellingStep', limit: number) =>
+    length(house[name], `/house/${name}`, { fallback: standard[name], limit });
+  const oversize: Record<string, Rational> = {};
+  for (const kind of ['hst', 'qst', 'geese'] as const)
+    oversize[kind] = length(house.oversize?.[kind], `/house/oversize/${kind}`, {
+      zero: true,
+      fallback: standard[kind],
+      limit: standard.seamLimit * 2,
+    });
+  const rounding = field('rounding', standard.seamLimit);
+  const sellingStep = field('sellingStep', standard.sizeLimit);
+  if (rounding.compare(parseLength('1/64', unit)) < 0) refuse('/house/rounding', 'no ruler shows steps as small as that');
+  return {
+    unit,
+    seam: field('seam', standard.seamLimit),
+    rounding,
+    wof: field('wof', standard.sizeLimit),
+    sizing: house.sizing ?? 'exact',
+    oversize,
+    methods: { ...house.methods },
+    allowance: length(house.allowance, '/house/allowance', { zero: true, fallback: '0', limit: standard.sizeLimit }),
+    shrinkage: ratio(String(house.shrinkage ?? 0)),
+    sellingStep,
+  };
+}
+
+function readFabrics(file: ProgrammeFile, house: House, length: ReadLength): Map<string, Fabric> {
+  const limit = DEFAULTS[house.unit].sizeLimit;
+  return new Map(
+    (file.fabrics ?? []).map((entry, i): [string, Fabric] => {
+      const { id, name = id, sku = '', colour = '#9aa3b0', directional = false, form = 'yardage', pricePerYard } = entry;
+      const usableWidth =
+        entry.usableWidth === undefined ? house.wof : length(entry.usableWidth, `/fabrics/${i}/usableWidth`, { limit });
+      if (entry.usableLength !== undefined) length(entry.usableLength, `/fabrics/${i}/usableLength`, { limit });
+      return [id, { id, name, sku, colour, directional, form, usableWidth, pricePerYard }];
+    }),
+  );
+}
+
+function unique(path: string, entries: { id: string }[] | undefined, refuse: Refuse): void {
+  const first = new Map<string, number>();
+  entries?.forEach(({ id }, i) => {
+    if (first.has(id)) refuse(`${path}/${i}/id`, `the id '${id}' is taken already by ${path}/${first.get(id)}`);
+    else first.set(id, i);
+  });
+}
+
+function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: ReadLength, refuse: Refuse): Month[] {
+  const byId = new Map(blocks.map((b) => [b.id, b]));
+  const limit = DEFAULTS[house.unit].sizeLimit;
+  return (file.months ?? []).map((month, m) => {
+    const monthPath = `/months/${m}`;
+    if (month.release !== undefined && !isDate(month.release))
+      refuse(`${monthPath}/release`, `${month.release} is no date of the calendar`);
+    const entries = month.blocks ?? [];
+    const repeated = new Set(entries.map((e) => e.block).filter((id, i, all) => all.indexOf(id) !== i));
+    const placed = entries.flatMap((entry, i): MonthBlock[] => {
+      const path = `${monthPath}/blocks/${i}`;
+      const [width, height] = Array.isArray(entry.finished)
+        ? [
+            length(entry.finished[0], `${path}/finished/0`, { limit }),
+            length(entry.finished[1], `${path}/finished/1`, { limit }),
+          ]
+        : [length(entry.finished, `${path}/finished`, { limit }), undefined];
+      const block = byId.get(entry.block);
+      if (!block) {
+        refuse(`${path}/block`, `there is no block '${entry.block}'`);
+        return [];
+      }
+      // Cells are square unless both sides are given.
+      const h = height ?? width.div(block.grid[0]).mul(block.grid[1]);
+      const key = repeated.has(block.id) ? `${block.id}@${sizeText(width, height, house.unit)}` : block.id;
+      const style = { ...house, methods: { ...house.methods, ...entry.methods } };
+      return [{ block, finished: [Exact.of(width), Exact.of(h)], make: entry.make ?? 1, style, key, path }];
+    });
+    placed.forEach(({ key, path }, i) => {
+      if (placed.findIndex((other) => other.key === key) < i)
+        refuse(path, `'${key}' stands in this month already at that size; raise its 'make' instead`);
+    });
+    return { id: month.id, name: month.name ?? month.id, release: month.release, blocks: placed };
+  });
+}
+
+function sizeText(width: Rational, height: Rational | undefined, unit: Unit): string {
+  return height === undefined ? formatLength(width, unit) : `${formatLength(width, unit)}x${formatLength(height, unit)}`;
+}
+
+function isDate(text: string): boolean {
+  const date = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
+}
+
+function readColourways(
+  file: ProgrammeFile,
+  fabrics: Map<string, Fabric>,
+  months: Month[],
+  house: House,
+  refuse: Refuse,
+): Colourway[] {
+  // Who sews what: a colourway must cast every role of the blocks that are made.
+  const used = new Map<string, string>();
+  for (const { block } of months.flatMap((m) => m.blocks))
+    for (const role of rolesOf(block)) if (!used.has(role)) used.set(role, block.id);
+  if (!file.colourways?.length) {
+    const plain = [...used.keys()].sort().map((role): [string, Fabric] => [
+      role,
+      {
+        id: role,
+        name: `Fabric ${role}`,
+        sku: '',
+        colour: '#9aa3b0',
+        directional: false,
+        form: 'yardage',
+        usableWidth: house.wof,
+      },
+    ]);
+    return [{ id: 'default', name: 'One colourway', fabrics: new Map(plain) }];
+  }
+  return file.colourways.map((entry, i) => {
+    const cast = new Map<string, Fabric>();
+    for (const [role, id] of Object.entries(entry.fabrics)) {
+      const fabric = fabrics.get(id);
+      if (fabric) cast.set(role, fabric);
+      else refuse(`/colourways/${i}/fabrics/${role}`, `there is no fabric '${id}'`);
+    }
+    for (const [role, block] of used)
+      if (!(role in entry.fabrics)) refuse(`/colourways/${i}/fabrics`, `role ${role}, used by block '${block}', has no fabric`);
+    return { id: entry.id, name: entry.name ?? entry.id, fabrics: cast };
+  });
+}
+
+function checkReferences(file: ProgrammeFile, colourways: Colourway[], refuse: Refuse): void {
+  for (const id of Object.keys(file.participants ?? {}))
+    if (!colourways.some((c) => c.id === id)) refuse(`/participants/${id}`, `there is no colourway '${id}'`);
+  const months = new Set((file.months ?? []).map((m) => m.id));
+  file.kits?.packets?.forEach((packet, i) =>
+    packet.forEach((id, j) => {
+      if (!months.has(id)) refuse(`/kits/packets/${i}/${j}`, `there is no month '${id}'`);
+    }),
+  );
+}
+
+/** Handbook 2: blocks in one quilt must agree in size. */
+function sizeWarnings(programme: Programme): Problem[] {
+  const sizes = new Map<string, string>();
+  for (const { finished, path } of programme.months.flatMap((m) => m.blocks))
+    sizes.set(finished.map((side) => formatLength(side, programme.unit)).join(' by '), path);
+  if (sizes.size < 2) return [];
+  const message = `the months’ blocks finish at different sizes (${[...sizes.keys()].join('; ')}); they will not meet in one plain grid`;
+  return [{ path: [...sizes.values()].at(-1)!, message }];
+}
+
+function unusedBlocks(file: ProgrammeFile): Problem[] {
+  if (!file.months?.length) return [];
+  const used = new Set(file.months.flatMap((m) => (m.blocks ?? []).map((b) => b.block)));
+  return file.blocks.flatMap((b, i) =>
+    used.has(b.id) ? [] : [{ path: `/blocks/${i}`, message: `block '${b.id}' stands in no month` }],
+  );
+}

@@ -1,0 +1,31 @@
+/** Fields that Aggrega does not know: kept as they are, but worth a warning, since they are often slips of spelling. */
+import type { Problem } from '../block';
+import type { ProgrammeFile } from './document';
+import { programmeSchema } from './schema';
+
+interface Node {
+  $ref?: string;
+  properties?: Record<string, Node>;
+  items?: Node;
+  additionalProperties?: unknown;
+}
+
+/** A warning for every field that the schema does not name. */
+export function unknownFields(file: ProgrammeFile): Problem[] {
+  const warnings: Problem[] = [];
+  visit(file, programmeSchema as Node, '');
+  return warnings;
+
+  function visit(data: unknown, schema: Node, path: string): void {
+    const node = schema.$ref ? (programmeSchema.$defs as Record<string, Node>)[schema.$ref.split('/').at(-1)!]! : schema;
+    if (Array.isArray(data) && node.items) data.forEach((entry, i) => visit(entry, node.items!, `${path}/${i}`));
+    else if (data !== null && typeof data === 'object' && node.properties) {
+      for (const [name, entry] of Object.entries(data)) {
+        const known = node.properties[name];
+        if (known) visit(entry, known, `${path}/${name}`);
+        else if (!node.additionalProperties)
+          warnings.push({ path: `${path}/${name}`, message: `Aggrega does not know the field '${name}' and keeps it unread` });
+      }
+    }
+  }
+}

@@ -1,0 +1,91 @@
+/** Plain doubts about a month: sentences with a place and a remedy, worst first. */
+import { value } from '../fabric';
+import { formatLength } from '../measure';
+import { PlanError, constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
+
+/** What it would cost to be wrong. */
+export type Rank = 'ruin' | 'waste' | 'know';
+
+export interface Doubt {
+  rank: Rank;
+  text: string;
+  /** What to do about it. */
+  remedy?: string;
+  /** Letters, cuts or units that it is about, to light them up. */
+  about: string[];
+}
+
+/** Values closer than this are lost in each other (handbook 5, house values). */
+const LOST = 15;
+
+/** Everything worth saying about a month in a colourway. */
+export function monthDoubts(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
+  const doubts: Doubt[] = [];
+  for (const entry of month.blocks) {
+    try {
+      const c = constructMonthBlock(programme, entry);
+      for (const unit of c.units) {
+        doubts.push(...leftovers(unit.extra, unit.kind, unit.label, unit.method.title));
+        if (unit.kind.kind === 'hst') doubts.push(...lostSeam(unit.roles, unit.label, colourway));
+      }
+      for (const warning of c.warnings.filter((w) => w.path === '/grid'))
+        doubts.push({ rank: 'know', text: sentence(warning.message), about: [] });
+    } catch (error) {
+      if (!(error instanceof PlanError)) throw error;
+      for (const p of error.problems)
+        doubts.push({ rank: 'ruin', text: `${entry.block.name}: ${sentence(p.message)}`, about: [] });
+    }
+  }
+  doubts.push(...differentSizes(programme, month));
+  const order: Rank[] = ['ruin', 'waste', 'know'];
+  return doubts.sort((a, b) => order.indexOf(a.rank) - order.indexOf(b.rank));
+}
+
+function sentence(text: string): string {
+  return `${text[0]!.toUpperCase()}${text.slice(1)}.`;
+}
+
+function leftovers(extra: number, kind: { title: string; plural: string }, label: string, method: string): Doubt[] {
+  if (extra === 0) return [];
+  return [
+    {
+      rank: 'waste',
+      text: `${extra} ${extra === 1 ? kind.title : kind.plural} of ${label} come over in every kit.`,
+      remedy: `Made ${method}. Another method, or more blocks, may use them up.`,
+      about: [label],
+    },
+  ];
+}
+
+/** The two halves of a triangle square are drawn to be told apart. */
+function lostSeam(roles: string[], label: string, colourway: Colourway): Doubt[] {
+  const [a, b] = roles.map((role) => colourway.fabrics.get(role)!);
+  if (!a || !b || a === b || Math.abs(value(a.colour) - value(b.colour)) >= LOST) return [];
+  return [
+    {
+      rank: 'ruin',
+      text: `${a.name} and ${b.name} are nearly as dark as each other and meet in every ${label}.`,
+      remedy: 'From across the room the triangles will not show.',
+      about: roles,
+    },
+  ];
+}
+
+function differentSizes(programme: Programme, month: Month): Doubt[] {
+  const size = (entry: Month['blocks'][number]) =>
+    entry.finished.map((side) => formatLength(side, programme.unit)).join(' by ');
+  const all = programme.months.flatMap((m) => m.blocks.map(size));
+  const usual = all.reduce((best, s) => (count(s) > count(best) ? s : best), all[0] ?? '');
+  return month.blocks
+    .filter((entry) => size(entry) !== usual)
+    .map((entry) => ({
+      rank: 'ruin' as const,
+      text: `${entry.block.name} finishes at ${size(entry)}; most blocks of this programme finish at ${usual}.`,
+      remedy: 'Blocks of one quilt must agree in size, or be framed up to it.',
+      about: [],
+    }));
+
+  function count(s: string): number {
+    return all.filter((other) => other === s).length;
+  }
+}

@@ -1,0 +1,6 @@
+/** sheet: what a sheet says, as data, with the doubts and the reasons behind its numbers. */
+export { cautions } from './cautions';
+export { monthDoubts, type Doubt, type Rank } from './doubts';
+export type { JoinStep } from './joining';
+export { monthSheet, type MonthSheet, type SheetBlock, type SheetCut, type SheetFabric, type SheetUnit } from './month-sheet';
+export { whyCut, type Why } from './why';
