@@ -1,0 +1,126 @@
+import { execFile } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const demo = at('../../demo/allotment-year.aggrega.json');
+let folder: string;
+beforeAll(() => void (folder = mkdtempSync(join(tmpdir(), 'aggrega-cli-'))));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+function aggrega(...words: string[]): Promise<{ code: number; out: string; err: string }> {
+  return new Promise((done) =>
+    execFile(process.execPath, [at('../bin/aggrega.mjs'), ...words], { maxBuffer: 1e8 }, (error, out, err) =>
+      done({ code: error ? Number(error.code) : 0, out, err }),
+    ),
+  );
+}
+
+function write(name: string, content: unknown): string {
+  const path = join(folder, name);
+  writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
+  return path;
+}
+
+describe('check', () => {
+  it('accepts the demonstration programme', async () => {
+    expect(await aggrega('check', demo)).toMatchObject({ code: 0, err: '' });
+  });
+
+  it('refuses with places on standard output and exit code 1', async () => {
+    const broken = JSON.parse(readFileSync(demo, 'utf8'));
+    broken.blocks[0].patches.pop();
+    const { code, out, err } = await aggrega('check', write('broken.json', broken));
+    expect({ code, err }).toEqual({ code: 1, err: '' });
+    expect(JSON.parse(out).errors[0]).toMatchObject({
+      path: '/blocks/0/patches',
+      message: expect.stringContaining('no patch covers'),
+    });
+  });
+
+  it('says what is wrong with a file that is no JSON, empty or not there', async () => {
+    for (const path of [write('half.json', '{"format":'), write('empty.json', ''), join(folder, 'nowhere.json'), folder]) {
+      const { code, out } = await aggrega('check', path);
+      expect(code).toBe(1);
+      expect(JSON.parse(out).errors).toHaveLength(1);
+    }
+    expect((await aggrega('check', write('bom.json', `\uFEFF${readFileSync(demo, 'utf8')}`))).code).toBe(0);
+  });
+});
+
+describe('construct', () => {
+  it('takes the size, methods and make of the month', async () => {
+    const { out } = await aggrega('construct', demo, '--block', 'cold-frame', '--month', 'm1');
+    const printed = JSON.parse(out);
+    expect(printed.units[0]).toMatchObject({
+      label: 'U1',
+      kind: 'hst',
+      method: 'eight-at-a-time',
+      make: 8,
+      yields: 8,
+      extra: 0,
+      roles: ['A', 'B'],
+    });
+    expect(printed.cuts[0]).toEqual({
+      role: 'A',
+      w: '7 3/4',
+      h: '7 3/4',
+      qty: 1,
+      sub: 'none',
+      label: 'A1',
+      for: ['U1'],
+      exact: '7 + 1/2√2',
+    });
+    expect(printed.assembly.size).toEqual(['12 1/2', '12 1/2']);
+  });
+
+  it('takes another size, of square cells or not', async () => {
+    const small = JSON.parse((await aggrega('construct', demo, '--block', 'seed-drill', '--finished', '8')).out);
+    expect(small.finished).toEqual(['8', '8']);
+    const oblong = JSON.parse((await aggrega('construct', demo, '--block', 'seed-drill', '--finished', '12x8')).out);
+    expect(oblong.unfinished).toEqual(['12 1/2', '8 1/2']);
+  });
+});
+
+describe('cut', () => {
+  it('plans each colourway for its own head count, both ways', async () => {
+    const { plans } = JSON.parse((await aggrega('cut', demo, '--months', 'm1')).out);
+    expect(
+      plans.map(
+        (p: { colourway: string; basis: string; participants: number }) => `${p.colourway} ${p.basis} ${p.participants}`,
+      ),
+    ).toEqual(['frost kit 1', 'frost batch 24', 'harvest kit 1', 'harvest batch 18', 'dusk kit 1', 'dusk batch 12']);
+  });
+
+  it('prints the same plan for the same question', async () => {
+    const ask = ['cut', demo, '--colourway', 'dusk', '--basis', 'batch', '--participants', '60', '--months', 'm1,m3'];
+    const [first, second] = await Promise.all([aggrega(...ask), aggrega(...ask)]);
+    expect(first.out).toBe(second.out);
+    expect(JSON.parse(first.out).plans[0].participants).toBe(60);
+  });
+});
+
+it.each([
+  [[]],
+  [['fold', demo]],
+  [['constructor', demo]],
+  [['check']],
+  [['check', demo, '--loud']],
+  [['construct', demo]],
+  [['construct', demo, '--block', 'nothing']],
+  [['construct', demo, '--block', 'cold-frame', '--month', 'm2']],
+  [['construct', demo, '--block', 'cold-frame', '--finished', 'big']],
+  [['construct', demo, '--block', 'cold-frame', '--finished', '0x8']],
+  [['cut', demo, '--participants', '-1']],
+  [['cut', demo, '--participants', '2.5']],
+  [['cut', demo, '--basis', 'all']],
+  [['cut', demo, '--months', 'm1,m99']],
+  [['cut', demo, '--reading', 'fastest']],
+])('a wrong command exits 2 and prints nothing to read as a plan: %j', async (words) => {
+  const { code, out, err } = await aggrega(...words);
+  expect({ code, out }).toEqual({ code: 2, out: '' });
+  expect(err).not.toContain('    at ');
+});

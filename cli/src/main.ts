@@ -1,0 +1,69 @@
+/** The command line: read a file, call core, print one JSON document. See docs/formats.md. */
+import { readFileSync } from 'node:fs';
+import type { Problem } from '@aggrega/core/block';
+import { PlanError, readProgramme, type Programme } from '@aggrega/core/programme';
+import { UsageError } from './usage';
+import { check } from './verbs/check';
+import { constructVerb } from './verbs/construct';
+import { cut } from './verbs/cut';
+
+export interface Loaded {
+  programme: Programme;
+  warnings: Problem[];
+}
+
+/** A verb gets the programme and the words after the file; it returns what is to be printed. */
+export type Verb = (loaded: Loaded, words: string[]) => unknown;
+
+const verbs: Record<string, Verb> = { check, construct: constructVerb, cut };
+
+const USAGE = `usage: aggrega VERB FILE [options]
+  check FILE
+  construct FILE --block ID [--month ID] [--finished L]
+  cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]`;
+
+/** Runs one command; returns the exit code: 0 done, 1 the file is refused, 2 the command is wrong. */
+export async function main(argv: string[]): Promise<number> {
+  const [name, path, ...words] = argv;
+  const verb = name !== undefined && Object.hasOwn(verbs, name) ? verbs[name] : undefined;
+  if (!verb || path === undefined || path.startsWith('-')) {
+    console.error(USAGE);
+    return 2;
+  }
+  try {
+    await print(verb(load(path), words));
+    return 0;
+  } catch (error) {
+    if (error instanceof UsageError) {
+      console.error(`aggrega: ${error.message}`);
+      return 2;
+    }
+    if (error instanceof PlanError) {
+      await print({ errors: error.problems });
+      return 1;
+    }
+    throw error;
+  }
+}
+
+/** Waits until the text is out, so that a long plan is not cut off in a pipe. */
+function print(result: unknown): Promise<void> {
+  return new Promise((done) => process.stdout.write(`${JSON.stringify(result, null, 2)}\n`, () => done()));
+}
+
+function load(path: string): Loaded {
+  let document: unknown;
+  try {
+    // A byte-order mark is no part of the JSON.
+    document = JSON.parse(readFileSync(path, 'utf8').replace(/^\uFEFF/, ''));
+  } catch (error) {
+    const message =
+      error instanceof SyntaxError
+        ? `the file is no JSON: ${error.message}`
+        : `the file cannot be read: ${(error as Error).message}`;
+    throw new PlanError([{ path: '', message }]);
+  }
+  const reading = readProgramme(document);
+  if (!reading.ok) throw new PlanError(reading.errors);
+  return reading;
+}

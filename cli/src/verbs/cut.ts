@@ -1,0 +1,43 @@
+/** cut FILE: the cutting plan, for one kit and for all of a colourway's. */
+import { planContract, planCutting, type Basis } from '@aggrega/core/programme';
+import type { Verb } from '../main';
+import { UsageError, pick, readOptions } from '../usage';
+
+export const cut: Verb = ({ programme }, words) => {
+  const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading']);
+  if (options.reading !== undefined && options.reading !== 'thriftiest')
+    throw new UsageError(`the reading '${options.reading}' cannot be planned yet; leave it out, or say thriftiest`);
+  const bases: Basis[] = options.basis === undefined ? ['kit', 'batch'] : [readBasis(options.basis)];
+  const colourways =
+    options.colourway === undefined ? programme.colourways : [pick(programme.colourways, options.colourway, 'colourway')];
+  const months =
+    options.months === undefined
+      ? programme.months
+      : options.months.split(',').map((id) => pick(programme.months, id.trim(), 'month'));
+  const people = options.participants === undefined ? undefined : readCount(options.participants);
+  const plans = colourways.flatMap((colourway) =>
+    bases.map((basis) =>
+      planContract(
+        planCutting(programme, {
+          colourway,
+          months: [...new Set(months)],
+          basis,
+          participants: people ?? programme.participants.get(colourway.id)!,
+        }),
+        programme,
+      ),
+    ),
+  );
+  return { plans };
+};
+
+function readBasis(written: string): Basis {
+  if (written !== 'kit' && written !== 'batch') throw new UsageError(`--basis is kit or batch, not '${written}'`);
+  return written;
+}
+
+function readCount(written: string): number {
+  if (!/^\d{1,6}$/.test(written) || Number(written) > 100_000)
+    throw new UsageError(`--participants is a whole number up to 100000, not '${written}'`);
+  return Number(written);
+}
