@@ -1,0 +1,23 @@
+// Runs a benchmark: node bench/run.mjs [head-count|planner]. Each prints figures and their ratios from one run.
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { build } from 'esbuild';
+
+const here = (name) => fileURLToPath(new URL(name, import.meta.url));
+const names = process.argv.length > 2 ? process.argv.slice(2) : ['planner', 'head-count'];
+for (const name of names) {
+  console.log(`\n== ${name}`);
+  if (name === 'head-count') {
+    process.exitCode ||= spawnSync(process.execPath, [here('head-count.mjs')], { stdio: 'inherit' }).status ?? 1;
+    continue;
+  }
+  const folder = mkdtempSync(join(tmpdir(), 'aggrega-bench-'));
+  const outfile = join(folder, 'bench.mjs');
+  await build({ entryPoints: [here(`${name}.ts`)], outfile, bundle: true, platform: 'node', format: 'esm', logLevel: 'error' });
+  process.exitCode ||=
+    spawnSync(process.execPath, [outfile, here('../demo/allotment-year.aggrega.json')], { stdio: 'inherit' }).status ?? 1;
+  rmSync(folder, { recursive: true });
+}

@@ -1,0 +1,1 @@
+export function prepareDatabase(ownerUrl: string): Promise<string>;

@@ -1,0 +1,118 @@
+// Makes the pictures of docs/screenshots from the demonstration data: one of each main view, and pages as they print.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium as browserType } from '@playwright/test';
+import { CHROMIUM, chromium } from './packages.mjs';
+import { build, npmPackages, root } from './project.mjs';
+import { run, say } from './say.mjs';
+import { demoServer } from './test-server.mjs';
+
+const folder = join(root, 'docs', 'screenshots');
+const programme = '/programmes/the-allotment-year';
+const demo = JSON.parse(readFileSync(join(root, 'demo', 'allotment-year.aggrega.json'), 'utf8'));
+
+const views = [
+  { name: 'programmes', path: '/' },
+  { name: 'the-year', path: programme },
+  { name: 'draft', path: `${programme}/months/m3/draft`, act: (page) => page.locator('tr[data-cut="cloche:A1"]').hover() },
+  {
+    name: 'why-this-number',
+    path: `${programme}/months/m4/draft?colourway=harvest`,
+    act: async (page) => {
+      await page
+        .getByRole('button', { name: /why this number/ })
+        .first()
+        .click();
+      await settled(page, 'dialog[open]');
+    },
+  },
+  { name: 'cut', path: `${programme}/months/m3/cut`, act: (page) => page.locator('g[data-cut="cloche:A2"]').first().hover() },
+  {
+    name: 'cut-trying-60-by-night',
+    path: `${programme}/months/m7/cut?colourway=dusk`,
+    night: true,
+    act: async (page) => {
+      await page.getByRole('slider').focus();
+      await page.getByLabel('People in Dusk').fill('60');
+      await page.getByRole('slider').focus();
+      await page.getByRole('button', { name: 'Ink Cap' }).click();
+    },
+  },
+  { name: 'sheet', path: `${programme}/months/m1/sheet` },
+  { name: 'cutting-room', path: `${programme}/months/m2/cutting-room?colourway=harvest` },
+  { name: 'cut-on-a-tablet', path: `${programme}/months/m5/cut`, size: { width: 820, height: 1180 } },
+  {
+    name: 'two-people',
+    path: `${programme}/months/m2/draft`,
+    act: async (page) => {
+      const field = page.getByLabel('Name');
+      const url = `${new URL(page.url()).origin}/api${programme}/changes`;
+      await page.request.post(url, {
+        data: { changes: [{ path: '/months/m2/name', from: 'February, Seed Drill', to: 'February, Drills' }] },
+      });
+      await field.fill('February, Seed Drills');
+      await field.press('Enter');
+      await settled(page, 'dialog[open]');
+    },
+  },
+  {
+    name: 'import-refused',
+    path: '/programmes/import',
+    act: async (page) => {
+      const broken = structuredClone(demo);
+      broken.blocks[0].patches.pop();
+      broken.house.seam = 'a quarter';
+      broken.months[1].blocks[0].block = 'seed-dril';
+      await page.getByLabel(/Choose a file/).setInputFiles({
+        name: 'spring.aggrega.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(JSON.stringify(broken)),
+      });
+      await page.getByRole('heading', { name: /refused/ }).waitFor();
+    },
+  },
+];
+
+/** Waits until what appears has appeared whole, transitions done. */
+const settled = (page, selector) =>
+  page.locator(selector).evaluate((node) => Promise.all(node.getAnimations({ subtree: true }).map((a) => a.finished)));
+
+await run(async () => {
+  await chromium();
+  await npmPackages();
+  await build();
+  rmSync(folder, { recursive: true, force: true });
+  mkdirSync(folder, { recursive: true });
+  const server = await demoServer();
+  const browser = await browserType.launch({
+    executablePath: CHROMIUM,
+    args: ['--no-sandbox', '--disable-background-networking', '--no-first-run'],
+  });
+  try {
+    for (const { name, path, act, night, size = { width: 1280, height: 800 } } of views) {
+      const page = await browser.newPage({
+        viewport: size,
+        locale: 'en-GB',
+        colorScheme: night ? 'dark' : 'light',
+        reducedMotion: 'reduce',
+      });
+      await page.goto(server.address + path);
+      await page.locator('html[data-ready]').waitFor();
+      await page.evaluate(() => document.fonts.ready);
+      await act?.(page);
+      await page.screenshot({ path: join(folder, `${name}.png`) });
+      await page.close();
+      say(`docs/screenshots/${name}.png`);
+    }
+    // Paper, as the print view lays it out.
+    const page = await browser.newPage({ viewport: { width: 794, height: 1123 }, locale: 'en-GB' });
+    await page.goto(`${server.address}${programme}/months/m1/sheet`);
+    await page.locator('html[data-ready]').waitFor();
+    await page.emulateMedia({ media: 'print' });
+    await page.screenshot({ path: join(folder, 'sheet-on-paper.png'), clip: { x: 0, y: 0, width: 794, height: 1123 } });
+    say('docs/screenshots/sheet-on-paper.png');
+  } finally {
+    await browser.close();
+    await server.remove();
+  }
+});

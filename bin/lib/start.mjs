@@ -1,0 +1,190 @@
+// bin/start: everything from a fresh clone to a running application, and a clean stop.
+import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { createInterface } from 'node:readline/promises';
+import { parseArgs } from 'node:util';
+import { freePort, reachable, startCluster } from './cluster.mjs';
+import { prepareDatabase } from './database.mjs';
+import { build, dataFolder, makeDataFolder, npmPackages, root } from './project.mjs';
+import { Stop, run, say } from './say.mjs';
+
+const USUAL_PORT = 4610;
+const HELP = `bin/start [--port N] [--fresh [--yes]]
+
+Installs what is missing, starts a private database, loads the demonstration programme the first time, builds the
+application if its sources changed, and serves it on this machine.
+
+  --port N   the port to serve on (${USUAL_PORT}, or the next free one)
+  --fresh    make the demonstration data anew, after asking; --yes answers for you
+
+DATABASE_URL   use this PostgreSQL database instead of a private one
+AGGREGA_DATA   keep the private database in this folder instead of .data`;
+
+await run(async () => {
+  const options = readOptions();
+  if (options.help) return say(HELP);
+  if (options.fresh && !(await agreed(options.yes))) return say('Nothing was changed.');
+  makeDataFolder();
+  const lock = join(dataFolder, 'running.json');
+  const other = alreadyRunning(lock);
+  if (other) return say(`Aggrega is running already: ${other.address}\nPress Ctrl-C where it was started to stop it.`);
+  const port = await choosePort(options.port);
+
+  await npmPackages();
+  const cluster = process.env.DATABASE_URL ? undefined : await startCluster(await clusterFolder());
+  let app;
+  let stopping;
+  /** Ends the application, then the database; called again, it waits for the same end. */
+  const stop = (message) =>
+    (stopping ??= (async () => {
+      say(message);
+      if (app && app.exitCode === null && app.signalCode === null) {
+        const gone = new Promise((done) => app.once('close', done));
+        app.kill('SIGTERM');
+        await gone;
+      }
+      await cluster?.stop();
+      rmSync(lock, { force: true });
+    })());
+  const asked = new Promise((resolve) => {
+    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+      process.on(signal, () => resolve(stop('\nStopping. Everything that was shown as saved is kept.')));
+  });
+
+  try {
+    const url = await prepareDatabase(process.env.DATABASE_URL || cluster.url);
+    await build();
+    if (stopping) return await stopping;
+    const address = `http://127.0.0.1:${port}`;
+    app = spawn(process.execPath, [join(root, 'web', 'build', 'index.js')], {
+      // The application says its address too; one line with it is enough.
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: {
+        ...process.env,
+        DATABASE_URL: url,
+        HOST: '127.0.0.1',
+        PORT: String(port),
+        ORIGIN: address,
+        BODY_SIZE_LIMIT: '8M',
+        SHUTDOWN_TIMEOUT: '10',
+        ...(options.fresh && { AGGREGA_FRESH_DEMO: '1' }),
+      },
+    });
+    const ended = new Promise((resolve) => app.once('close', resolve));
+    writeFileSync(lock, JSON.stringify({ pid: process.pid, app: app.pid, address }));
+    if (await answers(address, ended)) say(`\nAggrega is ready: ${address}\nPress Ctrl-C to stop it.`);
+    await Promise.race([asked, ended]);
+    if (stopping) return await stopping;
+    throw new Stop('The application ended unexpectedly; its last lines above say why.');
+  } catch (error) {
+    await stop('Stopping.');
+    throw error;
+  }
+});
+
+function readOptions() {
+  try {
+    const { values } = parseArgs({
+      options: {
+        port: { type: 'string' },
+        fresh: { type: 'boolean' },
+        yes: { type: 'boolean' },
+        help: { type: 'boolean', short: 'h' },
+      },
+    });
+    return values;
+  } catch (error) {
+    throw new Stop(`${error.message}\n\n${HELP}`);
+  }
+}
+
+async function agreed(yes) {
+  if (yes) return true;
+  if (!process.stdin.isTTY)
+    throw new Stop(
+      '--fresh makes the demonstration data anew and asks first; here nobody can answer. Add --yes if you are sure.',
+    );
+  const ask = createInterface({ input: process.stdin, output: process.stdout });
+  const answer = await ask.question(
+    'This deletes the demonstration programmes and every change made to them. Type yes to go on: ',
+  );
+  ask.close();
+  return answer.trim().toLowerCase() === 'yes';
+}
+
+/** The installation's other start, if it is alive; an application that outlived a killed start is ended. */
+function alreadyRunning(lock) {
+  if (!existsSync(lock)) return undefined;
+  let known;
+  try {
+    known = JSON.parse(readFileSync(lock, 'utf8'));
+  } catch {
+    return undefined;
+  }
+  if (runs(known.pid, 'start.mjs')) return known;
+  if (runs(known.app, join('web', 'build', 'index.js'))) process.kill(known.app, 'SIGTERM');
+  return undefined;
+}
+
+/** Whether that process is alive and still the program we started, not a later one with the same number. */
+function runs(pid, program) {
+  try {
+    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(program);
+  } catch {
+    return false;
+  }
+}
+
+async function choosePort(asked) {
+  if (asked !== undefined) {
+    const port = Number(asked);
+    if (!Number.isInteger(port) || port < 1 || port > 65535)
+      throw new Stop(`--port ${asked}: a port is a whole number from 1 to 65535.`);
+    const trouble = await portTrouble(port);
+    if (trouble === 'EACCES')
+      throw new Stop(`Port ${port} is kept for administrators. Choose one above 1023, or leave --port out.`);
+    if (trouble) throw new Stop(`Port ${port} is in use by another program. Choose another one with --port, or leave it out.`);
+    return port;
+  }
+  if (!(await portTrouble(USUAL_PORT))) return USUAL_PORT;
+  const port = await freePort();
+  say(`Port ${USUAL_PORT} is in use by another program; using ${port} instead.`);
+  return port;
+}
+
+function portTrouble(port) {
+  return new Promise((resolve) => {
+    const server = createServer();
+    server.once('error', (error) => resolve(error.code));
+    server.listen(port, '127.0.0.1', () => server.close(() => resolve(undefined)));
+  });
+}
+
+/**
+ * In the data folder; or, where the postgres user may not enter that (a project under /root, say), in /var/lib. The data
+ * folder remembers which, so that moving the project does not lose its database.
+ */
+async function clusterFolder() {
+  const note = join(dataFolder, 'database-folder');
+  if (existsSync(note)) return readFileSync(note, 'utf8').trim();
+  if (await reachable(dataFolder)) return join(dataFolder, 'postgres');
+  const folder = join('/var/lib/aggrega', createHash('sha256').update(dataFolder).digest('hex').slice(0, 12));
+  say(`The postgres user may not enter ${dataFolder}, so the database is kept in ${folder}.`);
+  writeFileSync(note, folder);
+  return folder;
+}
+
+/** Waits until the application serves, by asking it; false when it ends before that. */
+async function answers(address, ended) {
+  let over = false;
+  void ended.then(() => (over = true));
+  while (!over) {
+    const answer = await fetch(`${address}/health`).catch(() => undefined);
+    if (answer?.ok) return true;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  return false;
+}

@@ -1,0 +1,10 @@
+export interface TemporaryCluster {
+  url: string;
+  port: number;
+  folder: string;
+  kill(): void;
+  stop(): Promise<unknown>;
+  restart(): Promise<unknown>;
+  remove(): Promise<void>;
+}
+export function temporaryCluster(): Promise<TemporaryCluster>;

@@ -1,0 +1,31 @@
+// A throw-away database server for tests: made in a temporary folder, gone when the tests are.
+import { mkdtempSync, rmSync, chmodSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startCluster } from './cluster.mjs';
+
+/** Starts a server of its own in a temporary folder; `remove` stops it and deletes everything. */
+export async function temporaryCluster() {
+  const folder = mkdtempSync(join(tmpdir(), 'aggrega-test-'));
+  // The postgres user has to pass through it when the tests run as root.
+  chmodSync(folder, 0o755);
+  const home = join(folder, 'postgres');
+  const cluster = await startCluster(home);
+  return {
+    ...cluster,
+    folder,
+    /** Starts it again after a stop or a kill; the port may differ. */
+    restart: () => startCluster(home),
+    remove: async () => {
+      await (await startCluster(home)).stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/** For Vitest: one server for all test files of a project. */
+export default async function setup(project) {
+  const cluster = await temporaryCluster();
+  project.provide('clusterUrl', cluster.url);
+  return () => cluster.remove();
+}

@@ -1,0 +1,53 @@
+// The built application on a throw-away database, for the browser tests, the pictures and the benchmarks.
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { freePort } from './cluster.mjs';
+import { prepareDatabase } from './database.mjs';
+import { root } from './project.mjs';
+import { temporaryCluster } from './test-cluster.mjs';
+
+/** Starts the application at `port` on the database at `url`; resolves when it serves. */
+export async function serve(url, port) {
+  const address = `http://127.0.0.1:${port}`;
+  const app = spawn(process.execPath, [join(root, 'web', 'build', 'index.js')], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, DATABASE_URL: url, HOST: '127.0.0.1', PORT: String(port), ORIGIN: address, BODY_SIZE_LIMIT: '8M' },
+  });
+  const ended = new Promise((resolve) => app.once('close', resolve));
+  let over = false;
+  void ended.then(() => (over = true));
+  while (
+    !over &&
+    !(await fetch(`${address}/health`).then(
+      (r) => r.ok,
+      () => false,
+    ))
+  )
+    await new Promise((r) => setTimeout(r, 30));
+  if (over) throw new Error('the application did not start');
+  return {
+    address,
+    kill: () => (app.kill('SIGKILL'), ended),
+    stop: () => (app.kill('SIGTERM'), ended),
+  };
+}
+
+/** A temporary server with the demonstration data, and what removes it. */
+export async function demoServer(port) {
+  const cluster = await temporaryCluster();
+  const app = await serve(await prepareDatabase(cluster.url), port ?? (await freePort()));
+  return {
+    address: app.address,
+    remove: async () => {
+      await app.stop();
+      await cluster.remove();
+    },
+  };
+}
+
+// As a program of its own it serves until it is told to stop.
+if (process.argv[1]?.endsWith('test-server.mjs')) {
+  const server = await demoServer(Number(process.argv[2]) || undefined);
+  console.log(server.address);
+  for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => void server.remove().then(() => process.exit(0)));
+}

@@ -1,0 +1,96 @@
+// bin/test: all checks and tests, from a fresh clone on; the last line sums them up.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { parseArgs } from 'node:util';
+import { freePort } from './cluster.mjs';
+import { chromium, postgresPrograms } from './packages.mjs';
+import { execute } from './processes.mjs';
+import { build, npmPackages, root } from './project.mjs';
+import { run, say } from './say.mjs';
+
+const HELP = `bin/test
+
+Installs what is missing (npm packages; PostgreSQL and Chromium from Debian's packages), then checks format, lint and types,
+and runs the unit tests, the database tests on a throw-away server, the start and storm tests, and the browser tests.
+The last line is 'N passed, M failed'. Nothing of an installation's own data is touched.`;
+
+const results = join(root, 'test-results');
+
+await run(async () => {
+  const { values } = parseArgs({ options: { help: { type: 'boolean', short: 'h' } } });
+  if (values.help) return say(HELP);
+  await postgresPrograms();
+  await chromium();
+  await npmPackages();
+  await build();
+  rmSync(results, { recursive: true, force: true });
+  mkdirSync(results, { recursive: true });
+
+  const sum = { passed: 0, failed: 0 };
+  const add = ({ passed, failed }) => {
+    sum.passed += passed;
+    sum.failed += failed;
+  };
+  add(await check('Format', ['prettier', '--check', '.']));
+  add(await check('Lint', ['eslint', '.']));
+  add(await check('Types of core, command line and tests', ['tsc', '--noEmit', '-p', 'tsconfig.json']));
+  add(await checkTypesOfWeb());
+  add(await vitest('Unit tests', ['core', 'cli', 'web']));
+  add(await vitest('Database, start and storm tests', ['database', 'ops']));
+  add(await playwright());
+  console.log(`\n${sum.passed} passed, ${sum.failed} failed`);
+  return sum.failed > 0 ? 1 : 0;
+});
+
+function npx(words, env = {}) {
+  return execute('npx', ['--no-install', ...words], { cwd: root, show: true, env: { ...process.env, ...env } });
+}
+
+/** A check that passes or fails as a whole. */
+async function check(name, words) {
+  say(`\n— ${name}`);
+  const { code } = await npx(words);
+  return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+async function checkTypesOfWeb() {
+  say('\n— Types of the application');
+  const { code } = await execute('npm', ['run', '-s', 'check', '-w', 'web'], { cwd: root, show: true });
+  return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+async function vitest(name, projects) {
+  say(`\n— ${name}`);
+  const file = join(results, `${projects.join('-')}.json`);
+  const words = [
+    'vitest',
+    'run',
+    ...projects.flatMap((p) => ['--project', p]),
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${file}`,
+  ];
+  const { code } = await npx(words);
+  const report = read(file);
+  return counted(code, report?.numPassedTests ?? 0, report?.numFailedTests ?? 0);
+}
+
+async function playwright() {
+  say('\n— Browser tests');
+  const { code } = await npx(['playwright', 'test'], { AGGREGA_TEST_PORT: String(await freePort()) });
+  const { expected = 0, flaky = 0, unexpected = 0 } = read(join(results, 'browser.json'))?.stats ?? {};
+  return counted(code, expected + flaky, unexpected);
+}
+
+/** A runner that failed without naming a failed test (a file that did not load, say) still counts as one failure. */
+function counted(code, passed, failed) {
+  return { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
+}
+
+function read(file) {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'));
+  } catch {
+    return undefined;
+  }
+}
