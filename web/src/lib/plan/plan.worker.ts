@@ -1,0 +1,34 @@
+/** Plans while the head count turns, off the page's own thread. */
+import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { planMonth, type MonthPlan } from './month-plan';
+
+export interface PlanQuestion {
+  id: number;
+  /** Sent when the document has changed since the last question. */
+  document?: ProgrammeFile;
+  month: string;
+  colourway: string;
+  participants: number;
+}
+
+export interface PlanAnswer {
+  id: number;
+  plan: MonthPlan;
+}
+
+let programme: Programme | undefined;
+
+self.onmessage = ({ data }: MessageEvent<PlanQuestion>) => {
+  if (data.document) {
+    const reading = readProgramme(data.document);
+    programme = reading.ok ? reading.programme : undefined;
+  }
+  const month = programme?.months.find((m) => m.id === data.month);
+  const colourway = programme?.colourways.find((c) => c.id === data.colourway);
+  const plan: MonthPlan =
+    programme && month && colourway
+      ? planMonth(programme, month, colourway, data.participants)
+      : { ok: false, problems: [{ path: '', message: 'this month or colourway is no longer in the programme' }] };
+  const answer: PlanAnswer = { id: data.id, plan };
+  self.postMessage(answer);
+};

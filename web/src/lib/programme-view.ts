@@ -1,0 +1,53 @@
+/** Small readings of a programme that several screens share. */
+import { roleShares } from '@aggrega/core/block';
+import { value } from '@aggrega/core/fabric';
+import { PlanError, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
+import { monthSheet, type MonthSheet } from '@aggrega/core/sheet';
+
+/** Fabric colour per letter, for drawing. */
+export function coloursOf(colourway: Colourway): ReadonlyMap<string, string> {
+  return new Map([...colourway.fabrics].map(([role, fabric]) => [role, fabric.colour]));
+}
+
+/** The fabric that a month is from across the room: the largest share, the colourway's lightest fabric left out as background. */
+export function dominantColour(month: Month, colourway: Colourway): string | undefined {
+  const colours = coloursOf(colourway);
+  const lightest = [...colours.values()].sort((a, b) => value(b) - value(a))[0];
+  const covered = new Map<string, number>();
+  for (const { block } of month.blocks)
+    for (const { role, share } of roleShares(block)) {
+      const colour = colours.get(role)!;
+      covered.set(colour, (covered.get(colour) ?? 0) + share);
+    }
+  const largest = [...covered].sort((a, b) => b[1] - a[1]).map(([colour]) => colour);
+  return largest.find((colour) => colour !== lightest) ?? largest[0];
+}
+
+/** A date as people of that language write it, '9 January 2027'; '' for none. */
+export function longDate(iso: string | undefined, locale: string): string {
+  if (!iso) return '';
+  return new Date(`${iso}T00:00:00`).toLocaleDateString(locale, { day: 'numeric', month: 'long', year: 'numeric' });
+}
+
+/** '27 kits: 24 people, 2 spare, 1 demo set' */
+export function kitsText(programme: Programme, people: number, kits: number): string {
+  const { demoSets } = programme.kits;
+  if (kits === people) return `${kits} ${kits === 1 ? 'kit' : 'kits'}`;
+  const spares = kits - people - demoSets;
+  const parts = [spares > 0 ? `${spares} spare` : '', demoSets > 0 ? `${demoSets} demo` : ''].filter(Boolean);
+  return `${kits} kits, ${parts.join(' and ')}`;
+}
+
+/** The sheet of a month, or why it cannot be written: with the places. */
+export function workOut(
+  programme: Programme,
+  month: Month,
+  colourway: Colourway,
+): { sheet?: MonthSheet; problems: { path: string; message: string }[] } {
+  try {
+    return { sheet: monthSheet(programme, month, colourway), problems: [] };
+  } catch (error) {
+    if (error instanceof PlanError) return { problems: error.problems };
+    throw error;
+  }
+}

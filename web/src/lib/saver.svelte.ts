@@ -1,0 +1,231 @@
+/**
+ * Saves changes one after another, keeps those that could not be saved yet, also over a reload, and says how it stands.
+ * Every change knows what it replaces, so two people's changes join or are shown side by side, never lost.
+ */
+import { applyChanges, inverse, type Change, type Conflict, type ProgrammeFile } from '@aggrega/core/programme';
+
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'conflict' | 'refused';
+
+/** One thing that a person did, which undo takes back as a whole. */
+export interface Deed {
+  /** 'February, make' — said by undo and when two people meet. */
+  name: string;
+  changes: Change[];
+}
+
+interface Answer {
+  kind: 'saved' | 'missing' | 'refused' | 'conflict';
+  revision?: number;
+  updated?: string;
+  document?: ProgrammeFile;
+  conflicts?: Conflict[];
+  errors?: { path: string; message: string }[];
+  message?: string;
+}
+
+const RETRY_AFTER = 3000;
+
+export class Saver {
+  /** The document with every deed applied, saved or not. */
+  document: ProgrammeFile = $state.raw()!;
+  state: SaveState = $state('saved');
+  savedAt: Date = $state.raw()!;
+  revision = $state(0);
+  /** Why the last try failed, as a sentence. */
+  trouble = $state('');
+  /** What two people changed at once, waiting for a decision. */
+  meeting: { deed: Deed; conflicts: Conflict[] } | undefined = $state.raw();
+  undoable: Deed[] = $state.raw([]);
+  redoable: Deed[] = $state.raw([]);
+
+  #slug: string;
+  #base: ProgrammeFile;
+  #page = crypto.randomUUID();
+  #queue: Deed[] = [];
+  #running = false;
+  #timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(slug: string, document: ProgrammeFile, revision: number, savedAt: Date) {
+    this.#slug = slug;
+    this.#base = this.document = document;
+    this.revision = revision;
+    this.savedAt = savedAt;
+  }
+
+  /** Takes up deeds that an earlier page could not save, and notices those of other people. Call in the browser. */
+  resume(): void {
+    const kept = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i)!).filter((key) =>
+      key.startsWith(this.#place),
+    );
+    for (const key of kept) this.#queue.push(...(JSON.parse(localStorage.getItem(key)!) as Deed[]));
+    // Kept under this page's own key before the old ones go; sent by two pages, a deed is still made once.
+    this.#keep();
+    for (const key of kept) localStorage.removeItem(key);
+    this.#rebuild();
+    void this.#run();
+  }
+
+  /** A newer document came from the server, by navigation or on return to the window. */
+  receive(document: ProgrammeFile, revision: number, savedAt: Date): void {
+    if (revision <= this.revision) return;
+    this.#base = document;
+    this.revision = revision;
+    this.savedAt = savedAt;
+    this.#rebuild();
+  }
+
+  /** Asks the server whether somebody else has saved; a server that does not answer changes nothing here. */
+  async refresh(): Promise<void> {
+    const response = await fetch(`/api/programmes/${this.#slug}`).catch(() => undefined);
+    if (!response?.ok) return;
+    const { document, revision, updated } = (await response.json()) as Required<Answer>;
+    this.receive(document, revision, new Date(updated));
+  }
+
+  /** Makes the changes at once on this page and saves them in the background. */
+  do(name: string, changes: Change[]): void {
+    if (changes.length === 0) return;
+    this.#push({ name, changes });
+    this.undoable = [...this.undoable, { name, changes }];
+    this.redoable = [];
+  }
+
+  undo(): void {
+    const deed = this.undoable.at(-1);
+    if (!deed) return;
+    this.undoable = this.undoable.slice(0, -1);
+    this.redoable = [...this.redoable, deed];
+    this.#push({ name: deed.name, changes: inverse(deed.changes) });
+  }
+
+  redo(): void {
+    const deed = this.redoable.at(-1);
+    if (!deed) return;
+    this.redoable = this.redoable.slice(0, -1);
+    this.undoable = [...this.undoable, deed];
+    this.#push(deed);
+  }
+
+  /** Decides a meeting: mine replaces what the other wrote, or theirs stays. */
+  decide(mine: boolean): void {
+    const meeting = this.meeting;
+    if (!meeting) return;
+    this.meeting = undefined;
+    const [deed, ...rest] = this.#queue;
+    if (mine && deed) {
+      const now = new Map(meeting.conflicts.map((c) => [c.path, c.now]));
+      this.#queue = [
+        { ...deed, changes: deed.changes.map((c) => (now.has(c.path) ? { ...c, from: now.get(c.path) } : c)) },
+        ...rest,
+      ];
+    } else this.#queue = rest;
+    this.#keep();
+    this.#rebuild();
+    void this.#run();
+  }
+
+  /** Drops the deed that the server refused. */
+  dropRefused(): void {
+    this.#queue = this.#queue.slice(1);
+    this.trouble = '';
+    this.state = 'saved';
+    this.#keep();
+    this.#rebuild();
+    void this.#run();
+  }
+
+  /** Tries again now instead of in a few seconds. */
+  retry(): void {
+    clearTimeout(this.#timer);
+    void this.#run();
+  }
+
+  get unsaved(): number {
+    return this.#queue.length;
+  }
+
+  /** Where pages of this programme keep what they could not save; each under a name of its own, or one would erase another's. */
+  get #place(): string {
+    return `aggrega-unsaved:${this.#slug}:`;
+  }
+
+  #push(deed: Deed): void {
+    this.#queue.push(deed);
+    this.#keep();
+    this.#rebuild();
+    void this.#run();
+  }
+
+  #keep(): void {
+    if (this.#queue.length > 0) localStorage.setItem(this.#place + this.#page, JSON.stringify(this.#queue));
+    else localStorage.removeItem(this.#place + this.#page);
+  }
+
+  /** The server's document with the waiting deeds on top; one that no longer fits is left to its meeting. */
+  #rebuild(): void {
+    this.document = this.#queue.reduce((document, deed) => {
+      const result = applyChanges(document, deed.changes);
+      return 'file' in result ? result.file : document;
+    }, this.#base);
+  }
+
+  async #run(): Promise<void> {
+    if (this.#running || this.meeting || this.state === 'refused') return;
+    this.#running = true;
+    clearTimeout(this.#timer);
+    try {
+      while (this.#queue.length > 0) {
+        this.state = 'saving';
+        const done = await this.#send(this.#queue[0]!);
+        if (!done) return;
+      }
+      this.state = 'saved';
+      this.trouble = '';
+    } finally {
+      this.#running = false;
+    }
+  }
+
+  /** Sends one deed; false when it has to wait, for the server or for a person. */
+  async #send(deed: Deed): Promise<boolean> {
+    let answer: Answer;
+    try {
+      const response = await fetch(`/api/programmes/${this.#slug}/changes`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ changes: deed.changes }),
+      });
+      answer = (await response.json()) as Answer;
+      if (response.status >= 500) return this.#wait(answer.message ?? 'The server could not save just now.');
+    } catch {
+      return this.#wait('The server does not answer. Your change is kept on this device and will be sent again.');
+    }
+    if (answer.kind === 'saved') {
+      this.#queue.shift();
+      this.#keep();
+      this.#base = answer.document!;
+      this.revision = answer.revision!;
+      this.savedAt = new Date(answer.updated!);
+      this.#rebuild();
+      return true;
+    }
+    if (answer.kind === 'conflict') {
+      this.#base = answer.document!;
+      this.revision = answer.revision!;
+      this.meeting = { deed, conflicts: answer.conflicts! };
+      this.state = 'conflict';
+      this.#rebuild();
+      return false;
+    }
+    this.trouble = answer.errors?.map((e) => e.message).join('; ') ?? answer.message ?? 'The programme is no longer there.';
+    this.state = 'refused';
+    return false;
+  }
+
+  #wait(sentence: string): false {
+    this.trouble = sentence;
+    this.state = 'waiting';
+    this.#timer = setTimeout(() => void this.#run(), RETRY_AFTER);
+    return false;
+  }
+}

@@ -1,0 +1,203 @@
+import { applyChanges, type Change, type ProgrammeFile } from '@aggrega/core/programme';
+import fc from 'fast-check';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Saver } from './saver.svelte';
+
+const file = (): ProgrammeFile => ({
+  format: 'aggrega-programme',
+  version: 1,
+  title: 'The Allotment Year',
+  blocks: [],
+  months: [{ id: 'm1', name: 'January' }],
+  participants: { frost: 24 },
+});
+
+/** A server in a few lines: it keeps a document, and can be away, lose its answer, or refuse. */
+class Server {
+  document = file();
+  revision = 1;
+  /** What becomes of the next requests, one after another; 'ok' when the list is empty. */
+  weather: ('ok' | 'away' | 'answer lost' | 'refuse')[] = [];
+
+  fetch = async (_: string, { body }: { body: string }): Promise<Response> => {
+    const weather = this.weather.shift() ?? 'ok';
+    if (weather === 'away') throw new TypeError('Failed to fetch');
+    const { changes } = JSON.parse(body) as { changes: Change[] };
+    if (weather === 'refuse')
+      return this.#answer(422, { kind: 'refused', errors: [{ path: '/title', message: 'no such title' }] });
+    const result = applyChanges(this.document, changes);
+    if ('conflicts' in result)
+      return this.#answer(409, { kind: 'conflict', ...result, document: this.document, revision: this.revision });
+    this.document = result.file;
+    this.revision += 1;
+    if (weather === 'answer lost') throw new TypeError('Failed to fetch');
+    return this.#answer(200, {
+      kind: 'saved',
+      document: this.document,
+      revision: this.revision,
+      updated: '2027-01-09T10:00:00Z',
+    });
+  };
+
+  #answer(status: number, body: object): Response {
+    return new Response(JSON.stringify(body), { status });
+  }
+}
+
+let server: Server;
+let storage: Map<string, string>;
+
+beforeEach(() => {
+  server = new Server();
+  storage = new Map();
+  vi.useFakeTimers();
+  vi.stubGlobal('fetch', server.fetch);
+  vi.stubGlobal('localStorage', {
+    get length() {
+      return storage.size;
+    },
+    key: (i: number) => [...storage.keys()][i] ?? null,
+    getItem: (key: string) => storage.get(key) ?? null,
+    setItem: (key: string, value: string) => storage.set(key, value),
+    removeItem: (key: string) => storage.delete(key),
+  });
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const saver = () => new Saver('year', file(), 1, new Date(0));
+const title = (from: string, to: string): Change[] => [{ path: '/title', from, to }];
+
+/** Lets answers arrive and retries come due until nothing is under way. */
+const settle = (s: Saver) =>
+  vi.waitUntil(() => vi.advanceTimersByTimeAsync(3000).then(() => s.state !== 'saving' && s.state !== 'waiting'));
+
+describe('saving', () => {
+  it('shows a change at once, and says saved only when the server has it', async () => {
+    const s = saver();
+    s.do('title', title('The Allotment Year', 'The Plot'));
+    expect([s.document.title, s.state]).toEqual(['The Plot', 'saving']);
+    await settle(s);
+    expect([server.document.title, s.state, s.revision]).toEqual(['The Plot', 'saved', 2]);
+    expect(storage.size).toBe(0);
+  });
+
+  it('loses nothing and doubles nothing, whatever the weather', async () => {
+    const weather = fc.array(fc.constantFrom('ok' as const, 'away' as const, 'answer lost' as const), { maxLength: 12 });
+    await fc.assert(
+      fc.asyncProperty(
+        weather,
+        fc.array(fc.integer({ min: 1, max: 99 }), { minLength: 1, maxLength: 6 }),
+        async (skies, counts) => {
+          server.document = file();
+          server.weather = [...skies];
+          storage.clear();
+          const s = saver();
+          for (const to of counts) {
+            const from = s.document.participants!.frost;
+            if (from !== to) s.do('head count', [{ path: '/participants/frost', from, to }]);
+          }
+          await settle(s);
+          expect(server.document.participants!.frost).toBe(counts.at(-1));
+          expect(s.document).toEqual(server.document);
+          expect(storage.size).toBe(0);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is taken up by the next page when this one could not do it', async () => {
+    server.weather = ['away'];
+    const first = saver();
+    first.do('title', title('The Allotment Year', 'The Plot'));
+    await vi.advanceTimersByTimeAsync(100);
+    expect(first.state).toBe('waiting');
+    // The page is closed here; its timer with it.
+    vi.clearAllTimers();
+    const next = saver();
+    next.resume();
+    expect(next.document.title).toBe('The Plot');
+    await settle(next);
+    expect(server.document.title).toBe('The Plot');
+  });
+
+  it('of one page does not erase what another page still keeps', async () => {
+    server.weather = ['away'];
+    const waiting = saver();
+    waiting.do('title', title('The Allotment Year', 'The Plot'));
+    await vi.advanceTimersByTimeAsync(100);
+    vi.clearAllTimers();
+    // A second page of the same programme saves something of its own; then both are closed, and a third is opened.
+    const second = saver();
+    second.do('count', [{ path: '/participants/frost', from: 24, to: 30 }]);
+    await settle(second);
+    expect(storage.size).toBe(1);
+    const third = saver();
+    third.resume();
+    await settle(third);
+    expect(server.document).toMatchObject({ title: 'The Plot', participants: { frost: 30 } });
+    expect(storage.size).toBe(0);
+  });
+
+  it('keeps what the server refused until it is taken back', async () => {
+    server.weather = ['refuse'];
+    const s = saver();
+    s.do('title', title('The Allotment Year', '?'));
+    await settle(s);
+    expect([s.state, s.trouble]).toEqual(['refused', 'no such title']);
+    s.dropRefused();
+    await settle(s);
+    expect([s.state, s.document.title, server.document.title]).toEqual(['saved', 'The Allotment Year', 'The Allotment Year']);
+  });
+});
+
+describe('undo', () => {
+  it('walks back and forth over any deeds', async () => {
+    const s = saver();
+    const states = [s.document];
+    s.do('title', title('The Allotment Year', 'The Plot'));
+    states.push(s.document);
+    s.do('name', [{ path: '/months/m1/name', from: 'January', to: 'Jan' }]);
+    states.push(s.document);
+    s.undo();
+    expect(s.document).toEqual(states[1]);
+    s.undo();
+    s.undo();
+    expect(s.document).toEqual(states[0]);
+    s.redo();
+    s.redo();
+    expect(s.document).toEqual(states[2]);
+    s.undo();
+    s.do('other', [{ path: '/participants/frost', from: 24, to: 30 }]);
+    expect(s.redoable).toEqual([]);
+    await settle(s);
+    expect(s.document).toEqual(server.document);
+  });
+});
+
+describe('two people', () => {
+  it.each([true, false])('meet over one place; mine chosen: %s', async (mine) => {
+    const s = saver();
+    server.document = { ...file(), title: 'Theirs' };
+    s.do('title', title('The Allotment Year', 'Mine'));
+    s.do('count', [{ path: '/participants/frost', from: 24, to: 30 }]);
+    await settle(s);
+    expect(s.state).toBe('conflict');
+    expect(s.meeting!.conflicts).toEqual([{ path: '/title', from: 'The Allotment Year', to: 'Mine', now: 'Theirs' }]);
+    expect(server.document.title).toBe('Theirs');
+    s.decide(mine);
+    await settle(s);
+    expect(server.document).toMatchObject({ title: mine ? 'Mine' : 'Theirs', participants: { frost: 30 } });
+    expect(s.document).toEqual(server.document);
+  });
+
+  it('a newer document from the server is taken over, an older one is not', () => {
+    const s = saver();
+    s.receive({ ...file(), title: 'Newer' }, 5, new Date(1));
+    s.receive({ ...file(), title: 'Older' }, 4, new Date(2));
+    expect(s.document.title).toBe('Newer');
+  });
+});

@@ -1,0 +1,84 @@
+/** The connection to PostgreSQL, always as one organisation: row-level security sees to the rest. */
+import pg from 'pg';
+
+let pool: pg.Pool | undefined;
+
+/** The database is away or shutting down; what was asked for has not happened, and may be asked again. */
+export class DatabaseAway extends Error {}
+
+function connections(): pg.Pool {
+  if (pool) return pool;
+  const connectionString = process.env.DATABASE_URL;
+  if (!connectionString) throw new Error('DATABASE_URL is not set; bin/start sets it');
+  pool = new pg.Pool({ connectionString, max: 8, connectionTimeoutMillis: 5_000, idleTimeoutMillis: 30_000 });
+  // A connection that breaks while idle is replaced by the next request; without a listener it would end the process.
+  pool.on('error', () => {});
+  return pool;
+}
+
+const SET_ORGANISATION = `select set_config('app.organisation', $1, true)`;
+
+/**
+ * Runs `work` in one transaction that sees and changes nothing but the rows of `organisation`. Commits when it returns,
+ * rolls back when it throws. Throws DatabaseAway when the server cannot be reached or goes away.
+ */
+export async function asOrganisation<T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> {
+  let client: pg.PoolClient;
+  try {
+    client = await connections().connect();
+  } catch (error) {
+    throw away(error) ?? error;
+  }
+  // A connection that breaks during the work says so here first; the queries after it fail in words of their own.
+  let broken = false;
+  const onbreak = () => void (broken = true);
+  client.on('error', onbreak);
+  try {
+    await client.query('begin');
+    await client.query(SET_ORGANISATION, [organisation]);
+    const result = await work(client);
+    await client.query('commit');
+    return result;
+  } catch (error) {
+    const lost = broken ? new DatabaseAway('the connection broke', { cause: error }) : away(error);
+    if (!lost) await client.query('rollback').catch(onbreak);
+    else broken = true;
+    throw lost ?? error;
+  } finally {
+    client.off('error', onbreak);
+    client.release(broken);
+  }
+}
+
+/** A DatabaseAway for errors that mean a lost or refused connection, a full disk or a server on its way down. */
+function away(error: unknown): DatabaseAway | undefined {
+  const { code = '', message = '' } = error as { code?: string; message?: string };
+  const lost =
+    /^(08|57P0|53)/.test(code) ||
+    /^E(CONN|PIPE|HOST|NOTFOUND|TIMEDOUT)/.test(code) ||
+    /terminat|timeout|not queryable/i.test(message);
+  return lost ? new DatabaseAway(message, { cause: error }) : undefined;
+}
+
+/** Refuses to work with a role that row-level security does not bind. */
+export async function checkRole(): Promise<void> {
+  const { rows } = await connections().query(
+    'select rolsuper or rolbypassrls as free from pg_roles where rolname = current_user',
+  );
+  if (rows[0]?.free)
+    throw new Error(
+      'The database role in DATABASE_URL is free of row-level security; use bin/start, which makes a role that is not.',
+    );
+}
+
+/** Closes all connections, at the end of the process. */
+export async function closePool(): Promise<void> {
+  const open = pool;
+  pool = undefined;
+  await open?.end();
+}
+
+/** Resolves when the database answers; throws DatabaseAway when it does not. */
+export async function databaseAnswers(): Promise<void> {
+  await asOrganisation('00000000-0000-0000-0000-000000000000', async () => {});
+}

@@ -1,0 +1,80 @@
+/** Programmes and their revisions: every save adds one, none is ever overwritten. */
+import type { ProgrammeFile } from '@aggrega/core/programme';
+import type pg from 'pg';
+
+export interface ProgrammeRow {
+  slug: string;
+  title: string;
+  revision: number;
+  updated: Date;
+  removed: Date | null;
+}
+
+export interface StoredProgramme extends ProgrammeRow {
+  document: ProgrammeFile;
+}
+
+const ROW = `slug, title, p.revision, updated_at as updated, removed_at as removed`;
+
+const LIST = `
+  select ${ROW}, document from programme p
+  join programme_revision r on r.programme_id = p.id and r.revision = p.revision
+  order by title, slug`;
+
+/** All programmes of the organisation, those that were put aside among them. */
+export async function listProgrammes(db: pg.ClientBase): Promise<StoredProgramme[]> {
+  return (await db.query<StoredProgramme>(LIST)).rows;
+}
+
+const FIND = `
+  select ${ROW}, document from programme p
+  join programme_revision r on r.programme_id = p.id and r.revision = p.revision
+  where slug = $1`;
+
+/** One programme with its newest document, or undefined. */
+export async function findProgramme(db: pg.ClientBase, slug: string): Promise<StoredProgramme | undefined> {
+  return (await db.query<StoredProgramme>(FIND, [slug])).rows[0];
+}
+
+const LOCK = `select id from programme where slug = $1 for update`;
+
+/** As findProgramme, but nobody else saves it before this transaction ends. */
+export async function lockProgramme(db: pg.ClientBase, slug: string): Promise<StoredProgramme | undefined> {
+  await db.query(LOCK, [slug]);
+  return findProgramme(db, slug);
+}
+
+const INSERT = `
+  insert into programme (organisation_id, slug, title, revision) values (current_organisation(), $1, $2, 1)
+  on conflict (organisation_id, slug) do nothing returning id`;
+const INSERT_REVISION = `
+  insert into programme_revision (organisation_id, programme_id, revision, document)
+  select organisation_id, id, revision, $2 from programme where slug = $1`;
+
+/** Adds a programme under `slug`; false when the slug is taken. */
+export async function insertProgramme(
+  db: pg.ClientBase,
+  slug: string,
+  title: string,
+  document: ProgrammeFile,
+): Promise<boolean> {
+  const { rowCount } = await db.query(INSERT, [slug, title]);
+  if (rowCount === 0) return false;
+  await db.query(INSERT_REVISION, [slug, JSON.stringify(document)]);
+  return true;
+}
+
+const ADVANCE = `update programme set revision = revision + 1, title = $2, updated_at = now() where slug = $1`;
+
+/** Saves the document as the next revision of a programme that was locked. */
+export async function addRevision(db: pg.ClientBase, slug: string, title: string, document: ProgrammeFile): Promise<void> {
+  await db.query(ADVANCE, [slug, title]);
+  await db.query(INSERT_REVISION, [slug, JSON.stringify(document)]);
+}
+
+const SET_REMOVED = `update programme set removed_at = case when $2 then now() end where slug = $1`;
+
+/** Puts a programme aside, or back; false when there is none. */
+export async function setRemoved(db: pg.ClientBase, slug: string, removed: boolean): Promise<boolean> {
+  return (await db.query(SET_REMOVED, [slug, removed])).rowCount === 1;
+}

@@ -1,0 +1,113 @@
+import { readProgramme } from '@aggrega/core/programme';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import demo from '../../../../demo/allotment-year.aggrega.json';
+import { prepareDatabase } from '../../../../bin/lib/database.mjs';
+import { insertOrganisation } from './db/organisations';
+import { asOrganisation, checkRole, closePool } from './db/pool';
+import { insertProgramme, listProgrammes } from './db/programmes';
+import { asOwner, freshDatabase } from '../../../tests/fresh-database';
+import { importProgramme, programmeOf, programmesOf, putAside, saveChanges } from './programmes';
+
+const QUARRY = '00000000-0000-4000-8000-00000000000a';
+const MILL = '00000000-0000-4000-8000-00000000000b';
+const NOBODY = '00000000-0000-4000-8000-00000000000c';
+let owner: string;
+
+beforeAll(async () => {
+  owner = await freshDatabase();
+  for (const [id, name] of [
+    [QUARRY, 'Quarry Road Quilters'],
+    [MILL, 'Mill Lane Guild'],
+  ] as const) {
+    await asOrganisation(id, (db) => insertOrganisation(db, id, name));
+    await importProgramme(id, { ...demo, title: `The year of ${name}` });
+  }
+});
+afterAll(closePool);
+
+describe('every table', () => {
+  it('names its organisation and is bound by row-level security, whoever asks', async () => {
+    const tables = await asOwner<{ table: string; forced: boolean; owned: boolean; policies: number }>(
+      owner,
+      `select c.relname as table, c.relrowsecurity and c.relforcerowsecurity as forced,
+         exists (select 1 from pg_attribute a where a.attrelid = c.oid and a.attnotnull
+           and a.attname = case c.relname when 'organisation' then 'id' else 'organisation_id' end) as owned,
+         (select count(*)::int from pg_policy p where p.polrelid = c.oid) as policies
+       from pg_class c where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace and c.relname <> 'migration'`,
+    );
+    expect(tables.map((t) => t.table).sort()).toEqual(['organisation', 'programme', 'programme_revision']);
+    for (const table of tables) expect(table).toMatchObject({ forced: true, owned: true, policies: 1 });
+  });
+
+  it('shows an organisation its own rows only, and nobody anything without one', async () => {
+    for (const table of ['organisation', 'programme', 'programme_revision']) {
+      const count = (organisation: string) =>
+        asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));
+      expect([table, await count(QUARRY), await count(MILL), await count(NOBODY)]).toEqual([table, 1, 1, 0]);
+    }
+  });
+
+  it('takes no row for another organisation, and lets none be handed over', async () => {
+    const theirs = asOrganisation(QUARRY, (db) =>
+      db.query(`insert into programme (organisation_id, slug, title, revision) values ('${MILL}', 'smuggled', 'Smuggled', 1)`),
+    );
+    await expect(theirs).rejects.toThrow(/row-level security/);
+    const handed = asOrganisation(QUARRY, (db) => db.query(`update programme set organisation_id = '${MILL}'`));
+    await expect(handed).rejects.toThrow(/row-level security/);
+    const deleted = await asOrganisation(QUARRY, (db) => db.query(`delete from programme where organisation_id = '${MILL}'`));
+    expect(deleted.rowCount).toBe(0);
+  });
+});
+
+describe('the application’s role', () => {
+  it('is bound by row-level security; one that is not is refused', async () => {
+    await checkRole();
+    const url = process.env.DATABASE_URL;
+    await closePool();
+    process.env.DATABASE_URL = owner;
+    await expect(checkRole()).rejects.toThrow(/free of row-level security/);
+    await closePool();
+    process.env.DATABASE_URL = url;
+  });
+
+  it('cannot read the list of migrations, make tables or become the owner', async () => {
+    for (const sql of [
+      'select * from migration',
+      'create table t ()',
+      'alter table programme disable row level security',
+      'set role aggrega',
+    ])
+      await expect(asOrganisation(QUARRY, (db) => db.query(sql))).rejects.toThrow(/permission denied|must be owner/);
+  });
+
+  it('is forgotten after the transaction: the next user of the connection starts as nobody', async () => {
+    await asOrganisation(QUARRY, listProgrammes);
+    expect(await asOrganisation('', listProgrammes)).toEqual([]);
+  });
+});
+
+describe('through the server’s functions', () => {
+  const slug = 'the-year-of-mill-lane-guild';
+
+  it('one organisation cannot see, change or put aside another’s programme', async () => {
+    expect(await programmeOf(QUARRY, slug)).toBeUndefined();
+    expect(await saveChanges(QUARRY, slug, [{ path: '/title', to: 'Ours' }])).toEqual({ kind: 'missing' });
+    expect(await putAside(QUARRY, slug, true)).toBe(false);
+    expect((await programmesOf(MILL)).map((p) => p.slug)).toEqual([slug]);
+  });
+
+  it('two organisations may use the same address', async () => {
+    const reading = readProgramme(demo);
+    const added = await asOrganisation(QUARRY, (db) =>
+      insertProgramme(db, slug, 'Same name', reading.ok ? reading.file : ({} as never)),
+    );
+    expect(added).toBe(true);
+    expect((await programmeOf(MILL, slug))!.title).toBe('The year of Mill Lane Guild');
+  });
+});
+
+it('migrating again changes nothing and keeps the data', async () => {
+  const before = await asOwner(owner, 'select * from programme order by id');
+  await prepareDatabase(owner);
+  expect(await asOwner(owner, 'select * from programme order by id')).toEqual(before);
+});

@@ -1,0 +1,49 @@
+<!-- The fabrics of a plan: what is needed and what to ask for at the counter. Choosing one lays it on the table. -->
+<script lang="ts">
+  import type { FabricView } from '$lib/plan/month-plan';
+  import { inkOn } from '$lib/ink';
+  import Length from './Length.svelte';
+
+  interface Props {
+    fabrics: FabricView[];
+    unit: 'in' | 'cm';
+    chosen?: string;
+    onchoose?: (id: string) => void;
+  }
+  let { fabrics, unit, chosen, onchoose }: Props = $props();
+</script>
+
+<table class="w-full">
+  <thead>
+    <tr class="border-b border-ink align-bottom">
+      <th class="w-9 pb-1"><span class="sr-only">Letter</span></th>
+      <th class="pb-1">Fabric</th>
+      <th class="pb-1 text-right">Needs, {unit}</th>
+      <th class="pb-1 pl-3 text-right">Buy, {unit === 'in' ? 'yd' : 'm'}</th>
+    </tr>
+  </thead>
+  <tbody>
+    {#each fabrics as f (f.id)}
+      <tr class="border-b border-rule {f.id === chosen ? 'bg-edge' : ''}" data-fabric={f.id}>
+        <td class="py-2">
+          <span
+            class="cloth inline-flex h-7 min-w-7 items-center justify-center px-1 text-note font-semibold"
+            style:background={f.colour}
+            style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span
+          >
+        </td>
+        <td class="py-2 leading-tight">
+          {#if onchoose}
+            <button
+              class="cursor-pointer text-left hover:underline"
+              aria-pressed={f.id === chosen}
+              onclick={() => onchoose(f.id)}>{f.name}</button
+            >
+          {:else}{f.name}{/if}
+        </td>
+        <td class="py-2 text-right" data-needs><Length of={f.needed} /></td>
+        <td class="numeral py-2 pl-3 text-right" data-buy><Length of={f.yardsToBuy} /></td>
+      </tr>
+    {/each}
+  </tbody>
+</table>

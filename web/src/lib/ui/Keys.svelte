@@ -1,0 +1,40 @@
+<!-- The one list of all keys. -->
+<script lang="ts">
+  let { open = $bindable() }: { open: boolean } = $props();
+  let dialog: HTMLDialogElement;
+  const keys: [string, string][] = [
+    ['1 2 3', 'Draft, Cut, Sheet'],
+    ['[ ]', 'the month before, the month after'],
+    ['c', 'the next colourway'],
+    ['+ −', 'one more, one fewer in the head count; with Shift ten'],
+    ['Home', 'on the dial: back to the number enrolled'],
+    ['Enter', 'on the dial: enrol the number tried'],
+    ['b', 'Cut: one kit, or all kits together'],
+    ['p', 'print'],
+    ['Ctrl Z', 'undo; with Shift redo'],
+    ['?', 'this list'],
+  ];
+  $effect(() => {
+    if (open) dialog.showModal();
+    else dialog.close();
+  });
+</script>
+
+<dialog
+  bind:this={dialog}
+  class="modal no-print"
+  aria-label="Keys"
+  onclose={() => (open = false)}
+  onclick={(e) => e.target === dialog && dialog.close()}
+>
+  <div class="modal-box max-w-lg border border-ink bg-ground p-7 shadow-none">
+    <h2 class="text-head">Keys</h2>
+    <dl class="mt-4 grid grid-cols-[6rem_1fr] gap-y-2">
+      {#each keys as [key, what] (key)}
+        <dt class="numeral">{key}</dt>
+        <dd>{what}</dd>
+      {/each}
+    </dl>
+    <form method="dialog" class="mt-6 text-right"><button class="act first">Close</button></form>
+  </div>
+</dialog>

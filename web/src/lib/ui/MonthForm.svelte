@@ -1,0 +1,95 @@
+<!-- What the organiser decides about a month. Every field saves itself when it is left; undo takes it back. -->
+<script lang="ts">
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { unitKind } from '@aggrega/core/construction';
+  import { LengthError, parseLength } from '@aggrega/core/measure';
+  import type { Month, MonthBlock } from '@aggrega/core/programme';
+  import Setting from './Setting.svelte';
+
+  let { month }: { month: Month } = $props();
+  const bench = useWorkbench();
+  const { unit } = $derived(bench.programme);
+  const file = $derived(bench.saver.document.months!.find((m) => m.id === month.id)!);
+
+  /** The name of a month's entry in a change's path: its block, and the how-manieth of that block it is. */
+  function placeOf(entry: MonthBlock): string {
+    const same = month.blocks.filter((b) => b.block.id === entry.block.id);
+    const nth = same.indexOf(entry) + 1;
+    return `/months/${month.id}/blocks/${entry.block.id}${nth > 1 ? `~${nth}` : ''}`;
+  }
+  const inFile = (entry: MonthBlock) => file.blocks![month.blocks.indexOf(entry)]!;
+
+  function save(name: string, path: string, from: unknown, to: unknown) {
+    if (JSON.stringify(from) !== JSON.stringify(to)) bench.saver.do(`${month.name}, ${name}`, [{ path, from, to }]);
+  }
+
+  /** What is wrong with a length, as a sentence; '' when nothing is. */
+  function lengthTrouble(text: string): string {
+    try {
+      const length = parseLength(text, unit);
+      if (length.equals(0)) return 'A block needs a size.';
+      return length.compare(unit === 'in' ? 400 : 1000) > 0 ? 'That is beyond reason for a block.' : '';
+    } catch (error) {
+      if (error instanceof LengthError) return `${error.message[0]!.toUpperCase()}${error.message.slice(1)}.`;
+      throw error;
+    }
+  }
+  const makeTrouble = (text: string) =>
+    /^\d{1,4}$/.test(text) && Number(text) >= 1 && Number(text) <= 1000 ? '' : 'A whole number from 1 to 1000.';
+  const houseMethod = $derived(
+    unitKind('hst').methods.find((m) => m.name === bench.programme.house.methods.hst) ?? unitKind('hst').methods[0]!,
+  );
+</script>
+
+<section aria-label="This month">
+  <h2 class="text-lead">This month</h2>
+  <div class="mt-2 flex flex-col gap-3 border-t border-ink pt-3">
+    <Setting
+      name="Name"
+      value={file.name ?? ''}
+      onset={(to) => save('name', `/months/${month.id}/name`, file.name, to)}
+      trouble={(t) => (t.trim() ? '' : 'A month needs a name.')}
+    />
+    <Setting
+      name="Release"
+      type="date"
+      value={file.release ?? ''}
+      onset={(to) => save('release', `/months/${month.id}/release`, file.release, to || undefined)}
+    />
+    {#each month.blocks as entry, number (entry.key)}
+      {@const row = inFile(entry)}
+      {#if month.blocks.length > 1}<h3 class="-mb-2 font-sans text-body">{number + 1} · {entry.block.name}</h3>{/if}
+      {#if !Array.isArray(row.finished)}
+        <Setting
+          name="Finishes at, {unit}"
+          value={String(row.finished)}
+          trouble={lengthTrouble}
+          onset={(to) => save('finished size', `${placeOf(entry)}/finished`, row.finished, to)}
+        />
+      {/if}
+      <Setting
+        name="Blocks in a kit"
+        value={String(row.make ?? 1)}
+        trouble={makeTrouble}
+        onset={(to) => save('blocks in a kit', `${placeOf(entry)}/make`, row.make, Number(to))}
+      />
+      <label class="block">
+        <span class="text-note text-quiet">Half-square triangles</span>
+        <select
+          class="field"
+          value={row.methods?.hst ?? ''}
+          onchange={(e) =>
+            save(
+              'half-square triangles',
+              `${placeOf(entry)}/methods/hst`,
+              row.methods?.hst,
+              e.currentTarget.value || undefined,
+            )}
+        >
+          <option value="">as the house: {houseMethod.title}</option>
+          {#each unitKind('hst').methods as m (m.name)}<option value={m.name}>{m.title}</option>{/each}
+        </select>
+      </label>
+    {/each}
+  </div>
+</section>

@@ -1,0 +1,151 @@
+<!-- The frame of a month's stations: header, tape and head count round the table, with room beside it. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { kitsText, longDate } from '$lib/programme-view';
+  import ColourwayTabs from './ColourwayTabs.svelte';
+  import HeadCount from './HeadCount.svelte';
+  import SaveNote from './SaveNote.svelte';
+  import Stations from './Stations.svelte';
+  import Tools from './Tools.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { kitCount } from '@aggrega/core/programme';
+  import { monthDoubts } from '@aggrega/core/sheet';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    /** The table. */
+    children: Snippet;
+    /** What explains it, under the head count. */
+    side: Snippet;
+  }
+  let { children, side }: Props = $props();
+  const bench = useWorkbench();
+  const month = $derived(bench.month(page.params.month!));
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const station = $derived(page.url.pathname.split('/')[5] ?? 'draft');
+  const people = $derived(bench.people(colourway));
+  const doubts = $derived(month ? monthDoubts(bench.programme, month, colourway) : []);
+  const stations = $derived(
+    [
+      { id: 'draft', name: 'Draft', open: doubts.filter((d) => d.rank === 'ruin').length },
+      { id: 'cut', name: 'Cut', open: doubts.filter((d) => d.rank === 'waste').length },
+      { id: 'sheet', name: 'Sheet', open: 0 },
+    ].map((s) => ({ ...s, href: `/programmes/${bench.slug}/months/${page.params.month}/${s.id}${page.url.search}` })),
+  );
+  /** Where another colourway of the same page is. */
+  const otherHref = (id: string) => `${page.url.pathname}?colourway=${id}`;
+
+  function enrol() {
+    const { participants } = bench.saver.document;
+    // A document without head counts has one person everywhere; naming one colourway must not empty the others.
+    const all = Object.fromEntries(bench.programme.participants);
+    const change = participants
+      ? { path: `/participants/${colourway.id}`, from: participants[colourway.id], to: people }
+      : { path: '/participants', to: { ...all, [colourway.id]: people } };
+    bench.saver.do(`${colourway.name}, head count`, [change]);
+    bench.try(colourway, people);
+  }
+</script>
+
+<svelte:head><title>{month?.name ?? 'No such month'} · {bench.programme.title}</title></svelte:head>
+
+{#if !month}
+  <main class="px-8 py-20">
+    <h1 class="text-title">There is no such month</h1>
+    <p class="mt-3">It may have been taken out. Choose another one along the edge.</p>
+  </main>
+{:else}
+  <div class="month-page">
+    <header class="no-print pt-4">
+      <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div class="mr-auto min-w-0 flex-1">
+          <p class="truncate text-quiet">
+            {bench.programme.title}{month.release ? ` · shown on ${longDate(month.release, page.data.locale)}` : ''}
+          </p>
+          <h1 class="text-title">{month.name}</h1>
+        </div>
+        <ColourwayTabs colourways={bench.programme.colourways} chosen={colourway.id} href={otherHref} />
+      </div>
+      <div class="mt-3"><Stations {stations} current={station} /></div>
+    </header>
+    <aside class="no-print" aria-label="Head count and tools">
+      <div class="tools mb-1 flex items-center justify-between">
+        <SaveNote saver={bench.saver} />
+        <Tools saver={bench.saver} onkeys={() => (bench.keys = true)} />
+      </div>
+      <HeadCount
+        {people}
+        enrolled={bench.enrolled(colourway)}
+        colourway={colourway.name}
+        kits={kitsText(bench.programme, people, kitCount(bench.programme, people))}
+        onturn={(n) => bench.try(colourway, n)}
+        onenrol={enrol}
+      />
+      <div class="mt-5">{@render side()}</div>
+    </aside>
+    <main>{@render children()}</main>
+  </div>
+{/if}
+
+<style>
+  /* The head count stays in reach: the column beside the table stands still while the table scrolls. */
+  .month-page {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 17rem;
+    grid-template-rows: auto 1fr;
+    column-gap: 2.25rem;
+    padding: 0 1.75rem 2rem;
+    min-width: 0;
+    max-width: 92rem;
+  }
+  main {
+    grid-row: 2;
+    min-width: 0;
+    padding-top: 1.25rem;
+  }
+  aside {
+    grid-row: 1 / span 2;
+    grid-column: 2;
+    position: sticky;
+    top: 0;
+    align-self: start;
+    max-height: 100vh;
+    overflow-y: auto;
+    /* Room for the focus ring, which the scrolling box would cut off. */
+    margin: 0 -0.4rem;
+    padding: 0.75rem 0.4rem 1.5rem;
+  }
+  @media (max-width: 960px) {
+    .month-page {
+      display: flex;
+      flex-direction: column;
+      padding: 0 1rem 2rem;
+    }
+    aside {
+      position: static;
+      max-height: none;
+      overflow: visible;
+      display: grid;
+      grid-template-columns: 17rem minmax(0, 1fr);
+      column-gap: 2rem;
+    }
+    .tools {
+      grid-column: 1 / -1;
+    }
+  }
+  @media (max-width: 640px) {
+    aside {
+      display: block;
+    }
+  }
+  @media print {
+    .month-page {
+      display: block;
+      padding: 0;
+      max-width: none;
+    }
+    main {
+      padding: 0;
+    }
+  }
+</style>

@@ -1,0 +1,46 @@
+<!-- Paper size, kept on this device, and the print button. -->
+<script lang="ts">
+  import Printer from '@lucide/svelte/icons/printer';
+  import { onMount } from 'svelte';
+
+  let { what }: { what: string } = $props();
+  let paper: 'A4' | 'letter' = $state('A4');
+  const names = { A4: 'A4', letter: 'Letter' } as const;
+
+  onMount(() => {
+    const kept = localStorage.getItem('aggrega-paper');
+    // Letter where it is at home, until somebody chooses.
+    if (kept === 'A4' || kept === 'letter') paper = kept;
+    else if (/-(US|CA|MX|PH)$/.test(navigator.language)) paper = 'letter';
+  });
+  $effect(() => {
+    document.documentElement.dataset.paper = paper;
+  });
+</script>
+
+<svelte:head>
+  <svelte:element this={"style"}>{`@page { size: ${paper}; margin: 14mm 15mm 16mm; }`}</svelte:element>
+</svelte:head>
+
+<section aria-label="Paper">
+  <fieldset class="flex" aria-label="Paper size">
+    {#each ['A4', 'letter'] as const as size (size)}
+      <label
+        class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {paper ===
+        size
+          ? ''
+          : 'border-transparent'}"
+      >
+        <input
+          type="radio"
+          class="sr-only"
+          name="paper"
+          value={size}
+          bind:group={paper}
+          onchange={() => localStorage.setItem('aggrega-paper', paper)}
+        />{names[size]}
+      </label>
+    {/each}
+  </fieldset>
+  <button class="act first mt-3" onclick={() => window.print()}><Printer size={17} /> {what}</button>
+</section>

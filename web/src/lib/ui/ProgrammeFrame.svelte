@@ -1,0 +1,83 @@
+<!-- The frame of a programme: the selvage, the keys, and the workbench that all stations share. -->
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { dominantColour } from '$lib/programme-view';
+  import Keys from './Keys.svelte';
+  import Meeting from './Meeting.svelte';
+  import Selvage from './Selvage.svelte';
+  import { Workbench, provideWorkbench } from '$lib/workbench.svelte';
+  import type { ProgrammeFile } from '@aggrega/core/programme';
+  import { onMount, untrack, type Snippet } from 'svelte';
+
+  interface Props {
+    data: { slug: string; document: ProgrammeFile; revision: number; updated: Date };
+    children: Snippet;
+  }
+  let { data, children }: Props = $props();
+  const bench = provideWorkbench(untrack(() => new Workbench(data.slug, data.document, data.revision, data.updated)));
+
+  onMount(() => bench.saver.resume());
+  $effect(() => bench.saver.receive(data.document, data.revision, data.updated));
+
+  const monthId = $derived(page.params.month);
+  const station = $derived(page.url.pathname.split('/')[5] ?? 'draft');
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const monthHref = (id: string, to: string) => `/programmes/${bench.slug}/months/${id}/${to}${page.url.search}`;
+  const today = new Date().toISOString().slice(0, 10);
+  const dots = $derived(
+    bench.programme.months.map((m, i) => ({
+      id: m.id,
+      number: i + 1,
+      name: m.name,
+      href: monthHref(m.id, ['draft', 'cut', 'sheet'].includes(station) ? station : 'draft'),
+      colour: dominantColour(m, colourway),
+      past: m.release !== undefined && m.release < today,
+    })),
+  );
+
+  function onkeydown(e: KeyboardEvent) {
+    const undo = (e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z';
+    const typing =
+      e.target instanceof HTMLElement && e.target.closest('input:not([type=radio]), select, textarea, dialog[open]');
+    if (undo && !typing) {
+      e.preventDefault();
+      return e.shiftKey ? bench.saver.redo() : bench.saver.undo();
+    }
+    if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
+    if (e.key === '?') bench.keys = true;
+    else if (e.key === 'p') window.print();
+    else if (e.key === 'c') nextColourway();
+    else if (monthId && ['1', '2', '3'].includes(e.key))
+      void goto(monthHref(monthId, ['draft', 'cut', 'sheet'][Number(e.key) - 1]!));
+    else if (e.key === '[' || e.key === ']') step(e.key === ']' ? 1 : -1);
+    else if (['+', '=', '-', '_'].includes(e.key)) bench.try(colourway, Math.max(0, bench.people(colourway) + turns(e.key)));
+    else return;
+    e.preventDefault();
+  }
+
+  /** Shift makes '-' a '_' on many keyboards; '=' is '+' without it. */
+  const turns = (key: string) => ({ '+': 1, '=': 1, '-': -1, _: -10 })[key] ?? 0;
+
+  function step(by: number) {
+    const { months } = bench.programme;
+    const at = months.findIndex((m) => m.id === monthId);
+    const to = months[at + by] ?? (at < 0 ? months[0] : undefined);
+    if (to) void goto(monthHref(to.id, monthId ? station : 'draft'));
+  }
+
+  function nextColourway() {
+    const all = bench.programme.colourways;
+    const next = all[(all.indexOf(colourway) + 1) % all.length]!;
+    void goto(`?colourway=${next.id}`, { noScroll: true, keepFocus: true });
+  }
+</script>
+
+<svelte:window {onkeydown} onfocus={() => void bench.saver.refresh()} />
+
+<div class="grid grid-cols-[auto_1fr] print:block">
+  <Selvage {dots} current={monthId} home="/" overview="/programmes/{bench.slug}{page.url.search}" />
+  {@render children()}
+</div>
+<Meeting saver={bench.saver} />
+<Keys bind:open={bench.keys} />

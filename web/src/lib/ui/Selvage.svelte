@@ -1,0 +1,97 @@
+<!-- The selvage: a dot for each instalment in its dominant fabric, its state in the dot's shape. The way from month to month. -->
+<script lang="ts">
+  export interface Dot {
+    id: string;
+    number: number;
+    name: string;
+    href: string;
+    /** Dominant fabric; undefined while nothing is drawn. */
+    colour?: string;
+    past: boolean;
+  }
+  let { dots, current, home, overview }: { dots: Dot[]; current?: string; home: string; overview: string } = $props();
+
+  const state = (dot: Dot) => (dot.colour === undefined ? 'not drawn yet' : dot.past ? 'release date past' : 'drawn');
+</script>
+
+<nav aria-label="Months" class="selvage no-print">
+  <a
+    href={home}
+    class="numeral flex h-16 items-center justify-center text-xl"
+    aria-label="All programmes"
+    title="All programmes">A</a
+  >
+  <ol class="flex flex-1 flex-col items-stretch">
+    {#each dots as dot (dot.id)}
+      <li>
+        <a
+          href={dot.href}
+          class="dot relative flex h-12 items-center"
+          aria-current={dot.id === current ? 'page' : undefined}
+          aria-label="{dot.name}, {state(dot)}"
+          title="{dot.name} ({state(dot)})"
+        >
+          {#if dot.id === current}
+            <svg
+              class="absolute inset-y-0 left-0 h-full w-[64px]"
+              viewBox="0 0 72 48"
+              preserveAspectRatio="none"
+              aria-hidden="true"
+            >
+              <path d="M0 0h56l16 24-16 24H0z" fill="var(--color-weld)" />
+            </svg>
+          {/if}
+          <svg viewBox="0 0 32 32" class="relative ml-2 h-8 w-8" aria-hidden="true">
+            {#if dot.colour === undefined}
+              <circle cx="16" cy="16" r="10" fill="none" stroke="var(--dot-quiet)" stroke-width="2" stroke-dasharray="3 3.3" />
+            {:else}
+              <circle cx="16" cy="16" r="11" fill={dot.colour} stroke="color-mix(in srgb, var(--color-ink) 40%, transparent)" />
+              {#if dot.past}<path d="M5 27 27 5" stroke="var(--color-walnut)" stroke-width="3" />{/if}
+            {/if}
+            {#if dot.id === current}
+              <path d="M16 1v6M16 25v6M1 16h6M25 16h6" stroke="var(--color-primary-content)" stroke-width="2" />
+            {/if}
+          </svg>
+          <span class="numeral relative ml-0.5 text-xs" class:current={dot.id === current}>{dot.number}</span>
+        </a>
+      </li>
+    {/each}
+  </ol>
+  <a
+    href={overview}
+    class="px-1 pb-4 text-center text-xs text-quiet underline underline-offset-2"
+    aria-current={current ? undefined : 'page'}>the year</a
+  >
+</nav>
+
+<style>
+  .selvage {
+    --dot-quiet: var(--color-quiet);
+    display: flex;
+    flex-direction: column;
+    width: 64px;
+    position: sticky;
+    top: 0;
+    height: 100vh;
+    overflow: hidden auto;
+    scrollbar-width: none;
+    background: var(--color-edge);
+    /* Ticks printed along the cloth's edge. */
+    border-right: 1px solid var(--color-rule);
+    background-image: repeating-linear-gradient(to bottom, var(--color-rule) 0 1px, transparent 1px 8px);
+    background-size: 5px 100%;
+    background-position: right top;
+    background-repeat: no-repeat;
+  }
+  .dot:hover {
+    background: var(--color-ground);
+  }
+  .current {
+    color: var(--color-primary-content);
+  }
+  @media (max-width: 700px) {
+    .selvage {
+      width: 52px;
+    }
+  }
+</style>

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { longDate } from '$lib/programme-view';
+  import Tools from '$lib/ui/Tools.svelte';
+  import Upload from '@lucide/svelte/icons/upload';
+
+  let { data } = $props();
+  const kept = $derived(data.programmes.filter((p) => !p.removed));
+  const aside = $derived(data.programmes.filter((p) => p.removed));
+  let trouble = $state('');
+
+  async function putAside(slug: string, removed: boolean) {
+    trouble = '';
+    const response = await fetch(`/api/programmes/${slug}/removal`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ removed }),
+    }).catch(() => undefined);
+    if (!response?.ok) trouble = 'The server does not answer; nothing was changed. Try again in a moment.';
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Programmes · Aggrega</title></svelte:head>
+
+<main class="mx-auto max-w-5xl px-7 pb-16">
+  <header class="flex items-end gap-4 pt-8">
+    <div class="mr-auto">
+      <p class="numeral text-quiet">Aggrega</p>
+      <h1 class="text-title">Programmes</h1>
+    </div>
+    <Tools />
+    <a class="act {kept.length === 0 ? 'first' : ''}" href="/programmes/import"><Upload size={17} /> Import a programme</a>
+  </header>
+  {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
+
+  {#if kept.length === 0}
+    <p class="mt-8 max-w-prose text-lead">
+      There is no programme here yet. Import one from its file, <code>NAME.aggrega.json</code>: blocks, fabrics, months and head
+      counts come with it.
+    </p>
+  {/if}
+  <ul class="mt-6 border-t-2 border-ink">
+    {#each kept as { slug, title, updated, people, colourways, months } (slug)}
+      <li class="flex items-center gap-6 border-b border-rule py-4">
+        <a class="min-w-0 flex-1 hover:underline" href="/programmes/{slug}">
+          <span class="numeral block text-head">{title}</span>
+          <span class="text-quiet"
+            >{people} people in {colourways.join(', ')} · saved {longDate(
+              updated.toISOString().slice(0, 10),
+              data.locale,
+            )}</span
+          >
+        </a>
+        <span class="flex gap-1" aria-hidden="true">
+          {#each months as colour, i (i)}
+            <span
+              class="cloth block h-4 w-4 rounded-full {colour ? '' : 'border border-dashed border-quiet'}"
+              style:background={colour}
+            ></span>
+          {/each}
+        </span>
+        <button class="plain text-note text-quiet" onclick={() => putAside(slug, true)}>Put aside</button>
+      </li>
+    {/each}
+  </ul>
+  {#if aside.length > 0}
+    <h2 class="mt-10 text-lead text-walnut">Put aside</h2>
+    <ul class="border-t border-rule">
+      {#each aside as { slug, title } (slug)}
+        <li class="flex gap-6 border-b border-rule py-2">
+          <span class="mr-auto text-walnut">{title}</span>
+          <button class="plain text-note" onclick={() => putAside(slug, false)}>Put back</button>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</main>

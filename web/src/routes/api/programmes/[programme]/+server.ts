@@ -1,0 +1,12 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { programmeOf } from '$lib/server/programmes';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** The newest revision with its document, for a page that comes back into view. */
+export const GET: RequestHandler = async ({ params, locals }) => {
+  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  if (!stored) error(404, 'There is no such programme.');
+  const { revision, updated, document } = stored;
+  return json({ revision, updated, document });
+};

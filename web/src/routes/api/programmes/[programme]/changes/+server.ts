@@ -1,0 +1,26 @@
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import { saveChanges } from '$lib/server/programmes';
+import type { Change } from '@aggrega/core/programme';
+import { json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+const readBody = bodyReader<{ changes: Change[] }>({
+  type: 'object',
+  required: ['changes'],
+  properties: {
+    changes: {
+      type: 'array',
+      minItems: 1,
+      maxItems: 500,
+      items: { type: 'object', required: ['path'], properties: { path: { type: 'string', maxLength: 400 } } },
+    },
+  },
+});
+
+const STATUS = { saved: 200, missing: 404, refused: 422, conflict: 409 };
+
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+  const { changes } = await readBody(request);
+  const saved = await whileDatabaseAnswers(saveChanges(locals.organisation, params.programme, changes));
+  return json(saved, { status: STATUS[saved.kind] });
+};

@@ -1,0 +1,17 @@
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import { putAside } from '$lib/server/programmes';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+const readBody = bodyReader<{ removed: boolean }>({
+  type: 'object',
+  required: ['removed'],
+  properties: { removed: { type: 'boolean' } },
+});
+
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+  const { removed } = await readBody(request);
+  const found = await whileDatabaseAnswers(putAside(locals.organisation, params.programme, removed));
+  if (!found) error(404, 'There is no such programme.');
+  return json({ removed });
+};

@@ -1,0 +1,11 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { programmeOf } from '$lib/server/programmes';
+import { error } from '@sveltejs/kit';
+import type { LayoutServerLoad } from './$types';
+
+export const load: LayoutServerLoad = async ({ params, locals }) => {
+  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  if (!stored) error(404, 'There is no such programme. It may have been put aside; the list of programmes shows it.');
+  const { slug, revision, updated, document } = stored;
+  return { slug, revision, updated, document };
+};

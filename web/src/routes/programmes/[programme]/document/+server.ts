@@ -1,0 +1,16 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { programmeOf } from '$lib/server/programmes';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** The programme as a file to keep. */
+export const GET: RequestHandler = async ({ params, locals }) => {
+  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  if (!stored) error(404, 'There is no such programme.');
+  return new Response(`${JSON.stringify(stored.document, null, 2)}\n`, {
+    headers: {
+      'content-type': 'application/json; charset=utf-8',
+      'content-disposition': `attachment; filename="${stored.slug}.aggrega.json"`,
+    },
+  });
+};

@@ -1,0 +1,175 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { planMonth } from '$lib/plan/month-plan';
+  import { Planner } from '$lib/plan/planner.svelte';
+  import { coloursOf } from '$lib/programme-view';
+  import Bolt from '$lib/ui/Bolt.svelte';
+  import Doubts from '$lib/ui/Doubts.svelte';
+  import FabricTable from '$lib/ui/FabricTable.svelte';
+  import Length from '$lib/ui/Length.svelte';
+  import Picture from '$lib/ui/Picture.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import MonthFrame from '$lib/ui/MonthFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { formatLength, parseLength } from '@aggrega/core/measure';
+  import { monthDoubts, monthSheet } from '@aggrega/core/sheet';
+  import Printer from '@lucide/svelte/icons/printer';
+  import { onDestroy, onMount, untrack } from 'svelte';
+
+  const bench = useWorkbench();
+  const planner = new Planner();
+  onDestroy(() => planner.close());
+  // The worker loads and reads the programme now, so that the first turn of the dial finds it ready.
+  onMount(() => untrack(() => planner.warm(trial)));
+
+  const { programme } = $derived(bench);
+  const month = $derived(bench.monthOrEmpty(page.params.month!));
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const people = $derived(bench.people(colourway));
+  /** The plan for the number enrolled is there at once, on the server too; only trials go to the worker. */
+  const enrolledPlan = $derived(planMonth(programme, month, colourway, bench.enrolled(colourway)));
+  const trial = $derived({ programme, month, colourway, participants: people, document: bench.saver.document });
+  const trying = $derived(people !== bench.enrolled(colourway));
+  $effect(() => {
+    if (trying) planner.ask(trial);
+  });
+  const plan = $derived.by(() => {
+    const { answer } = planner;
+    const fits =
+      answer && answer.trial.month === month && answer.trial.colourway === colourway && answer.trial.programme === programme;
+    // While the newest trial is being worked out the one before it stays on the table.
+    return trying && fits ? answer.plan : enrolledPlan;
+  });
+
+  /** Whether the numbers on the table are not yet those of the head count. */
+  const behind = $derived(trying && plan.ok && plan.batch.participants !== people);
+
+  let basis: 'kit' | 'batch' = $state('batch');
+  let chosen: string | undefined = $state();
+  const view = $derived(plan.ok ? plan[basis] : undefined);
+  const fabric = $derived(view?.fabrics.find((f) => f.id === chosen) ?? view?.fabrics[0]);
+  const other = $derived(plan.ok && fabric ? plan.kit.fabrics.find((f) => f.id === fabric.id) : undefined);
+  const { unit } = $derived(programme);
+
+  const sheet = $derived(plan.ok && month.blocks.length > 0 ? monthSheet(programme, month, colourway) : undefined);
+  const doubts = $derived(monthDoubts(programme, month, colourway));
+  const money = $derived(
+    new Intl.NumberFormat(
+      page.data.locale,
+      programme.currency
+        ? { style: 'currency', currency: programme.currency }
+        : { minimumFractionDigits: 2, maximumFractionDigits: 2 },
+    ),
+  );
+
+  const kitByKit = $derived(other && plan.ok ? formatLength(parseLength(other.needed, unit).mul(plan.batch.kits), unit) : '');
+
+  function onkeydown(e: KeyboardEvent) {
+    const typing = e.target instanceof HTMLElement && e.target.closest('input, select, dialog[open]');
+    if (e.key === 'b' && !typing && !e.ctrlKey && !e.metaKey) basis = basis === 'kit' ? 'batch' : 'kit';
+  }
+  const whyOf = (cut: string) => sheet?.fabrics.flatMap((f) => f.cuts).find((c) => `${c.block}:${c.label}` === cut)?.why;
+  const light = (cut: string | undefined) => (bench.lit = cut ? [cut] : []);
+</script>
+
+<svelte:window {onkeydown} />
+
+<MonthFrame>
+  {#if month.blocks.length === 0}
+    <p class="max-w-prose pt-6 text-lead">
+      Nothing is drawn for {month.name} yet, so there is nothing to cut. A month takes its blocks from the programme’s file; export
+      it, add the block, and import it again.
+    </p>
+  {:else if !plan.ok}
+    <Problems problems={plan.problems} document={bench.saver.document} title="This month cannot be planned yet" />
+  {:else if view && fabric}
+    <div class="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
+      <h2 class="mr-auto flex items-center gap-3 text-head">
+        <span class="cloth inline-block h-7 w-7" style:background={fabric.colour} aria-hidden="true"></span>
+        {fabric.name}
+        <span class="font-sans text-body font-normal text-quiet"
+          >{fabric.roles.join(', ')}{fabric.sku ? ` · ${fabric.sku}` : ''}</span
+        >
+      </h2>
+      <fieldset class="flex" aria-label="What is planned">
+        {#each [['batch', `All ${plan.batch.kits} kits together`], ['kit', 'One kit']] as const as [id, name] (id)}
+          <label
+            class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {basis ===
+            id
+              ? ''
+              : 'border-transparent'}"
+          >
+            <input type="radio" class="sr-only" name="basis" value={id} bind:group={basis} />{name}
+          </label>
+        {/each}
+      </fieldset>
+    </div>
+
+    {#if fabric.strips.length === 0}
+      <p class="text-lead">Nobody is enrolled, so nothing is cut. Turn the head count up to see the cloth.</p>
+    {:else}
+      {#key `${fabric.id} ${basis}`}
+        <Bolt {fabric} {unit} {whyOf} lit={(cut) => bench.isLit(cut)} onlight={light} />
+      {/key}
+    {/if}
+  {/if}
+  {#snippet side()}
+    {#if view && fabric && plan.ok}
+      <div data-planned-for={plan.batch.participants}>
+        <FabricTable fabrics={view.fabrics} {unit} chosen={fabric.id} onchoose={(id) => (chosen = id)} />
+      </div>
+
+      <section class="mt-4">
+        {#if fabric.strips.length > 0}
+          <p>
+            <b>{fabric.name} cannot be cut from less than <Length of={fabric.bound} /> {unit}.</b> This plan takes <Length
+              of={fabric.needed}
+            />{#if basis === 'batch' && plan.batch.kits > 1}; cutting kit by kit would take <Length of={kitByKit} />{/if}. {Math.round(
+              fabric.yield * 100,
+            )} % of it ends up in the quilts.
+          </p>
+        {/if}
+      </section>
+
+      {#if behind}<p class="mt-2 text-note text-quiet" role="status">Working out {people}…</p>{/if}
+      <dl class="tabular mt-4 grid grid-cols-2 gap-x-4 gap-y-2 border-t border-ink pt-3" data-totals>
+        <div>
+          <dd class="numeral inline text-lead">{view.strips}</dd>
+          <dt class="inline text-note text-quiet">strips</dt>
+        </div>
+        <div>
+          <dd class="numeral inline text-lead">{view.settings}</dd>
+          <dt class="inline text-note text-quiet">ruler settings</dt>
+        </div>
+        {#if view.costPerKit !== undefined}
+          <div class="col-span-2">
+            <dd class="numeral inline text-lead">{money.format(view.costPerKit)}</dd>
+            <dt class="inline text-note text-quiet">cloth for a kit</dt>
+          </div>
+        {/if}
+      </dl>
+
+      <p class="mt-4">
+        <a class="act" href="cutting-room?colourway={colourway.id}&people={people}&basis={basis}"
+          ><Printer size={17} /> Cutting-room list</a
+        >
+      </p>
+
+      {#if sheet}
+        <div class="mt-5 flex flex-wrap gap-4">
+          {#each sheet.blocks as block (block.key)}
+            <Picture
+              class="w-36"
+              drawing={block.drawing}
+              colours={coloursOf(colourway)}
+              label={block.name}
+              lit={(patch) => bench.isLit(`${block.key}:${block.patches[patch]?.cut}`)}
+              onpatch={(patch) => light(patch === undefined ? undefined : `${block.key}:${block.patches[patch]?.cut}`)}
+            />
+          {/each}
+        </div>
+      {/if}
+    {/if}
+    <div class="mt-5"><Doubts {doubts} kits={plan.ok ? plan.batch.kits : people} /></div>
+  {/snippet}
+</MonthFrame>

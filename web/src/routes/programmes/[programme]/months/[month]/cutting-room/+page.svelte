@@ -1,0 +1,200 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { planMonth, type FabricView } from '$lib/plan/month-plan';
+  import { kitsText, longDate } from '$lib/programme-view';
+  import { inkOn } from '$lib/ink';
+  import Length from '$lib/ui/Length.svelte';
+  import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import MonthFrame from '$lib/ui/MonthFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { formatLength, parseLength } from '@aggrega/core/measure';
+  import { cautions } from '@aggrega/core/sheet';
+
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const { unit } = $derived(programme);
+  const month = $derived(bench.monthOrEmpty(page.params.month!));
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  /** The address names the number, so that a printed list can be asked for again. */
+  const asked = $derived(page.url.searchParams.get('people') ?? '');
+  const people = $derived(/^\d{1,6}$/.test(asked) ? Math.min(100_000, Number(asked)) : bench.people(colourway));
+  const basis = $derived(page.url.searchParams.get('basis') === 'kit' ? 'kit' : 'batch');
+  const plan = $derived(planMonth(programme, month, colourway, people));
+  const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}`;
+  const enrolled = $derived(bench.enrolled(colourway));
+
+  const yards = (length: string, times: number) =>
+    parseLength(length, unit)
+      .mul(times)
+      .div(unit === 'in' ? 36 : 100);
+  const pieces = (fabric: FabricView) => {
+    const count = new Map<string, number>();
+    for (const s of fabric.strips) for (const r of s.rects) count.set(r.name, (count.get(r.name) ?? 0) + s.repeat);
+    return [...count].sort();
+  };
+</script>
+
+<MonthFrame>
+  {#if !plan.ok}
+    <Problems problems={plan.problems} document={bench.saver.document} title="This month cannot be cut yet" />
+  {:else if month.blocks.length === 0 || people === 0}
+    <p class="pt-6 text-lead">
+      There is nothing to cut: {month.blocks.length === 0
+        ? 'no block is drawn for this month yet'
+        : 'nobody is enrolled in this colourway'}.
+    </p>
+  {:else}
+    <header>
+      <h1 class="text-title">Cutting room: {month.name}</h1>
+      <p class="text-lead">
+        <b>{colourway.name}</b>, {kitsText(programme, people, plan.batch.kits)} for {people}
+        {people === 1 ? 'person' : 'people'}{people === enrolled ? '' : `, tried (${enrolled} enrolled)`}.
+        {month.blocks.length > 1
+          ? `${month.blocks.map((entry, i) => `${i + 1} is ${entry.block.name}, ${formatLength(entry.finished[0], unit)}`).join('; ')}. `
+          : ''}{programme.title}{month.release ? `, shown on ${longDate(month.release, page.data.locale)}` : ''}.
+      </p>
+    </header>
+
+    {#if basis === 'kit'}
+      <table class="mt-5 w-full">
+        <thead>
+          <tr class="border-b-2 border-ink"
+            ><th class="tick"></th><th>Fabric</th><th class="text-right">Lengths</th><th class="text-right">Each, {unit}</th><th
+              class="text-right">Each, {unit === 'in' ? 'yd' : 'm'}</th
+            ><th class="text-right">In all, {unit === 'in' ? 'yd' : 'm'}</th></tr
+          >
+        </thead>
+        <tbody>
+          {#each plan.kit.fabrics as f (f.id)}
+            <tr class="border-b border-rule">
+              <td class="tick"><span></span></td>
+              <td class="py-2"
+                ><span class="letter cloth" style:background={f.colour} style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span>
+                {f.name} <span class="text-quiet">{f.sku}</span></td
+              >
+              <td class="py-2 text-right">{plan.batch.kits}</td>
+              <td class="numeral py-2 text-right text-lead"><Length of={f.toBuy} /></td>
+              <td class="py-2 text-right"><Length of={f.yardsToBuy} /></td>
+              <td class="py-2 text-right"><Length of={formatLength(yards(f.toBuy, plan.batch.kits), unit)} /></td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    {:else}
+      {#each plan.batch.fabrics as f (f.id)}
+        <section class="fabric">
+          <h2 class="flex items-center gap-3 text-head">
+            <span class="letter cloth" style:background={f.colour} style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span>
+            {f.name} <span class="font-sans text-body font-normal text-quiet">{f.sku}</span>
+            <span class="ml-auto font-sans text-body font-normal"
+              >take <b class="numeral"><Length of={f.yardsToBuy} /></b>
+              {unit === 'in' ? 'yd' : 'm'}; <Length of={f.needed} />
+              {unit} are cut, {f.width} wide</span
+            >
+          </h2>
+          <table class="w-full">
+            <thead
+              ><tr class="border-b border-ink"
+                ><th class="tick"></th><th class="w-28 text-right">Ruler, {unit}</th><th class="w-24 pl-4">Strips</th><th
+                  class="pl-4">Sub-cut each strip</th
+                ><th class="text-right">Gives</th></tr
+              ></thead
+            >
+            <tbody>
+              {#each f.strips as s, i (i)}
+                <tr class="border-b border-rule align-top">
+                  <td class="tick"><span></span></td>
+                  <td class="numeral py-1.5 text-right text-head leading-tight"><Length of={s.length} /></td>
+                  <td class="py-1.5 pl-4 text-lead">{s.repeat}</td>
+                  <td class="py-1.5 pl-4">
+                    {#each s.subCuts as sub, j (j)}
+                      <div>
+                        {sub.times} × <b class="numeral"><Length of={sub.width} /></b>{#if sub.cutDown}, cut down to {#each sub.pieces as p, k (k)}{k
+                              ? ' and '
+                              : ''}{p.count} × <b class="numeral"><Length of={p.length} /></b>{/each}{/if}
+                      </div>
+                    {/each}
+                  </td>
+                  <td class="py-1.5 text-right">
+                    {#each s.subCuts as sub, j (j)}
+                      <div>
+                        {#each sub.pieces as p, k (k)}{k ? ', ' : ''}{sub.times * p.count * s.repeat} × {p.name}{/each}
+                      </div>
+                    {/each}
+                  </td>
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+          <p class="text-note text-quiet">
+            In all: {pieces(f)
+              .map(([cut, n]) => `${n} × ${cut}`)
+              .join(', ')}. In each kit: {pieces(f)
+              .map(([cut, n]) => `${n / plan.batch.kits} × ${cut}`)
+              .join(', ')}.
+          </p>
+        </section>
+      {/each}
+    {/if}
+    <section class="mt-6 border-t border-ink pt-2 text-note">
+      <h2 class="font-sans">Take care</h2>
+      <p>{cautions.join(' ')}</p>
+    </section>
+  {/if}
+  {#snippet side()}
+    {#if plan.ok && month.blocks.length > 0}
+      <nav aria-label="What is cut" class="mb-4 flex flex-col">
+        {#each [['batch', 'Pieces, all kits together'], ['kit', 'A length for each kit']] as const as [id, name] (id)}
+          <a
+            href={href(id)}
+            data-sveltekit-noscroll
+            aria-current={basis === id ? 'true' : undefined}
+            class="border-l-4 px-3 py-1.5 hover:bg-edge {basis === id ? 'border-weld font-semibold' : 'border-transparent'}"
+            >{name}</a
+          >
+        {/each}
+      </nav>
+      <PaperChoice what="Print the list" />
+      <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to the cutting table</a></p>
+    {/if}
+  {/snippet}
+</MonthFrame>
+
+<style>
+  .letter {
+    display: inline-block;
+    min-width: 1.7rem;
+    padding: 0 0.35rem;
+    text-align: center;
+    font-family: var(--font-sans);
+    font-size: 1rem;
+    font-weight: 600;
+    line-height: 1.6;
+    print-color-adjust: exact;
+    -webkit-print-color-adjust: exact;
+  }
+  .fabric {
+    margin-top: 1.6rem;
+  }
+  .fabric h2 {
+    break-after: avoid;
+    padding-bottom: 0.3rem;
+  }
+  tr {
+    break-inside: avoid;
+  }
+  th {
+    padding-bottom: 0.2rem;
+  }
+  .tick {
+    width: 2.2rem;
+  }
+  td.tick span {
+    display: block;
+    width: 1.1rem;
+    height: 1.1rem;
+    margin-top: 0.55rem;
+    border: 1.5px solid currentColor;
+  }
+</style>

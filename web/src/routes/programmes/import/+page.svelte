@@ -1,0 +1,147 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { goto } from '$app/navigation';
+  import { coloursOf, longDate } from '$lib/programme-view';
+  import Picture from '$lib/ui/Picture.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import Tools from '$lib/ui/Tools.svelte';
+  import { blockDrawing } from '@aggrega/core/block';
+  import { Exact } from '@aggrega/core/measure';
+  import { readProgramme, type Reading } from '@aggrega/core/programme';
+
+  const LARGEST = 8 * 1024 * 1024;
+  let file: { name: string; document: unknown; reading: Reading } | undefined = $state.raw();
+  let trouble = $state('');
+  let busy = $state(false);
+  let over = $state(false);
+
+  /** Reads and checks the file on this device; nothing is sent before the preview was seen. */
+  async function look(chosen: File | undefined) {
+    file = undefined;
+    trouble = '';
+    if (!chosen) return;
+    if (chosen.size > LARGEST)
+      return void (trouble = `${chosen.name} is larger than 8 MB; a programme’s file is far smaller. Is it the right one?`);
+    try {
+      const document: unknown = JSON.parse((await chosen.text()).replace(/^\uFEFF/, ''));
+      file = { name: chosen.name, document, reading: readProgramme(document) };
+    } catch (error) {
+      trouble = `${chosen.name} is no programme file: ${(error as Error).message}`;
+    }
+  }
+
+  async function write() {
+    busy = true;
+    trouble = '';
+    try {
+      const response = await fetch('/api/import', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(file!.document),
+      });
+      const answer = (await response.json()) as {
+        kind?: string;
+        slug?: string;
+        message?: string;
+        errors?: { path: string; message: string }[];
+      };
+      if (answer.kind === 'imported') return void (await goto(`/programmes/${answer.slug}`));
+      trouble =
+        answer.message ?? answer.errors?.map((e) => `${e.path} ${e.message}`).join('; ') ?? 'The server did not take it.';
+    } catch {
+      trouble = 'The server does not answer. Nothing was imported; try again in a moment.';
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<svelte:head><title>Import · Aggrega</title></svelte:head>
+
+<main class="mx-auto max-w-5xl px-7 pb-16">
+  <header class="flex items-end pt-8">
+    <div class="mr-auto">
+      <p><a class="plain text-quiet" href="/">Programmes</a></p>
+      <h1 class="text-title">Import a programme</h1>
+    </div>
+    <Tools />
+  </header>
+
+  <label
+    class="mt-6 block cursor-pointer border-2 border-dashed px-6 py-8 {over ? 'border-weld bg-edge' : 'border-quiet'}"
+    ondragover={(e) => {
+      e.preventDefault();
+      over = true;
+    }}
+    ondragleave={() => (over = false)}
+    ondrop={(e) => {
+      e.preventDefault();
+      over = false;
+      void look(e.dataTransfer?.files[0]);
+    }}
+  >
+    <span class="block text-lead">Choose a file, <code>NAME.aggrega.json</code>, or drop it here.</span>
+    <span class="block text-quiet"
+      >You will see what is in it first. It is added as a new programme; nothing that is here already is changed.</span
+    >
+    <input
+      class="mt-3 block file:mr-3 file:cursor-pointer file:border file:border-ink file:px-3 file:py-1.5"
+      type="file"
+      accept=".json,application/json"
+      onchange={(e) => look(e.currentTarget.files?.[0])}
+    />
+  </label>
+
+  {#if trouble}<p class="mt-5 text-madder" role="alert">{trouble}</p>{/if}
+
+  {#if file && !file.reading.ok}
+    <div class="mt-8">
+      <Problems
+        problems={file.reading.errors}
+        document={file.document}
+        title="{file.name} is refused: {file.reading.errors.length === 1
+          ? 'one thing is'
+          : `${file.reading.errors.length} things are`} wrong"
+      />
+      <p class="mt-4 text-quiet">Nothing was imported. Put these right in the file and choose it again.</p>
+    </div>
+  {:else if file?.reading.ok}
+    {@const { programme, warnings } = file.reading}
+    {@const colours = coloursOf(programme.colourways[0]!)}
+    <section class="mt-8" aria-label="Preview">
+      <div class="flex items-end gap-6">
+        <div class="mr-auto">
+          <h2 class="text-head">{programme.title}</h2>
+          <p class="text-quiet">
+            {programme.months.length} months, {programme.blocks.length} blocks, {programme.fabrics.length} fabrics;
+            {programme.colourways.map((c) => `${programme.participants.get(c.id)} people in ${c.name}`).join(', ')}
+          </p>
+        </div>
+        <button class="act first" disabled={busy} onclick={write}>{busy ? 'Importing…' : 'Import as a new programme'}</button>
+      </div>
+      <ul class="mt-4 flex flex-wrap gap-4">
+        {#each programme.blocks as block (block.id)}
+          <li class="w-24">
+            <Picture
+              class="w-24"
+              drawing={blockDrawing(block, [Exact.of(block.grid[0]), Exact.of(block.grid[1])])}
+              {colours}
+              label={block.name}
+            />
+            <span class="text-note">{block.name}</span>
+          </li>
+        {/each}
+      </ul>
+      <ol class="mt-4 columns-2 text-note">
+        {#each programme.months as month (month.id)}<li class="py-0.5">
+            {month.name} <span class="text-quiet">{longDate(month.release, page.data.locale)}</span>
+          </li>{/each}
+      </ol>
+      {#if warnings.length > 0}
+        <div class="mt-6">
+          <Problems problems={warnings} document={file.document} title="Worth knowing before you import" />
+        </div>
+      {/if}
+    </section>
+  {/if}
+</main>
