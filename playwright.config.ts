@@ -1,0 +1,38 @@
+import { defineConfig, devices } from '@playwright/test';
+
+const port = Number(process.env.AGGREGA_TEST_PORT ?? 4622);
+
+/**
+ * Debian's Chromium, without the errands that a desktop browser runs in the background. It sees our own pages only, so it goes
+ * without its sandbox, which root and many containers do not allow.
+ */
+const launchOptions = {
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+};
+
+export default defineConfig({
+  testDir: 'tests',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 60_000,
+  // A busy machine is slower, not wrong; what fails twice is.
+  expect: { timeout: 10_000 },
+  retries: process.env.CI ? 1 : 0,
+  forbidOnly: !!process.env.CI,
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  outputDir: 'test-results/browser',
+  use: {
+    ...devices['Desktop Chrome'],
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions,
+  },
+  webServer: {
+    command: `node bin/lib/test-server.mjs ${port}`,
+    url: `http://127.0.0.1:${port}/health`,
+    timeout: 60_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 20_000 },
+  },
+});

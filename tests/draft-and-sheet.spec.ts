@@ -1,0 +1,131 @@
+import { expect, plain, test } from './bench-of-their-own';
+
+test('every cut size explains itself: formula, rounding, ruler', async ({ page, bench }) => {
+  await bench.open('/months/m1/draft');
+  await page.getByRole('button', { name: '7 3/4: why this number?' }).first().click();
+  const why = page.getByRole('dialog', { name: 'Why 7 3/4?' });
+  const text = plain(await why.innerText());
+  expect(text).toContain('2 × f + 2 × (2 + √2) × s');
+  expect(text).toContain('f is 3, the finished side');
+  expect(text).toContain('or 7.7071');
+  expect(text).toContain('a quarter short of 8');
+  await page.keyboard.press('Escape');
+  await expect(why).toBeHidden();
+});
+
+test('a size changed at one station is changed at all, and can be taken back', async ({ page, bench }) => {
+  await bench.open('/months/m1/draft');
+  const size = page.getByLabel('Finishes at, in');
+  await size.fill('9');
+  await size.press('Enter');
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  // 9 in over four cells: f = 2 1/4, eight at a time 2f + 1.707 = 6.207, up to 6 1/4.
+  await expect(page.getByRole('button', { name: '6 1/4: why this number?' }).first()).toBeVisible();
+  await expect(page.getByText('most blocks of this programme finish at 12 by 12')).toBeVisible();
+
+  await page.keyboard.press('Escape');
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Sheet/ }).click();
+  const sheet = page.getByRole('article', { name: 'Sheet' });
+  await expect(sheet.getByRole('button', { name: '6 1/4: why this number?' }).first()).toBeVisible();
+  expect(plain(await sheet.innerText())).toContain('Finished 9 in; your block measures 9 1/2 before');
+
+  await page.keyboard.press('Control+z');
+  await expect(sheet.getByRole('button', { name: '7 3/4: why this number?' }).first()).toBeVisible();
+});
+
+test('what cannot be meant stays in its field with the reason, and is not saved', async ({ page, bench, request }) => {
+  await bench.open('/months/m1/draft');
+  const size = page.getByLabel('Finishes at, in');
+  for (const [written, reason] of [
+    ['twelve', 'is not a length'],
+    ['-3', 'cannot be negative'],
+    ['0', 'needs a size'],
+  ] as const) {
+    await size.fill(written);
+    await size.blur();
+    await expect(page.getByRole('alert')).toContainText(reason);
+  }
+  await size.fill('12 1/2');
+  await size.blur();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  const saved = await (await request.get(`/programmes/${bench.slug}/document`)).json();
+  expect(saved.months[0].blocks[0].finished).toBe('12 1/2');
+});
+
+test('the sheet’s numbers are those of the cutting table', async ({ page, bench }) => {
+  await bench.open('/months/m3/cut?colourway=harvest');
+  await page.getByText('One kit', { exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'One kit' })).toBeChecked();
+  const bought = (await page.locator('[data-buy]').allInnerTexts()).map(plain);
+  await page.keyboard.press('3');
+  const lengths = page.getByRole('article', { name: 'Sheet' }).locator('table').first().locator('tbody td:last-child');
+  await expect(lengths).toHaveCount(bought.length);
+  expect((await lengths.allInnerTexts()).map(plain)).toEqual(bought);
+});
+
+test('the sheet prints on A4 and on Letter, and only the sheet', async ({ page, bench }) => {
+  await bench.open('/months/m4/sheet');
+  for (const [name, width, height] of [
+    ['A4', 595, 842],
+    ['Letter', 612, 792],
+  ] as const) {
+    await page.getByRole('group', { name: 'Paper size' }).getByText(name, { exact: true }).click();
+    const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+    const boxes = [...pdf.matchAll(/\/MediaBox ?\[0 0 ([\d.]+) ([\d.]+)\]/g)].map((m) => [
+      Math.round(Number(m[1])),
+      Math.round(Number(m[2])),
+    ]);
+    expect(boxes.length).toBeGreaterThan(0);
+    for (const box of boxes) expect(box).toEqual([width, height]);
+  }
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Months' })).toBeHidden();
+  await expect(page.getByLabel('Head count and tools')).toBeHidden();
+  await expect(page.getByRole('article', { name: 'Sheet' })).toBeVisible();
+});
+
+test('an undrawn month says what to do next at every station', async ({ page, bench }) => {
+  for (const station of ['draft', 'cut', 'sheet', 'cutting-room']) {
+    await bench.open(`/months/m9/${station}`);
+    await expect(page.locator('main')).toContainText(/drawn for (this month|September) yet/);
+  }
+  await bench.open('/months/m99/draft');
+  await expect(page.getByRole('heading', { name: 'There is no such month' })).toBeVisible();
+});
+
+test('the keys that are listed work', async ({ page, bench }) => {
+  await bench.open('/months/m1/draft');
+  await page.keyboard.press(']');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('February, Seed Drill');
+  await page.keyboard.press('2');
+  await expect(page).toHaveURL(/m2\/cut/);
+  await page.keyboard.press('c');
+  await expect(page).toHaveURL(/colourway=harvest/);
+  await page.keyboard.press('[');
+  await expect(page).toHaveURL(/m1\/cut\?colourway=harvest/);
+  await page.keyboard.press('+');
+  await expect(page.getByLabel('People in Harvest')).toHaveValue('19');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+});
+
+test('night and day are chosen once and kept', async ({ page, bench }) => {
+  await bench.open('/months/m1/draft');
+  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  const day = await ground();
+  await page.getByRole('button', { name: 'Show by night' }).click();
+  const night = await ground();
+  expect(night).not.toBe(day);
+  await page.reload();
+  expect(await ground()).toBe(night);
+});
+
+test('a reason opened on the sheet is readable by night: indigo on white, like the paper', async ({ page, bench }) => {
+  await bench.open('/months/m1/sheet');
+  await page.getByRole('button', { name: 'Show by night' }).click();
+  await page.getByRole('button', { name: '7 3/4: why this number?' }).first().click();
+  const box = page.getByRole('dialog').locator('> div');
+  await expect(box).toHaveCSS('color', 'rgb(28, 42, 74)');
+  await expect(box).toHaveCSS('background-color', 'rgb(255, 255, 255)');
+});

@@ -1,0 +1,107 @@
+import { expect, plain, test, toBuy } from './bench-of-their-own';
+
+test('an organiser turns the head count from 12 to 60, sees the cloth follow, and prints', async ({ page, bench }) => {
+  await bench.open();
+  await page
+    .getByRole('link', { name: /January, Cold Frame/ })
+    .first()
+    .click();
+  // The overview has colourways too: this is the month's.
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('January, Cold Frame');
+  await page.getByRole('navigation', { name: 'Colourways' }).getByRole('link', { name: 'Dusk' }).click();
+  await expect(page).toHaveURL(/colourway=dusk/);
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Cut/ }).click();
+
+  const count = page.getByLabel('People in Dusk');
+  await expect(count).toHaveValue('12');
+  const before = await toBuy(page);
+
+  // By the wheel, by keys and by typing: each turn shows at once, none is saved.
+  const dial = page.getByRole('slider');
+  await dial.hover();
+  await page.mouse.wheel(0, -100);
+  await expect(count).toHaveValue('13');
+  await dial.focus();
+  await page.keyboard.press('PageUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(count).toHaveValue('24');
+  await count.fill('60');
+  await expect(page.getByText('trying in Dusk')).toBeVisible();
+  await expect(page.getByText('All 64 kits together')).toBeVisible();
+  const after = await toBuy(page);
+  expect(after).toHaveLength(before.length);
+  // 64 squares of 7 3/4, five to a strip: 13 strips, 100 3/4 in; with 1 in to square the end 103 1/2, in eighths of a yard.
+  const inkCap = page.locator('tr[data-fabric="ink-cap"]');
+  expect(plain(await inkCap.locator('[data-needs]').innerText())).toBe('100 3/4');
+  expect(plain(await inkCap.locator('[data-buy]').innerText())).toBe('2 7/8');
+
+  // Trying is not saving: another visitor still sees twelve.
+  const other = await page.context().newPage();
+  await other.goto(page.url());
+  await expect(other.getByLabel('People in Dusk')).toHaveValue('12');
+  await other.close();
+
+  // The list for the cutting room is that of the number being tried, and says so.
+  await page.getByRole('link', { name: 'Cutting-room list' }).click();
+  await expect(page.getByText('for 60 people, tried (12 enrolled)')).toBeVisible();
+  await expect(page.getByText('In all: 64 × B1. In each kit: 1 × B1.')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Back to the cutting table' }).click();
+  await page.getByRole('button', { name: 'Enrol 60' }).click();
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  await expect(page.getByText('enrolled in Dusk')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('People in Dusk')).toHaveValue('60');
+  expect(await toBuy(page)).toEqual(after);
+});
+
+test('undo and redo go back over what was saved, by keys too', async ({ page, bench }) => {
+  await bench.open('/months/m1/cut?colourway=dusk');
+  const count = page.getByLabel('People in Dusk');
+  await page.getByRole('button', { name: 'One more' }).click();
+  await page.getByRole('button', { name: 'Enrol 13' }).click();
+  await expect(page.getByText('enrolled in Dusk')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(count).toHaveValue('12');
+  await page.locator('h1').click();
+  await page.keyboard.press('Control+Shift+Z');
+  await expect(count).toHaveValue('13');
+  await page.keyboard.press('Control+Z');
+  await expect(count).toHaveValue('12');
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  await page.reload();
+  await expect(count).toHaveValue('12');
+});
+
+test('one kit and all kits stand side by side; nobody enrolled is said plainly', async ({ page, bench }) => {
+  await bench.open('/months/m1/cut?colourway=frost');
+  const together = await toBuy(page);
+  await page.keyboard.press('b');
+  await expect(page.getByRole('radio', { name: 'One kit' })).toBeChecked();
+  expect(await toBuy(page)).not.toEqual(together);
+  await page.keyboard.press('b');
+  await page.getByLabel('People in Frost').fill('0');
+  await expect(page.getByText('Nobody is enrolled, so nothing is cut.')).toBeVisible();
+});
+
+test('a piece under the hand is lit on the bolt, in the block and in the table', async ({ page, bench }) => {
+  await bench.open('/months/m1/cut');
+  await page.locator('g[data-cut="cold-frame:A2"]').first().hover();
+  // Four patches are cut as A2, and all are outlined in the block beside the bolt.
+  await expect(page.locator('aside svg polygon[pointer-events=none]')).toHaveCount(4);
+  await page.locator('aside svg polygon[data-patch]').first().hover();
+  await expect(page.locator('g[data-cut="cold-frame:A2"] rect').first()).toHaveAttribute('stroke-width', '3');
+});
+
+test('a size on the cutting table explains itself too', async ({ page, bench }) => {
+  await bench.open('/months/m1/cut?colourway=frost');
+  await page.locator('main').getByRole('button', { name: '7 3/4: why this number?' }).click();
+  await expect(page.getByRole('dialog', { name: 'Why 7 3/4?' })).toContainText('Cut A1');
+});
+
+test('the planner goes on by itself when its worker cannot be had', async ({ page, bench }) => {
+  await page.route(/plan\.worker/, (route) => route.abort());
+  await bench.open('/months/m1/cut?colourway=dusk');
+  await page.getByLabel('People in Dusk').fill('60');
+  await expect(page.getByText('All 64 kits together')).toBeVisible();
+});
