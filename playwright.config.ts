@@ -8,17 +8,25 @@ const port = Number(process.env.AGGREGA_TEST_PORT ?? 4622);
  */
 const launchOptions = {
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-dev-shm-usage',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--no-first-run',
+  ],
 };
 
 export default defineConfig({
   testDir: 'tests',
   fullyParallel: true,
   workers: 2,
-  timeout: 60_000,
-  // A busy machine is slower, not wrong; what fails twice is.
-  expect: { timeout: 10_000 },
-  retries: process.env.CI ? 1 : 0,
+  // A busy machine is slower, not wrong; what fails three times is.
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
+  retries: process.env.CI ? 2 : 0,
   forbidOnly: !!process.env.CI,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   outputDir: 'test-results/browser',
