@@ -15,4 +15,5 @@ export {
   type Polygon,
 } from './geometry';
 export { tilingFaults, tilingProblems, type TilingFault } from './tiling';
+export { library, type LibraryBlock } from './library';
 export { mirrorBlock, turnBlock } from './turning';

@@ -1,26 +1,53 @@
 /** How one block is cut and sewn: its units, its cuts, the seam tree and the pressing. */
 import type { Block, Problem } from '../block';
-import { Exact, formatLength, toRuler, type Rational } from '../measure';
+import { Exact, type Rational } from '../measure';
+import { awkwardGrid } from './awkward';
+import { gatherCuts } from './cuts';
+import { pictureText, type Cloth } from './picture';
 import { pressingPlan, type Pressing } from './pressing';
-import { ConstructionError, leaves, seamTree, type Leaf, type Tree } from './seam-tree';
+import { leaves, seamTree, type Leaf, type Tree } from './seam-tree';
 import type { SewingStyle } from './style';
-import { methodOf, unitKind } from './units';
-import type { Method, Reason, Recipe, Seen, Sub, UnitKind } from './units/unit-kind';
+import { unitName } from './unit-name';
+import { chooseMethod, unitKind, type Choice } from './units';
+import {
+  liesOnPoint,
+  type Method,
+  type Reason,
+  type Recipe,
+  type Seen,
+  type Sub,
+  type Template,
+  type UnitKind,
+} from './units/unit-kind';
 
 export interface UnitPlan {
+  /** 'U1'; '' for loose triangles, which have a cut and no name. */
   label: string;
+  /** Its name for choices that outlive sizes and methods: 'hst:A+B@1x1'. */
+  name: string;
   kind: UnitKind;
   method: Method;
-  roles: string[];
+  refused?: Choice['refused'];
+  /** How its first place in the block looks. */
+  seen: Seen;
+  roles: readonly string[];
   w: Exact;
   h: Exact;
+  mirrored: boolean;
+  /** The same unit seen in a mirror, where the block has both. */
+  twin?: UnitPlan;
+  /** Its places in one block. */
+  places: Leaf[];
   /** Units needed for all blocks, and in one block. */
   make: number;
   perBlock: number;
   batches: number;
   recipe: Recipe;
-  /** Finished units that come over. */
+  /** Finished units of one batch that are this unit, not its mirror image. */
+  yields: number;
+  /** Finished units that come over, and mirrored ones that nobody asked for. */
   extra: number;
+  extraMirrored: number;
 }
 
 export interface Cut {
@@ -33,17 +60,29 @@ export interface Cut {
   exact: readonly [Exact, Exact];
   qty: number;
   sub: Sub;
+  /** Pieces that come over, where a square gives more triangles than are needed. */
+  over: number;
   for: string[];
+  /** The units, loose triangles among them, that it serves. */
+  serves: UnitPlan[];
   why: Reason;
+  template?: Template;
+  reversed?: boolean;
 }
 
 export interface Construction {
   block: Block;
+  /** What was asked for, to ask again with another method. */
+  order: Order;
   make: number;
   style: SewingStyle;
   finished: readonly [Exact, Exact];
   unfinished: readonly [Exact, Exact];
+  cloth: Cloth;
+  /** Units with a name, those that are sewn first. */
   units: UnitPlan[];
+  /** Loose triangles that are sewn into larger parts. */
+  loose: UnitPlan[];
   cuts: Cut[];
   tree: Tree;
   /** The unit that each leaf of the tree is one of. */
@@ -59,127 +98,161 @@ export interface Order {
   style: SewingStyle;
   /** Roles that some colourway casts with a directional fabric. */
   directional?: ReadonlySet<string>;
+  /** How dark the fabrics of each role are: lightness from 0 to 100. */
+  lightness?: ReadonlyMap<string, number>;
 }
 
-/**
- * Plans a block that tiles. All `make` blocks are counted together, so that batches are shared.
- * Throws ConstructionError, with paths below the block, for what cannot be planned.
- */
+/** Plans a block that tiles. All `make` blocks are counted together, so that batches are shared. */
 export function construct(block: Block, order: Order): Construction {
   const { style, make, finished } = order;
   const directional = order.directional ?? new Set<string>();
   const cell = [finished[0].over(block.grid[0]), finished[1].over(block.grid[1])] as const;
-  const tree = seamTree(block, cell, directional);
+  const { cloth, tree } = seamTree(block, cell, style.readings);
 
-  const units = new Map<string, UnitPlan>();
+  const plans = new Map<string, UnitPlan>();
   const unitOf = new Map<Leaf, UnitPlan>();
   for (const leaf of leaves(tree)) {
-    const key = unitKey(leaf.seen);
-    const unit = units.get(key) ?? planUnit(leaf.seen, style, leaf);
-    unit.perBlock += 1;
-    units.set(key, unit);
-    unitOf.set(leaf, unit);
+    const key = unitKey(leaf.seen, directional);
+    const plan = plans.get(key) ?? newPlan(leaf.seen, cloth, style);
+    plan.perBlock += 1;
+    plan.make += make;
+    plan.places.push(leaf);
+    plans.set(key, plan);
+    unitOf.set(leaf, plan);
   }
-  // Units that are sewn come first on a sheet, plain patches after them.
-  const sorted = [...units.values()].sort((a, b) => Number(a.kind.kind === 'patch') - Number(b.kind.kind === 'patch'));
-  sorted.forEach((unit, i) => {
-    unit.label = `U${i + 1}`;
-    unit.make = unit.perBlock * make;
-    unit.batches = Math.ceil(unit.make / unit.recipe.yields);
-    unit.extra = unit.batches * unit.recipe.yields - unit.make;
-  });
+  for (const [key, plan] of plans) if (!plan.mirrored) pairUp(plan, plans.get(`mirrored ${key}`));
+  for (const plan of plans.values()) if (!plan.twin || !plan.mirrored) planBatches(plan, style);
 
+  const all = [...plans.values()];
+  const units = all.filter((u) => u.kind.kind !== 'triangle').sort((a, b) => orderOfWork(a) - orderOfWork(b));
+  units.forEach((unit, i) => void (unit.label = `U${i + 1}`));
   const twoSeams = Exact.of(style.seam).times(2);
   return {
     block,
+    order,
     make,
     style,
     finished,
     unfinished: [finished[0].plus(twoSeams), finished[1].plus(twoSeams)],
-    units: sorted,
-    cuts: gatherCuts(sorted, style, directional),
+    cloth,
+    units,
+    loose: all.filter((u) => u.kind.kind === 'triangle'),
+    cuts: gatherCuts([...units, ...all.filter((u) => u.label === '')], { style, directional, around: around(tree, unitOf) }),
     tree,
     unitOf,
-    pressing: pressingPlan(tree),
-    warnings: warningsOf(sorted, cell, style),
+    pressing: pressingPlan(tree, unitOf, { tick: cloth.tick, lightness: order.lightness, house: style.pressing }),
+    warnings: [...leftOver(units), ...refusals(units), ...awkwardGrid(block, finished, style)],
   };
 }
 
-function unitKey(seen: Seen): string {
-  return [seen.kind, seen.mirrored, seen.w, seen.h, ...seen.roles].join(' ');
+function unitKey(seen: Seen, directional: ReadonlySet<string>): string {
+  const { kind, mirrored, eighths, w, h, picture } = seen;
+  // The grain of a loose piece depends on how it lies; so does what a directional print asks of an oblong piece.
+  const grain = (kind === 'triangle' || kind === 'template') && liesOnPoint(seen);
+  const lies = !w.equals(h) && picture.patches.some((p) => directional.has(p.role)) ? eighths % 4 : 0;
+  return `${mirrored ? 'mirrored ' : ''}${kind} ${grain} ${lies} ${w} ${h} ${pictureText(picture)}`;
 }
 
-function planUnit(seen: Seen, style: SewingStyle, leaf: Leaf): UnitPlan {
-  const kind = unitKind(seen.kind);
-  const method = methodOf(kind, style.methods);
-  if (!method) {
-    const known = kind.methods.map((m) => m.name).join(', ');
-    const message = `the method '${style.methods[seen.kind]}' for ${kind.plural} is not known yet; choose one of ${known}`;
-    throw new ConstructionError([{ path: `/patches/${leaf.patches[0]}`, message }]);
-  }
-  const recipe = method.recipe(seen, style);
-  const { roles, w, h } = seen;
-  return { label: '', kind, method, roles, w, h, make: 0, perBlock: 0, batches: 0, recipe, extra: 0 };
+function newPlan(seen: Seen, { tick }: Cloth, style: SewingStyle): UnitPlan {
+  const name = unitName(seen, tick);
+  const { method, refused } = chooseMethod(seen, name, style);
+  const { roles, w, h, mirrored } = seen;
+  const recipe: Recipe = { yields: 1, pieces: [], steps: [], look: [], tools: [] };
+  const counts = { make: 0, perBlock: 0, batches: 0, yields: 1, extra: 0, extraMirrored: 0 };
+  return {
+    label: '',
+    name,
+    kind: unitKind(seen.kind),
+    method,
+    refused,
+    seen,
+    roles,
+    w,
+    h,
+    mirrored,
+    places: [],
+    recipe,
+    ...counts,
+  };
 }
 
-/** Equal cuts of one role become one row; rows are numbered by role, largest first. */
-function gatherCuts(units: UnitPlan[], style: SewingStyle, directional: ReadonlySet<string>): Cut[] {
-  const rows = new Map<string, Cut>();
-  for (const unit of units) {
-    for (const piece of unit.recipe.pieces) {
-      let [w, h] = [toRuler(piece.w, style.rounding), toRuler(piece.h, style.rounding)];
-      let exact = [piece.w, piece.h] as const;
-      // Without a direction the long side is named first; with one, w stays the extent along x.
-      if (w.compare(h) < 0 && !directional.has(piece.role)) [w, h, exact] = [h, w, [piece.h, piece.w]];
-      const key = [piece.role, w, h, piece.sub].join(' ');
-      const row = rows.get(key) ?? {
-        label: '',
-        role: piece.role,
-        w,
-        h,
-        exact,
-        qty: 0,
-        sub: piece.sub,
-        for: [],
-        why: piece.why,
-      };
-      row.qty += piece.qty * unit.batches;
-      if (!row.for.includes(unit.label)) row.for.push(unit.label);
-      rows.set(key, row);
+function pairUp(plain: UnitPlan, mirrored: UnitPlan | undefined): void {
+  if (!mirrored) return;
+  plain.twin = mirrored;
+  mirrored.twin = plain;
+}
+
+/** Recipe and batches of a unit, together with its mirror image where one batch makes both. */
+function planBatches(unit: UnitPlan, style: SewingStyle): void {
+  const { twin } = unit;
+  const recipeOf = (u: UnitPlan) => {
+    const recipe = u.method.recipe({ unit: u.seen, style, make: u.make, mirrored: u.twin?.make ?? 0 });
+    // A template's mirror image is cut with the same paper, turned over.
+    if (u.mirrored) for (const piece of recipe.pieces) if (piece.template) piece.reversed = true;
+    return recipe;
+  };
+  unit.recipe = recipeOf(unit);
+  const { yields, mirrored } = unit.recipe;
+  unit.yields = yields;
+  if (mirrored === undefined) {
+    for (const u of twin ? [unit, twin] : [unit]) {
+      u.recipe = u === unit ? unit.recipe : recipeOf(u);
+      u.yields = u.recipe.yields;
+      u.batches = Math.ceil(u.make / u.yields);
+      u.extra = u.batches * u.yields - u.make;
     }
+    return;
   }
-  const cuts = [...rows.values()].sort(
-    (a, b) => (a.role < b.role ? -1 : a.role > b.role ? 1 : 0) || b.w.mul(b.h).compare(a.w.mul(a.h)) || b.w.compare(a.w),
+  unit.batches = Math.max(Math.ceil(unit.make / yields), Math.ceil((twin?.make ?? 0) / mirrored));
+  unit.extra = unit.batches * yields - unit.make;
+  if (twin) {
+    // Its batches are those of its twin: counted there, made here.
+    Object.assign(twin, { recipe: { ...unit.recipe, pieces: [] }, yields: mirrored, batches: unit.batches });
+    twin.extra = unit.batches * mirrored - twin.make;
+  } else unit.extraMirrored = unit.batches * mirrored;
+}
+
+/** Units that are sewn from patches, then those sewn from units, small ones first; plain pieces last. */
+function orderOfWork({ kind, places, recipe }: UnitPlan): number {
+  if (places[0]!.inside) return 1000 + places[0]!.laid.length;
+  return recipe.steps.length > 0 ? 0 : 100_000;
+}
+
+/** The unit around each leaf that lies inside one. */
+function around(tree: Tree, unitOf: Map<Leaf, UnitPlan>): Map<UnitPlan, Set<UnitPlan>> {
+  const found = new Map<UnitPlan, Set<UnitPlan>>();
+  visit(tree, undefined);
+  return found;
+
+  function visit(node: Tree, outer: UnitPlan | undefined): void {
+    if (!('seen' in node)) return node.parts.forEach((part) => visit(part, outer));
+    const unit = unitOf.get(node)!;
+    if (outer) found.set(unit, (found.get(unit) ?? new Set()).add(outer));
+    if (node.inside) visit(node.inside, unit);
+  }
+}
+
+function leftOver(units: UnitPlan[]): Problem[] {
+  return units.flatMap(({ label, kind, recipe, extra, extraMirrored, yields }) => {
+    const said = (n: number, which: string) =>
+      `${n} ${which}${n === 1 ? `${kind.title} comes` : `${kind.plural} come`} over: ${label} is made ${yields + (recipe.mirrored ?? 0)} at a time`;
+    const path = `/units/${label}`;
+    return [
+      ...(extra > 0 ? [{ path, message: said(extra, '') }] : []),
+      ...(extraMirrored > 0 ? [{ path, message: said(extraMirrored, 'mirrored ') }] : []),
+    ];
+  });
+}
+
+function refusals(units: UnitPlan[]): Problem[] {
+  return units.flatMap(({ label, kind, method, refused }) =>
+    refused
+      ? [
+          {
+            path: `/units/${label}`,
+            message: `${label}, ${kind.plural}, cannot be made as '${refused.name}': ${refused.reason}; it is planned ${method.title}`,
+          },
+        ]
+      : [],
   );
-  const count = new Map<string, number>();
-  for (const cut of cuts) {
-    count.set(cut.role, (count.get(cut.role) ?? 0) + 1);
-    cut.label = `${cut.role}${count.get(cut.role)}`;
-  }
-  return cuts;
-}
-
-function warningsOf(units: UnitPlan[], cell: readonly [Exact, Exact], style: SewingStyle): Problem[] {
-  const warnings: Problem[] = [];
-  for (const unit of units.filter((u) => u.extra > 0)) {
-    const { extra, kind, label } = unit;
-    const noun = extra === 1 ? `${kind.title} comes` : `${kind.plural} come`;
-    warnings.push({
-      path: `/units/${label}`,
-      message: `${extra} ${noun} over: ${label} is made ${unit.recipe.yields} at a time`,
-    });
-  }
-  const coarse = cell.find((side) => !side.equals(side.ceilTo(style.rounding)));
-  if (coarse) warnings.push({ path: '/grid', message: awkwardGrid(coarse, style) });
-  return warnings;
-}
-
-/** Handbook 2, awkward grids: say so, and name the cell sizes nearby that a ruler shows. */
-function awkwardGrid(cell: Exact, style: SewingStyle): string {
-  const halves = cell.rational.mul(2);
-  const friendly = [halves.floor(), halves.ceil()]
-    .filter((n) => n.compare(0) > 0)
-    .map((n) => formatLength(n.div(2), style.unit));
-  const step = formatLength(style.rounding, style.unit);
-  return `a grid cell finishes at ${formatLength(cell, style.unit)}, which no ruler shows, so its cuts are rounded up to the next ${step}; a cell of ${friendly.join(' or ')} would be easier`;
 }

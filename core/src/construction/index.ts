@@ -1,8 +1,26 @@
 /** construction: units, methods and formulas, the seam tree, pressing. */
+export { methodChoices, otherReadings, type MethodChoice, type OtherReading } from './choices';
+export { effortOf, type Effort } from './effort';
+export { neighbourPressing, type Neighbours } from './pressing/neighbours';
+export { slipsOf, type Slip } from './slips';
 export { construct, type Construction, type Cut, type Order, type UnitPlan } from './construct';
+export { gridRemedies, type Remedy } from './awkward';
 export { constructionContract } from './contract';
-export { pressingPlan, type Press, type Pressing } from './pressing';
-export { ConstructionError, leaves, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
-export { inchStyle, type SewingStyle, type Sizing } from './style';
-export { unitKind } from './units';
-export type { Method, Piece, Reason, Recipe, Seen, Sub, UnitKind } from './units/unit-kind';
+export { partDrawing, unitDrawing } from './drawing';
+export { extent, type Laid } from './picture';
+export { sectionsOf, type Section } from './sections';
+export { unfinishedSize } from './sizes';
+export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';
+export { isLeaf, leaves, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
+export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from './style';
+export { unitKind, unitKinds } from './units';
+export {
+  PER_SQUARE,
+  type Method,
+  type Piece,
+  type Reason,
+  type Recipe,
+  type Seen,
+  type Sub,
+  type UnitKind,
+} from './units/unit-kind';

@@ -1,172 +1,207 @@
 /**
- * Takes a block apart: straight seams that cross a whole region without cutting a patch, down to known units.
- * Handbook 4: a regular grid of like units first, then rows of equal height, then equal parts.
+ * Takes a block apart: straight seams that cross a whole part without cutting a patch, down to known units; partial and set-in seams
+ * where no straight one exists. Handbook 4: a regular grid of like units first, then rows of equal height, then equal parts.
  */
-import type { Block, Box, Patch, Point, Problem } from '../block';
-import { PER_CELL, boxOf, pointText, tidy } from '../block';
+import type { Block } from '../block';
 import type { Exact } from '../measure';
-import { unitKinds } from './units';
-import type { Region, Seen } from './units/unit-kind';
+import { asTemplate, asUnit, recognise } from './recognise';
+import { oddSplit } from './odd-seams';
+import { clothOf, extent, isConvex, pictureOf, pictureText, straightened, type Cloth, type Laid } from './picture';
+import { asParts, asWhole } from './readings';
+import type { SewingStyle } from './style';
+import { likeCells, ranking, splitsOf, type Split } from './splits';
+import type { Seen } from './units/unit-kind';
 
-/** 'h': level seams between parts stacked from the top; 'v': upright seams between parts from the left. */
-export type SeamWay = 'h' | 'v';
+/** 'h' level, 'v' upright, 'd' falling from top left to bottom right, 'a' rising; and the two that are not straight. */
+export type SeamWay = 'h' | 'v' | 'd' | 'a' | 'partial' | 'set-in';
 
 export type Tree = Branch | Leaf;
 
 export interface Branch {
   seam: SeamWay;
-  box: Box;
+  laid: readonly Laid[];
+  /** From the left or from the top; for partial and set-in seams, in the order of sewing. */
   parts: Tree[];
 }
 
 export interface Leaf {
-  box: Box;
+  laid: readonly Laid[];
   seen: Seen;
-  /** Indices of the block's patches in this unit. */
-  patches: number[];
+  /** How a unit without a recipe of its own is sewn from smaller ones. */
+  inside?: Tree;
 }
 
-/** A part of the drawing that cannot be sewn with the seams and units known so far. */
-export class ConstructionError extends Error {
-  constructor(readonly problems: Problem[]) {
-    super(problems.map((p) => p.message).join('; '));
-  }
-}
+export const isLeaf = (tree: Tree): tree is Leaf => 'seen' in tree;
 
-type Placed = Region['patches'][number] & { box: Box };
+export interface Plan {
+  cloth: Cloth;
+  tree: Tree;
+}
 
 /**
- * The seam tree of a block that tiles. `cell` is the finished width and height of a grid cell; `directional` names
- * roles that must not be turned. Throws ConstructionError with the patches concerned (paths below the block).
+ * The seam tree of a block that tiles. `cell` is the finished width and height of a grid cell. Every block comes apart: what has no
+ * name and no straight seam ends in templates.
  */
-export function seamTree(block: Block, cell: readonly [Exact, Exact], directional: ReadonlySet<string>): Tree {
-  const problems: Problem[] = [];
-  const all = block.patches.map((patch, index) => ({ index, patch, box: boxOf(patch.points) }));
-  const whole = { x: 0, y: 0, w: block.grid[0] * PER_CELL, h: block.grid[1] * PER_CELL };
-  const tree = takeApart(whole, all);
-  if (problems.length > 0) throw new ConstructionError(problems);
-  return tree;
+export function seamTree(block: Block, cell: readonly [Exact, Exact], readings: SewingStyle['readings'] = {}): Plan {
+  const cloth = clothOf(block, cell);
+  return { cloth, tree: takeApart(cloth.patches, cloth.tick, { readings, known: true, whole: true }) };
+}
 
-  function takeApart(box: Box, placed: Placed[]): Tree {
-    const size = { w: cell[0].times(box.w).over(PER_CELL), h: cell[1].times(box.h).over(PER_CELL) };
-    const region: Region = { box, patches: placed, ...size };
-    for (const kind of unitKinds) {
-      const seen = kind.see(region, directional);
-      if (seen) return { box, seen, patches: placed.map((p) => p.index) };
-    }
-    const part = (p: Part) => takeApart(p.box, p.placed);
-    const quarters = likeQuarters(box, placed);
-    if (quarters) {
-      const half = (left: Part, right: Part): Tree => ({
-        seam: 'v',
-        box: { ...left.box, w: box.w },
-        parts: [part(left), part(right)],
-      });
-      return { seam: 'h', box, parts: [half(quarters[0], quarters[1]), half(quarters[2], quarters[3])] };
-    }
-    const split = bestSplit(box, placed);
-    if (split) return { seam: split.seam, box, parts: split.parts.map(part) };
-    const first = placed[0]!;
-    problems.push({ path: `/patches/${first.index}`, message: unknown(box) });
-    return {
-      box,
-      seen: { kind: 'patch', roles: [first.patch.role], ...size, turn: 0, mirrored: false },
-      patches: [first.index],
-    };
+/** The seams inside a unit, down to single patches, whatever its name. */
+export function insideOf(laid: readonly Laid[], tick: Exact): Tree {
+  return takeApart(laid, tick, { readings: {}, known: false });
+}
+
+interface Way {
+  readings: NonNullable<SewingStyle['readings']>;
+  /** Whether to stop at units known by name. */
+  known: boolean;
+  /** This is the block itself, or a unit that must be taken apart. */
+  whole?: boolean;
+  convex?: boolean;
+  /** The coordinates are those of a unit that lies on point. */
+  onPoint?: boolean;
+}
+
+function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
+  const below: Way = { ...way, whole: false };
+  const found = way.known || laid.length === 1 ? recognise(laid, tick) : undefined;
+  if (found) {
+    const seen = tilted(found, way);
+    const parts = asParts(laid, tick, seen, way.readings);
+    if (parts) return takeApart(parts, tick, { ...below, readings: {} });
+    // A pieced triangle has a name, and is still sewn from its parts.
+    if (seen.kind === 'pieced-triangle' && way.known) return { laid, seen, inside: insideUnit(seen, below) };
+    return { laid, seen };
   }
+  if (laid.length === 1) return { laid, seen: tilted(asTemplate(laid[0]!, tick), way) };
+  const merged = way.known && !way.whole ? asWhole(laid, tick, way.readings) : undefined;
+  if (merged) return takeApart(merged, tick, below);
+
+  const branch = split(laid, tick, below);
+  const offTheGrid = branch.seam !== 'h' && branch.seam !== 'v';
+  // A rectangle with seams that leave the grid is a unit to make, and then a cell among others.
+  if (!offTheGrid || !way.known || way.whole || !upright(laid)) return branch;
+  const unit = tilted(asUnit('pieced', laid, tick), way);
+  return { laid, seen: unit, inside: insideUnit(unit, below) };
 }
 
-function unknown({ x, y, w, h }: Box): string {
-  const where = `between ${pointText([x, y])} and ${pointText([x + w, y + h])}`;
-  return `the part ${where} is no unit that Aggrega can plan yet (squares, rectangles and half-square triangles), and no straight seam takes it apart`;
+/** The seams of a unit that is sewn from others, in the unit's own straightened picture: the same for all of its places. */
+function insideUnit({ picture, tick, eighths, tilted }: Seen, way: Way): Branch {
+  return split(picture.patches, tick, { ...way, onPoint: (eighths % 2 === 1) !== !!tilted, convex: true });
 }
 
-interface Part {
-  box: Box;
-  placed: Placed[];
+/** Inside a unit that lies on point, everything lies an eighth further. */
+function tilted(seen: Seen, { onPoint }: Way): Seen {
+  return onPoint ? { ...seen, tilted: true } : seen;
 }
 
-function bestSplit(box: Box, placed: Placed[]): { seam: SeamWay; parts: Part[] } | undefined {
-  const rows = cutAlong('h', box, placed);
-  const columns = cutAlong('v', box, placed);
-  if (rows.length === 1 && columns.length === 1) return undefined;
-  if (columns.length === 1) return { seam: 'h', parts: rows };
-  if (rows.length === 1) return { seam: 'v', parts: columns };
-
-  // Equal parts before unequal ones, then few different ones, then few at all; rows where nothing decides.
-  const rank = (parts: Part[]) => [evenness(parts), kinds(parts), parts.length];
-  const [r, c] = [rank(rows), rank(columns)];
-  const differs = r.findIndex((n, i) => n !== c[i]);
-  return differs >= 0 && c[differs]! < r[differs]! ? { seam: 'v', parts: columns } : { seam: 'h', parts: rows };
+/** Whether the part is a rectangle on the grid. */
+function upright(laid: readonly Laid[]): boolean {
+  const [, , w, h] = extent(laid);
+  const area = laid.reduce((sum, { points }) => sum + shoelace(points), 0);
+  return area === 2 * w * h;
 }
 
-/** The four quarters, row by row, when they are alike but for turning: sections that can be chain-sewn. */
-function likeQuarters(box: Box, placed: Placed[]): [Part, Part, Part, Part] | undefined {
-  const [x, y] = [box.x + box.w / 2, box.y + box.h / 2];
-  const crosses = ({ box: b }: Placed) => (b.x < x && b.x + b.w > x) || (b.y < y && b.y + b.h > y);
-  if (placed.some(crosses)) return undefined;
-  const quarter = (left: boolean, upper: boolean): Part => ({
-    box: { x: left ? box.x : x, y: upper ? box.y : y, w: box.w / 2, h: box.h / 2 },
-    placed: placed.filter((p) => p.box.x < x === left && p.box.y < y === upper),
-  });
-  const quarters = [quarter(true, true), quarter(false, true), quarter(true, false), quarter(false, false)] as const;
-  // Quarters of a single unit each are an ordinary two by two grid.
-  return quarters[0].placed.length > 2 && kinds([...quarters]) === 1 ? [...quarters] : undefined;
+function shoelace(points: readonly (readonly [number, number])[]): number {
+  return Math.abs(
+    points.reduce(
+      (sum, p, i) => sum + p[0] * points[(i + 1) % points.length]![1] - p[1] * points[(i + 1) % points.length]![0],
+      0,
+    ),
+  );
 }
 
-/** All parts between the straight seams of one direction; a single part when there is no such seam. */
-function cutAlong(seam: SeamWay, box: Box, placed: Placed[]): Part[] {
-  const [start, length] = seam === 'h' ? [box.y, box.h] : [box.x, box.w];
-  const span = (b: Box) => (seam === 'h' ? [b.y, b.y + b.h] : [b.x, b.x + b.w]) as [number, number];
-  // Sweep the patches in order of their near edge: a seam lies wherever all earlier ones have ended.
-  const parts: Part[] = [];
-  let current: Placed[] = [];
-  let [from, reach] = [start, start];
-  for (const p of [...placed].sort((a, b) => span(a.box)[0] - span(b.box)[0])) {
-    const [near, far] = span(p.box);
-    if (current.length > 0 && near >= reach) {
-      parts.push(between(from, reach));
-      [from, current] = [reach, []];
-    }
-    current.push(p);
-    reach = Math.max(reach, far);
+function split(laid: readonly Laid[], tick: Exact, way: Way): Branch {
+  if (way.convex ?? true) {
+    const found = bestSplit(laid, tick, way.known);
+    if (found) return branchOf(found, tick, way);
   }
-  parts.push(between(from, start + length));
-  return parts;
+  const odd = oddSplit(laid, signature);
+  const parts = odd.parts.map((part) => takeApart(part, tick, { ...way, convex: isConvex(part) }));
+  const seam = odd.seam === 'straight' ? letter(odd.direction!) : odd.seam;
+  if (odd.seam === 'straight') parts.sort((p, q) => order(p.laid, odd.direction!) - order(q.laid, odd.direction!));
+  return { seam, laid, parts };
+}
 
-  function between(a: number, b: number): Part {
-    return { box: seam === 'h' ? { ...box, y: a, h: b - a } : { ...box, x: a, w: b - a }, placed: current };
+/** Where a part lies across a direction: left before right, upper before lower. */
+function order(laid: readonly Laid[], [dx, dy]: readonly [number, number]): number {
+  const sign = dx === 0 ? 1 : -1;
+  const across = laid.flatMap((p) => p.points.map(([x, y]) => sign * (x * dy - y * dx)));
+  return across.reduce((sum, n) => sum + n, 0) / across.length;
+}
+
+function branchOf({ direction, parts, cells }: Split, tick: Exact, way: Way): Branch {
+  if (cells) {
+    const across = letter([direction[1], direction[0]]);
+    const row = (laid: Laid[][]): Branch => ({
+      seam: across,
+      laid: laid.flat(),
+      parts: laid.map((cell) => takeApart(cell, tick, { ...way, convex: true })),
+    });
+    return { seam: letter(direction), laid: parts.flat(), parts: cells.map(row) };
   }
+  const grown = way.known ? joinKnown(parts, tick, way.readings) : parts;
+  return {
+    seam: letter(direction),
+    laid: grown.flat(),
+    parts: grown.map((part) => takeApart(part, tick, { ...way, convex: true })),
+  };
 }
 
-/** 0 for parts of equal size, 1 otherwise. */
-function evenness(parts: Part[]): number {
-  const first = parts[0]!.box;
-  return parts.every((p) => p.box.w === first.w && p.box.h === first.h) ? 0 : 1;
+/** Neighbours in a row that are one unit by name, or are to be sewn as one. */
+function joinKnown(parts: readonly Laid[][], tick: Exact, readings: Way['readings']): Laid[][] {
+  const joined: Laid[][] = [];
+  for (let i = 0; i < parts.length; i += 1) {
+    const taken = [3, 2].find((n) => {
+      if (i + n > parts.length || n === parts.length) return false;
+      const together = parts.slice(i, i + n).flat();
+      return together.length <= 9 && (recognise(together, tick) || asWhole(together, tick, readings));
+    });
+    joined.push(parts.slice(i, i + (taken ?? 1)).flat());
+    i += (taken ?? 1) - 1;
+  }
+  return joined;
 }
 
-/** How many different parts there are when turned ones count as like. */
-function kinds(parts: Part[]): number {
-  return new Set(parts.map((p) => pictureKey(p.box, p.placed))).size;
+export function letter([dx, dy]: readonly [number, number]): SeamWay {
+  if (dy === 0) return 'h';
+  if (dx === 0) return 'v';
+  return dx * dy > 0 ? 'd' : 'a';
 }
 
-/** A text that is the same for the same picture in any of its four turns. */
-function pictureKey(box: Box, placed: Placed[]): string {
-  const turns: ((p: Point) => Point)[] = [
-    ([x, y]) => [x - box.x, y - box.y],
-    ([x, y]) => [box.y + box.h - y, x - box.x],
-    ([x, y]) => [box.x + box.w - x, box.y + box.h - y],
-    ([x, y]) => [y - box.y, box.x + box.w - x],
-  ];
-  const picture = (turn: (p: Point) => Point) =>
-    placed
-      .map(({ patch }: { patch: Patch }) => `${patch.role}:${tidy(patch.points.map(turn)).join(' ')}`)
-      .sort()
-      .join('|');
-  return turns.map(picture).sort()[0]!;
+function bestSplit(laid: readonly Laid[], tick: Exact, known: boolean): Split | undefined {
+  const splits = splitsOf(laid);
+  if (splits.length === 0) return undefined;
+  let best = splits;
+  for (const rank of ranking(laid, known ? (part) => !!recognise(part, tick) : undefined, signature)) {
+    const ranked = best.map((split) => ({ split, n: rank(split) }));
+    const least = ranked.reduce((n, r) => (r.n < n ? r.n : n), ranked[0]!.n);
+    best = ranked.filter((r) => r.n === least).map((r) => r.split);
+    if (best.length === 1) break;
+  }
+  const [chosen] = best;
+  if (chosen && !chosen.cells && chosen.parts.length <= 4 && laid.length <= 100) likeCells(chosen);
+  return chosen;
 }
 
-/** Every leaf of a tree, in reading order. */
+/** A text for a list of parts that does not depend on how they lie, or in which order. */
+function signature(parts: readonly (readonly Laid[])[]): string {
+  return parts
+    .map((part) => sameness(part))
+    .sort()
+    .join(' / ');
+}
+
+/** The same for a picture in all of its eight lies. */
+function sameness(laid: readonly Laid[]): string {
+  const picture = pictureOf(laid);
+  return [false, true]
+    .flatMap((mirrored) => [0, 1, 2, 3].map((quarters) => pictureText(straightened(picture, quarters, mirrored))))
+    .sort()[0]!;
+}
+
+/** Every leaf of a tree, in the order of its parts; of units that are sewn from smaller ones, those after them. */
 export function leaves(tree: Tree): Leaf[] {
-  return 'seen' in tree ? [tree] : tree.parts.flatMap(leaves);
+  return isLeaf(tree) ? [tree, ...(tree.inside ? leaves(tree.inside) : [])] : tree.parts.flatMap(leaves);
 }

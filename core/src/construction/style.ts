@@ -3,6 +3,18 @@ import { ratio, type Rational, type Unit } from '../measure';
 
 export type Sizing = 'exact' | 'trim-down';
 
+/** A cutting die as its owner describes it: what one pass through the machine gives. */
+export interface Die {
+  kind: string;
+  /** Finished size of the unit that it cuts. */
+  finished: Rational;
+  /** The strip that is fed, across and along. */
+  width: Rational;
+  length: Rational;
+  /** Units that one pass of one layer of each fabric makes. */
+  units: number;
+}
+
 export interface SewingStyle {
   unit: Unit;
   /** Seam allowance s, in the document's unit. */
@@ -12,9 +24,19 @@ export interface SewingStyle {
   sizing: Sizing;
   /** What trim-down sizing adds to the finished size, per unit kind. */
   oversize: Record<string, Rational>;
-  /** The chosen method per unit kind. */
+  /** The chosen method per unit kind, or for one unit by its key ('hst:A+B@1x1'), which goes first. */
   methods: Record<string, string>;
+  /** Which form of a picture is sewn, by the key of the unit that it could be; see readings. */
+  readings?: Record<string, Reading>;
+  /** Usable width of fabric: no strip is longer. */
+  wof: Rational;
+  dies?: readonly Die[];
+  /** 'nest' weighs all wishes; 'dark' presses to the darker fabric, 'open' presses every seam open. Default: nest. */
+  pressing?: 'nest' | 'dark' | 'open';
 }
+
+/** 'whole': as the one unit that it is; 'parts': from the smaller units that make the same picture. */
+export type Reading = 'whole' | 'parts';
 
 /** The inch house of handbook 2: quarter-inch seam, eighths, exact sizes. */
 export const inchStyle: SewingStyle = {
@@ -24,4 +46,5 @@ export const inchStyle: SewingStyle = {
   sizing: 'exact',
   oversize: { hst: ratio(1, 8), qst: ratio(1, 4), geese: ratio(1, 8) },
   methods: { hst: 'two-at-a-time' },
+  wof: ratio(42),
 };

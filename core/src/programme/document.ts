@@ -1,6 +1,6 @@
 /** The programme document: as the file holds it, and as the rest of Aggrega reads it. */
 import type { Block, BlockFile, Problem } from '../block';
-import type { SewingStyle } from '../construction';
+import type { Reading as PictureReading, SewingStyle } from '../construction';
 import type { Exact, Rational, Unit } from '../measure';
 
 /** The file `NAME.aggrega.json` after its schema was checked; see core/schemas/aggrega-programme.schema.json. */
@@ -17,11 +17,12 @@ export interface ProgrammeFile {
     sizing?: 'exact' | 'trim-down';
     oversize?: Record<string, LengthFile>;
     methods?: Record<string, string>;
-    pressing?: string;
+    pressing?: 'nest' | 'dark' | 'open';
     allowance?: LengthFile;
     shrinkage?: number;
     sellingStep?: LengthFile;
     layers?: number;
+    dies?: { kind: string; finished: LengthFile; width: LengthFile; length: LengthFile; units: number }[];
   };
   fabrics?: FabricFile[];
   colourways?: { id: string; name?: string; fabrics: Record<string, string> }[];
@@ -58,11 +59,12 @@ export interface MonthBlockFile {
   block: string;
   finished: LengthFile | [LengthFile, LengthFile];
   make?: number;
+  sizing?: 'exact' | 'trim-down';
   methods?: Record<string, string>;
+  readings?: Record<string, PictureReading>;
 }
 
 export interface House extends SewingStyle {
-  wof: Rational;
   allowance: Rational;
   shrinkage: Rational;
   sellingStep: Rational;
@@ -121,6 +123,8 @@ export interface Programme {
   kits: { spares: number; demoSets: number };
   /** Roles that some colourway casts with a directional fabric. */
   directional: ReadonlySet<string>;
+  /** How light the fabrics of each role are (L*), on average over the colourways. */
+  lightness: ReadonlyMap<string, number>;
 }
 
 /** Either a programme with what is worth a warning, or every reason why it is refused. */

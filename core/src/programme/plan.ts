@@ -1,6 +1,6 @@
 /** From a month and a head count to the cloth: demand per fabric, and the plan for one kit or for all. */
 import type { Problem } from '../block';
-import { ConstructionError, construct, type Construction } from '../construction';
+import { construct, type Construction } from '../construction';
 import { TooWide, planFabric, type FabricPlan, type Piece } from '../cutting';
 import { formatLength } from '../measure';
 import type { Colourway, Fabric, Month, MonthBlock, Programme } from './document';
@@ -34,19 +34,14 @@ export interface CuttingPlan {
 /** An entry belongs to one reading of one document, so what was worked out for it holds as long as it lives. */
 const constructed = new WeakMap<MonthBlock, Construction>();
 
-/** How a month's block is cut and sewn, all its `make` counted together. Throws PlanError. */
+/** How a month's block is cut and sewn, all its `make` counted together. */
 export function constructMonthBlock(programme: Programme, entry: MonthBlock): Construction {
-  const known = constructed.get(entry);
-  if (known) return known;
-  try {
-    const construction = construct(entry.block, { ...entry, directional: programme.directional });
+  let construction = constructed.get(entry);
+  if (!construction) {
+    construction = construct(entry.block, { ...entry, directional: programme.directional, lightness: programme.lightness });
     constructed.set(entry, construction);
-    return construction;
-  } catch (error) {
-    if (!(error instanceof ConstructionError)) throw error;
-    const block = `/blocks/${programme.blocks.indexOf(entry.block)}`;
-    throw new PlanError(error.problems.map((p) => ({ path: block + p.path, message: p.message })));
   }
+  return construction;
 }
 
 /** Kits to cut for so many people: spares below 1 are a fraction, rounded up; from 1 on they are kits. */
@@ -75,8 +70,7 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
   const demands = new Map<Fabric, { roles: Set<string>; pieces: Piece[] }>();
   for (const month of request.months) {
     for (const entry of month.blocks) {
-      const construction = attempt(() => constructMonthBlock(programme, entry));
-      for (const cut of construction?.cuts ?? []) {
+      for (const cut of constructMonthBlock(programme, entry).cuts) {
         const fabric = colourway.fabrics.get(cut.role)!;
         const demand = demands.get(fabric) ?? { roles: new Set(), pieces: [] };
         demand.roles.add(cut.role);

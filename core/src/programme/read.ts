@@ -1,5 +1,6 @@
 /** Reads a programme document: shape first, then lengths, references, drawings and sense. */
 import { readBlock, rolesOf, tilingProblems, type Block, type Problem } from '../block';
+import { value } from '../fabric';
 import { Exact, LengthError, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
 import type { Colourway, Fabric, House, LengthFile, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
 import { shapeProblems } from './schema';
@@ -64,6 +65,9 @@ export function readProgramme(document: unknown): Reading {
   });
   if (errors.length > 0) return { ok: false, errors };
 
+  const casts = (role: string) => colourways.flatMap((c) => c.fabrics.get(role) ?? []);
+  const roles = [...new Set(colourways.flatMap((c) => [...c.fabrics.keys()]))];
+  const lightness = (role: string) => casts(role).reduce((sum, fabric) => sum + value(fabric.colour), 0) / casts(role).length;
   const participants = new Map(colourways.map((c) => [c.id, file.participants ? (file.participants[c.id] ?? 0) : 1]));
   const programme: Programme = {
     title: file.title ?? 'Untitled programme',
@@ -76,6 +80,7 @@ export function readProgramme(document: unknown): Reading {
     months,
     participants,
     kits: { spares: file.kits?.spares ?? 0, demoSets: file.kits?.demoSets ?? 0 },
+    lightness: new Map(roles.map((role) => [role, lightness(role)])),
     directional: new Set(colourways.flatMap((c) => [...c.fabrics].filter(([, f]) => f.directional).map(([role]) => role))),
   };
   return { ok: true, programme, file, warnings: [...unknownFields(file), ...sizeWarnings(programme), ...unusedBlocks(file)] };
@@ -119,21 +124,41 @@ function readHouse(file: ProgrammeFile, unit: Unit, length: ReadLength, refuse: 
       fallback: standard[kind],
       limit: standard.seamLimit * 2,
     });
+  const seam = field('seam', standard.seamLimit);
+  refuseTwoSquares(house.methods, seam, unit, '/house/methods', refuse);
   const rounding = field('rounding', standard.seamLimit);
   const sellingStep = field('sellingStep', standard.sizeLimit);
   if (rounding.compare(parseLength('1/64', unit)) < 0) refuse('/house/rounding', 'no ruler shows steps as small as that');
   return {
     unit,
-    seam: field('seam', standard.seamLimit),
+    seam,
     rounding,
     wof: field('wof', standard.sizeLimit),
     sizing: house.sizing ?? 'exact',
+    pressing: house.pressing ?? 'nest',
     oversize,
     methods: { ...house.methods },
+    dies: (house.dies ?? []).map(({ kind, units, ...die }, i) => {
+      const side = (name: 'finished' | 'width' | 'length') =>
+        length(die[name], `/house/dies/${i}/${name}`, { limit: standard.sizeLimit });
+      return { kind, units, finished: side('finished'), width: side('width'), length: side('length') };
+    }),
     allowance: length(house.allowance, '/house/allowance', { zero: true, fallback: '0', limit: standard.sizeLimit }),
     shrinkage: ratio(String(house.shrinkage ?? 0)),
     sellingStep,
   };
+}
+
+/** The large squares of that method are sized for a seam of 1/4 in alone (handbook 2). */
+function refuseTwoSquares(
+  methods: Record<string, string> | undefined,
+  seam: Rational,
+  unit: Unit,
+  path: string,
+  refuse: Refuse,
+): void {
+  if (methods?.geese === 'two-squares' && (unit !== 'in' || !seam.equals(0.25)))
+    refuse(`${path}/geese`, 'two large squares are made for a seam of 1/4 in; this house sews another one');
 }
 
 function readFabrics(file: ProgrammeFile, house: House, length: ReadLength): Map<string, Fabric> {
@@ -182,7 +207,13 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
       // Cells are square unless both sides are given.
       const h = height ?? width.div(block.grid[0]).mul(block.grid[1]);
       const key = repeated.has(block.id) ? `${block.id}@${sizeText(width, height, house.unit)}` : block.id;
-      const style = { ...house, methods: { ...house.methods, ...entry.methods } };
+      refuseTwoSquares(entry.methods, house.seam, house.unit, `${path}/methods`, refuse);
+      const style = {
+        ...house,
+        sizing: entry.sizing ?? house.sizing,
+        methods: { ...house.methods, ...entry.methods },
+        readings: entry.readings,
+      };
       return [{ block, finished: [Exact.of(width), Exact.of(h)], make: entry.make ?? 1, style, key, path }];
     });
     placed.forEach(({ key, path }, i) => {

@@ -8,6 +8,7 @@ interface Node {
   properties?: Record<string, Node>;
   items?: Node;
   additionalProperties?: unknown;
+  patternProperties?: Record<string, unknown>;
 }
 
 /** A warning for every field that the schema does not name. */
@@ -23,7 +24,7 @@ export function unknownFields(file: ProgrammeFile): Problem[] {
       for (const [name, entry] of Object.entries(data)) {
         const known = node.properties[name];
         if (known) visit(entry, known, `${path}/${name}`);
-        else if (!node.additionalProperties)
+        else if (!node.additionalProperties && !Object.keys(node.patternProperties ?? {}).some((p) => new RegExp(p).test(name)))
           warnings.push({ path: `${path}/${name}`, message: `Aggrega does not know the field '${name}' and keeps it unread` });
       }
     }

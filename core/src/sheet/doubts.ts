@@ -1,7 +1,7 @@
 /** Plain doubts about a month: sentences with a place and a remedy, worst first. */
 import { value } from '../fabric';
 import { formatLength } from '../measure';
-import { PlanError, constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
+import { constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
 
 /** What it would cost to be wrong. */
 export type Rank = 'ruin' | 'waste' | 'know';
@@ -15,6 +15,9 @@ export interface Doubt {
   about: string[];
 }
 
+/** Kinds of two fabrics whose whole point is that these are told apart. */
+const TOLD_APART = new Set(['hst', 'qst', 'geese', 'square-in-square']);
+
 /** Values closer than this are lost in each other (handbook 5, house values). */
 const LOST = 15;
 
@@ -22,19 +25,21 @@ const LOST = 15;
 export function monthDoubts(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
   const doubts: Doubt[] = [];
   for (const entry of month.blocks) {
-    try {
-      const c = constructMonthBlock(programme, entry);
-      for (const unit of c.units) {
-        doubts.push(...leftovers(unit.extra, unit.kind, unit.label, unit.method.title));
-        if (unit.kind.kind === 'hst') doubts.push(...lostSeam(unit.roles, unit.label, colourway));
-      }
-      for (const warning of c.warnings.filter((w) => w.path === '/grid'))
-        doubts.push({ rank: 'know', text: sentence(warning.message), about: [] });
-    } catch (error) {
-      if (!(error instanceof PlanError)) throw error;
-      for (const p of error.problems)
-        doubts.push({ rank: 'ruin', text: `${entry.block.name}: ${sentence(p.message)}`, about: [] });
+    const c = constructMonthBlock(programme, entry);
+    for (const unit of c.units) {
+      doubts.push(...leftovers(unit.extra + unit.extraMirrored, unit.kind, unit.label, unit.method.title));
+      if (TOLD_APART.has(unit.kind.kind)) doubts.push(...lostSeam(unit.roles, unit.label, colourway));
+      if (unit.refused)
+        doubts.push({
+          rank: 'know',
+          text: sentence(
+            c.warnings.find((w) => w.path === `/units/${unit.label}` && w.message.includes(unit.refused!.reason))!.message,
+          ),
+          about: [unit.label],
+        });
     }
+    for (const warning of c.warnings.filter((w) => w.path === '/grid'))
+      doubts.push({ rank: 'know', text: sentence(warning.message), about: [] });
   }
   doubts.push(...differentSizes(programme, month));
   const order: Rank[] = ['ruin', 'waste', 'know'];
@@ -58,8 +63,8 @@ function leftovers(extra: number, kind: { title: string; plural: string }, label
 }
 
 /** The two halves of a triangle square are drawn to be told apart. */
-function lostSeam(roles: string[], label: string, colourway: Colourway): Doubt[] {
-  const [a, b] = roles.map((role) => colourway.fabrics.get(role)!);
+function lostSeam(roles: readonly string[], label: string, colourway: Colourway): Doubt[] {
+  const [a, b] = [...new Set(roles)].map((role) => colourway.fabrics.get(role)!);
   if (!a || !b || a === b || Math.abs(value(a.colour) - value(b.colour)) >= LOST) return [];
   return [
     {

@@ -1,10 +1,10 @@
 /** The order of sewing a block together: sections from the smallest up, then rows, then the block. */
-import { blockDrawing, type Drawing } from '../block';
-import type { Branch, Construction, Press, Tree } from '../construction';
-import { Exact, checkpoint } from '../measure';
+import type { Drawing } from '../block';
+import { isLeaf, partDrawing, unfinishedSize, type Branch, type Construction, type Press, type Tree } from '../construction';
+import { Exact, checkpoint, formatLength } from '../measure';
 
 export interface JoinStep {
-  /** 'Row 1', 'Section 2', 'The block' */
+  /** 'Row 1', 'Section 2', 'U5', 'The block' */
   name: string;
   text: string;
   /** How the seams are pressed, as a sentence. */
@@ -12,38 +12,72 @@ export interface JoinStep {
   /** Unfinished size to measure before going on. */
   size: [string, string];
   drawing: Drawing;
+  /** The part of the seam tree that it finishes. */
+  branch: Branch;
 }
 
-/** All joins of a block in the order of sewing; empty for a block that is a single unit. */
+/** All joins of a block in the order of sewing; empty for a block that is a single unit with steps of its own. */
 export function joinSteps(c: Construction): JoinStep[] {
   const names = new Map<Tree, string>();
   const steps: JoinStep[] = [];
   const count = { Row: 0, Column: 0, Section: 0 };
-  if (!('seen' in c.tree)) visit(c.tree, 0, c.tree.seam);
+  const seam = formatLength(c.style.seam, c.style.unit);
+  for (const unit of c.units) {
+    const { inside } = unit.places[0]!;
+    if (inside && !isLeaf(inside)) insideUnit(inside, unit.label);
+  }
+  if (!isLeaf(c.tree)) visit(c.tree, 0, c.tree.seam);
   return steps;
 
+  function insideUnit(branch: Branch, label: string): void {
+    branch.parts.forEach((part, i) => {
+      if (!isLeaf(part)) insideUnit(part, `${label}, part ${i + 1}`);
+    });
+    step(branch, label);
+  }
+
   function visit(branch: Branch, depth: number, parent: Branch['seam']): void {
-    for (const part of branch.parts) if (!('seen' in part)) visit(part, depth + 1, branch.seam);
-    const kind = depth > 1 ? 'Section' : parent === 'h' ? 'Row' : 'Column';
-    const name = depth === 0 ? 'The block' : `${kind} ${(count[kind] += 1)}`;
+    for (const part of branch.parts) if (!isLeaf(part)) visit(part, depth + 1, branch.seam);
+    const kind = depth > 1 || (parent !== 'h' && parent !== 'v') ? 'Section' : parent === 'h' ? 'Row' : 'Column';
+    step(branch, depth === 0 ? 'The block' : `${kind} ${(count[kind] += 1)}`);
+  }
+
+  function step(branch: Branch, name: string): void {
     names.set(branch, name);
-    const parts = branch.parts.map((part) => ('seen' in part ? c.unitOf.get(part)!.label : names.get(part)!.toLowerCase()));
-    const across = branch.seam === 'v' ? 'from left to right' : 'from top to bottom';
+    const { w, h } = unfinishedSize(branch.laid, c.cloth.tick, Exact.of(c.style.seam));
+    const size = (x: Exact) => checkpoint(x, c.style.rounding, c.style.unit);
     steps.push({
       name,
-      text: `Sew ${list(parts)}, ${across}.`,
-      press: pressSentence(c.pressing.ways.get(branch)!, branch.seam),
-      size: sizeOf(branch),
-      drawing: blockDrawing(c.block, c.finished, branch.box),
+      text: howToSew(branch, branch.parts.map(partName), seam),
+      press: pressSentence(c.pressing.ways.get(branch) ?? [], branch.seam),
+      size: [size(w), size(h)],
+      drawing: partDrawing(branch.laid, c.cloth.tick),
+      branch,
     });
   }
 
-  function sizeOf(branch: Branch): [string, string] {
-    const side = (twelfths: number, axis: 0 | 1) => {
-      const exact = c.finished[axis].over(c.block.grid[axis]).times(twelfths).over(12).plus(Exact.of(c.style.seam).times(2));
-      return checkpoint(exact, c.style.rounding, c.style.unit);
-    };
-    return [side(branch.box.w, 0), side(branch.box.h, 1)];
+  function partName(part: Tree): string {
+    if (!isLeaf(part)) return lowered(names.get(part)!);
+    const unit = c.unitOf.get(part)!;
+    return unit.label || `a triangle of ${c.cuts.find((cut) => cut.serves.includes(unit))!.label}`;
+  }
+}
+
+const lowered = (name: string) => (/^U\d/.test(name) ? name : name.toLowerCase());
+
+function howToSew({ seam }: Branch, parts: string[], allowance: string): string {
+  const [first, second, ...others] = parts;
+  switch (seam) {
+    case 'partial':
+      return `Sew ${second} to ${first} with a partial seam: begin at the end that the next part will cross, and stop halfway. Add ${list(others)}, one after the other, each along its whole edge. Then finish the first seam.`;
+    case 'set-in':
+      return `Set ${others.at(-1) ?? second} into the corner of ${first}: mark ${allowance} from the corner on both, sew to the mark, stop with the needle down, turn, and sew on along the other edge.`;
+    case 'v':
+      return `Sew ${list(parts)}, from left to right.`;
+    case 'h':
+      return `Sew ${list(parts)}, from top to bottom.`;
+    default:
+      return `Sew ${list(parts)} along the slanting ${parts.length > 2 ? 'edges' : 'edge'}, tips beyond the ends by the seam allowance.`;
   }
 }
 
@@ -52,9 +86,21 @@ function list(parts: string[]): string {
   return parts.length === 2 ? `${parts[0]} to ${parts[1]}` : parts.join(', ');
 }
 
-const TOWARDS: Record<Press, string> = { left: 'to the left', right: 'to the right', up: 'upwards', down: 'downwards' };
+const TOWARDS: Record<Press, string> = {
+  left: 'to the left',
+  right: 'to the right',
+  up: 'upwards',
+  down: 'downwards',
+  'up left': 'to the upper left',
+  'up right': 'to the upper right',
+  'down left': 'to the lower left',
+  'down right': 'to the lower right',
+  open: 'open',
+};
 
-function pressSentence(ways: Press[], seam: Branch['seam']): string {
+/** How the seams of one join are pressed, in their order. */
+export function pressSentence(ways: Press[], seam: Branch['seam']): string {
   if (new Set(ways).size === 1) return `Press ${ways.length === 1 ? 'the seam' : 'all seams'} ${TOWARDS[ways[0]!]}.`;
-  return `Press the seams, ${seam === 'v' ? 'from the left' : 'from the top'}: ${ways.map((way) => TOWARDS[way]).join(', ')}.`;
+  const from = seam === 'v' ? ', from the left' : seam === 'h' ? ', from the top' : '';
+  return `Press the seams${from}: ${ways.map((way) => TOWARDS[way]).join(', ')}.`;
 }

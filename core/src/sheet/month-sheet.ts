@@ -2,11 +2,23 @@
  * What a participant's sheet for a month says, as data. Every number in it is computed from the drawing, the house and the
  * head count's one kit; nothing is typed. Rendered as a page and on paper.
  */
-import { PER_CELL, blockDrawing, type Drawing } from '../block';
-import type { Construction, Cut, Sub, UnitPlan } from '../construction';
-import { value } from '../fabric';
+import { blockDrawing, type Drawing } from '../block';
+import {
+  extent,
+  isLeaf,
+  unitDrawing,
+  type Construction,
+  type Cut,
+  type Sub,
+  type Leaf,
+  type Piece,
+  type Tree,
+  type UnitPlan,
+  type UnitPress,
+  PER_SQUARE,
+} from '../construction';
 import { Exact, checkpoint, formatLength, formatYardage, rulerWords } from '../measure';
-import { constructMonthBlock, planCutting, type Colourway, type Fabric, type Month, type Programme } from '../programme';
+import { constructMonthBlock, planCutting, type Colourway, type Month, type Programme } from '../programme';
 import { cautions } from './cautions';
 import { joinSteps, type JoinStep } from './joining';
 import { whyCut, type Why } from './why';
@@ -50,8 +62,11 @@ export interface SheetUnit {
   yields: number;
   steps: string[];
   press: string;
-  /** Unfinished size and what else to see. */
+  /** Unfinished size and what else to see; '3 1/2', or '6 1/2 by 3 1/2'. */
   size: string;
+  square: boolean;
+  /** The unit that it is the mirror image of. */
+  mirrorOf?: string;
   look: string[];
   over: string;
   caution: string;
@@ -155,6 +170,9 @@ function sheetCut(cut: Cut, c: Construction, key: string): SheetCut {
   };
 }
 
+/** Cut, and not sewn before it goes into the block. */
+const isPlain = (u: UnitPlan) => u.seen.picture.patches.length === 1;
+
 function thenCut(sub: Sub): string {
   return { none: '', once: 'then once, corner to corner', twice: 'then twice, corner to corner' }[sub];
 }
@@ -173,10 +191,10 @@ function sheetBlock(key: string, c: Construction, colourway: Colourway): SheetBl
     unfinished: size(c.unfinished),
     drawing: blockDrawing(c.block, c.finished),
     marks: layoutMarks(c),
-    units: c.units.filter((u) => u.recipe.steps.length > 0).map((u) => sheetUnit(u, c, colourway)),
+    units: c.units.filter((u) => !isPlain(u)).map((u) => sheetUnit(u, c, colourway)),
     plain: c.units
-      .filter((u) => u.recipe.steps.length === 0)
-      .map((u) => ({ label: u.label, cut: cutsOf(u, c).join(' and '), make: u.make })),
+      .filter(isPlain)
+      .map((u) => ({ label: u.label, cut: c.cuts.find((cut) => cut.serves.includes(u))!.label, make: u.make })),
     joins: joinSteps(c),
     nesting:
       crossings === 0
@@ -193,63 +211,106 @@ function measured(size: Exact, { style }: Construction): string {
 }
 
 function layoutMarks(c: Construction): SheetBlock['marks'] {
-  const scale = (axis: 0 | 1) => c.finished[axis].toNumber() / (c.block.grid[axis] * PER_CELL);
-  return [...c.unitOf].map(([{ box }, { label }]) => ({
-    label,
-    x: (box.x + box.w / 2) * scale(0),
-    y: (box.y + box.h / 2) * scale(1),
-  }));
+  const scale = c.cloth.tick.toNumber();
+  return outermost(c.tree).flatMap((leaf) => {
+    const [x, y, w, h] = extent(leaf.laid);
+    const { label } = c.unitOf.get(leaf)!;
+    return label ? [{ label, x: (x + w / 2) * scale, y: (y + h / 2) * scale }] : [];
+  });
 }
 
-/** The cut labels that a unit is made from, in the order of its roles. */
-function cutsOf(unit: UnitPlan, c: Construction): string[] {
-  return [...new Set(unit.roles)].map((role) => c.cuts.find((cut) => cut.role === role && cut.for.includes(unit.label))!.label);
+/** The units that lie in the block itself, not those that they are sewn from. */
+function outermost(tree: Tree): Leaf[] {
+  return isLeaf(tree) ? [tree] : tree.parts.flatMap(outermost);
+}
+
+/** What one batch of a unit is made from: '1 A1 and 2 B1', '3 triangles of C2', 'U1 and 2 triangles of A3'. */
+function madeFrom(unit: UnitPlan, c: Construction): string[] {
+  const { inside } = unit.places[0]!;
+  if (inside) {
+    const parts = outermost(inside).map((leaf) => c.unitOf.get(leaf)!);
+    return [...new Set(parts)].map((part) => {
+      const n = parts.filter((other) => other === part).length;
+      if (part.label) return n === 1 ? part.label : `${n} ${part.label}`;
+      return `${n} ${n === 1 ? 'triangle' : 'triangles'} of ${c.cuts.find((cut) => cut.serves.includes(part))!.label}`;
+    });
+  }
+  const source = unit.recipe.pieces.length > 0 ? unit : unit.twin!;
+  return source.recipe.pieces.map((piece) => {
+    const cut = c.cuts.find(
+      (row) => row.role === piece.role && row.sub === piece.sub && row.serves.includes(source) && sameSize(row, piece),
+    )!;
+    const pieces = piece.sub === 'none' || piece.needs % PER_SQUARE[piece.sub] === 0;
+    return pieces
+      ? `${piece.needs / PER_SQUARE[piece.sub]} ${cut.label}`
+      : `${piece.needs} ${piece.needs === 1 ? 'triangle' : 'triangles'} of ${cut.label}`;
+  });
+}
+
+function sameSize(cut: Cut, { w, h }: Piece): boolean {
+  return (cut.exact[0].equals(w) && cut.exact[1].equals(h)) || (cut.exact[0].equals(h) && cut.exact[1].equals(w));
 }
 
 function patchLabels(c: Construction): SheetBlock['patches'] {
   const labels = c.block.patches.map(() => ({ cut: '', unit: '' }));
-  for (const [leaf, unit] of c.unitOf) {
-    for (const index of leaf.patches) {
-      const { role } = c.block.patches[index]!;
-      labels[index] = { unit: unit.label, cut: c.cuts.find((cut) => cut.role === role && cut.for.includes(unit.label))!.label };
-    }
-  }
+  for (const leaf of outermost(c.tree)) visit(leaf, c.unitOf.get(leaf)!.label);
   return labels;
+
+  function visit(node: Tree, label: string): void {
+    if (!isLeaf(node)) return node.parts.forEach((part) => visit(part, label));
+    if (node.inside) return visit(node.inside, label);
+    const unit = c.unitOf.get(node)!;
+    const source = unit.recipe.pieces.length > 0 ? unit : unit.twin!;
+    for (const { role, of } of node.laid)
+      for (const index of of) {
+        const cut = c.cuts.find((row) => row.role === role && row.serves.includes(source));
+        labels[index] = { unit: label, cut: cut?.label ?? '' };
+      }
+  }
 }
 
 function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): SheetUnit {
   const { recipe, kind, label } = unit;
-  const fabrics = unit.roles.map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
-  const [leaf] = [...c.unitOf].find(([, u]) => u === unit)!;
-  const unfinished = unit.w.plus(Exact.of(c.style.seam).times(2));
-  const twice = unit.roles.length > 1 && new Set(unit.roles).size === 1;
+  const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
+  const unfinished = (x: Exact) => measured(x.plus(Exact.of(c.style.seam).times(2)), c);
   return {
     label,
     title: kind.plural,
     method: unit.method.title,
     roles: fabrics.map(({ role, fabric }) => ({ role, name: fabric.name, colour: fabric.colour })),
     make: unit.make,
-    from: cutsOf(unit, c)
-      .map((cut) => `${twice ? 2 : 1} ${cut}`)
-      .join(' and '),
+    mirrorOf: unit.mirrored ? unit.twin?.label : undefined,
+    from: sentenceList(madeFrom(unit, c)),
     batches: unit.batches,
-    yields: recipe.yields,
-    steps: recipe.steps,
-    press: pressUnit(fabrics.map((f) => f.fabric)),
-    size: measured(unfinished, c),
+    yields: unit.yields,
+    steps: [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
+    press: pressUnit(c.pressing.units.get(unit) ?? [], colourway),
+    size: unit.w.equals(unit.h) ? unfinished(unit.w) : `${unfinished(unit.w)} by ${unfinished(unit.h)}`,
+    square: unit.w.equals(unit.h),
     look: recipe.look,
     over:
       unit.extra === 0
         ? ''
-        : `${unit.extra} ${unit.extra === 1 ? kind.title : kind.plural} will be left over. Keep them: a second, colour-swapped block or a scrappy border uses them.`,
+        : `${unit.extra} ${unit.extra === 1 ? kind.title : kind.plural} will be left over. Keep ${unit.extra === 1 ? 'it' : 'them'}: ${kind.surplus ?? 'a second, colour-swapped block or a scrappy border uses them'}.`,
     caution: recipe.caution ?? '',
-    drawing: blockDrawing(c.block, c.finished, leaf.box),
+    drawing: unitDrawing(unit.seen),
   };
 }
 
-/** To the darker fabric, where nothing else decides (handbook 4). */
-function pressUnit(fabrics: Fabric[]): string {
-  const [a, b] = fabrics;
-  if (!a || !b || a === b) return 'Press the seam to one side.';
-  return `Press the seam towards ${value(a.colour) < value(b.colour) ? a.name : b.name}, the darker fabric.`;
+/** The pressing plan of a unit's seams in words. */
+function pressUnit(seams: UnitPress[][], colourway: Colourway): string {
+  const side = ({ towards }: UnitPress) =>
+    towards === 'open' ? 'open' : towards ? `towards ${colourway.fabrics.get(towards)!.name}` : 'as the picture shows';
+  if (seams.length === 0) return '';
+  const said = seams.map((places) => {
+    if (new Set(places.map(side)).size === 1) return side(places[0]!);
+    return places.map((p) => `${p.count} ${side(p)}`).join(' and ');
+  });
+  if (seams.length === 1) return `Press the seam ${said[0]}${seams[0]!.length > 1 ? ', so that they nest in the block' : ''}.`;
+  return new Set(said).size === 1
+    ? `Press all seams ${said[0]}.`
+    : `Press the seams in the order of sewing: ${said.join('; ')}.`;
 }
+
+const sentenceList = (parts: string[]) =>
+  parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)!}`;

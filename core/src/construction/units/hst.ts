@@ -1,10 +1,11 @@
 /**
- * Half-square triangle (HST): a square of two triangles. Described with the first role in the top left corner;
- * a mirror image is the same unit turned. All formulas: handbook 2, with f the finished side, u = f + 2s, s the seam.
+ * Half-square triangle (HST): a square of two triangles. Described with its first fabric in the top left corner.
+ * All formulas: handbook 2, with f the finished side, u = f + 2s, s the seam.
  */
 import { Exact, checkpoint, formatLength } from '../../measure';
 import type { SewingStyle } from '../style';
-import type { Method, Recipe, Region, Seen, Sub, UnitKind } from './unit-kind';
+import { HALF, because, halfSide, oversizeOf, rolesAt, seamOf, squares } from './reading';
+import type { Method, Piece, Recipe, Seen, Sub, UnitKind, Wanted } from './unit-kind';
 
 const { root2 } = Exact;
 
@@ -19,11 +20,10 @@ interface Making {
   steps(seam: string): string[];
   tools: string[];
   caution?: string;
+  bias: number;
 }
 
-/** f + (2 + √2)s. Sewing s beside the diagonal and opening leaves u = c − √2·s, so c = f + 2s + √2·s. */
-const twoSide = (f: Exact, s: Exact) => f.plus(root2.plus(2).times(s));
-const TWO = 'f + (2 + √2) × s';
+const MARKER = 'a pencil or chalk that shows on both fabrics';
 
 const makings: Making[] = [
   {
@@ -31,15 +31,17 @@ const makings: Making[] = [
     title: 'two at a time',
     yields: 2,
     sub: 'none',
-    formula: TWO,
-    side: twoSide,
+    formula: HALF,
+    // Sewing s beside the diagonal and opening leaves u = c − √2·s, so c = f + 2s + √2·s.
+    side: halfSide,
     steps: (s) => [
       'Lay the two squares right sides together.',
       'Draw one diagonal on the back of the lighter square.',
       `Sew ${s} from the line, on both sides of it. Set the seams.`,
       'Cut on the line.',
     ],
-    tools: ['a pencil or chalk that shows on both fabrics'],
+    tools: [MARKER],
+    bias: 0,
   },
   {
     name: 'four-at-a-time',
@@ -56,6 +58,7 @@ const makings: Making[] = [
     ],
     tools: ['starch'],
     caution: 'Every outer edge of these units is bias. Starch before cutting, press without pushing, handle them gently.',
+    bias: 4,
   },
   {
     name: 'eight-at-a-time',
@@ -64,91 +67,208 @@ const makings: Making[] = [
     sub: 'none',
     formula: '2 × f + 2 × (2 + √2) × s',
     // Four quarters, each of them a two-at-a-time square.
-    side: (f, s) => twoSide(f, s).times(2),
+    side: (f, s) => halfSide(f, s).times(2),
     steps: (s) => [
       'Lay the two squares right sides together.',
       'Draw both diagonals on the back of the lighter square.',
       `Sew ${s} from both lines, on both sides of each. Set the seams.`,
       'Without moving the fabric, cut the cross first, through the middle of the sides; then cut on both diagonals.',
     ],
-    tools: ['a pencil or chalk that shows on both fabrics'],
+    tools: [MARKER],
+    bias: 0,
   },
   {
     name: 'cut-triangles',
     title: 'cut triangles first',
     yields: 2,
     sub: 'once',
-    formula: TWO,
-    side: twoSide,
+    formula: HALF,
+    side: halfSide,
     steps: (s) => [
       'Cut the squares once, corner to corner.',
       `Lay one triangle of each right sides together along the long edges and sew ${s} from them. Set the seam.`,
     ],
     tools: ['starch'],
     caution: 'The long edges are bias until they are sewn: do not pull on them.',
+    bias: 1,
   },
 ];
 
-function recipeOf(making: Making, unit: Seen, style: SewingStyle): Recipe {
-  const s = Exact.of(style.seam);
+/** What all ways of making an HST share: its checkpoint, and the trimming of a house that cuts large. */
+function finish(unit: Seen, style: SewingStyle): Pick<Recipe, 'look' | 'trims'> & { last: string; tool: string[] } {
+  const unfinished = checkpoint(unit.w.plus(seamOf(style).times(2)), style.rounding, style.unit);
   const trim = style.sizing === 'trim-down';
-  const oversize = Exact.of(trim ? (style.oversize.hst ?? 0) : 0);
-  const exact = making.side(unit.w.plus(oversize), s);
-  const seam = formatLength(style.seam, style.unit);
-  const unfinished = checkpoint(unit.w.plus(s.times(2)), style.rounding, style.unit);
-  const why = {
-    formula: making.formula,
-    where: [
-      trim
-        ? { symbol: 'f', meaning: `finished side ${unit.w}, and ${oversize} to trim away`, value: unit.w.plus(oversize) }
-        : { symbol: 'f', meaning: 'finished side', value: unit.w },
-      { symbol: 's', meaning: 'seam allowance', value: s },
-    ],
-    exact,
-  };
   return {
-    yields: making.yields,
-    pieces: unit.roles.map((role) => ({ role, w: exact, h: exact, qty: 1, sub: making.sub, why })),
-    steps: [
-      ...making.steps(seam),
-      ...(trim ? [`Trim each to ${unfinished}, the ruler’s 45° line on the seam.`] : ['Snip off the dog ears.']),
-    ],
+    last: trim ? `Trim each to ${unfinished}, the ruler’s 45° line on the seam.` : 'Snip off the dog ears.',
+    tool: trim ? ['a square ruler with a 45° line'] : [],
+    trims: trim ? 1 : 0,
     look: ['the seam runs from corner to corner', 'the ruler’s 45° line lies on the seam'],
-    tools: [...making.tools, ...(trim ? ['a square ruler with a 45° line'] : [])],
-    caution: making.caution,
   };
 }
 
-/** The corner, counted clockwise from the top left, where a right-angled half of the region's square has its right angle. */
-function rightAngle(region: Region, points: readonly (readonly [number, number])[]): number | undefined {
-  const { x, y, w, h } = region.box;
-  const corners = [
-    [x, y],
-    [x + w, y],
-    [x + w, y + h],
-    [x, y + h],
-  ];
-  const has = corners.map(([cx, cy]) => points.some((p) => p[0] === cx && p[1] === cy));
-  if (points.length !== 3 || has.filter(Boolean).length !== 3) return undefined;
-  // The right angle is opposite the corner that is missing.
-  return (has.indexOf(false) + 2) % 4;
+function finishedSide(unit: Seen, style: SewingStyle): { f: Exact; meaning: string } {
+  const oversize = oversizeOf('hst', style);
+  const meaning = oversize.sign() > 0 ? `finished side ${unit.w}, and ${oversize} to trim away` : 'finished side';
+  return { f: unit.w.plus(oversize), meaning };
+}
+
+function fromSquares(making: Making): Method {
+  return {
+    name: making.name,
+    title: making.title,
+    recipe({ unit, style }) {
+      const s = seamOf(style);
+      const { f, meaning } = finishedSide(unit, style);
+      const side = making.side(f, s);
+      const { last, tool, look, trims } = finish(unit, style);
+      const pieces = squares(unit.roles, side, because(making.formula, side, s, ['f', meaning, f]), making.sub);
+      if (making.sub === 'once') for (const piece of pieces) piece.needs *= 2;
+      return {
+        yields: making.yields,
+        pieces,
+        steps: [...making.steps(formatLength(style.seam, style.unit)), last],
+        look,
+        tools: [...making.tools, ...tool],
+        caution: making.caution,
+        trims,
+        bias: making.bias,
+      };
+    },
+  };
+}
+
+/** Strips as wide as the unfinished unit, layered; a 45° ruler set to u gives two for every f + 2(1 + √2)s of strip. */
+const stripRuler: Method = {
+  name: 'strip-ruler',
+  title: 'from strips with a 45° ruler',
+  recipe({ unit, style, make }) {
+    const s = seamOf(style);
+    const { f, meaning } = finishedSide(unit, style);
+    const u = f.plus(s.times(2));
+    const pair = f.plus(root2.plus(1).times(2).times(s));
+    const pairs = Math.min(Math.ceil(make / 2), Math.max(1, Math.floor(style.wof.valueOf() / pair.toNumber())));
+    const why = because(
+      'pairs × (f + 2 × (1 + √2) × s) by f + 2 × s',
+      pair.times(pairs),
+      s,
+      ['f', meaning, f],
+      ['pairs', 'pairs cut from one strip', Exact.of(pairs)],
+    );
+    const { last, tool, look, trims } = finish(unit, style);
+    const size = checkpoint(u, style.rounding, style.unit);
+    const seam = formatLength(style.seam, style.unit);
+    return {
+      yields: 2 * pairs,
+      pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w: pair.times(pairs), h: u, sub: 'none', needs, why })),
+      steps: [
+        'Layer the two strips right sides together, edges even.',
+        `Set the 45° ruler to ${size} and cut the first pair of triangles; flip the ruler over and cut the next, along the strip.`,
+        `Sew each pair ${seam} from its long edge. Set the seam.`,
+        last,
+      ],
+      look,
+      tools: ['a 45° ruler with a blunt tip', ...tool],
+      caution: 'The long edges are bias until they are sewn: do not pull on them.',
+      trims,
+      bias: 1,
+    };
+  },
+};
+
+/** A grid of two-at-a-time squares printed on paper, sewn through and cut apart; the margin keeps the last line on the cloth. */
+const printedPaper: Method = {
+  name: 'printed-paper',
+  title: 'on printed paper',
+  recipe({ unit, style, make }) {
+    const s = seamOf(style);
+    const { f, meaning } = finishedSide(unit, style);
+    const square = halfSide(f, s);
+    const margin = Exact.of(style.seam).times(2);
+    const most = Math.max(1, Math.floor((style.wof.valueOf() - margin.toNumber() * 2) / square.toNumber()));
+    const cells = Math.ceil(make / 2);
+    const across = Math.min(most, Math.ceil(Math.sqrt(cells)));
+    const down = Math.min(across, Math.ceil(cells / across));
+    const [w, h] = [across, down].map((n) => square.times(n).plus(margin.times(2))) as [Exact, Exact];
+    const why = because(
+      'n × (f + (2 + √2) × s) + 2 × margin',
+      w,
+      s,
+      ['f', meaning, f],
+      ['n', `squares across (${across}) and down (${down})`, Exact.of(across)],
+      ['margin', 'cloth around the grid', margin],
+    );
+    const { last, tool, look, trims } = finish(unit, style);
+    return {
+      yields: 2 * across * down,
+      pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w, h, sub: 'none', needs, why })),
+      steps: [
+        `Lay the two rectangles right sides together, the paper with its grid of ${across} by ${down} on top, and pin.`,
+        'Sew on every dotted line with a short stitch. Set the seams through the paper.',
+        'Cut on all the straight lines, then on the diagonals. Tear the paper away towards the seam.',
+        last,
+      ],
+      look,
+      tools: [`printed paper for ${formatLength(unit.w.isRational ? unit.w : style.seam, style.unit)} units`, ...tool],
+      trims,
+      bias: 0,
+    };
+  },
+};
+
+const die: Method = {
+  name: 'die',
+  title: 'with a die',
+  unable: (unit, style) =>
+    dieFor(unit, style) ? undefined : `no die for a finished ${unit.w} is described in the house style`,
+  recipe({ unit, style }: Wanted) {
+    const found = dieFor(unit, style)!;
+    const [w, h] = [Exact.of(found.length), Exact.of(found.width)];
+    const why = because('as the die asks', w, seamOf(style), ['units', 'units in one pass', Exact.of(found.units)]);
+    const seam = formatLength(style.seam, style.unit);
+    return {
+      yields: found.units,
+      pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w, h, sub: 'none', needs, why })),
+      steps: [
+        'Layer one strip of each fabric right sides together on the die and pass it through.',
+        `Sew each pair ${seam} from its long edge. Set the seam.`,
+      ],
+      look: ['the seam runs from corner to corner', 'the ruler’s 45° line lies on the seam'],
+      tools: ['the die and its machine'],
+      bias: 1,
+      trims: 0,
+    };
+  },
+};
+
+function dieFor(unit: Seen, style: SewingStyle) {
+  return style.dies?.find((d) => d.kind === 'hst' && unit.w.equals(d.finished));
+}
+
+/** One piece per fabric; two where both halves are of one. */
+function rolesOnce(roles: readonly string[], piece: (role: string, needs: number) => Piece): Piece[] {
+  return [...new Set(roles)].map((role) => piece(role, roles.filter((r) => r === role).length));
 }
 
 export const hst: UnitKind = {
   kind: 'hst',
   title: 'half-square triangle',
   plural: 'half-square triangles',
-  methods: makings.map((making): Method => ({
-    name: making.name,
-    title: making.title,
-    recipe: (unit, style) => recipeOf(making, unit, style),
-  })),
-  see(region): Seen | undefined {
-    if (region.patches.length !== 2 || !region.w.equals(region.h)) return undefined;
-    const halves = region.patches.map(({ patch }) => ({ role: patch.role, corner: rightAngle(region, patch.points) }));
-    if (halves.some((half) => half.corner === undefined)) return undefined;
-    halves.sort((p, q) => (p.role < q.role ? -1 : p.role > q.role ? 1 : p.corner! - q.corner!));
-    const turn = ([0, 90, 180, 270] as const)[halves[0]!.corner!]!;
-    return { kind: 'hst', roles: halves.map((half) => half.role), w: region.w, h: region.h, turn, mirrored: false };
+  methods: [...makings.map(fromSquares), stripRuler, printedPaper, die],
+  read(picture) {
+    const { w, h } = picture;
+    if (w !== h) return undefined;
+    return rolesAt(picture, [
+      [
+        [0, 0],
+        [w, 0],
+        [0, h],
+      ],
+      [
+        [w, 0],
+        [w, h],
+        [0, h],
+      ],
+    ]);
   },
+  surplus: 'four of them make a pinwheel; or keep them for a second, colour-swapped block',
 };

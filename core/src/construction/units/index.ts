@@ -1,19 +1,66 @@
 /** The unit kinds, in the order in which they are looked for. A new kind is one file and one entry here. */
+import type { SewingStyle } from '../style';
+import { economy } from './economy';
+import { foldedCorner } from './folded-corner';
+import { geese } from './geese';
+import { checkerboard, fourPatch, ninePatch, rails } from './grids';
 import { hst } from './hst';
 import { patch } from './patch';
-import type { Method, UnitKind } from './unit-kind';
+import { pieced, piecedTriangle } from './pieced';
+import { qst } from './qst';
+import { squareInSquare } from './square-in-square';
+import { template } from './template';
+import { triangle } from './triangle';
+import type { Method, Seen, UnitKind } from './unit-kind';
 
-export const unitKinds: readonly UnitKind[] = [patch, hst];
+/** Kinds that are seen as wholes. */
+export const unitKinds: readonly UnitKind[] = [
+  patch,
+  triangle,
+  hst,
+  geese,
+  qst,
+  fourPatch,
+  squareInSquare,
+  piecedTriangle,
+  ninePatch,
+  economy,
+  foldedCorner,
+  rails,
+  checkerboard,
+];
+
+/** Kinds that are left when nothing else fits. */
+export const lastKinds: readonly UnitKind[] = [pieced, template];
+
+const byName = new Map([...unitKinds, ...lastKinds].map((kind) => [kind.kind, kind]));
 
 /** The kind of that name; it throws for a name that no recogniser can have given. */
 export function unitKind(kind: string): UnitKind {
-  const found = unitKinds.find((k) => k.kind === kind);
+  const found = byName.get(kind);
   if (!found) throw new Error(`no unit kind '${kind}'`);
   return found;
 }
 
-/** The method that a style chooses for a kind, or undefined when Aggrega does not know it. */
-export function methodOf(kind: UnitKind, methods: Record<string, string>): Method | undefined {
-  const name = methods[kind.kind];
-  return name === undefined ? kind.methods[0] : kind.methods.find((m) => m.name === name);
+export interface Choice {
+  method: Method;
+  /** Set when the style asks for a method that does not exist, or cannot make this unit. */
+  refused?: { name: string; reason: string };
+}
+
+/** The method for a unit: the one chosen for it by key, else for its kind, else the first that can make it. */
+export function chooseMethod(unit: Seen, key: string, style: SewingStyle): Choice {
+  const kind = unitKind(unit.kind);
+  const able = kind.methods.filter((m) => !m.unable?.(unit, style));
+  const usual = able[0]!;
+  // Grids share one setting; the contract names it after the four-patch.
+  const wished =
+    style.methods[key] ??
+    style.methods[unit.kind] ??
+    (kind.methods === fourPatch.methods ? style.methods['four-patch'] : undefined);
+  if (wished === undefined) return { method: usual };
+  const found = kind.methods.find((m) => m.name === wished);
+  if (!found) return { method: usual, refused: { name: wished, reason: `there is no such method for ${kind.plural}` } };
+  const reason = found.unable?.(unit, style);
+  return reason ? { method: usual, refused: { name: found.title, reason } } : { method: found };
 }

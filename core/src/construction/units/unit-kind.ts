@@ -1,27 +1,26 @@
 /** What every unit kind tells the rest of construction: how to see it in a drawing, and how to make it. */
-import type { Box, Patch } from '../../block';
 import type { Exact } from '../../measure';
+import type { Lie, Picture } from '../picture';
 import type { SewingStyle } from '../style';
 
-/** A rectangle of the drawing with the patches that fill it, and its finished size. */
-export interface Region {
-  box: Box;
-  patches: readonly { index: number; patch: Patch }[];
-  w: Exact;
-  h: Exact;
-}
-
-/** A unit as it lies in the drawing: turned clockwise from the way its kind is described, then mirrored. */
-export interface Seen {
+/** A unit as it lies in the drawing, or in the straightened picture of the unit that it is a part of. */
+export interface Seen extends Lie {
+  /** Set when that outer unit lies on point. */
+  tilted?: boolean;
   kind: string;
-  /** Letters in the order that the kind describes. */
-  roles: string[];
+  /** The fabric of each of the kind's places, in the order that the kind describes. */
+  roles: readonly string[];
   /** Finished size before turning. */
   w: Exact;
   h: Exact;
-  turn: 0 | 90 | 180 | 270;
-  mirrored: boolean;
+  /** Real length of a tick of its picture. */
+  tick: Exact;
+  /** The unit laid straight: mirrored back and turned back. */
+  picture: Picture;
 }
+
+/** Whether the unit's own axes lie at 45° to the block's. */
+export const liesOnPoint = ({ eighths, tilted }: Seen) => (eighths % 2 === 1) !== !!tilted;
 
 /** Where a cut size comes from, in words that a quilter can check. */
 export interface Reason {
@@ -33,21 +32,40 @@ export interface Reason {
   exact: Exact;
 }
 
+/** What becomes of a cut square: left whole, or cut once or twice corner to corner. */
 export type Sub = 'none' | 'once' | 'twice';
 
-/** One piece of one batch, before rounding. */
+/** Triangles out of a square. */
+export const PER_SQUARE: Record<Sub, number> = { none: 1, once: 2, twice: 4 };
+
+/** A full-size paper shape for a patch without a ruler formula. */
+export interface Template {
+  /** Corners of the finished shape, and of the shape to cut, blunted, in the document's unit from the cut shape's corner. */
+  sew: (readonly [number, number])[];
+  cut: (readonly [number, number])[];
+  /** Direction of the grain arrow: along the edge that lies outermost, else along the grid. */
+  grain: readonly [number, number];
+}
+
+/** A cut size that one batch takes, before rounding. */
 export interface Piece {
   role: string;
   w: Exact;
   h: Exact;
-  qty: number;
   sub: Sub;
+  /** Pieces that a batch takes: whole cuts, or the triangles of a square that is cut up. */
+  needs: number;
   why: Reason;
+  template?: Template;
+  /** The template is laid on the cloth face down. */
+  reversed?: boolean;
 }
 
 export interface Recipe {
   /** Finished units that one batch makes. */
   yields: number;
+  /** Mirrored units that every batch makes besides, wanted or not. */
+  mirrored?: number;
   pieces: Piece[];
   /** What to do at the machine, in order. */
   steps: string[];
@@ -57,19 +75,39 @@ export interface Recipe {
   tools: string[];
   /** What the maker must be warned of. */
   caution?: string;
+  /** Seams sewn for one unit; without it, one less than its patches. */
+  seams?: number;
+  /** Trims, and edges sewn or left on the bias, for one unit. */
+  trims?: number;
+  bias?: number;
+  /** Something that the waste makes besides. */
+  bonus?: string;
+}
+
+/** What a method is asked for. */
+export interface Wanted {
+  unit: Seen;
+  style: SewingStyle;
+  /** Units to make in all, and mirrored ones besides. */
+  make: number;
+  mirrored: number;
 }
 
 export interface Method {
   name: string;
   title: string;
-  recipe(unit: Seen, style: SewingStyle): Recipe;
+  /** Why the method cannot make this unit in this house, or undefined when it can. */
+  unable?(unit: Seen, style: SewingStyle): string | undefined;
+  recipe(wanted: Wanted): Recipe;
 }
 
 export interface UnitKind {
   kind: string;
   title: string;
   plural: string;
-  methods: Method[];
-  /** The unit that fills the region, or undefined. `directional` names the roles that must not be turned. */
-  see(region: Region, directional: ReadonlySet<string>): Seen | undefined;
+  methods: readonly Method[];
+  /** The fabric of each place when the straightened picture is one of this kind, else undefined. */
+  read(picture: Picture): string[] | undefined;
+  /** What units that come over are good for. */
+  surplus?: string;
 }

@@ -1,0 +1,43 @@
+/** What a way of making a block costs, to hold two ways against each other (handbook 2, 'same picture, other units'). */
+import type { Construction } from './construct';
+import { isLeaf, type Tree } from './seam-tree';
+import { PER_SQUARE } from './units/unit-kind';
+
+export interface Effort {
+  seams: number;
+  /** Pieces cut, and squares and corners cut through. */
+  cuts: number;
+  trims: number;
+  /** Fabric in square units of the document, as cut. */
+  fabric: number;
+  /** Edges that are bias while they are sewn. */
+  bias: number;
+  /** Crossings where seams must meet. */
+  points: number;
+  minutes: number;
+}
+
+/** Minutes for one of each, by hand at a steady pace: a start until a log of one's own takes their place. */
+const MINUTES = { seam: 0.75, cut: 0.3, trim: 0.5, bias: 0.1, point: 0.4 };
+
+/** The effort of all blocks of a construction. */
+export function effortOf(c: Construction): Effort {
+  const units = [...c.units, ...c.loose];
+  const sum = (of: (u: (typeof units)[number]) => number) => units.reduce((n, u) => n + of(u) * u.make, 0);
+  const sewn = sum(({ recipe, seen }) => recipe.seams ?? seen.picture.patches.length - 1);
+  const inside = units.reduce((n, u) => n + u.make * joins(u.places[0]!.inside), 0);
+  const seams = sewn + inside + c.make * joins(c.tree);
+  const cuts = c.cuts.reduce((n, cut) => n + cut.qty * (1 + Math.log2(PER_SQUARE[cut.sub])), 0);
+  const trims = sum((u) => u.recipe.trims ?? 0);
+  const bias = sum((u) => u.recipe.bias ?? 0);
+  const points = c.pressing.crossings * c.make;
+  const fabric = c.cuts.reduce((n, cut) => n + cut.qty * cut.w.mul(cut.h).valueOf(), 0);
+  const minutes =
+    seams * MINUTES.seam + cuts * MINUTES.cut + trims * MINUTES.trim + bias * MINUTES.bias + points * MINUTES.point;
+  return { seams, cuts, trims, fabric, bias, points, minutes };
+}
+
+function joins(tree: Tree | undefined): number {
+  if (!tree || isLeaf(tree)) return 0;
+  return tree.parts.length - 1 + tree.parts.reduce((n, part) => n + joins(part), 0);
+}

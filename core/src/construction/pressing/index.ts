@@ -1,0 +1,286 @@
+/**
+ * Which way each seam is pressed (handbook 4), in this order of wishes: crossings nest; crowded crossings are spun or opened; like
+ * units are pressed alike; seams lie on the plainer part; seams lie on the darker fabric.
+ */
+import type { Point } from '../../block';
+import type { Exact } from '../../measure';
+import type { UnitPlan } from '../construct';
+import { heading } from '../odd-seams';
+import type { Branch, Leaf, Tree } from '../seam-tree';
+import type { SewingStyle } from '../style';
+import { allSeams, type Seam } from './seams';
+import { solve, type Chain } from './solve';
+
+/** The way of a seam's allowance as the block lies before you; two words for slanting seams. */
+export type Press = 'up' | 'down' | 'left' | 'right' | 'up left' | 'up right' | 'down left' | 'down right' | 'open';
+
+export interface PressedSeam extends Seam {
+  /** Where the allowance lies; undefined for a seam pressed open. */
+  towards?: Point;
+}
+
+export interface Crossing {
+  at: Point;
+  nested: boolean;
+  /** Where the last stitches are opened so that the centre fans out. */
+  spun: boolean;
+}
+
+export interface UnitPress {
+  /** Fabric that the seam lies on, and how many of the unit's places have it so; '' where both sides are sewn parts. */
+  towards: string;
+  count: number;
+}
+
+export interface Pressing {
+  /** Directions of the seams between the parts of each branch, in order. */
+  ways: Map<Branch, Press[]>;
+  /** How the seams inside each unit lie, seam by seam; several entries where not all of its places are alike. */
+  units: Map<UnitPlan, UnitPress[][]>;
+  seams: PressedSeam[];
+  /** Four-way crossings of straight seams, and how many of them nest. */
+  crossings: number;
+  nested: number;
+  openSeams: number;
+  at: Crossing[];
+  /** Wishes that could not be had, in sentences. */
+  givenUp: string[];
+  proven: boolean;
+}
+
+/** More seam ends than this in one spot are too many layers: the last seam through it is pressed open. */
+const CROWDED = 8;
+
+interface Context {
+  tick: Exact;
+  lightness?: ReadonlyMap<string, number>;
+  house?: SewingStyle['pressing'];
+}
+
+/** The pressing plan of a seam tree. */
+export function pressingPlan(
+  tree: Tree,
+  unitOf: ReadonlyMap<Leaf, UnitPlan>,
+  { tick, lightness, house = 'nest' }: Context,
+): Pressing {
+  const seams = allSeams(tree, unitOf, tick);
+  const meets = crossings(seams);
+  const groups = new Map<string, number>();
+  const likes = new Map<string, number>();
+  for (const { group } of seams) if (group) likes.set(group, (likes.get(group) ?? 0) + 1);
+  const group = seams.map(({ group }) => {
+    // A unit that the block has once is like no other.
+    if (group === undefined || likes.get(group) === 1) return -1;
+    if (!groups.has(group)) groups.set(group, groups.size);
+    return groups.get(group)!;
+  });
+  const gains = seams.map((s) =>
+    house === 'dark' ? [darker(s, lightness), Math.sign(s.plainer)] : [Math.sign(s.plainer), darker(s, lightness)],
+  );
+  // A house that presses to the dark, or open, does not ask for nests.
+  const solved = solve(seams.length, chainsOf(seams, house === 'nest' ? meets : []), { group, groups: groups.size, gains });
+
+  const ends = countEnds(seams);
+  const inPair = new Set(meets.flatMap((m) => [m.a, m.b]));
+  const open = new Set<number>();
+  seams.forEach((seam, i) => void ((house === 'open' || (seam.odd && !inPair.has(i))) && open.add(i)));
+  for (const { at, through } of meets) if ((ends.get(at.join()) ?? 0) > CROWDED && !inPair.has(through)) open.add(through);
+
+  const pressed = seams.map((seam, i): PressedSeam => {
+    const side = solved.side[i]!;
+    return open.has(i) ? seam : { ...seam, towards: [seam.after[0] * side, seam.after[1] * side] };
+  });
+  const at = meets.map((m): Crossing => ({
+    at: m.at,
+    nested: !open.has(m.a) && !open.has(m.b) && solved.side[m.a]! * solved.side[m.b]! === m.opposite,
+    spun: house === 'nest' && m.centre && !open.has(m.through),
+  }));
+  return {
+    ways: waysOf(pressed),
+    units: unitPresses(pressed),
+    seams: pressed,
+    crossings: at.length,
+    nested: at.filter((c) => c.nested).length,
+    openSeams: open.size,
+    at,
+    givenUp: house === 'nest' ? givenUp(pressed, solved.unlike, open.size, solved.side, gains) : [],
+    proven: solved.proven,
+  };
+}
+
+/** 1 when the part after is the darker fabric, −1 when the one before is; 0 where either is sewn, or neither is known. */
+function darker({ before, beyond }: Seam, lightness: ReadonlyMap<string, number> | undefined): number {
+  if (!before || !beyond || !lightness) return 0;
+  return Math.sign((lightness.get(before) ?? 50) - (lightness.get(beyond) ?? 50));
+}
+
+interface Meeting {
+  at: Point;
+  /** Seams that end here from both sides of the seam through. */
+  a: number;
+  b: number;
+  through: number;
+  /** The product of their sides when they nest. */
+  opposite: 1 | -1;
+  /** The two long seams of a part that comes in four equal quarters. */
+  centre: boolean;
+}
+
+/** Pairs of seams that meet end to end across a third. */
+function crossings(seams: readonly Seam[]): Meeting[] {
+  const ending = new Map<string, { seam: number; out: readonly [number, number] }[]>();
+  const lines = new Map<string, number[]>();
+  seams.forEach(({ from, to }, seam) => {
+    for (const [p, q] of [
+      [from, to],
+      [to, from],
+    ] as const) {
+      const [dx, dy] = heading(q[0] - p[0], q[1] - p[1]);
+      const forth = dx * (q[0] - p[0]) + dy * (q[1] - p[1]) > 0 ? 1 : -1;
+      const list = ending.get(p.join()) ?? [];
+      list.push({ seam, out: [dx * forth, dy * forth] });
+      ending.set(p.join(), list);
+    }
+    const direction = heading(to[0] - from[0], to[1] - from[1]);
+    const key = lineKey(from, direction);
+    lines.set(key, [...(lines.get(key) ?? []), seam]);
+  });
+  const directions = [...new Set(seams.map((s) => heading(s.to[0] - s.from[0], s.to[1] - s.from[1]).join()))].map(
+    (text) => text.split(',').map(Number) as [number, number],
+  );
+  const found: Meeting[] = [];
+  for (const [key, list] of ending) {
+    const at = key.split(',').map(Number) as unknown as Point;
+    list.forEach((a, i) => {
+      for (const b of list.slice(i + 1)) {
+        if (a.out[0] !== -b.out[0] || a.out[1] !== -b.out[1]) continue;
+        const through = passing(at, a.out);
+        if (through === undefined) continue;
+        // On a common scale: the side of each that lies to the left of a's way out.
+        const left: Point = [a.out[1], -a.out[0]];
+        const same = sideOf(seams[a.seam]!.after, left) * sideOf(seams[b.seam]!.after, left);
+        const centre =
+          isCentre(seams[through]!, at) && length(seams[a.seam]!) === length(seams[b.seam]!) && sides(a.out, through);
+        found.push({ at, a: a.seam, b: b.seam, through, opposite: (same > 0 ? -1 : 1) as 1 | -1, centre });
+      }
+    });
+  }
+  return found;
+
+  /** The seam that runs through the point, not along the direction. */
+  function passing(at: Point, out: readonly [number, number]): number | undefined {
+    for (const d of directions) {
+      if (d[0] * out[1] === d[1] * out[0]) continue;
+      const inside = lines.get(lineKey(at, d))?.find((i) => {
+        const { from, to } = seams[i]!;
+        const t = (p: Point) => p[0] * d[0] + p[1] * d[1];
+        return t(at) > Math.min(t(from), t(to)) && t(at) < Math.max(t(from), t(to));
+      });
+      if (inside !== undefined) return inside;
+    }
+    return undefined;
+  }
+
+  function sides(out: readonly [number, number], through: number): boolean {
+    const { from, to } = seams[through]!;
+    return out[0] * (to[0] - from[0]) + out[1] * (to[1] - from[1]) === 0;
+  }
+}
+
+function lineKey(p: Point, [dx, dy]: readonly [number, number]): string {
+  return `${dx} ${dy} ${p[0] * dy - p[1] * dx}`;
+}
+
+const sideOf = (v: Point, w: Point) => Math.sign(v[0] * w[0] + v[1] * w[1]);
+const length = ({ from, to }: Seam) => Math.hypot(to[0] - from[0], to[1] - from[1]);
+
+function isCentre({ from, to }: Seam, at: Point): boolean {
+  return from[0] + to[0] === 2 * at[0] && from[1] + to[1] === 2 * at[1];
+}
+
+function countEnds(seams: readonly Seam[]): Map<string, number> {
+  const count = new Map<string, number>();
+  for (const { from, to } of seams) for (const p of [from, to]) count.set(p.join(), (count.get(p.join()) ?? 0) + 1);
+  return count;
+}
+
+/** Follows every seam along its line from crossing to crossing. */
+function chainsOf(seams: readonly Seam[], meets: readonly Meeting[]): Chain[] {
+  const next = new Map<number, { seam: number; opposite: 1 | -1 }[]>();
+  const link = (a: number, b: number, opposite: 1 | -1) => next.set(a, [...(next.get(a) ?? []), { seam: b, opposite }]);
+  for (const m of meets) {
+    link(m.a, m.b, m.opposite);
+    link(m.b, m.a, m.opposite);
+  }
+  const taken = new Set<number>();
+  return [...seams.keys()].flatMap((start) => {
+    if (taken.has(start)) return [];
+    taken.add(start);
+    const members: Chain['members'] = [{ seam: start, side: 1 }];
+    for (const m of members)
+      for (const { seam, opposite } of next.get(m.seam) ?? []) {
+        if (taken.has(seam)) continue;
+        taken.add(seam);
+        members.push({ seam, side: (m.side * opposite) as 1 | -1 });
+      }
+    return [{ members }];
+  });
+}
+
+function waysOf(seams: readonly PressedSeam[]): Map<Branch, Press[]> {
+  const ways = new Map<Branch, Press[]>();
+  for (const { branch, index, towards, unit } of seams) {
+    if (unit && ways.get(branch)?.[index]) continue;
+    const list = ways.get(branch) ?? [];
+    list[index] = towards ? direction(towards) : 'open';
+    ways.set(branch, list);
+  }
+  return ways;
+}
+
+export function direction([x, y]: Point): Press {
+  const level = x < 0 ? 'left' : x > 0 ? 'right' : '';
+  const upright = y < 0 ? 'up' : y > 0 ? 'down' : '';
+  return [upright, level].filter(Boolean).join(' ') as Press;
+}
+
+function unitPresses(seams: readonly PressedSeam[]): Map<UnitPlan, UnitPress[][]> {
+  const found = new Map<UnitPlan, Map<string, UnitPress[]>>();
+  for (const { unit, group, towards, after, before, beyond } of seams) {
+    if (!unit || !group) continue;
+    const bySeam = found.get(unit) ?? new Map<string, UnitPress[]>();
+    const list = bySeam.get(group) ?? [];
+    const ahead = towards && sideOf(towards, after) > 0;
+    const fabric = towards ? ((ahead ? beyond : before) ?? '') : 'open';
+    const known = list.find((p) => p.towards === fabric);
+    if (known) known.count += 1;
+    else list.push({ towards: fabric, count: 1 });
+    found.set(unit, bySeam.set(group, list));
+  }
+  return new Map([...found].map(([unit, bySeam]) => [unit, [...bySeam.values()]]));
+}
+
+function givenUp(
+  seams: readonly PressedSeam[],
+  unlike: number,
+  open: number,
+  side: readonly number[],
+  gains: readonly (readonly number[])[],
+): string[] {
+  const said: string[] = [];
+  if (open > 0)
+    said.push(`${count(open, 'seam is', 'seams are')} pressed open, where too many layers would meet or a corner is set in.`);
+  if (unlike > 0)
+    said.push(
+      `${count(unlike, 'seam inside a unit goes', 'seams inside units go')} the other way than in its likes, so that it nests.`,
+    );
+  const lost = (level: number) => seams.filter((s, i) => s.towards && !s.unit && gains[i]![level]! * side[i]! < 0).length;
+  const [crowded] = [lost(0)];
+  if (crowded > 0)
+    said.push(`${count(crowded, 'seam lies', 'seams lie')} on the part with more seams, so that the crossings nest.`);
+  const light = seams.filter((s, i) => s.towards && gains[i]![1]! * side[i]! < 0).length;
+  if (light > 0) said.push(`${count(light, 'seam lies', 'seams lie')} on the lighter fabric.`);
+  return said;
+}
+
+const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;

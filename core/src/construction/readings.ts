@@ -1,0 +1,115 @@
+/**
+ * The same picture by other units (handbook 2): small triangles that are two half-square triangles or one goose, a folded rectangle or
+ * two squares. A picture is read as a whole, its same-coloured neighbours being one piece; or in parts, cut along its middle.
+ */
+import { doubleArea, tidy, type Point, type Polygon } from '../block';
+import type { Exact } from '../measure';
+import { extent, type Laid } from './picture';
+import { recognise } from './recognise';
+import type { Reading } from './style';
+import { unitName } from './unit-name';
+import type { Seen } from './units/unit-kind';
+
+/** A picture of few patches that can be sewn in two ways. */
+export interface TwoWays {
+  /** The unit that it is as a whole. */
+  name: string;
+  whole: Seen;
+  merged: Laid[];
+  /** The units that it is in parts. */
+  halves: Laid[][];
+}
+
+/** More patches than this make no unit with two readings. */
+const MOST = 10;
+
+/** The patches that stand for the unit when its style asks for parts; undefined when it is to stay whole. */
+export function asParts(laid: readonly Laid[], tick: Exact, seen: Seen, readings: Record<string, Reading>): Laid[] | undefined {
+  return readings[unitName(seen, tick)] === 'parts' ? cutThrough(laid, tick)?.flat() : undefined;
+}
+
+/** The merged patches when the style asks to sew this part as the one unit that it shows. */
+export function asWhole(laid: readonly Laid[], tick: Exact, readings: Record<string, Reading>): Laid[] | undefined {
+  if (!Object.values(readings).includes('whole')) return undefined;
+  const ways = wholeOf(laid, tick);
+  return ways && readings[ways.name] === 'whole' ? ways.merged : undefined;
+}
+
+/** The unit that a part drawn in smaller units would be when same-coloured neighbours are one piece. */
+export function wholeOf(laid: readonly Laid[], tick: Exact): Omit<TwoWays, 'halves'> | undefined {
+  if (laid.length < 2 || laid.length > MOST) return undefined;
+  const merged = mergeNeighbours(laid);
+  if (merged.length === laid.length) return undefined;
+  const whole = recognise(merged, tick);
+  return whole && { name: unitName(whole, tick), whole, merged };
+}
+
+/** The part cut along its middle, or in quarters, where every piece then is a unit; undefined where it is not. */
+export function cutThrough(laid: readonly Laid[], tick: Exact): Laid[][] | undefined {
+  if (laid.length < 2 || laid.length > MOST) return undefined;
+  const [x, y, w, h] = extent(laid);
+  const across = w >= h && w <= 2 * h;
+  const down = h >= w && h <= 2 * w;
+  if (w !== h && w !== 2 * h && h !== 2 * w) return undefined;
+  let cells: Laid[][] = [[...laid]];
+  if (across) cells = cells.flatMap((cell) => cutAt(cell, 0, x + w / 2) ?? []);
+  if (down) cells = cells.flatMap((cell) => cutAt(cell, 1, y + h / 2) ?? []);
+  const wanted = (across ? 2 : 1) * (down ? 2 : 1);
+  const more = cells.flat().length > laid.length;
+  return more && cells.length === wanted && cells.every((cell) => recognise(cell, tick)) ? cells : undefined;
+}
+
+/** Both sides of an upright (axis 0) or level line; undefined where it does not meet the grid in whole ticks. */
+function cutAt(laid: readonly Laid[], axis: 0 | 1, at: number): [Laid[], Laid[]] | undefined {
+  const sides = ([1, -1] as const).map((sign) =>
+    laid.flatMap((p): Laid[] => {
+      const points = clip(p.points, axis, at, sign);
+      return doubleArea(points) > 0 ? [{ ...p, points: tidy(points) }] : [];
+    }),
+  ) as [Laid[], Laid[]];
+  return sides.flat().every((p) => p.points.every(([x, y]) => Number.isInteger(x) && Number.isInteger(y))) ? sides : undefined;
+}
+
+function clip(polygon: Polygon, axis: 0 | 1, at: number, sign: 1 | -1): Point[] {
+  return polygon.flatMap((p, i): Point[] => {
+    const q = polygon[(i + 1) % polygon.length]!;
+    const [dp, dq] = [(at - p[axis]) * sign, (at - q[axis]) * sign];
+    const kept: Point[] = dp >= 0 ? [p] : [];
+    if (dp * dq < 0) {
+      const t = dp / (dp - dq);
+      kept.push([p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t]);
+    }
+    return kept;
+  });
+}
+
+/** Patches of one role that share an edge become one piece, where that piece has a plain outline. */
+export function mergeNeighbours(laid: readonly Laid[]): Laid[] {
+  const merged = [...laid];
+  for (let again = true; again;) {
+    again = false;
+    for (let i = 0; i < merged.length && !again; i += 1)
+      for (let j = i + 1; j < merged.length && !again; j += 1) {
+        const [a, b] = [merged[i]!, merged[j]!];
+        const outline = a.role === b.role ? union(a.points, b.points) : undefined;
+        if (!outline) continue;
+        merged.splice(j, 1);
+        merged[i] = { role: a.role, of: [...a.of, ...b.of], points: outline };
+        again = true;
+      }
+  }
+  return merged;
+}
+
+/** Two clockwise outlines with one whole edge in common, as one; undefined for all others. */
+function union(a: Polygon, b: Polygon): Polygon | undefined {
+  for (let i = 0; i < a.length; i += 1)
+    for (let j = 0; j < b.length; j += 1) {
+      const [p, q] = [a[i]!, a[(i + 1) % a.length]!];
+      const [r, s] = [b[j]!, b[(j + 1) % b.length]!];
+      if (p[0] !== s[0] || p[1] !== s[1] || q[0] !== r[0] || q[1] !== r[1]) continue;
+      const around = (points: Polygon, from: number) => points.map((_, k) => points[(from + k) % points.length]!);
+      return tidy([...around(a, i + 1), ...around(b, j + 1).slice(1, -1)]);
+    }
+  return undefined;
+}

@@ -1,0 +1,157 @@
+/**
+ * Likely slips (handbook 4): the wrong pictures that a block turns into when one unit, or all of a kind, or a row is laid wrongly. The
+ * more a wrong picture looks like a block of its own, the less it is noticed.
+ */
+import type { Drawing } from '../block';
+import type { Construction, UnitPlan } from './construct';
+import { partDrawing } from './drawing';
+import { touching } from './odd-seams';
+import { extent, pictureOf, pictureText, straightened, type Laid, type Picture } from './picture';
+import { isLeaf, type Leaf, type Tree } from './seam-tree';
+
+export interface Slip {
+  /** 'One U1 is turned by a half turn' */
+  text: string;
+  unit?: UnitPlan;
+  /** The wrong block. */
+  drawing: Drawing;
+  /** Where to look, in the document's unit: [x, y, width, height]. */
+  at: (readonly [number, number, number, number])[];
+  /** How plausible the wrong picture looks: 0 to 1, more being worse. */
+  plausible: number;
+}
+
+const TURNS = ['', 'a quarter turn', 'a half turn', 'three quarter turns'];
+
+/** A slip of one unit that leaves a whole family of equal pictures is told once. */
+export function slipsOf(c: Construction, most = 3): Slip[] {
+  const right = c.cloth.patches;
+  const seen = new Set([lieless(right)]);
+  const rightLook = looks(right);
+  const slips: Slip[] = [];
+  for (const { text, unit, wrong, places } of candidates(c)) {
+    const key = lieless(wrong);
+    if (seen.has(key)) continue;
+    seen.add(key);
+    const tick = c.cloth.tick.toNumber();
+    slips.push({
+      text,
+      unit,
+      drawing: partDrawing(wrong, c.cloth.tick),
+      at: places.map((laid) => extent(laid).map((n) => n * tick) as [number, number, number, number]),
+      plausible: plausibility(looks(wrong), rightLook),
+    });
+  }
+  return slips.sort((a, b) => b.plausible - a.plausible).slice(0, most);
+}
+
+interface Candidate {
+  text: string;
+  unit?: UnitPlan;
+  wrong: Laid[];
+  places: (readonly Laid[])[];
+}
+
+function candidates(c: Construction): Candidate[] {
+  const found: Candidate[] = [];
+  const leaves = outermost(c.tree).filter((leaf) => leaf.laid.length > 1);
+  for (const unit of new Set(leaves.map((leaf) => c.unitOf.get(leaf)!))) {
+    const places = leaves.filter((leaf) => c.unitOf.get(leaf) === unit);
+    const name = unit.label;
+    for (const { said, change } of changes(unit)) {
+      if (places.length > 1) {
+        const wrong = places.reduce<Laid[]>((laid, leaf) => replaced(laid, leaf.laid, change), [...c.cloth.patches]);
+        found.push({ text: `Every ${name} is ${said}`, unit, wrong, places: places.map((p) => p.laid) });
+      }
+      for (const leaf of places)
+        found.push({
+          text: `${places.length > 1 ? 'One' : 'The'} ${name} is ${said}`,
+          unit,
+          wrong: replaced(c.cloth.patches, leaf.laid, change),
+          places: [leaf.laid],
+        });
+    }
+  }
+  const { tree } = c;
+  if (!isLeaf(tree) && (tree.seam === 'h' || tree.seam === 'v'))
+    tree.parts.forEach((part, i) => {
+      const row = tree.seam === 'h' ? 'row' : 'column';
+      const wrong = replaced(c.cloth.patches, part.laid, (p) => straightened(p, 2, false));
+      found.push({ text: `The ${ORDINAL[i] ?? `${i + 1}th`} ${row} is upside down`, wrong, places: [part.laid] });
+    });
+  return found;
+}
+
+const ORDINAL = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
+
+/** What can go wrong with a unit: turns that fit its place, its mirror image where hands matter, two fabrics swapped. */
+function changes({ seen }: UnitPlan): { said: string; change: (p: Picture) => Picture }[] {
+  const turns = seen.picture.w === seen.picture.h ? [1, 2, 3] : [2];
+  const roles = [...new Set(seen.roles)];
+  const swaps = roles.flatMap((a, i) => roles.slice(i + 1).map((b) => [a, b] as const));
+  const all = [
+    ...turns.map((n) => ({ said: `turned by ${TURNS[n]}`, change: (p: Picture) => straightened(p, 4 - n, false) })),
+    { said: 'mirrored', change: (p: Picture) => straightened(p, 0, true) },
+    ...swaps.map(([a, b]) => ({
+      said: `sewn with ${a} and ${b} swapped`,
+      change: (p: Picture): Picture => ({
+        ...p,
+        patches: p.patches.map((patch) => ({ ...patch, role: patch.role === a ? b : patch.role === b ? a : patch.role })),
+      }),
+    })),
+  ];
+  // What looks the same is no slip; what looks like an earlier one is that one.
+  const looks = new Set([pictureText(seen.picture)]);
+  return all.filter(({ change }) => {
+    const text = pictureText(change(seen.picture));
+    return !looks.has(text) && looks.add(text);
+  });
+}
+
+/** All patches with those of one part laid otherwise in the same box. */
+function replaced(all: readonly Laid[], part: readonly Laid[], change: (p: Picture) => Picture): Laid[] {
+  const [x, y] = extent(part);
+  const own = new Set(part.map((p) => p.points.join(' ')));
+  const inside = all.filter((p) => own.has(p.points.join(' ')));
+  const picture = change(pictureOf(inside.length === part.length ? inside : part));
+  const moved = picture.patches.map((p) => ({ ...p, points: p.points.map(([px, py]) => [px + x, py + y] as const) }));
+  return [...all.filter((p) => !p.of.some((i) => part.some((q) => q.of.includes(i)))), ...moved];
+}
+
+interface Look {
+  /** In how many of its eight lies the picture is the same. */
+  symmetry: number;
+  /** How much of all seams have one fabric on both sides. */
+  flow: number;
+}
+
+function looks(laid: readonly Laid[]): Look {
+  const picture = pictureOf(laid);
+  const text = pictureText(picture);
+  const lies = [false, true].flatMap((mirrored) => [0, 1, 2, 3].map((quarters) => straightened(picture, quarters, mirrored)));
+  const { contacts, lines } = touching(laid);
+  let [same, all] = [0, 0];
+  for (const { a, b, chain, from, to } of contacts) {
+    const [dx, dy] = lines[chain]!.direction;
+    const length = (to - from) / Math.hypot(dx, dy);
+    all += length;
+    if (laid[a]!.role === laid[b]!.role) same += length;
+  }
+  return { symmetry: lies.filter((lie) => pictureText(lie) === text).length, flow: all === 0 ? 0 : same / all };
+}
+
+/** Like the right block in its order, and in how its fabrics flow together. */
+function plausibility(wrong: Look, right: Look): number {
+  const order = Math.min(1, wrong.symmetry / right.symmetry);
+  const flow = 1 - Math.min(1, Math.abs(wrong.flow - right.flow) * 4);
+  return 0.6 * order + 0.4 * flow;
+}
+
+function lieless(laid: readonly Laid[]): string {
+  const picture = pictureOf(laid);
+  return [0, 1, 2, 3].map((quarters) => pictureText(straightened(picture, quarters, false))).sort()[0]!;
+}
+
+function outermost(tree: Tree): Leaf[] {
+  return isLeaf(tree) ? [tree] : tree.parts.flatMap(outermost);
+}

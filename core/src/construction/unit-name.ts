@@ -1,0 +1,37 @@
+/** A name for a unit that stays the same while sizes and methods change, to hang a choice on: 'geese:A+B+B@2x1'. */
+import { PER_CELL } from '../block';
+import type { Exact } from '../measure';
+import { pictureText } from './picture';
+import type { Seen } from './units/unit-kind';
+
+/** Kinds whose picture follows from their roles and proportions. */
+const PLAIN = new Set([
+  'patch',
+  'triangle',
+  'hst',
+  'qst',
+  'geese',
+  'square-in-square',
+  'economy',
+  'four-patch',
+  'nine-patch',
+  'pieced-triangle',
+  'rails',
+]);
+
+/** The unit's kind, roles, and sides in grid cells; where these do not tell all, a short mark of its picture. `tick` is the block's. */
+export function unitName(seen: Seen, tick: Exact): string {
+  const cells = (x: Exact) => {
+    const n = x.over(tick).over(PER_CELL).toNumber();
+    return String(Math.round(n * 1000) / 1000);
+  };
+  const mark = PLAIN.has(seen.kind) ? '' : `/${shortMark(pictureText(seen.picture))}`;
+  return `${seen.kind}:${seen.roles.join('+')}@${cells(seen.w)}x${cells(seen.h)}${mark}`;
+}
+
+/** Six letters and digits out of any text (FNV-1a). */
+function shortMark(text: string): string {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i += 1) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193) >>> 0;
+  return hash.toString(36).padStart(6, '0').slice(-6);
+}

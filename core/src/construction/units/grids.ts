@@ -1,0 +1,172 @@
+/**
+ * Squares in a grid: four-patch, nine-patch, checkerboard; and rails. Described row by row. Cut as squares, or sub-cut from strip sets
+ * (handbook 2): strips p + 2s wide, sewn side by side, then cut across every p + 2s.
+ */
+import { Exact, formatLength, checkpoint } from '../../measure';
+import type { Picture } from '../picture';
+import type { SewingStyle } from '../style';
+import { because, counted, plainPiece, rectangle, rolesAt, seamOf } from './reading';
+import type { Method, Piece, Seen, UnitKind, Wanted } from './unit-kind';
+
+interface Rows {
+  across: number;
+  down: number;
+  /** Finished sides of one patch. */
+  w: Exact;
+  h: Exact;
+  rows: string[][];
+}
+
+/** The unit's patches row by row; all are of one size. */
+function rowsOf(unit: Seen): Rows {
+  const [x, y] = [0, 1].map((axis) => new Set(unit.picture.patches.map((p) => p.points[0]![axis])).size) as [number, number];
+  const rows = Array.from({ length: y }, (_, row) => unit.roles.slice(row * x, row * x + x) as string[]);
+  return { across: x, down: y, w: unit.w.over(x), h: unit.h.over(y), rows };
+}
+
+const pieces: Method = {
+  name: 'squares',
+  title: 'from single pieces',
+  recipe({ unit, style }) {
+    const { w, h } = rowsOf(unit);
+    const s = seamOf(style);
+    return {
+      yields: 1,
+      pieces: [...counted(unit.roles)].map(([role, n]) => plainPiece(role, w, h, s, n)),
+      steps: [
+        'Lay the pieces out as in the picture.',
+        'Sew them into rows and press the rows in turn to one side and to the other, so that the seams nest.',
+        'Sew the rows together.',
+      ],
+      look: look(unit, style),
+      tools: [],
+      bias: 0,
+      trims: 0,
+    };
+  },
+};
+
+function look(unit: Seen, style: SewingStyle): string[] {
+  const s = seamOf(style);
+  const { across, down, w } = rowsOf(unit);
+  return across === 2 && down === 2
+    ? [`the seams cross ${checkpoint(w.plus(s), style.rounding, style.unit)} from every edge`]
+    : ['every seam meets the one beside it', 'opposite sides are equally long'];
+}
+
+/** The different rows of a unit, as strip sets: a row read backwards is the same set turned round. */
+function setsOf(rows: string[][]): { row: string[]; perUnit: number }[] {
+  const sets = new Map<string, { row: string[]; perUnit: number }>();
+  for (const row of rows) {
+    const [ahead, back] = [row.join(), [...row].reverse().join()];
+    const key = ahead < back ? ahead : back;
+    const set = sets.get(key) ?? { row, perUnit: 0 };
+    set.perUnit += 1;
+    sets.set(key, set);
+  }
+  return [...sets.values()];
+}
+
+const stripSet: Method = {
+  name: 'strip-set',
+  title: 'from strip sets',
+  recipe({ unit, style, make, mirrored }: Wanted) {
+    const s = seamOf(style);
+    const { w, h, rows } = rowsOf(unit);
+    const sets = setsOf(rows);
+    const [across, segment] = [w.plus(s.times(2)), h.plus(s.times(2))];
+    const perStrip = Math.max(1, Math.floor(style.wof.valueOf() / segment.toNumber()));
+    const most = Math.max(...sets.map((set) => set.perUnit));
+    const units = Math.max(1, Math.min(make + mirrored, Math.floor(perStrip / most)));
+    const needed: Piece[] = [];
+    for (const { row, perUnit } of sets) {
+      const length = segment.times(units * perUnit);
+      const why = because(
+        'n × (h + 2 × s) by w + 2 × s',
+        length,
+        s,
+        ['h', 'finished height of a patch', h],
+        ['w', 'finished width of a patch', w],
+        ['n', 'segments cut from the set', Exact.of(units * perUnit)],
+      );
+      for (const [role, needs] of counted(row)) needed.push({ role, w: length, h: across, sub: 'none', needs, why });
+    }
+    const size = checkpoint(segment, style.rounding, style.unit);
+    return {
+      yields: units,
+      pieces: needed,
+      steps: [
+        ...sets.map(
+          ({ row, perUnit }, i) =>
+            `${sets.length > 1 ? `Set ${i + 1}: s` : 'S'}ew strips of ${row.join(', ')} side by side along the long edges; press all seams one way. Cut ${units * perUnit} segments of ${size} across.`,
+        ),
+        rows.length > 1
+          ? 'Turn every second segment round where the picture asks for it, so that the seams nest, and sew the segments together.'
+          : 'Square up each segment.',
+      ],
+      look: look(unit, style),
+      tools: ['a ruler at least as long as the strip set is wide'],
+      // Long seams are shared by all segments.
+      seams: rows.length - 1 + sets.reduce((sum, set) => sum + (set.row.length - 1) / units, 0),
+      bias: 0,
+      trims: 0,
+    };
+  },
+};
+
+/** The roles row by row of a grid of equal rectangles, or undefined. */
+function gridRoles(picture: Picture, across: number, down: number): string[] | undefined {
+  const [w, h] = [picture.w / across, picture.h / down];
+  if (picture.patches.length !== across * down) return undefined;
+  return rolesAt(
+    picture,
+    Array.from({ length: across * down }, (_, i) => rectangle((i % across) * w, Math.floor(i / across) * h, w, h)),
+  );
+}
+
+const methods = [pieces, stripSet];
+
+export const fourPatch: UnitKind = {
+  kind: 'four-patch',
+  title: 'four-patch',
+  plural: 'four-patches',
+  methods,
+  read: (p) => (p.w === p.h ? gridRoles(p, 2, 2) : undefined),
+};
+
+export const ninePatch: UnitKind = {
+  kind: 'nine-patch',
+  title: 'nine-patch',
+  plural: 'nine-patches',
+  methods,
+  read: (p) => (p.w === p.h ? gridRoles(p, 3, 3) : undefined),
+};
+
+export const checkerboard: UnitKind = {
+  kind: 'checkerboard',
+  title: 'checkerboard',
+  plural: 'checkerboards',
+  methods,
+  read(picture) {
+    const first = picture.patches.find(({ points: [p] }) => p![0] === 0 && p![1] === 0);
+    if (!first || picture.patches.length < 6 || picture.w < picture.h) return undefined;
+    const side = first.points[1]![0];
+    const [across, down] = [picture.w / side, picture.h / side];
+    const roles = Number.isInteger(across) && Number.isInteger(down) && down > 1 ? gridRoles(picture, across, down) : undefined;
+    const [a, b] = roles ?? [];
+    const alternate = roles?.every((role, i) => role === ((i + Math.floor(i / across) * (across + 1)) % 2 === 0 ? a : b));
+    return alternate && a !== b ? roles : undefined;
+  },
+};
+
+/** Three or more equal strips that make a square. */
+export const rails: UnitKind = {
+  kind: 'rails',
+  title: 'rail square',
+  plural: 'rail squares',
+  methods,
+  read(picture) {
+    const across = picture.patches.length;
+    return picture.w === picture.h && across > 2 ? gridRoles(picture, across, 1) : undefined;
+  },
+};

@@ -1,0 +1,70 @@
+/** Units that are sewn from smaller ones: the pieced triangle, and any other part that has seams off the grid. */
+import { rolesAt } from './reading';
+import type { Method, UnitKind } from './unit-kind';
+
+const parts: Method = {
+  name: 'parts',
+  title: 'from its parts',
+  recipe: () => ({ yields: 1, pieces: [], steps: [], look: [], tools: [], seams: 0 }),
+};
+
+const flush: Method = {
+  ...parts,
+  recipe: (wanted) => ({
+    ...parts.recipe(wanted),
+    steps: [
+      'Sew the two small triangles to the half-square triangle, on the sides of its inner triangle.',
+      'Trim the tips flush, leaving the seam allowance beyond the point.',
+    ],
+    look: ['the point of the inner triangle lies the seam allowance from the long edge'],
+    caution: 'All long edges are bias until they are sewn.',
+  }),
+};
+
+/**
+ * Four small triangles that make a large one: described with the right angle at the top left; the corner, the inner triangle, then
+ * the ones to the right and below. It joins a large triangle as a half-square triangle does.
+ */
+export const piecedTriangle: UnitKind = {
+  kind: 'pieced-triangle',
+  title: 'pieced triangle',
+  plural: 'pieced triangles',
+  methods: [flush],
+  read(picture) {
+    const { w, h } = picture;
+    if (w !== h || picture.patches.length !== 4) return undefined;
+    const m = w / 2;
+    return rolesAt(picture, [
+      [
+        [0, 0],
+        [m, 0],
+        [0, m],
+      ],
+      [
+        [m, 0],
+        [m, m],
+        [0, m],
+      ],
+      [
+        [m, 0],
+        [w, 0],
+        [m, m],
+      ],
+      [
+        [0, m],
+        [m, m],
+        [0, w],
+      ],
+    ]);
+  },
+};
+
+/** A square or rectangle with seams that leave the grid, and no name of its own. */
+export const pieced: UnitKind = {
+  kind: 'pieced',
+  title: 'pieced unit',
+  plural: 'pieced units',
+  methods: [parts],
+  // Never seen in a picture: the seam tree makes one of a rectangle that it has to take apart off the grid.
+  read: () => undefined,
+};
