@@ -8,6 +8,9 @@ import type { Reading } from './style';
 import { unitName } from './unit-name';
 import { unitKind } from './units';
 
+/** Kinds that smaller units can make as well. */
+const TWO_WAYS = new Set(['geese', 'folded-corner', 'square-in-square']);
+
 export interface MethodChoice {
   name: string;
   title: string;
@@ -55,10 +58,11 @@ export function otherReadings(c: Construction): OtherReading[] {
 
   function visit(node: Tree): void {
     if (isLeaf(node)) {
-      const cells = node.laid.length > 1 ? cutThrough(node.laid, tick) : undefined;
+      // Cutting a triangle square or a plain grid further makes work, and no other picture.
+      const cells = TWO_WAYS.has(node.seen.kind) ? cutThrough(node.laid, tick) : undefined;
       if (!cells) return;
       const name = unitName(node.seen, tick);
-      found.set(name, { name, now: 'whole', other: 'parts', whole: one(node.seen.kind), parts: many(cells) });
+      note(name, 'whole', one(node.seen.kind), many(cells));
       return;
     }
     node.parts.forEach(visit);
@@ -67,14 +71,14 @@ export function otherReadings(c: Construction): OtherReading[] {
       const laid = parts.flatMap((part) => part.laid);
       const ways = node === c.tree && parts === node.parts ? undefined : wholeOf(laid, tick);
       if (!ways || ways.whole.kind === 'patch') continue;
-      found.set(ways.name, {
-        name: ways.name,
-        now: 'parts',
-        other: 'whole',
-        whole: one(ways.whole.kind),
-        parts: many(parts.map((part) => part.laid)),
-      });
+      note(ways.name, 'parts', one(ways.whole.kind), many(parts.map((part) => part.laid)));
     }
+  }
+
+  function note(name: string, seen: Reading, whole: string, parts: string): void {
+    // What was chosen counts, even where some places could not follow.
+    const now = c.style.readings?.[name] ?? seen;
+    found.set(name, { name, now, other: now === 'whole' ? 'parts' : 'whole', whole, parts });
   }
 
   function many(cells: readonly Tree['laid'][]): string {

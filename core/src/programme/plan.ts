@@ -2,6 +2,7 @@
 import type { Problem } from '../block';
 import { construct, type Construction } from '../construction';
 import { TooWide, planFabric, type FabricPlan, type Piece } from '../cutting';
+import { value } from '../fabric';
 import { formatLength } from '../measure';
 import type { Colourway, Fabric, Month, MonthBlock, Programme } from './document';
 
@@ -32,14 +33,22 @@ export interface CuttingPlan {
 }
 
 /** An entry belongs to one reading of one document, so what was worked out for it holds as long as it lives. */
-const constructed = new WeakMap<MonthBlock, Construction>();
+const constructed = new WeakMap<MonthBlock, Map<Colourway | undefined, Construction>>();
 
-/** How a month's block is cut and sewn, all its `make` counted together. */
-export function constructMonthBlock(programme: Programme, entry: MonthBlock): Construction {
-  let construction = constructed.get(entry);
+/**
+ * How a month's block is cut and sewn, all its `make` counted together. In a colourway, seams are pressed to its own darker fabrics;
+ * without one, to those that are darker on average. Nothing else differs.
+ */
+export function constructMonthBlock(programme: Programme, entry: MonthBlock, colourway?: Colourway): Construction {
+  const known = constructed.get(entry) ?? new Map<Colourway | undefined, Construction>();
+  constructed.set(entry, known);
+  let construction = known.get(colourway);
   if (!construction) {
-    construction = construct(entry.block, { ...entry, directional: programme.directional, lightness: programme.lightness });
-    constructed.set(entry, construction);
+    const lightness = colourway
+      ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, value(fabric.colour)]))
+      : programme.lightness;
+    construction = construct(entry.block, { ...entry, directional: programme.directional, lightness });
+    known.set(colourway, construction);
   }
   return construction;
 }

@@ -25,7 +25,7 @@ const LOST = 15;
 export function monthDoubts(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
   const doubts: Doubt[] = [];
   for (const entry of month.blocks) {
-    const c = constructMonthBlock(programme, entry);
+    const c = constructMonthBlock(programme, entry, colourway);
     for (const unit of c.units) {
       doubts.push(...leftovers(unit.extra + unit.extraMirrored, unit.kind, unit.label, unit.method.title));
       if (TOLD_APART.has(unit.kind.kind)) doubts.push(...lostSeam(unit.roles, unit.label, colourway));
@@ -71,7 +71,7 @@ function lostSeam(roles: readonly string[], label: string, colourway: Colourway)
       rank: 'ruin',
       text: `${a.name} and ${b.name} are nearly as dark as each other and meet in every ${label}.`,
       remedy: 'From across the room the triangles will not show.',
-      about: roles,
+      about: [...roles],
     },
   ];
 }

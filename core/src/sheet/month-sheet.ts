@@ -17,6 +17,7 @@ import {
   type UnitPress,
   PER_SQUARE,
 } from '../construction';
+import { value } from '../fabric';
 import { Exact, checkpoint, formatLength, formatYardage, rulerWords } from '../measure';
 import { constructMonthBlock, planCutting, type Colourway, type Month, type Programme } from '../programme';
 import { cautions } from './cautions';
@@ -116,7 +117,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
   const constructions = month.blocks.map((entry, i) => ({
     entry,
     number: several ? i + 1 : undefined,
-    c: constructMonthBlock(programme, entry),
+    c: constructMonthBlock(programme, entry, colourway),
   }));
   const plan = planCutting(programme, { colourway, months: [month], basis: 'kit', participants: 1 });
   const seam = formatLength(house.seam, unit);
@@ -284,7 +285,7 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
     batches: unit.batches,
     yields: unit.yields,
     steps: [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
-    press: pressUnit(c.pressing.units.get(unit) ?? [], colourway),
+    press: pressUnit(c.pressing.units.get(unit) ?? [], unit.roles, colourway),
     size: unit.w.equals(unit.h) ? unfinished(unit.w) : `${unfinished(unit.w)} by ${unfinished(unit.h)}`,
     square: unit.w.equals(unit.h),
     look: recipe.look,
@@ -298,18 +299,24 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
 }
 
 /** The pressing plan of a unit's seams in words. */
-function pressUnit(seams: UnitPress[][], colourway: Colourway): string {
+function pressUnit(seams: UnitPress[][], roles: readonly string[], colourway: Colourway): string {
+  const fabric = (role: string) => colourway.fabrics.get(role)!;
   const side = ({ towards }: UnitPress) =>
-    towards === 'open' ? 'open' : towards ? `towards ${colourway.fabrics.get(towards)!.name}` : 'as the picture shows';
-  if (seams.length === 0) return '';
+    towards === 'open' ? 'open' : towards ? `towards ${fabric(towards).name}` : 'as the picture shows';
   const said = seams.map((places) => {
     if (new Set(places.map(side)).size === 1) return side(places[0]!);
     return places.map((p) => `${p.count} ${side(p)}`).join(' and ');
   });
-  if (seams.length === 1) return `Press the seam ${said[0]}${seams[0]!.length > 1 ? ', so that they nest in the block' : ''}.`;
-  return new Set(said).size === 1
-    ? `Press all seams ${said[0]}.`
-    : `Press the seams in the order of sewing: ${said.join('; ')}.`;
+  if (seams.length === 0) return '';
+  if (seams.length > 1)
+    return new Set(said).size === 1
+      ? `Press all seams ${said[0]}.`
+      : `Press the seams in the order of sewing: ${said.join('; ')}.`;
+  const [first, ...others] = seams[0]!;
+  if (others.length > 0) return `Press the seam ${said[0]}, so that they nest in the block.`;
+  const lightness = roles.map((role) => value(fabric(role).colour));
+  const darkest = roles.includes(first!.towards) && value(fabric(first!.towards).colour) === Math.min(...lightness);
+  return `Press the seam ${said[0]}${darkest && new Set(lightness).size > 1 ? ', the darker fabric' : ''}.`;
 }
 
 const sentenceList = (parts: string[]) =>

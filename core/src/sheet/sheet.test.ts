@@ -189,9 +189,9 @@ describe('doubts', () => {
     expect(awkward).toEqual([expect.stringContaining('know: A grid cell finishes at 1 5/6')]);
   });
 
-  it('tell of what cannot be planned, instead of failing', () => {
-    expect(ranks((f) => void (f.house!.methods!.hst = 'strip-ruler'), 2)[0]).toContain(
-      "ruin: Cloche: The method 'strip-ruler'",
+  it('tell of a method that cannot be had, and what is planned instead', () => {
+    expect(ranks((f) => void (f.house!.methods!.hst = 'die'), 2)[0]).toBe(
+      "know: U1, half-square triangles, cannot be made as 'with a die': no die for a finished 3 is described in the house style; it is planned two at a time.",
     );
   });
 });

@@ -126,7 +126,10 @@ interface Meeting {
   centre: boolean;
 }
 
-/** Pairs of seams that meet end to end across a third. */
+/**
+ * Four-way crossings: pairs of seams that meet end to end, square across a third. Slanting seams that happen to meet there are pressed
+ * with the units that they belong to.
+ */
 function crossings(seams: readonly Seam[]): Meeting[] {
   const ending = new Map<string, { seam: number; out: readonly [number, number] }[]>();
   const lines = new Map<string, number[]>();
@@ -159,18 +162,17 @@ function crossings(seams: readonly Seam[]): Meeting[] {
         // On a common scale: the side of each that lies to the left of a's way out.
         const left: Point = [a.out[1], -a.out[0]];
         const same = sideOf(seams[a.seam]!.after, left) * sideOf(seams[b.seam]!.after, left);
-        const centre =
-          isCentre(seams[through]!, at) && length(seams[a.seam]!) === length(seams[b.seam]!) && sides(a.out, through);
+        const centre = isCentre(seams[through]!, at) && length(seams[a.seam]!) === length(seams[b.seam]!);
         found.push({ at, a: a.seam, b: b.seam, through, opposite: (same > 0 ? -1 : 1) as 1 | -1, centre });
       }
     });
   }
   return found;
 
-  /** The seam that runs through the point, not along the direction. */
+  /** The seam that runs through the point, square to the direction. */
   function passing(at: Point, out: readonly [number, number]): number | undefined {
     for (const d of directions) {
-      if (d[0] * out[1] === d[1] * out[0]) continue;
+      if (d[0] * out[0] + d[1] * out[1] !== 0) continue;
       const inside = lines.get(lineKey(at, d))?.find((i) => {
         const { from, to } = seams[i]!;
         const t = (p: Point) => p[0] * d[0] + p[1] * d[1];
@@ -179,11 +181,6 @@ function crossings(seams: readonly Seam[]): Meeting[] {
       if (inside !== undefined) return inside;
     }
     return undefined;
-  }
-
-  function sides(out: readonly [number, number], through: number): boolean {
-    const { from, to } = seams[through]!;
-    return out[0] * (to[0] - from[0]) + out[1] * (to[1] - from[1]) === 0;
   }
 }
 

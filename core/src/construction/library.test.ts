@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { library, mirrorBlock, readBlock, tilingFaults, turnBlock, type Block } from '../block';
+import { faultsOf } from '../../tests/sewing-room';
+import { Exact } from '../measure';
+import { construct, constructionContract, inchStyle, otherReadings, slipsOf, type Construction } from './index';
+
+const blocks = library.map((file): [string, Block] => [file.name, readBlock(file, '').block]);
+const make = (b: Block, more = {}) =>
+  construct(b, { finished: [Exact.of(2 * b.grid[0]), Exact.of(2 * b.grid[1])], make: 1, style: { ...inchStyle, ...more } });
+
+const summary = (c: Construction) => ({
+  units: c.units.map((u) => `${u.kind.kind} ${[...u.roles].sort()} ${u.w} ${u.h} ×${u.make}`).sort(),
+  cuts: c.cuts.map((cut) => `${cut.role} ${cut.w} ${cut.h} ${cut.sub} ×${cut.qty}`).sort(),
+});
+
+describe.each(blocks)('%s', (_, b) => {
+  it('tiles, can be sewn, and is cut the same however it lies', () => {
+    expect(tilingFaults(b)).toEqual([]);
+    const c = make(b);
+    expect(faultsOf(c)).toEqual([]);
+    expect(c.pressing.nested).toBe(c.pressing.crossings);
+    for (const lie of [turnBlock(b, 1), turnBlock(b, 2), turnBlock(b, 3), mirrorBlock(b)])
+      expect(summary(make(lie))).toEqual(summary(c));
+  });
+
+  it('can be sewn in every other reading that is offered, and back again', () => {
+    const c = make(b);
+    for (const { name, other, otherEffort } of otherReadings(c)) {
+      const changed = make(b, { readings: { [name]: other } });
+      expect(faultsOf(changed)).toEqual([]);
+      expect(summary(changed)).not.toEqual(summary(c));
+      expect(otherEffort.minutes).toBeGreaterThan(0);
+      expect(otherReadings(changed).every((o) => o.name !== name || o.now === other)).toBe(true);
+    }
+  });
+
+  it('warns only of slips that change the picture', () => {
+    for (const slip of slipsOf(make(b), 50)) {
+      expect(slip.plausible).toBeGreaterThanOrEqual(0);
+      expect(slip.plausible).toBeLessThanOrEqual(1);
+      expect(slip.drawing.shapes).toHaveLength(b.patches.length);
+      expect(slip.at.length).toBeGreaterThan(0);
+    }
+  });
+});
+
+describe('the library', () => {
+  const printed = blocks.map(([, b]) => constructionContract(make(b)));
+  const seams = printed.map((p) => JSON.stringify(p.assembly));
+
+  it('has at least 36 blocks and every kind of unit', () => {
+    expect(new Set(library.map((f) => f.id)).size).toBeGreaterThanOrEqual(36);
+    const kinds = new Set(printed.flatMap((p) => p.units.map((u) => u.kind)));
+    const all = ['patch', 'hst', 'qst', 'geese', 'square-in-square', 'economy', 'folded-corner', 'four-patch', 'nine-patch'];
+    for (const kind of [...all, 'checkerboard', 'rails', 'pieced-triangle', 'pieced', 'template'])
+      expect(kinds).toContain(kind);
+  });
+
+  it('has partial and set-in seams, and slants that are not 45°', () => {
+    expect(seams.filter((s) => s.includes('"partial"')).length).toBeGreaterThanOrEqual(2);
+    expect(seams.filter((s) => s.includes('"set-in"')).length).toBeGreaterThanOrEqual(1);
+    const slants = blocks.filter(([, b]) =>
+      b.patches.some(({ points }) =>
+        points.some((p, i) => {
+          const q = points[(i + 1) % points.length]!;
+          const [dx, dy] = [Math.abs(q[0] - p[0]), Math.abs(q[1] - p[1])];
+          return dx * dy > 0 && dx !== dy;
+        }),
+      ),
+    );
+    expect(slants.length).toBeGreaterThanOrEqual(3);
+  });
+});
