@@ -6,7 +6,7 @@ export { slipsOf, type Slip } from './slips';
 export { construct, type Construction, type Cut, type Order, type UnitPlan } from './construct';
 export { gridRemedies, type Remedy } from './awkward';
 export { constructionContract } from './contract';
-export { partDrawing, unitDrawing } from './drawing';
+export { outlineWithSeam, partDrawing, pressedBands, unitDrawing } from './drawing';
 export { extent, type Laid } from './picture';
 export { sectionsOf, type Section } from './sections';
 export { unfinishedSize } from './sizes';

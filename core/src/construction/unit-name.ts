@@ -25,7 +25,7 @@ export function unitName(seen: Seen, tick: Exact): string {
     const n = x.over(tick).over(PER_CELL).toNumber();
     return String(Math.round(n * 1000) / 1000);
   };
-  const mark = PLAIN.has(seen.kind) ? '' : `/${shortMark(pictureText(seen.picture))}`;
+  const mark = PLAIN.has(seen.kind) ? '' : `*${shortMark(pictureText(seen.picture))}`;
   return `${seen.kind}:${seen.roles.join('+')}@${cells(seen.w)}x${cells(seen.h)}${mark}`;
 }
 

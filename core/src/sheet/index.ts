@@ -2,5 +2,14 @@
 export { cautions } from './cautions';
 export { monthDoubts, type Doubt, type Rank } from './doubts';
 export type { JoinStep } from './joining';
-export { monthSheet, type MonthSheet, type SheetBlock, type SheetCut, type SheetFabric, type SheetUnit } from './month-sheet';
+export {
+  monthSheet,
+  pressUnit,
+  type MonthSheet,
+  type SheetBlock,
+  type SheetCut,
+  type SheetFabric,
+  type SheetUnit,
+} from './month-sheet';
+export { backView, sewingWalk, toleranceText, type Arrow, type BackView, type LoosePart, type WalkStep } from './walk';
 export { whyCut, type Why } from './why';

@@ -299,7 +299,7 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
 }
 
 /** The pressing plan of a unit's seams in words. */
-function pressUnit(seams: UnitPress[][], roles: readonly string[], colourway: Colourway): string {
+export function pressUnit(seams: UnitPress[][], roles: readonly string[], colourway: Colourway): string {
   const fabric = (role: string) => colourway.fabrics.get(role)!;
   const side = ({ towards }: UnitPress) =>
     towards === 'open' ? 'open' : towards ? `towards ${fabric(towards).name}` : 'as the picture shows';

@@ -3,12 +3,14 @@
   let { open = $bindable() }: { open: boolean } = $props();
   let dialog: HTMLDialogElement;
   const keys: [string, string][] = [
-    ['1 2 3', 'Draft, Cut, Sheet'],
+    ['1 2 3 4', 'Draft, Sew order, Cut, Sheet'],
     ['[ ]', 'the month before, the month after'],
     ['c', 'the next colourway'],
     ['+ −', 'one more, one fewer in the head count; with Shift ten'],
     ['Home', 'on the dial: back to the number enrolled'],
     ['Enter', 'on the dial: enrol the number tried'],
+    ['← →', 'Sew order: the step before, the next one'],
+    ['x', 'Sew order: the first of the other readings'],
     ['b', 'Cut: one kit, or all kits together'],
     ['p', 'print'],
     ['Ctrl Z', 'undo; with Shift redo'],

@@ -3,6 +3,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { unitKind } from '@aggrega/core/construction';
   import { LengthError, parseLength } from '@aggrega/core/measure';
+  import { entryPath } from '$lib/entry-path';
   import type { Month, MonthBlock } from '@aggrega/core/programme';
   import Setting from './Setting.svelte';
 
@@ -11,12 +12,6 @@
   const { unit } = $derived(bench.programme);
   const file = $derived(bench.saver.document.months!.find((m) => m.id === month.id)!);
 
-  /** The name of a month's entry in a change's path: its block, and the how-manieth of that block it is. */
-  function placeOf(entry: MonthBlock): string {
-    const same = month.blocks.filter((b) => b.block.id === entry.block.id);
-    const nth = same.indexOf(entry) + 1;
-    return `/months/${month.id}/blocks/${entry.block.id}${nth > 1 ? `~${nth}` : ''}`;
-  }
   const inFile = (entry: MonthBlock) => file.blocks![month.blocks.indexOf(entry)]!;
 
   function save(name: string, path: string, from: unknown, to: unknown) {
@@ -64,14 +59,14 @@
           name="Finishes at, {unit}"
           value={String(row.finished)}
           trouble={lengthTrouble}
-          onset={(to) => save('finished size', `${placeOf(entry)}/finished`, row.finished, to)}
+          onset={(to) => save('finished size', `${entryPath(month, entry)}/finished`, row.finished, to)}
         />
       {/if}
       <Setting
         name="Blocks in a kit"
         value={String(row.make ?? 1)}
         trouble={makeTrouble}
-        onset={(to) => save('blocks in a kit', `${placeOf(entry)}/make`, row.make, Number(to))}
+        onset={(to) => save('blocks in a kit', `${entryPath(month, entry)}/make`, row.make, Number(to))}
       />
       <label class="block">
         <span class="text-note text-quiet">Half-square triangles</span>
@@ -81,7 +76,7 @@
           onchange={(e) =>
             save(
               'half-square triangles',
-              `${placeOf(entry)}/methods/hst`,
+              `${entryPath(month, entry)}/methods/hst`,
               row.methods?.hst,
               e.currentTarget.value || undefined,
             )}

@@ -28,6 +28,7 @@
   const stations = $derived(
     [
       { id: 'draft', name: 'Draft', open: doubts.filter((d) => d.rank === 'ruin').length },
+      { id: 'sew', name: 'Sew order', open: 0 },
       { id: 'cut', name: 'Cut', open: doubts.filter((d) => d.rank === 'waste').length },
       { id: 'sheet', name: 'Sheet', open: 0 },
     ].map((s) => ({ ...s, href: `/programmes/${bench.slug}/months/${page.params.month}/${s.id}${page.url.search}` })),

@@ -20,6 +20,9 @@
   onMount(() => bench.saver.resume());
   $effect(() => bench.saver.receive(data.document, data.revision, data.updated));
 
+  /** In the order of the work, which is the order of their keys. */
+  const STATIONS = ['draft', 'sew', 'cut', 'sheet'];
+
   const monthId = $derived(page.params.month);
   const station = $derived(page.url.pathname.split('/')[5] ?? 'draft');
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
@@ -30,7 +33,7 @@
       id: m.id,
       number: i + 1,
       name: m.name,
-      href: monthHref(m.id, ['draft', 'cut', 'sheet'].includes(station) ? station : 'draft'),
+      href: monthHref(m.id, STATIONS.includes(station) ? station : 'draft'),
       colour: dominantColour(m, colourway),
       past: m.release !== undefined && m.release < today,
     })),
@@ -48,8 +51,7 @@
     if (e.key === '?') bench.keys = true;
     else if (e.key === 'p') window.print();
     else if (e.key === 'c') nextColourway();
-    else if (monthId && ['1', '2', '3'].includes(e.key))
-      void goto(monthHref(monthId, ['draft', 'cut', 'sheet'][Number(e.key) - 1]!));
+    else if (monthId && STATIONS[Number(e.key) - 1]) void goto(monthHref(monthId, STATIONS[Number(e.key) - 1]!));
     else if (e.key === '[' || e.key === ']') step(e.key === ']' ? 1 : -1);
     else if (['+', '=', '-', '_'].includes(e.key)) bench.try(colourway, Math.max(0, bench.people(colourway) + turns(e.key)));
     else return;

@@ -1,0 +1,241 @@
+/** The block taken apart and put together, step by step: units, sections, rows, block; as data that can be drawn. */
+import type { Drawing, Point } from '../block';
+import {
+  extent,
+  isLeaf,
+  outlineWithSeam,
+  partDrawing,
+  pressedBands,
+  type Branch,
+  type Construction,
+  type Laid,
+  type Leaf,
+  type PressedSeam,
+  type Tree,
+  type UnitPlan,
+} from '../construction';
+import { Exact, checkpoint, type Unit } from '../measure';
+import { joinSteps } from './joining';
+
+/** A part before it is sewn to the others. */
+export interface LoosePart {
+  label: string;
+  drawing: Drawing;
+  /** Its outline with the seam allowance, in the drawing's own lengths. */
+  allowance: (readonly [number, number])[];
+  /** Where its box begins in the picture of parts laid apart. */
+  x: number;
+  y: number;
+}
+
+/** How a seam lies: its line, and the side of its allowance; both ends equal where it is pressed open. */
+export interface Arrow {
+  from: readonly [number, number];
+  to: readonly [number, number];
+  open: boolean;
+}
+
+export interface WalkStep {
+  name: string;
+  title: string;
+  /** What to do, in order. */
+  lines: string[];
+  press: string;
+  /** Unfinished size to measure. */
+  size: string;
+  look: string[];
+  caution: string;
+  apart: { width: number; height: number; parts: LoosePart[] };
+  joined: Drawing;
+  arrows: Arrow[];
+  /** Patches of the block that are sewn into something once this is done. */
+  patches: number[];
+  unit?: UnitPlan;
+}
+
+/** How far parts are drawn from each other, as a share of the whole. */
+const APART = 0.2;
+
+/** Every step of sewing one block. `unitPress` says in words how a unit's seams are pressed. */
+export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => string): WalkStep[] {
+  const units = c.units
+    .filter((u) => u.seen.picture.patches.length > 1 && !u.places[0]!.inside)
+    .map((u) => unitStep(u, c, unitPress(u)));
+  const joins = joinSteps(c).map((join): WalkStep => {
+    const unit = c.units.find((u) => u.places.some(({ inside }) => inside && contains(inside, join.branch)));
+    const own = unit?.places[0]!.inside === join.branch ? unit : undefined;
+    const caution = own?.recipe.caution ?? '';
+    return {
+      name: join.name,
+      title: own ? `${join.name}: make ${own.make} ${own.make === 1 ? own.kind.title : own.kind.plural}` : join.name,
+      lines: [join.text, ...(own?.recipe.steps ?? [])],
+      press: join.press,
+      size: join.size[0] === join.size[1] ? join.size[0] : join.size.join(' by '),
+      look: own?.recipe.look ?? [],
+      caution,
+      apart: laidApart(
+        join.branch.parts.map((part) => ({ label: labelOf(part), laid: part.laid })),
+        c,
+      ),
+      joined: join.drawing,
+      arrows: arrowsOf(
+        c.pressing.seams.filter((s) => s.branch === join.branch).slice(0, unit ? join.branch.parts.length - 1 : undefined),
+        unit ? undefined : join.branch.laid,
+        c,
+        unit ? join.branch : undefined,
+      ),
+      patches: (unit ? unit.places.flatMap((p) => [...p.laid]) : [...join.branch.laid]).flatMap((p) => [...p.of]),
+      unit: own,
+    };
+  });
+  return [...units, ...joins];
+
+  function labelOf(part: Tree): string {
+    return isLeaf(part) ? c.unitOf.get(part)!.label : '';
+  }
+}
+
+function outermost(tree: Tree): Leaf[] {
+  return isLeaf(tree) ? [tree] : tree.parts.flatMap(outermost);
+}
+
+function contains(tree: Tree, branch: Branch): boolean {
+  if (isLeaf(tree)) return false;
+  return tree === branch || tree.parts.some((part) => contains(part, branch));
+}
+
+function unitStep(unit: UnitPlan, c: Construction, press: string): WalkStep {
+  const { recipe, kind, seen } = unit;
+  const plus = (x: Exact) => checkpoint(x.plus(Exact.of(c.style.seam).times(2)), c.style.rounding, c.style.unit);
+  // A unit of the block is shown as it lies there first, one inside another unit laid straight.
+  const first = unit.places[0]!;
+  const here = outermost(c.tree).includes(first);
+  const [shown, tick] = here ? [first.laid, c.cloth.tick] : [seen.picture.patches, seen.tick];
+  const each = unit.recipe.mirrored !== undefined && unit.mirrored;
+  return {
+    name: unit.label,
+    title: `${unit.label}: make ${unit.make} ${unit.mirrored && unit.twin ? 'mirrored ' : ''}${unit.make === 1 ? kind.title : kind.plural}, ${unit.method.title}`,
+    lines:
+      each && unit.twin
+        ? [`They come with ${unit.twin.label}: the other half of each batch.`]
+        : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
+    press,
+    size: unit.w.equals(unit.h) ? plus(unit.w) : `${plus(unit.w)} by ${plus(unit.h)}`,
+    look: recipe.look,
+    caution: recipe.caution ?? '',
+    apart: laidApart(
+      shown.map((p) => ({ label: p.role, laid: [p] })),
+      c,
+      tick,
+    ),
+    joined: partDrawing(shown, tick),
+    arrows: here
+      ? arrowsOf(
+          c.pressing.seams.filter((seam) => seam.place === first),
+          first.laid,
+          c,
+        )
+      : [],
+    patches: unit.places.flatMap((p) => p.laid.flatMap((l) => [...l.of])),
+    unit,
+  };
+}
+
+function laidApart(
+  parts: { label: string; laid: readonly Laid[] }[],
+  c: Construction,
+  tick: Exact = c.cloth.tick,
+): WalkStep['apart'] {
+  const one = tick.toNumber();
+  const s = c.style.seam.valueOf();
+  const [x, y, w, h] = extent(parts.flatMap((p) => [...p.laid]));
+  const loose = parts.map(({ label, laid }): LoosePart => {
+    const [px, py, pw, ph] = extent(laid);
+    const away = (at: number, size: number, from: number, whole: number) =>
+      ((at + size / 2 - from - whole / 2) * APART + at - from) * one;
+    return {
+      label,
+      drawing: partDrawing(laid, tick),
+      allowance: outlineWithSeam(laid, one, s).map(([ax, ay]) => [ax - px * one, ay - py * one] as const),
+      x: away(px, pw, x, w),
+      y: away(py, ph, y, h),
+    };
+  });
+  const edges = loose.flatMap((p) => p.allowance.map(([ax, ay]) => [ax + p.x, ay + p.y] as const));
+  const [left, top] = [Math.min(...edges.map((e) => e[0])), Math.min(...edges.map((e) => e[1]))];
+  for (const p of loose) {
+    p.x -= left;
+    p.y -= top;
+  }
+  return {
+    width: Math.max(...edges.map((e) => e[0])) - left,
+    height: Math.max(...edges.map((e) => e[1])) - top,
+    parts: loose,
+  };
+}
+
+/** Arrows across the middle of each seam, in the lengths of the joined part's drawing. */
+function arrowsOf(seams: readonly PressedSeam[], laid: readonly Laid[] | undefined, c: Construction, own?: Branch): Arrow[] {
+  const one = c.cloth.tick.toNumber();
+  if (!laid) return own ? ownArrows(seams, own, c) : [];
+  const [x, y, w, h] = extent(laid);
+  const reach = Math.max(w, h) * one * 0.06;
+  return seams.map(({ from, to, towards }) =>
+    arrow([((from[0] + to[0]) / 2 - x) * one, ((from[1] + to[1]) / 2 - y) * one], towards, reach, along(from, to)),
+  );
+}
+
+/** The seams of a unit's inside lie in its straightened picture, those of the pressing plan where the unit lies: only their sides are told. */
+function ownArrows(seams: readonly PressedSeam[], branch: Branch, c: Construction): Arrow[] {
+  const one = c.cloth.tick.toNumber();
+  const [x, y, w, h] = extent(branch.laid);
+  const reach = Math.max(w, h) * one * 0.06;
+  return seams.flatMap((seam): Arrow[] => {
+    const part = branch.parts[seam.index + 1];
+    const before = branch.parts[seam.index];
+    if (!part || !before) return [];
+    const [a, b] = [centre(before.laid), centre(part.laid)];
+    const ahead = seam.towards && seam.towards[0] * seam.after[0] + seam.towards[1] * seam.after[1] > 0;
+    const way: Point | undefined = seam.towards && (ahead ? [b[0] - a[0], b[1] - a[1]] : [a[0] - b[0], a[1] - b[1]]);
+    const middle = [((a[0] + b[0]) / 2 - x) * one, ((a[1] + b[1]) / 2 - y) * one] as const;
+    return [arrow(middle, way, reach, [-(b[1] - a[1]), b[0] - a[0]])];
+  });
+}
+
+const along = (from: Point, to: Point): Point => [to[0] - from[0], to[1] - from[1]];
+
+function arrow([x, y]: readonly [number, number], way: Point | undefined, reach: number, seam: Point): Arrow {
+  const [dx, dy] = way ?? [-seam[1], seam[0]];
+  const length = Math.hypot(dx, dy) || 1;
+  const [ux, uy] = [(dx / length) * reach, (dy / length) * reach];
+  return { from: [x - ux, y - uy], to: [x + ux, y + uy], open: !way };
+}
+
+function centre(laid: readonly Laid[]): Point {
+  const [x, y, w, h] = extent(laid);
+  return [x + w / 2, y + h / 2];
+}
+
+/** How far a part may be off its checkpoint (handbook 4). */
+export function toleranceText(unit: Unit): string {
+  const [fine, eased] = unit === 'in' ? ['1/16 in', '1/8 in'] : ['1.5 mm', '3 mm'];
+  return `Within ${fine} is fine; ${eased} can be eased if the outer edges are matched first; more: unpick or cut anew.`;
+}
+
+/** The finished block from the back: seams, and where their allowances lie; left and right are changed. */
+export interface BackView {
+  drawing: Drawing;
+  bands: { points: (readonly [number, number])[]; open: boolean }[];
+  spun: (readonly [number, number])[];
+}
+
+export function backView(c: Construction): BackView {
+  const front = partDrawing(c.cloth.patches, c.cloth.tick);
+  const turned = ([x, y]: readonly [number, number]) => [front.width - x, y] as const;
+  const one = c.cloth.tick.toNumber();
+  return {
+    drawing: { ...front, shapes: front.shapes.map((s) => ({ ...s, points: s.points.map(turned) })) },
+    bands: pressedBands(c).map((band) => ({ ...band, points: band.points.map(turned) })),
+    spun: c.pressing.at.filter((x) => x.spun).map(({ at }) => turned([at[0] * one, at[1] * one])),
+  };
+}

@@ -1,0 +1,38 @@
+/** What can be chosen for a block, and what can go wrong with it, as plain data: the slow part of the Sew order, for a worker. */
+import {
+  methodChoices,
+  neighbourPressing,
+  otherReadings,
+  slipsOf,
+  type MethodChoice,
+  type Neighbours,
+  type OtherReading,
+} from '@aggrega/core/construction';
+import type { Drawing } from '@aggrega/core/block';
+import { constructMonthBlock, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
+
+export interface SlipView {
+  text: string;
+  drawing: Drawing;
+  at: (readonly [number, number, number, number])[];
+}
+
+export interface BlockChoices {
+  units: { label: string; name: string; kind: string; methods: MethodChoice[] }[];
+  readings: OtherReading[];
+  slips: SlipView[];
+  neighbours: Neighbours;
+}
+
+/** Everything to choose from and to look out for in a month's block. */
+export function blockChoices(programme: Programme, entry: MonthBlock, colourway: Colourway): BlockChoices {
+  const c = constructMonthBlock(programme, entry, colourway);
+  return {
+    units: c.units
+      .filter((u) => u.kind.methods.length > 1)
+      .map((u) => ({ label: u.label, name: u.name, kind: u.kind.plural, methods: methodChoices(u, c) })),
+    readings: otherReadings(c),
+    slips: slipsOf(c).map(({ text, drawing, at }) => ({ text, drawing, at })),
+    neighbours: neighbourPressing(c),
+  };
+}

@@ -1,0 +1,208 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { coloursOf } from '$lib/programme-view';
+  import { entryPath } from '$lib/entry-path';
+  import { Weigher } from '$lib/sew/weigher.svelte';
+  import Arrows from '$lib/ui/Arrows.svelte';
+  import BackPicture from '$lib/ui/BackPicture.svelte';
+  import BlockChoices from '$lib/ui/BlockChoices.svelte';
+  import LaidApart from '$lib/ui/LaidApart.svelte';
+  import MonthFrame from '$lib/ui/MonthFrame.svelte';
+  import Picture from '$lib/ui/Picture.svelte';
+  import Say from '$lib/ui/Say.svelte';
+  import SewTrack from '$lib/ui/SewTrack.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { blockDrawing } from '@aggrega/core/block';
+  import { constructMonthBlock } from '@aggrega/core/programme';
+  import { backView, pressUnit, sewingWalk, toleranceText } from '@aggrega/core/sheet';
+  import { onDestroy } from 'svelte';
+
+  const bench = useWorkbench();
+  const weigher = new Weigher();
+  onDestroy(() => weigher.close());
+  const { programme } = $derived(bench);
+  const month = $derived(bench.monthOrEmpty(page.params.month!));
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const colours = $derived(coloursOf(colourway));
+
+  let chosen = $state(0);
+  const number = $derived(Math.min(chosen, month.blocks.length - 1));
+  const entry = $derived(month.blocks[number]);
+  const c = $derived(entry && constructMonthBlock(programme, entry, colourway));
+  const steps = $derived(c ? sewingWalk(c, (u) => pressUnit(c.pressing.units.get(u) ?? [], u.roles, colourway)) : []);
+  let at = $state(0);
+  const here = $derived(Math.min(at, Math.max(0, steps.length - 1)));
+  const step = $derived(steps[here]);
+  const done = $derived(new Set(steps.slice(0, here + 1).flatMap((s) => s.patches)));
+  const whole = $derived(entry && blockDrawing(entry.block, entry.finished));
+  const size = $derived(step ? Math.max(step.joined.width, step.joined.height) : 1);
+
+  $effect(() => {
+    if (!entry) return;
+    weigher.ask({ programme, document: bench.saver.document, month: month.id, block: number, entry, colourway });
+  });
+
+  function choose(kind: 'methods' | 'readings', name: string, to: string) {
+    const row = bench.saver.document.months!.find((m) => m.id === month.id)!.blocks![number]!;
+    const path = `${entryPath(month, entry!)}/${kind}/${name}`;
+    bench.saver.do(`${entry!.block.name}, ${kind === 'methods' ? 'method' : 'other units'}`, [
+      { path, from: row[kind]?.[name], to },
+    ]);
+  }
+  function onkeydown(e: KeyboardEvent) {
+    if (e.target instanceof HTMLElement && e.target.closest('input:not([type=radio]), select, textarea, dialog[open]')) return;
+    if (e.ctrlKey || e.metaKey || e.altKey) return;
+    const first = weigher.choices?.readings[0];
+    if (e.key === 'ArrowRight' && !(e.target as HTMLElement).closest?.('[type=radio]'))
+      at = Math.min(here + 1, steps.length - 1);
+    else if (e.key === 'ArrowLeft' && !(e.target as HTMLElement).closest?.('[type=radio]')) at = Math.max(here - 1, 0);
+    else if (e.key === 'x' && first) choose('readings', first.name, first.other);
+    else return;
+    e.preventDefault();
+  }
+  const { neighbours } = $derived(weigher.choices ?? { neighbours: undefined });
+</script>
+
+<svelte:window {onkeydown} />
+
+<MonthFrame>
+  {#if !entry || !c || !whole}
+    <div class="max-w-prose pt-6">
+      <h2 class="text-head">There is nothing to sew yet</h2>
+      <p class="mt-2 text-lead">
+        Draw this month’s block first, at <a class="plain" href="draft{page.url.search}">Draft</a>; its sewing order then stands
+        here.
+      </p>
+    </div>
+  {:else}
+    {#if month.blocks.length > 1}
+      <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label="Block">
+        {#each month.blocks as b, i (b.key)}
+          <button class="act {i === number ? 'first' : ''}" aria-pressed={i === number} onclick={() => ((chosen = i), (at = 0))}
+            >{b.block.name}</button
+          >
+        {/each}
+      </div>
+    {/if}
+    {#if step}
+      <SewTrack names={steps.map((s) => s.name)} {here} ongo={(i) => (at = i)} />
+      <section
+        class="mt-4 grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_8.5rem] items-start gap-6 max-lg:grid-cols-2"
+        aria-label="Step"
+      >
+        <figure>
+          <LaidApart class="max-h-80 w-full" apart={step.apart} {colours} label="{step.name}: the parts before sewing" />
+          <figcaption class="text-note text-quiet">Before: each part with its seam allowance</figcaption>
+        </figure>
+        <figure>
+          <Picture class="max-h-80 w-full" drawing={step.joined} {colours} label="{step.name}, sewn">
+            {#snippet over()}<Arrows arrows={step.arrows} line={size / 220} />{/snippet}
+          </Picture>
+          <figcaption class="text-note text-quiet">
+            Sewn and pressed: <b class="numeral text-ink"><Say text={step.size} /></b>
+            {programme.unit}
+          </figcaption>
+        </figure>
+        <figure class="max-lg:hidden">
+          <Picture
+            class="w-full"
+            drawing={{ ...whole, shapes: whole.shapes.filter((s) => done.has(s.patch!)) }}
+            {colours}
+            label="What is sewn so far"
+            lit={(p) => step.patches.includes(p)}
+          />
+          <figcaption class="text-note text-quiet">So far</figcaption>
+        </figure>
+      </section>
+      <section class="mt-4 max-w-prose" aria-live="polite">
+        <h2 class="text-head">{step.title}</h2>
+        {#if step.caution}<p class="mt-1 font-semibold">{step.caution}</p>{/if}
+        <ol class="mt-1 list-decimal pl-5">
+          {#each step.lines as line, i (i)}<li><Say text={line} /></li>{/each}
+          {#if step.press}<li>{step.press}</li>{/if}
+        </ol>
+        <p class="mt-2 border-l-4 border-weld pl-3">
+          <b>Measure: <Say text={step.size} />.</b>
+          {step.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}`).join('. ')}{step.look.length > 0 ? '.' : ''}
+          <span class="text-quiet"><Say text={toleranceText(programme.unit)} /></span>
+        </p>
+      </section>
+    {:else}
+      <p class="text-lead">This block is one plain piece: there is nothing to sew.</p>
+    {/if}
+
+    <section class="mt-8 border-t border-rule pt-4" aria-label="Pressing">
+      <h2 class="text-head">The block from the back</h2>
+      <div class="mt-2 flex flex-wrap gap-6">
+        <BackPicture
+          class="w-72"
+          view={backView(c)}
+          {colours}
+          label="{entry.block.name} from the back, with its seam allowances"
+        />
+        <div class="max-w-sm flex-1">
+          <p>
+            {#if c.pressing.crossings === 0}No seams cross in this block.
+            {:else}<b>{c.pressing.nested} of {c.pressing.crossings}</b> crossings nest.{/if}
+            {#if c.pressing.at.some((x) => x.spun)}At the yellow dots, open the last stitches of the crossing and let the centre
+              fan out.{/if}
+          </p>
+          {#each c.pressing.givenUp as wish, i (i)}<p class="mt-1 text-quiet">{wish}</p>{/each}
+          {#if neighbours && neighbours.asDrawn.crossings > 0}
+            <p class="mt-2">
+              Beside its own kind, {neighbours.asDrawn.nested} of {neighbours.asDrawn.crossings} seams around it nest{#if neighbours.turned};
+                with every second block turned by {['', 'a quarter', 'a half', 'three quarters'][neighbours.turned.quarters]},
+                {neighbours.turned.nested} of {neighbours.turned.crossings}{/if}.
+            </p>
+          {/if}
+        </div>
+      </div>
+    </section>
+
+    {#if weigher.choices && weigher.choices.slips.length > 0}
+      <section class="mt-8 border-t border-rule pt-4" aria-label="Likely slips">
+        <h2 class="text-head">Likely slips</h2>
+        <p class="max-w-prose">
+          Wrong pictures that look like a block. Hold the laid-out block beside the right one before you join it.
+        </p>
+        <div class="mt-3 flex flex-wrap gap-6">
+          <figure class="w-40">
+            <Picture class="w-full" drawing={whole} {colours} label="The right block" />
+            <figcaption class="font-semibold">Right</figcaption>
+          </figure>
+          {#each weigher.choices.slips as slip (slip.text)}
+            <figure class="w-40">
+              <Picture class="w-full" drawing={slip.drawing} {colours} label="Wrong: {slip.text}">
+                {#snippet over()}
+                  {#each slip.at as [x, y, w, h], i (i)}
+                    <rect {x} {y} width={w} height={h} fill="none" stroke="#fff" stroke-width={whole.width / 50} />
+                    <rect
+                      {x}
+                      {y}
+                      width={w}
+                      height={h}
+                      fill="none"
+                      stroke="var(--color-madder)"
+                      stroke-width={whole.width / 90}
+                    />
+                  {/each}
+                {/snippet}
+              </Picture>
+              <figcaption>{slip.text}</figcaption>
+            </figure>
+          {/each}
+        </div>
+      </section>
+    {/if}
+  {/if}
+  {#snippet side()}
+    {#if entry}
+      <BlockChoices
+        choices={weigher.choices}
+        unit={step?.unit?.label}
+        onmethod={(name, to) => choose('methods', name, to)}
+        onreading={(name, to) => choose('readings', name, to)}
+      />
+    {/if}
+  {/snippet}
+</MonthFrame>
