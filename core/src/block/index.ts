@@ -15,5 +15,31 @@ export {
   type Polygon,
 } from './geometry';
 export { tilingFaults, tilingProblems, type TilingFault } from './tiling';
+export {
+  drawSeam,
+  images,
+  joinPatches,
+  patchAt,
+  plainBlock,
+  recast,
+  refineGrid,
+  resizeGrid,
+  stamp,
+  turnPart,
+  type Drafted,
+  type Symmetry,
+} from './draft';
+export {
+  blockDocument,
+  blockFile,
+  blockSvg,
+  patchFiles,
+  readBlockDocument,
+  readBlockSvg,
+  type BlockDocument,
+  type ReadBlock,
+} from './files';
+export { joined } from './draft';
+export { laidStamp, stamps, type Stamp } from './stamps';
 export { library, type LibraryBlock } from './library';
 export { mirrorBlock, turnBlock } from './turning';

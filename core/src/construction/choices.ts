@@ -7,6 +7,7 @@ import { isLeaf, type Tree } from './seam-tree';
 import type { Reading } from './style';
 import { unitName } from './unit-name';
 import { unitKind } from './units';
+import type { Seen } from './units/unit-kind';
 
 /** Kinds that smaller units can make as well. */
 const TWO_WAYS = new Set(['geese', 'folded-corner', 'square-in-square']);
@@ -62,7 +63,7 @@ export function otherReadings(c: Construction): OtherReading[] {
       const cells = TWO_WAYS.has(node.seen.kind) ? cutThrough(node.laid, tick) : undefined;
       if (!cells) return;
       const name = unitName(node.seen, tick);
-      note(name, 'whole', one(node.seen.kind), many(cells));
+      note(name, 'whole', named(node.seen), many(cells));
       return;
     }
     node.parts.forEach(visit);
@@ -71,7 +72,7 @@ export function otherReadings(c: Construction): OtherReading[] {
       const laid = parts.flatMap((part) => part.laid);
       const ways = node === c.tree && parts === node.parts ? undefined : wholeOf(laid, tick);
       if (!ways || ways.whole.kind === 'patch') continue;
-      note(ways.name, 'parts', one(ways.whole.kind), many(parts.map((part) => part.laid)));
+      note(ways.name, 'parts', named(ways.whole), many(parts.map((part) => part.laid)));
     }
   }
 
@@ -90,6 +91,11 @@ export function otherReadings(c: Construction): OtherReading[] {
       })
       .join(' and ');
   }
+}
+
+/** 'a flying goose of B and A' */
+function named({ kind, roles }: Seen): string {
+  return `${one(kind)} of ${[...new Set(roles)].join(' and ')}`;
 }
 
 function one(kind: string): string {

@@ -7,7 +7,7 @@ export { construct, type Construction, type Cut, type Order, type UnitPlan } fro
 export { gridRemedies, type Remedy } from './awkward';
 export { constructionContract } from './contract';
 export { outlineWithSeam, partDrawing, pressedBands, unitDrawing } from './drawing';
-export { extent, type Laid } from './picture';
+export { balance, extent, type Laid } from './picture';
 export { sectionsOf, type Section } from './sections';
 export { unfinishedSize } from './sizes';
 export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';

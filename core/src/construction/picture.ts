@@ -63,6 +63,20 @@ export function extent(patches: readonly { points: Polygon }[]): readonly [numbe
   return [x0, y0, x1 - x0, y1 - y0];
 }
 
+/** The point on which a part would balance: inside it where it is convex, unlike the middle of its box. */
+export function balance(patches: readonly { points: Polygon }[]): Point {
+  let [sx, sy, area] = [0, 0, 0];
+  for (const { points } of patches)
+    points.forEach(([x, y], i) => {
+      const [nx, ny] = points[(i + 1) % points.length]!;
+      const twice = x * ny - y * nx;
+      sx += (x + nx) * twice;
+      sy += (y + ny) * twice;
+      area += twice;
+    });
+  return [sx / (3 * area), sy / (3 * area)];
+}
+
 /** The same patches transformed point by point, moved to the origin. */
 function moved(patches: readonly Laid[], map: (p: Point) => Point): Picture {
   const turned = patches.map((p) => ({ of: p.of, role: p.role, points: p.points.map(map) }));

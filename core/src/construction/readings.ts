@@ -2,7 +2,7 @@
  * The same picture by other units (handbook 2): small triangles that are two half-square triangles or one goose, a folded rectangle or
  * two squares. A picture is read as a whole, its same-coloured neighbours being one piece; or in parts, cut along its middle.
  */
-import { doubleArea, tidy, type Point, type Polygon } from '../block';
+import { doubleArea, joined, tidy, type Point, type Polygon } from '../block';
 import type { Exact } from '../measure';
 import { extent, type Laid } from './picture';
 import { recognise } from './recognise';
@@ -91,7 +91,7 @@ export function mergeNeighbours(laid: readonly Laid[]): Laid[] {
     for (let i = 0; i < merged.length && !again; i += 1)
       for (let j = i + 1; j < merged.length && !again; j += 1) {
         const [a, b] = [merged[i]!, merged[j]!];
-        const outline = a.role === b.role ? union(a.points, b.points) : undefined;
+        const outline = a.role === b.role ? joined(a.points, b.points) : undefined;
         if (!outline) continue;
         merged.splice(j, 1);
         merged[i] = { role: a.role, of: [...a.of, ...b.of], points: outline };
@@ -99,17 +99,4 @@ export function mergeNeighbours(laid: readonly Laid[]): Laid[] {
       }
   }
   return merged;
-}
-
-/** Two clockwise outlines with one whole edge in common, as one; undefined for all others. */
-function union(a: Polygon, b: Polygon): Polygon | undefined {
-  for (let i = 0; i < a.length; i += 1)
-    for (let j = 0; j < b.length; j += 1) {
-      const [p, q] = [a[i]!, a[(i + 1) % a.length]!];
-      const [r, s] = [b[j]!, b[(j + 1) % b.length]!];
-      if (p[0] !== s[0] || p[1] !== s[1] || q[0] !== r[0] || q[1] !== r[1]) continue;
-      const around = (points: Polygon, from: number) => points.map((_, k) => points[(from + k) % points.length]!);
-      return tidy([...around(a, i + 1), ...around(b, j + 1).slice(1, -1)]);
-    }
-  return undefined;
 }

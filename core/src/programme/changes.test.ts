@@ -79,7 +79,7 @@ describe('changes', () => {
     expect(theirs).toEqual(before);
   });
 
-  it.each(['', 'title', '/', '/months', '/months/m9/name', '/__proto__/polluted', '/months/m1', '/format/x', '/blocks/x/y'])(
+  it.each(['', 'title', '/', '/months', '/months/m9/name', '/__proto__/polluted', '/format/x', '/blocks/x/y'])(
     'refuse the place %j',
     (path) => {
       if (path === '/months') expect(applyChanges(file(), [{ path, to: [] }])).toHaveProperty('conflicts');
@@ -87,4 +87,18 @@ describe('changes', () => {
       expect(({} as Record<string, unknown>).polluted).toBeUndefined();
     },
   );
+
+  it('add an entry to a list, and take it out again', () => {
+    const block = { id: 'new', grid: [1, 1] as [number, number], patches: [] };
+    const add: Change = { path: '/blocks/new', to: block };
+    const added = applyChanges(file(), [add]);
+    expect('file' in added && added.file.blocks.at(-1)).toEqual(block);
+    const back = 'file' in added && applyChanges(added.file, inverse([add]));
+    expect(back).toEqual({ file: file() });
+    // A second time it stands already; another one of that name is in the way; an entry must bear its name.
+    expect('file' in added && applyChanges(added.file, [add])).toEqual(added);
+    const other = { path: '/blocks/new', to: { ...block, grid: [2, 2] } };
+    expect('file' in added && applyChanges(added.file, [other])).toHaveProperty('conflicts');
+    expect(() => applyChanges(file(), [{ path: '/blocks/else', to: block }])).toThrow(ChangeError);
+  });
 });

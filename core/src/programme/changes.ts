@@ -7,7 +7,7 @@ import type { ProgrammeFile } from './document';
 export interface Change {
   /**
    * Where: a JSON Pointer in which entries of lists are named by their id, '/months/m1/blocks/cold-frame/make', so that it
-   * means the same after the list was reordered. A block's second entry in a month is 'cold-frame~2'.
+   * means the same after the list was reordered; an entry itself can be added or taken out. A block's second entry in a month is 'cold-frame~2'.
    */
   path: string;
   /** What stood there when the change was made; left out for nothing. */
@@ -39,10 +39,11 @@ export function applyChanges(
   const copy = structuredClone(file);
   const conflicts: Conflict[] = [];
   for (const change of changes) {
-    const { parent, key } = findPlace(copy, change.path, change.to !== undefined);
-    const now = parent && Object.hasOwn(parent, key) ? parent[key] : undefined;
+    const { parent, key, list } = findPlace(copy, change.path, change.to !== undefined);
+    const now = list ? entryNamed(list, key) : parent && Object.hasOwn(parent, key) ? parent[key] : undefined;
     if (same(now, change.to)) continue;
     if (!same(now, change.from)) conflicts.push({ ...change, now });
+    else if (list) putEntry(list, key, change.to);
     else if (change.to === undefined) delete parent![key];
     else parent![key] = change.to;
   }
@@ -57,7 +58,11 @@ export function inverse(changes: readonly Change[]): Change[] {
 type Holder = Record<string, unknown>;
 
 /** The object that holds the place; missing objects on the way are made when something is to be put there. */
-function findPlace(root: ProgrammeFile, path: string, make: boolean): { parent: Holder | undefined; key: string } {
+function findPlace(
+  root: ProgrammeFile,
+  path: string,
+  make: boolean,
+): { parent: Holder | undefined; key: string; list?: unknown[] } {
   const names = path.split('/').slice(1);
   const key = names.pop();
   if (!path.startsWith('/') || key === undefined || key === '' || names.concat(key).some((n) => n === '__proto__'))
@@ -67,14 +72,27 @@ function findPlace(root: ProgrammeFile, path: string, make: boolean): { parent: 
     if (Array.isArray(holder)) holder = entryNamed(holder, name);
     else if (holder !== null && typeof holder === 'object') {
       const here = holder as Holder;
-      if (!Object.hasOwn(here, name) && make) here[name] = {};
+      if (!Object.hasOwn(here, name) && make) here[name] = LISTS.has(name) ? [] : {};
       else if (!Object.hasOwn(here, name)) return { parent: undefined, key };
       holder = here[name];
     }
     if (holder === undefined) throw new ChangeError(path);
   }
-  if (holder === null || typeof holder !== 'object' || Array.isArray(holder)) throw new ChangeError(path);
+  if (Array.isArray(holder)) return { parent: undefined, key, list: holder };
+  if (holder === null || typeof holder !== 'object') throw new ChangeError(path);
   return { parent: holder as Holder, key };
+}
+
+/** Fields that hold lists of entries with names. */
+const LISTS = new Set(['blocks', 'months', 'fabrics', 'colourways']);
+
+/** Adds, replaces or takes out the entry of that name; it must bear the name that its place says. */
+function putEntry(list: unknown[], key: string, to: unknown): void {
+  const at = list.indexOf(entryNamed(list, key));
+  if (to === undefined) list.splice(at, 1);
+  else if (at >= 0) list[at] = to;
+  else if (entryNamed([to], key.split('~')[0]!) === to) list.push(to);
+  else throw new ChangeError(key);
 }
 
 /** The entry with that id; months name their blocks by the field `block`. */

@@ -1,6 +1,7 @@
 /** The block taken apart and put together, step by step: units, sections, rows, block; as data that can be drawn. */
 import type { Drawing, Point } from '../block';
 import {
+  balance,
   extent,
   isLeaf,
   outlineWithSeam,
@@ -23,6 +24,8 @@ export interface LoosePart {
   drawing: Drawing;
   /** Its outline with the seam allowance, in the drawing's own lengths. */
   allowance: (readonly [number, number])[];
+  /** Where its label stands. */
+  mark: readonly [number, number];
   /** Where its box begins in the picture of parts laid apart. */
   x: number;
   y: number;
@@ -54,7 +57,7 @@ export interface WalkStep {
 }
 
 /** How far parts are drawn from each other, as a share of the whole. */
-const APART = 0.2;
+const APART = 0.3;
 
 /** Every step of sewing one block. `unitPress` says in words how a unit's seams are pressed. */
 export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => string): WalkStep[] {
@@ -148,17 +151,18 @@ function laidApart(
 ): WalkStep['apart'] {
   const one = tick.toNumber();
   const s = c.style.seam.valueOf();
-  const [x, y, w, h] = extent(parts.flatMap((p) => [...p.laid]));
+  const [x, y] = extent(parts.flatMap((p) => [...p.laid]));
+  const middle = balance(parts.flatMap((p) => [...p.laid]));
   const loose = parts.map(({ label, laid }): LoosePart => {
-    const [px, py, pw, ph] = extent(laid);
-    const away = (at: number, size: number, from: number, whole: number) =>
-      ((at + size / 2 - from - whole / 2) * APART + at - from) * one;
+    const [px, py] = extent(laid);
+    const own = balance(laid);
     return {
       label,
       drawing: partDrawing(laid, tick),
       allowance: outlineWithSeam(laid, one, s).map(([ax, ay]) => [ax - px * one, ay - py * one] as const),
-      x: away(px, pw, x, w),
-      y: away(py, ph, y, h),
+      mark: [(own[0] - px) * one, (own[1] - py) * one],
+      x: ((own[0] - middle[0]) * APART + px - x) * one,
+      y: ((own[1] - middle[1]) * APART + py - y) * one,
     };
   });
   const edges = loose.flatMap((p) => p.allowance.map(([ax, ay]) => [ax + p.x, ay + p.y] as const));
@@ -194,7 +198,7 @@ function ownArrows(seams: readonly PressedSeam[], branch: Branch, c: Constructio
     const part = branch.parts[seam.index + 1];
     const before = branch.parts[seam.index];
     if (!part || !before) return [];
-    const [a, b] = [centre(before.laid), centre(part.laid)];
+    const [a, b] = [balance(before.laid), balance(part.laid)];
     const ahead = seam.towards && seam.towards[0] * seam.after[0] + seam.towards[1] * seam.after[1] > 0;
     const way: Point | undefined = seam.towards && (ahead ? [b[0] - a[0], b[1] - a[1]] : [a[0] - b[0], a[1] - b[1]]);
     const middle = [((a[0] + b[0]) / 2 - x) * one, ((a[1] + b[1]) / 2 - y) * one] as const;
@@ -209,11 +213,6 @@ function arrow([x, y]: readonly [number, number], way: Point | undefined, reach:
   const length = Math.hypot(dx, dy) || 1;
   const [ux, uy] = [(dx / length) * reach, (dy / length) * reach];
   return { from: [x - ux, y - uy], to: [x + ux, y + uy], open: !way };
-}
-
-function centre(laid: readonly Laid[]): Point {
-  const [x, y, w, h] = extent(laid);
-  return [x + w / 2, y + h / 2];
 }
 
 /** How far a part may be off its checkpoint (handbook 4). */

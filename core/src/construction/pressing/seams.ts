@@ -1,7 +1,7 @@
 /** Every seam of a block as a line on its finished face: those between parts, and those inside the units at each of their places. */
 import type { Point } from '../../block';
 import type { Exact } from '../../measure';
-import { extent, laidDirection, type Laid } from '../picture';
+import { balance, extent, laidDirection, type Laid } from '../picture';
 import { heading, meetings } from '../odd-seams';
 import { insideOf, isLeaf, type Branch, type Leaf, type Tree } from '../seam-tree';
 import type { UnitPlan } from '../construct';
@@ -102,7 +102,7 @@ function ownSeams(branch: Branch, lay: Lay, depth: number, { unit, place }: With
     const lines = odd ? oddLines(branch, earlier, part.laid, index) : [chord(former.laid, part.laid, branch.seam)];
     return lines.map(({ from, to }): Seam => {
       const [dx, dy] = heading(to[0] - from[0], to[1] - from[1]);
-      const middle = centre(part.laid);
+      const middle = balance(part.laid);
       // The normal that points to the part that was added.
       const side = (middle[0] - from[0]) * -dy + (middle[1] - from[1]) * dx > 0 ? 1 : -1;
       const single = (node: Tree) => (node.laid.length === 1 ? node.laid[0]!.role : undefined);
@@ -165,11 +165,6 @@ function chord(before: readonly Laid[], after: readonly Laid[], seam: Branch['se
     .map((p) => p[along]);
   const [from, to] = [Math.max(near, Math.min(...onLine)), Math.min(far, Math.max(...onLine))];
   return seam === 'h' ? { from: [from, at], to: [to, at] } : { from: [at, from], to: [at, to] };
-}
-
-function centre(laid: readonly Laid[]): Point {
-  const [x, y, w, h] = extent(laid);
-  return [x + w / 2, y + h / 2];
 }
 
 /** Seams inside a part, those of its units counted. */

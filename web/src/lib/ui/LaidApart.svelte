@@ -33,8 +33,8 @@
       {/each}
       {#if part.label}
         <text
-          x={part.drawing.width / 2}
-          y={part.drawing.height / 2}
+          x={part.mark[0]}
+          y={part.mark[1]}
           font-size={Math.min(size / 16, part.drawing.height / 1.6)}
           text-anchor="middle"
           stroke-width={size / 110}
