@@ -58,7 +58,7 @@ test('the sheet’s numbers are those of the cutting table', async ({ page, benc
   await page.getByText('One kit', { exact: true }).click();
   await expect(page.getByRole('radio', { name: 'One kit' })).toBeChecked();
   const bought = (await page.locator('[data-buy]').allInnerTexts()).map(plain);
-  await page.keyboard.press('3');
+  await page.keyboard.press('4');
   const lengths = page.getByRole('article', { name: 'Sheet' }).locator('table').first().locator('tbody td:last-child');
   await expect(lengths).toHaveCount(bought.length);
   expect((await lengths.allInnerTexts()).map(plain)).toEqual(bought);
@@ -86,9 +86,9 @@ test('the sheet prints on A4 and on Letter, and only the sheet', async ({ page, 
 });
 
 test('an undrawn month says what to do next at every station', async ({ page, bench }) => {
-  for (const station of ['draft', 'cut', 'sheet', 'cutting-room']) {
+  for (const station of ['draft', 'sew', 'cut', 'sheet', 'cutting-room']) {
     await bench.open(`/months/m9/${station}`);
-    await expect(page.locator('main')).toContainText(/drawn for (this month|September) yet/);
+    await expect(page.locator('main')).toContainText(/drawn for (this month|September) yet|nothing to sew yet/);
   }
   await bench.open('/months/m99/draft');
   await expect(page.getByRole('heading', { name: 'There is no such month' })).toBeVisible();
@@ -99,6 +99,8 @@ test('the keys that are listed work', async ({ page, bench }) => {
   await page.keyboard.press(']');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('February, Seed Drill');
   await page.keyboard.press('2');
+  await expect(page).toHaveURL(/m2\/sew/);
+  await page.keyboard.press('3');
   await expect(page).toHaveURL(/m2\/cut/);
   await page.keyboard.press('c');
   await expect(page).toHaveURL(/colourway=harvest/);

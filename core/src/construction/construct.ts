@@ -213,7 +213,7 @@ function planBatches(unit: UnitPlan, style: SewingStyle): void {
 }
 
 /** Units that are sewn from patches, then those sewn from units, small ones first; plain pieces last. */
-function orderOfWork({ kind, places, recipe }: UnitPlan): number {
+function orderOfWork({ places, recipe }: UnitPlan): number {
   if (places[0]!.inside) return 1000 + places[0]!.laid.length;
   return recipe.steps.length > 0 ? 0 : 100_000;
 }

@@ -11,7 +11,7 @@ export { balance, extent, type Laid } from './picture';
 export { sectionsOf, type Section } from './sections';
 export { unfinishedSize } from './sizes';
 export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';
-export { isLeaf, leaves, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
+export { isLeaf, leaves, outermost, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
 export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from './style';
 export { unitKind, unitKinds } from './units';
 export {

@@ -205,3 +205,8 @@ function sameness(laid: readonly Laid[]): string {
 export function leaves(tree: Tree): Leaf[] {
   return isLeaf(tree) ? [tree, ...(tree.inside ? leaves(tree.inside) : [])] : tree.parts.flatMap(leaves);
 }
+
+/** The units that lie in a part itself, not those that they are sewn from. */
+export function outermost(tree: Tree): Leaf[] {
+  return isLeaf(tree) ? [tree] : tree.parts.flatMap(outermost);
+}

@@ -7,7 +7,7 @@ import type { Construction, UnitPlan } from './construct';
 import { partDrawing } from './drawing';
 import { touching } from './odd-seams';
 import { extent, pictureOf, pictureText, straightened, type Laid, type Picture } from './picture';
-import { isLeaf, type Leaf, type Tree } from './seam-tree';
+import { isLeaf, outermost } from './seam-tree';
 
 export interface Slip {
   /** 'One U1 is turned by a half turn' */
@@ -150,8 +150,4 @@ function plausibility(wrong: Look, right: Look): number {
 function lieless(laid: readonly Laid[]): string {
   const picture = pictureOf(laid);
   return [0, 1, 2, 3].map((quarters) => pictureText(straightened(picture, quarters, false))).sort()[0]!;
-}
-
-function outermost(tree: Tree): Leaf[] {
-  return isLeaf(tree) ? [tree] : tree.parts.flatMap(outermost);
 }

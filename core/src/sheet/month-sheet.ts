@@ -6,11 +6,11 @@ import { blockDrawing, type Drawing } from '../block';
 import {
   extent,
   isLeaf,
+  outermost,
   unitDrawing,
   type Construction,
   type Cut,
   type Sub,
-  type Leaf,
   type Piece,
   type Tree,
   type UnitPlan,
@@ -220,11 +220,6 @@ function layoutMarks(c: Construction): SheetBlock['marks'] {
   });
 }
 
-/** The units that lie in the block itself, not those that they are sewn from. */
-function outermost(tree: Tree): Leaf[] {
-  return isLeaf(tree) ? [tree] : tree.parts.flatMap(outermost);
-}
-
 /** What one batch of a unit is made from: '1 A1 and 2 B1', '3 triangles of C2', 'U1 and 2 triangles of A3'. */
 function madeFrom(unit: UnitPlan, c: Construction): string[] {
   const { inside } = unit.places[0]!;
@@ -276,11 +271,11 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
   const unfinished = (x: Exact) => measured(x.plus(Exact.of(c.style.seam).times(2)), c);
   return {
     label,
-    title: kind.plural,
+    title: unit.make === 1 ? kind.title : kind.plural,
     method: unit.method.title,
     roles: fabrics.map(({ role, fabric }) => ({ role, name: fabric.name, colour: fabric.colour })),
     make: unit.make,
-    mirrorOf: unit.mirrored ? unit.twin?.label : undefined,
+    mirrorOf: unit.mirrored && recipe.mirrored !== undefined ? unit.twin?.label : undefined,
     from: sentenceList(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,

@@ -4,13 +4,13 @@ import {
   balance,
   extent,
   isLeaf,
+  outermost,
   outlineWithSeam,
   partDrawing,
   pressedBands,
   type Branch,
   type Construction,
   type Laid,
-  type Leaf,
   type PressedSeam,
   type Tree,
   type UnitPlan,
@@ -96,10 +96,6 @@ export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => strin
   function labelOf(part: Tree): string {
     return isLeaf(part) ? c.unitOf.get(part)!.label : '';
   }
-}
-
-function outermost(tree: Tree): Leaf[] {
-  return isLeaf(tree) ? [tree] : tree.parts.flatMap(outermost);
 }
 
 function contains(tree: Tree, branch: Branch): boolean {

@@ -2,7 +2,7 @@
  * Squares in a grid: four-patch, nine-patch, checkerboard; and rails. Described row by row. Cut as squares, or sub-cut from strip sets
  * (handbook 2): strips p + 2s wide, sewn side by side, then cut across every p + 2s.
  */
-import { Exact, formatLength, checkpoint } from '../../measure';
+import { Exact, checkpoint } from '../../measure';
 import type { Picture } from '../picture';
 import type { SewingStyle } from '../style';
 import { because, counted, plainPiece, rectangle, rolesAt, seamOf } from './reading';

@@ -35,7 +35,12 @@
     const reading = 'file' in result ? readProgramme(result.file) : undefined;
     return reading?.ok === false ? `${reading.errors[0]!.message}.` : '';
   }
-  const methodChange = (to: string): Change => ({ path: '/house/methods/hst', from: file.methods?.hst, to });
+  const HOUSE_KINDS = ['hst', 'qst', 'geese', 'square-in-square', 'folded-corner', 'four-patch'];
+  const methodChange = (kind: string, to: string): Change => ({
+    path: `/house/methods/${kind}`,
+    from: file.methods?.[kind],
+    to,
+  });
 </script>
 
 <section class="mt-6" aria-label="House style">
@@ -56,15 +61,19 @@
         <option value="trim-down">cut large and trimmed</option>
       </select>
     </label>
-    <label class="block">
-      <span class="text-note text-quiet">Half-square triangles</span>
-      <select
-        class="field"
-        value={house.methods.hst ?? 'two-at-a-time'}
-        onchange={(e) => save('half-square triangles', methodChange(e.currentTarget.value))}
-      >
-        {#each unitKind('hst').methods as m (m.name)}<option value={m.name}>{m.title}</option>{/each}
-      </select>
-    </label>
+    {#each HOUSE_KINDS as id (id)}
+      {@const kind = unitKind(id)}
+      {@const name = kind.plural[0]!.toUpperCase() + kind.plural.slice(1)}
+      <label class="block">
+        <span class="text-note text-quiet">{id === 'four-patch' ? 'Four-patches, nine-patches and other grids' : name}</span>
+        <select
+          class="field"
+          value={house.methods[id] ?? kind.methods[0]!.name}
+          onchange={(e) => save(kind.plural, methodChange(id, e.currentTarget.value))}
+        >
+          {#each kind.methods as m (m.name)}<option value={m.name}>{m.title}</option>{/each}
+        </select>
+      </label>
+    {/each}
   </div>
 </section>

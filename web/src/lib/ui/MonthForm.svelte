@@ -1,10 +1,10 @@
 <!-- What the organiser decides about a month. Every field saves itself when it is left; undo takes it back. -->
 <script lang="ts">
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { unitKind } from '@aggrega/core/construction';
+  import type { UnitKind } from '@aggrega/core/construction';
   import { LengthError, parseLength } from '@aggrega/core/measure';
   import { entryPath } from '$lib/entry-path';
-  import type { Month, MonthBlock } from '@aggrega/core/programme';
+  import { constructMonthBlock, type Month, type MonthBlock } from '@aggrega/core/programme';
   import Setting from './Setting.svelte';
 
   let { month }: { month: Month } = $props();
@@ -31,9 +31,16 @@
   }
   const makeTrouble = (text: string) =>
     /^\d{1,4}$/.test(text) && Number(text) >= 1 && Number(text) <= 1000 ? '' : 'A whole number from 1 to 1000.';
-  const houseMethod = $derived(
-    unitKind('hst').methods.find((m) => m.name === bench.programme.house.methods.hst) ?? unitKind('hst').methods[0]!,
-  );
+  /** Kinds of units in the block that can be made in more than one way. */
+  const kindsOf = (entry: MonthBlock) => [
+    ...new Set(
+      constructMonthBlock(bench.programme, entry)
+        .units.map((u) => u.kind)
+        .filter((k) => k.methods.length > 1),
+    ),
+  ];
+  const houseMethod = ({ kind, methods }: UnitKind) =>
+    (methods.find((m) => m.name === bench.programme.house.methods[kind]) ?? methods[0]!).title;
 </script>
 
 <section aria-label="This month">
@@ -68,23 +75,25 @@
         trouble={makeTrouble}
         onset={(to) => save('blocks in a kit', `${entryPath(month, entry)}/make`, row.make, Number(to))}
       />
-      <label class="block">
-        <span class="text-note text-quiet">Half-square triangles</span>
-        <select
-          class="field"
-          value={row.methods?.hst ?? ''}
-          onchange={(e) =>
-            save(
-              'half-square triangles',
-              `${entryPath(month, entry)}/methods/hst`,
-              row.methods?.hst,
-              e.currentTarget.value || undefined,
-            )}
-        >
-          <option value="">as the house: {houseMethod.title}</option>
-          {#each unitKind('hst').methods as m (m.name)}<option value={m.name}>{m.title}</option>{/each}
-        </select>
-      </label>
+      {#each kindsOf(entry) as kind (kind.kind)}
+        <label class="block">
+          <span class="text-note text-quiet">{kind.plural[0]!.toUpperCase()}{kind.plural.slice(1)}</span>
+          <select
+            class="field"
+            value={row.methods?.[kind.kind] ?? ''}
+            onchange={(e) =>
+              save(
+                kind.plural,
+                `${entryPath(month, entry)}/methods/${kind.kind}`,
+                row.methods?.[kind.kind],
+                e.currentTarget.value || undefined,
+              )}
+          >
+            <option value="">as the house: {houseMethod(kind)}</option>
+            {#each kind.methods as m (m.name)}<option value={m.name}>{m.title}</option>{/each}
+          </select>
+        </label>
+      {/each}
     {/each}
   </div>
 </section>

@@ -123,11 +123,13 @@
           <div class="unit">
             <Picture class="w-24 shrink-0" drawing={unit.drawing} {colours} label={unit.title} />
             <div>
-              <h3>{unit.label}: make {unit.make} {unit.title}, {unit.method}</h3>
+              <h3>{unit.label}: make {unit.make} {unit.mirrorOf ? 'mirrored ' : ''}{unit.title}, {unit.method}</h3>
               <p>
-                Each batch takes {unit.from} and makes {unit.yields}; {unit.batches === 1
-                  ? 'one batch is enough'
-                  : `${unit.batches} batches`}.
+                {#if unit.mirrorOf}They come with {unit.mirrorOf}, from the same batches.
+                {:else if unit.yields === 1}Each takes {unit.from}.
+                {:else}Each batch takes {unit.from} and makes {unit.yields}; {unit.batches === 1
+                    ? 'one batch is enough'
+                    : `${unit.batches} batches`}.{/if}
               </p>
               {#if unit.caution}<p class="caution">{unit.caution}</p>{/if}
               <ol>
@@ -135,7 +137,7 @@
                 <li>{unit.press}</li>
               </ol>
               <p class="check">
-                <b>Measure: <Say text={unit.size} /> square.</b>
+                <b>Measure: <Say text={unit.size} />{unit.square ? ' square' : ''}.</b>
                 {unit.look.map(capital).join('. ')}.
               </p>
               {#if unit.over}<p>{unit.over}</p>{/if}

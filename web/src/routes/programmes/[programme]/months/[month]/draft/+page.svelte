@@ -1,98 +1,168 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import { Drafter } from '$lib/draft/drafter.svelte';
+  import { begun, blockSvg, blockText, castable, fitted, keep, redrawn } from '$lib/draft/drawings';
   import { coloursOf, workOut } from '$lib/programme-view';
+  import BlockLibrary from '$lib/ui/BlockLibrary.svelte';
+  import CutList from '$lib/ui/CutList.svelte';
   import Doubts from '$lib/ui/Doubts.svelte';
+  import DraftBoard from '$lib/ui/DraftBoard.svelte';
+  import DraftTools from '$lib/ui/DraftTools.svelte';
+  import GridForm from '$lib/ui/GridForm.svelte';
   import Length from '$lib/ui/Length.svelte';
   import MonthForm from '$lib/ui/MonthForm.svelte';
-  import Picture from '$lib/ui/Picture.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import Say from '$lib/ui/Say.svelte';
-  import Why from '$lib/ui/Why.svelte';
   import { inkOn } from '$lib/ink';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { blockDrawing, roleShares } from '@aggrega/core/block';
+  import { patchAt, roleShares, rolesOf, type Block, type Point } from '@aggrega/core/block';
+  import { isLeaf, outermost, type Tree } from '@aggrega/core/construction';
   import { constructMonthBlock, kitCount, type MonthBlock } from '@aggrega/core/programme';
   import { monthDoubts } from '@aggrega/core/sheet';
   import { formatLength } from '@aggrega/core/measure';
 
   const bench = useWorkbench();
+  const drafter = new Drafter();
   const { programme } = $derived(bench);
   const month = $derived(bench.monthOrEmpty(page.params.month!));
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const colours = $derived(coloursOf(colourway));
+  const roles = $derived(castable(programme));
   const doubts = $derived(monthDoubts(programme, month, colourway));
-
   /** The sheet's own data, so that a number is the same here and there; or why it cannot be had. */
   const worked = $derived(workOut(programme, month, colourway));
 
+  let chosen = $state(0);
+  let shelf = $state(false);
+  const number = $derived(Math.min(chosen, Math.max(0, month.blocks.length - 1)));
+  const entry = $derived(month.blocks[number]);
+  const c = $derived(entry && constructMonthBlock(programme, entry, colourway));
+  const sheetBlock = $derived(entry && worked.sheet?.blocks.find((b) => b.key === entry.key));
+  const elsewhere = $derived(
+    entry
+      ? programme.months.filter((m) => m !== month && m.blocks.some((b) => b.block.id === entry.block.id)).map((m) => m.name)
+      : [],
+  );
+
   /** Lines of the grid, written along the block's edges as on a cutting mat. */
-  function marks(entry: MonthBlock, axis: 0 | 1) {
-    const cells = entry.block.grid[axis];
+  function marks(of: MonthBlock, axis: 0 | 1) {
+    const cells = of.block.grid[axis];
     return Array.from({ length: cells + 1 }, (_, i) => ({
-      at: (entry.finished[axis].toNumber() * i) / cells,
-      text: formatLength(entry.finished[axis].over(cells).times(i), programme.unit),
+      at: i / cells,
+      text: formatLength(of.finished[axis].over(cells).times(i), programme.unit),
     }));
   }
-  const unitsOf = (entry: MonthBlock) => {
-    try {
-      return constructMonthBlock(programme, entry).units;
-    } catch {
-      return [];
-    }
-  };
   const light = (cuts: string[]) => (bench.lit = cuts);
+  const cutOf = (patch: number) => `${entry!.key}:${sheetBlock?.patches[patch]?.cut}`;
+
+  /** The patches of the unit that covers a point. */
+  function unitAt(at: Point): ReadonlySet<number> {
+    const patch = patchAt(entry!.block, at);
+    const find = (tree: Tree): number[] | undefined => {
+      if (!tree.laid.some((p) => p.of.includes(patch))) return undefined;
+      if (isLeaf(tree)) return tree.laid.flatMap((p) => [...p.of]);
+      return tree.parts.map(find).find(Boolean);
+    };
+    return new Set(patch < 0 ? [] : (find(c!.tree) ?? []));
+  }
+
+  /** What the drawing is made of: '8 half-square triangles, 4 plain patches and 1 …'. */
+  const madeOf = $derived.by(() => {
+    const count = new Map<string, number>();
+    for (const u of c?.units ?? []) {
+      if (u.places[0] && !topLeaves.has(u.places[0])) continue;
+      const { title, plural } = u.kind;
+      const key = JSON.stringify([title, plural]);
+      count.set(key, (count.get(key) ?? 0) + u.perBlock);
+    }
+    const said = [...count].map(([key, n]) => `${n} ${(JSON.parse(key) as [string, string])[n === 1 ? 0 : 1]}`);
+    return said.length < 2 ? said.join('') : `${said.slice(0, -1).join(', ')} and ${said.at(-1)!}`;
+  });
+  const topLeaves = $derived(new Set<Tree>(c ? outermost(c.tree) : []));
+  const odd = $derived.by(() => {
+    const seams = new Set<string>();
+    const visit = (tree: Tree): void => {
+      if (isLeaf(tree)) return tree.inside && visit(tree.inside);
+      seams.add(tree.seam);
+      tree.parts.forEach(visit);
+    };
+    if (c) visit(c.tree);
+    return [seams.has('partial') ? 'a partial seam' : '', seams.has('set-in') ? 'a set-in seam' : '']
+      .filter(Boolean)
+      .join(' and ');
+  });
+
+  const draw = (block: Block, said: string) => bench.saver.do(`${block.name}, ${said}`, redrawn(bench.saver.document, block));
+  function choose(drawing: Block) {
+    const block = fitted(drawing, roles);
+    shelf = false;
+    if (!entry) bench.saver.do(`${month.name}, ${block.name} begun`, begun(bench.saver.document, programme, month, block));
+    else {
+      const changes = redrawn(bench.saver.document, { ...block, id: entry.block.id }, block.name);
+      bench.saver.do(`${entry.block.name}, another drawing`, changes);
+    }
+  }
+  const svg = () =>
+    blockSvg(
+      entry!.block,
+      { width: entry!.finished[0].toNumber(), height: entry!.finished[1].toNumber(), unit: programme.unit },
+      colours,
+    );
 </script>
 
 <MonthFrame>
-  {#if month.blocks.length === 0}
-    <div class="max-w-prose pt-6">
+  {#if !entry || !c}
+    <div class="pt-4">
       <h2 class="text-head">Nothing is drawn for this month yet</h2>
-      <p class="mt-2 text-lead">
-        Blocks come with the programme’s file: <a class="plain" href="/programmes/{bench.slug}/document" download>export it</a>,
-        add the block and its place in this month, and <a class="plain" href="/programmes/import">import it</a> again. The months
-        already drawn show how a block is written.
+      <p class="mt-1 mb-4 max-w-prose text-lead">
+        Begin with one of these drawings and change it as you like, or with a plain grid.
       </p>
+      <BlockLibrary {colours} onchoose={choose} />
     </div>
-  {/if}
-  {#each month.blocks as entry, number (entry.key)}
-    {@const drawing = blockDrawing(entry.block, entry.finished)}
-    {@const sheetBlock = worked.sheet?.blocks.find((b) => b.key === entry.key)}
-    {@const cuts =
-      worked.sheet?.fabrics.flatMap((f) => f.cuts.filter((c) => c.block === entry.key).map((cut) => ({ cut, fabric: f }))) ??
-      []}
-    <section
-      class="grid grid-cols-[minmax(16rem,27rem)_minmax(18rem,1fr)] gap-x-8 gap-y-6 border-rule pb-8 max-lg:grid-cols-1 not-first:border-t not-first:pt-6"
-    >
+  {:else}
+    {#if month.blocks.length > 1}
+      <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label="Block">
+        {#each month.blocks as b, i (b.key)}
+          <button class="act {i === number ? 'first' : ''}" aria-pressed={i === number} onclick={() => (chosen = i)}
+            >{i + 1} · {b.block.name}</button
+          >
+        {/each}
+      </div>
+    {/if}
+    <section class="grid grid-cols-[minmax(16rem,28rem)_minmax(18rem,1fr)] gap-x-8 gap-y-6 max-lg:grid-cols-1">
       <div>
-        {#if month.blocks.length > 1}<h2 class="mb-2 text-head">{number + 1} · {sheetBlock?.name ?? entry.block.name}</h2>{/if}
         <div class="grid grid-cols-[2.2rem_1fr] grid-rows-[1.6rem_1fr]">
           <div></div>
-          <div class="relative text-xs text-quiet" aria-hidden="true">
-            {#each marks(entry, 0) as m (m.at)}
-              <span class="absolute bottom-1 -translate-x-1/2" style:left="{(m.at / drawing.width) * 100}%"
-                ><Length of={m.text} /></span
-              >
-            {/each}
-          </div>
-          <div class="relative text-xs text-quiet" aria-hidden="true">
-            {#each marks(entry, 1) as m (m.at)}
-              <span class="absolute right-2 -translate-y-1/2" style:top="{(m.at / drawing.height) * 100}%"
-                ><Length of={m.text} /></span
-              >
-            {/each}
-          </div>
-          <Picture
-            class="w-full"
-            {drawing}
+          {#each [0, 1] as const as axis (axis)}
+            <div class="relative text-xs text-quiet" aria-hidden="true">
+              {#each marks(entry, axis) as m (m.at)}
+                <span
+                  class="absolute {axis === 0 ? 'bottom-1 -translate-x-1/2' : 'right-2 -translate-y-1/2'}"
+                  style="{axis === 0 ? 'left' : 'top'}: {m.at * 100}%"><Length of={m.text} /></span
+                >
+              {/each}
+            </div>
+          {/each}
+          <DraftBoard
+            block={entry.block}
+            {drafter}
             {colours}
             label="{entry.block.name}, {sheetBlock?.finished ?? ''} finished"
-            lit={(patch) => bench.isLit(`${entry.key}:${sheetBlock?.patches[patch]?.cut}`)}
-            onpatch={(patch) =>
-              light(patch === undefined || !sheetBlock ? [] : [`${entry.key}:${sheetBlock.patches[patch]!.cut}`])}
+            lit={(patch) => bench.isLit(cutOf(patch))}
+            onpatch={(patch) => light(patch === undefined || !sheetBlock ? [] : [cutOf(patch)])}
+            {unitAt}
+            onchange={draw}
           />
         </div>
-        <p class="mt-2 pl-9">
+        <p class="mt-2 pl-9" role="status">
+          <b>It tiles:</b>
+          {entry.block.patches.length} patches in {rolesOf(entry.block).length}
+          {rolesOf(entry.block).length === 1 ? 'letter' : 'letters'}, no gap and no overlap. Made of {madeOf}{odd
+            ? `; sewn with ${odd}`
+            : ''}.
+        </p>
+        <p class="mt-1 pl-9">
           {#if sheetBlock}
             Finishes at <b class="numeral"><Say text={sheetBlock.finished} /></b>
             {programme.unit}, measures <b class="numeral"><Say text={sheetBlock.unfinished} /></b>
@@ -100,6 +170,7 @@
             <span class="text-quiet">{sheetBlock.nesting}</span>
           {/if}
         </p>
+        {#if elsewhere.length > 0}<p class="mt-1 pl-9 text-quiet">This drawing is also that of {elsewhere.join(', ')}.</p>{/if}
         <ul class="mt-3 pl-9">
           {#each roleShares(entry.block) as { role, share } (role)}
             {@const fabric = colourway.fabrics.get(role)}
@@ -114,59 +185,40 @@
           {/each}
         </ul>
       </div>
-
       <div class="min-w-0">
-        {#if cuts.length > 0}
-          <h3 class="text-lead">Cuts for one kit</h3>
-          <table class="mt-1 w-full">
-            <thead>
-              <tr class="border-b border-ink">
-                <th class="pb-1">Cut</th>
-                <th class="pb-1 text-right">How many</th>
-                <th class="pb-1 pl-4 text-right">Size, {programme.unit}</th>
-                <th class="pb-1 pl-4">For</th>
-              </tr>
-            </thead>
-            <tbody>
-              {#each cuts as { cut, fabric } (cut.label)}
-                {@const id = `${entry.key}:${cut.label}`}
-                <tr
-                  class="border-b border-rule {bench.isLit(id) ? 'bg-weld text-primary-content' : ''}"
-                  data-cut={id}
-                  onpointerenter={() => light([id])}
-                  onpointerleave={() => light([])}
-                >
-                  <td class="py-1.5">
-                    <span
-                      class="cloth mr-1 inline-block h-3.5 w-3.5 align-[-1px]"
-                      style:background={fabric.colour}
-                      aria-hidden="true"
-                    ></span>
-                    <b>{cut.label}</b>
-                  </td>
-                  <td class="py-1.5 text-right">{cut.qty}</td>
-                  <td class="numeral py-1.5 pl-4 text-right"><Why why={cut.why} unit={programme.unit} /></td>
-                  <td class="py-1.5 pl-4 leading-tight">{cut.for.join(', ')}{cut.then ? `, ${cut.then}` : ''}</td>
-                </tr>
-              {/each}
-            </tbody>
-          </table>
-
-          <h3 class="mt-6 text-lead">Units</h3>
-          <ul class="border-t border-ink">
-            {#each unitsOf(entry) as unit (unit.label)}
-              <li class="border-b border-rule py-1.5">
-                <b>{unit.label}</b>
-                {unit.make}
-                {unit.make === 1 ? unit.kind.title : unit.kind.plural} of {unit.roles.join(' and ')},
-                <span class="text-quiet">{unit.method.title}{unit.extra > 0 ? `; ${unit.extra} left over` : ''}</span>
-              </li>
-            {/each}
-          </ul>
-        {/if}
+        <DraftTools
+          {drafter}
+          roles={roles.map((r) => [r, colours.get(r)!] as const)}
+          square={entry.block.grid[0] === entry.block.grid[1]}
+        />
+        <div class="mt-5">
+          <CutList
+            {entry}
+            units={c.units}
+            sheet={worked.sheet}
+            unit={programme.unit}
+            lit={(id) => bench.isLit(id)}
+            onlight={light}
+          />
+        </div>
+        <GridForm block={entry.block} role={drafter.role} onchange={draw} />
+        <div class="no-print mt-5 flex flex-wrap gap-2">
+          <button class="act" onclick={() => keep(`${entry.block.id}.block.json`, blockText(entry.block), 'application/json')}
+            >Keep as a block file</button
+          >
+          <button class="act" onclick={() => keep(`${entry.block.id}.svg`, svg(), 'image/svg+xml')}>Keep as SVG</button>
+          <button class="act" aria-expanded={shelf} onclick={() => (shelf = !shelf)}>Another drawing…</button>
+        </div>
       </div>
     </section>
-  {/each}
+    {#if shelf}
+      <section class="no-print mt-6 border-t border-rule pt-4" aria-label="Another drawing">
+        <h2 class="text-head">Another drawing for this block</h2>
+        <p class="mb-3 text-quiet">It takes the place of the one above; undo brings that back.</p>
+        <BlockLibrary {colours} onchoose={choose} />
+      </section>
+    {/if}
+  {/if}
   {#if worked.problems.length > 0}
     <Problems problems={worked.problems} document={bench.saver.document} title="This month cannot be worked out yet" />
   {/if}

@@ -1,0 +1,117 @@
+import { expect, plain, test, type Bench } from './bench-of-their-own';
+import type { Page } from '@playwright/test';
+
+/** A place on the drafting board in cells of its grid. */
+async function spot(page: Page, x: number, y: number, cells = 4) {
+  const board = page.getByRole('application');
+  const box = (await board.boundingBox())!;
+  // The board has a margin of 4/300 of its side.
+  const margin = 4 / 300;
+  const at = (n: number) => ((n / cells + margin) / (1 + 2 * margin)) * box.width;
+  return { position: { x: at(x), y: at(y) } };
+}
+const touch = async (page: Page, x: number, y: number) => page.getByRole('application').click(await spot(page, x, y));
+
+/** An empty month with a plain grid of four by four. */
+async function plainMonth(page: Page, bench: Bench) {
+  await bench.open('/months/m9/draft');
+  await page.getByRole('button', { name: 'A plain 4 by 4 grid' }).click();
+  await expect(page.getByText('16 patches in 1 letter')).toBeVisible();
+}
+const made = (page: Page) => page.locator('p', { hasText: 'It tiles' });
+
+test('an empty month begins with a drawing from the library, and undo takes it back', async ({ page, bench }) => {
+  await bench.open('/months/m10/draft');
+  await page.getByLabel('Find a drawing').fill('ohio');
+  await page.getByRole('button', { name: 'Ohio Star' }).click();
+  await expect(made(page)).toContainText('4 quarter-square triangles and 5 plain patches');
+  expect(plain(await page.locator('tbody').first().innerText())).toContain('A1');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Nothing is drawn for this month yet')).toBeVisible();
+});
+
+test('a star is drawn by seams, recasting and symmetry, and is understood while it grows', async ({ page, bench }) => {
+  await plainMonth(page, bench);
+  await page.keyboard.press('s');
+  await page.getByLabel('Each step is made').selectOption('four-fold');
+  await touch(page, 1, 1);
+  await touch(page, 2, 0);
+  await expect(made(page)).toContainText('20 patches');
+  await page.keyboard.press('f');
+  await page.getByRole('button', { name: 'Letter B' }).click();
+  await touch(page, 1.8, 0.8);
+  await expect(made(page)).toContainText('4 half-square triangles and 12 plain patches');
+  // The whole step is one: undo takes all four triangles back to A.
+  await page.keyboard.press('Control+z');
+  await expect(made(page)).toContainText('1 letter,');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(made(page)).toContainText('2 letters');
+});
+
+test('a unit is laid, turned and taken apart; what cannot be is said', async ({ page, bench }) => {
+  await plainMonth(page, bench);
+  await page.keyboard.press('u');
+  await page.getByRole('button', { name: 'Flying goose' }).click();
+  await touch(page, 1.2, 1.2);
+  await expect(made(page)).toContainText('1 flying goose');
+  await touch(page, 3.5, 3.5);
+  await expect(page.getByRole('status').filter({ hasText: 'no room' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('j');
+  await touch(page, 0.5, 0.5);
+  await touch(page, 2, 1.8);
+  await expect(page.getByText('These two do not share one straight seam from end to end.')).toBeVisible();
+  await touch(page, 0.5, 0.5);
+  await touch(page, 0.5, 1.5);
+  await expect(made(page)).toContainText('16 patches');
+});
+
+test('everything is drawn with keys alone', async ({ page, bench }) => {
+  await plainMonth(page, bench);
+  await page.getByRole('application').focus();
+  await page.keyboard.press('s');
+  for (const key of ['ArrowDown', 'Enter', 'ArrowUp', 'ArrowRight', 'Enter']) await page.keyboard.press(key);
+  await expect(made(page)).toContainText('17 patches');
+  await page.keyboard.press('f');
+  await page.keyboard.press('Shift+B');
+  for (const key of ['ArrowLeft', 'Enter']) await page.keyboard.press(key);
+  await expect(made(page)).toContainText('1 half-square triangle and 15 plain patches');
+});
+
+test('the grid grows, shrinks and is made finer; a grid that cuts the drawing badly is refused', async ({ page, bench }) => {
+  await plainMonth(page, bench);
+  await page.getByLabel('Cells across').fill('5');
+  await page.getByLabel('Cells across').press('Enter');
+  await expect(made(page)).toContainText('20 patches');
+  await page.getByRole('button', { name: 'Twice as fine' }).click();
+  await expect(page.getByLabel('Cells down')).toHaveValue('8');
+  await page.getByLabel('Cells down').fill('65');
+  await page.getByLabel('Cells down').press('Enter');
+  await expect(page.getByText('A whole number of cells from 1 to 64.')).toBeVisible();
+});
+
+test('a block leaves as a file or as SVG, and comes back the same', async ({ page, bench }) => {
+  for (const [button, file] of [
+    ['Keep as a block file', 'cold-frame.block.json'],
+    ['Keep as SVG', 'cold-frame.svg'],
+  ] as const) {
+    await bench.open('/months/m1/draft');
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()]);
+    expect(download.suggestedFilename()).toBe(file);
+    const units = await made(page).innerText();
+    await bench.open(`/months/${file.endsWith('svg') ? 'm10' : 'm9'}/draft`);
+    const path = test.info().outputPath(file);
+    await download.saveAs(path);
+    await page.getByLabel('From a file…').setInputFiles(path);
+    await expect(made(page)).toHaveText(units);
+  }
+  await bench.open('/months/m11/draft');
+  await page.getByLabel('From a file…').setInputFiles({
+    name: 'x.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(
+      '{"format":"aggrega-block","version":1,"grid":[1,1],"patches":[{"role":"A","points":[[0,0],[1,0],[0,1]]}]}',
+    ),
+  });
+  await expect(page.getByRole('alert')).toContainText('no patch covers the space');
+});

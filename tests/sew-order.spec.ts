@@ -1,0 +1,44 @@
+import { expect, plain, test } from './bench-of-their-own';
+
+test('the block is put together step by step, by keys and by the slider', async ({ page, bench }) => {
+  await bench.open('/months/m1/sew');
+  await expect(page.getByRole('heading', { name: 'U1: make 8 half-square triangles, eight at a time' })).toBeVisible();
+  const slider = page.getByRole('slider', { name: 'Step' });
+  const last = Number(await slider.getAttribute('max'));
+  for (let i = 0; i < last; i += 1) await page.keyboard.press('ArrowRight');
+  await expect(slider).toHaveAttribute('aria-valuetext', new RegExp(`The block, step ${last + 1} of ${last + 1}`));
+  await expect(page.getByRole('region', { name: 'Step' }).first()).toContainText('Sewn and pressed');
+  expect(plain(await page.locator('main').innerText())).toContain('Measure: 12 1/2.');
+  await page.getByRole('button', { name: 'The step before' }).click();
+  await expect(slider).toHaveAttribute('aria-valuetext', new RegExp(`step ${last} of`));
+});
+
+test('a method chosen here changes the cuts at once, at every station', async ({ page, bench }) => {
+  await bench.open('/months/m1/sew');
+  await page.getByRole('radio', { name: /two at a time/ }).check();
+  await expect(page.getByRole('heading', { name: /two at a time/ })).toBeVisible();
+  await page.keyboard.press('1');
+  await expect(page.locator('[data-cut="cold-frame:A1"]')).toContainText('4');
+  expect(plain(await page.locator('[data-cut="cold-frame:A1"]').innerText())).toContain('3 7/8');
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => plain(await page.locator('[data-cut="cold-frame:A1"]').innerText())).toContain('7 3/4');
+});
+
+test('one key sews the same picture from other units, and tells what it costs', async ({ page, bench }) => {
+  await bench.open('/months/m4/sew');
+  const other = page.getByRole('region', { name: 'Other units' });
+  await expect(other).toContainText('could be a flying goose');
+  await expect(other).toContainText(/seams fewer/);
+  await page.keyboard.press('x');
+  await expect(page.getByRole('heading', { name: /flying geese/ }).first()).toBeVisible();
+  await expect(page.getByText('saved', { exact: false }).first()).toBeVisible();
+});
+
+test('slips stand beside the right picture, and the back shows how seams are pressed', async ({ page, bench }) => {
+  await bench.open('/months/m1/sew');
+  const slips = page.getByRole('region', { name: 'Likely slips' });
+  await expect(slips.getByRole('img', { name: 'The right block' })).toBeVisible();
+  await expect(slips.getByRole('img', { name: /^Wrong: / })).toHaveCount(3);
+  await expect(page.getByRole('img', { name: /from the back/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Pressing' })).toContainText('crossings nest');
+});
