@@ -12,6 +12,9 @@ import type { Seen } from './units/unit-kind';
 /** Kinds that smaller units can make as well. */
 const TWO_WAYS = new Set(['geese', 'folded-corner', 'square-in-square']);
 
+/** More readings than this are too many to choose from. */
+const MOST = 12;
+
 export interface MethodChoice {
   name: string;
   title: string;
@@ -51,7 +54,7 @@ export function otherReadings(c: Construction): OtherReading[] {
   const found = new Map<string, Omit<OtherReading, 'effort' | 'otherEffort'>>();
   visit(c.tree);
   const effort = effortOf(c);
-  return [...found.values()].map((reading) => {
+  return [...found.values()].slice(0, MOST).map((reading) => {
     const readings = { ...c.style.readings, [reading.name]: reading.other };
     const otherEffort = effortOf(construct(c.block, { ...c.order, style: { ...c.style, readings } }));
     return { ...reading, effort, otherEffort };

@@ -23,7 +23,7 @@ export interface OddSplit {
   parts: Laid[][];
 }
 
-/** Regions above this size are not searched for the best odd seam, only for some. */
+/** Regions with more patches than this and no straight seam are sewn patch by patch: no drawing that people sew is like that. */
 const SEARCHED = 60;
 
 /** How a connected region of several patches comes apart. `rank` puts equal choices in an order that does not depend on how they lie. */
@@ -40,29 +40,28 @@ export function oddSplit(laid: readonly Laid[], rank: (parts: Laid[][]) => strin
     return ranked.reduce((p, q) => (q.key < p.key ? q : p)).split;
   };
 
+  if (laid.length > SEARCHED) return { seam: 'set-in', parts: take(oneByOne()) };
   const straight = chains.flatMap((chain): OddSplit[] => {
     const parts = components(all, contacts, (c) => c.chain !== chain);
     return parts.length > 1 ? [{ seam: 'straight', direction: lines[chain]!.direction, parts: take(parts) }] : [];
   });
   if (straight.length > 0) return best(straight)!;
 
-  if (laid.length <= SEARCHED) {
-    const partial = chains.flatMap((slit): OddSplit[] => {
-      // Small parts left over first, or large ones: neither is always shorter.
-      return ([1, -1] as const).flatMap((order): OddSplit[] => {
-        const parts = aroundSlit(slit, order);
-        return parts ? [{ seam: 'partial', parts: take(parts) }] : [];
-      });
+  const partial = chains.flatMap((slit): OddSplit[] => {
+    // Small parts left over first, or large ones: neither is always shorter.
+    return ([1, -1] as const).flatMap((order): OddSplit[] => {
+      const parts = aroundSlit(slit, order);
+      return parts ? [{ seam: 'partial', parts: take(parts) }] : [];
     });
-    if (partial.length > 0) return best(partial)!;
-    const corners = chains.flatMap((first, i) =>
-      chains.slice(i + 1).flatMap((second): OddSplit[] => {
-        const parts = components(all, contacts, (c) => c.chain !== first && c.chain !== second);
-        return parts.length === 2 ? [{ seam: 'set-in', parts: take(larger(parts)) }] : [];
-      }),
-    );
-    if (corners.length > 0) return best(corners)!;
-  }
+  });
+  if (partial.length > 0) return best(partial)!;
+  const corners = chains.flatMap((first, i) =>
+    chains.slice(i + 1).flatMap((second): OddSplit[] => {
+      const parts = components(all, contacts, (c) => c.chain !== first && c.chain !== second);
+      return parts.length === 2 ? [{ seam: 'set-in', parts: take(larger(parts)) }] : [];
+    }),
+  );
+  if (corners.length > 0) return best(corners)!;
   return { seam: 'set-in', parts: take(onePatchOut()) };
 
   /** With the slit left open, full seams until the rest falls apart along the slit itself; undefined when they do not get there. */
@@ -94,6 +93,18 @@ export function oddSplit(laid: readonly Laid[], rank: (parts: Laid[][]) => strin
     function holdsSlit(inside: ReadonlySet<number>): boolean {
       return contacts.some((c) => c.chain === slit && inside.has(c.a) && inside.has(c.b));
     }
+  }
+
+  /** Every patch by itself, each beside one that came before it. */
+  function oneByOne(): number[][] {
+    const beside = new Map<number, number[]>();
+    for (const { a, b } of contacts) {
+      beside.set(a, [...(beside.get(a) ?? []), b]);
+      beside.set(b, [...(beside.get(b) ?? []), a]);
+    }
+    const order = new Set([0]);
+    for (const i of order) for (const j of beside.get(i) ?? []) order.add(j);
+    return [...order].map((i) => [i]);
   }
 
   /** The patch with the fewest seams around it whose leaving keeps the rest together. */
@@ -184,18 +195,26 @@ export function heading(dx: number, dy: number): readonly [number, number] {
   return [(dx / a) * sign, (dy / a) * sign];
 }
 
-/** The straight lines along which two groups of patches touch, each from end to end. */
-export function meetings(before: readonly Laid[], after: readonly Laid[]): { from: Point; to: Point }[] {
-  const { contacts, lines } = touching([...before, ...after]);
-  const between = contacts.filter((c) => c.a < before.length !== c.b < before.length);
-  return lines.flatMap(({ direction, across }, chain) => {
-    const own = between.filter((c) => c.chain === chain);
-    if (own.length === 0) return [];
-    const [dx, dy] = direction;
-    const square = dx * dx + dy * dy;
-    // A point with x·dx + y·dy = t and x·dy − y·dx = across.
-    const at = (t: number): Point => [(t * dx + across * dy) / square, (t * dy - across * dx) / square];
-    const runs = own.sort((c, d) => c.from - d.from);
-    return [{ from: at(runs[0]!.from), to: at(Math.max(...runs.map((c) => c.to))) }];
-  });
+/** For every part after the first, the straight lines along which it touches the parts before it, each from end to end. */
+export function joinLines(parts: readonly (readonly Laid[])[]): { from: Point; to: Point }[][] {
+  const partOf = parts.flatMap((part, i) => part.map(() => i));
+  const { contacts, lines } = touching(parts.flat());
+  const spans = parts.map(() => new Map<number, [number, number]>());
+  for (const { a, b, chain, from, to } of contacts) {
+    const [p, q] = [partOf[a]!, partOf[b]!];
+    if (p === q) continue;
+    const own = spans[Math.max(p, q)]!;
+    const [near, far] = own.get(chain) ?? [from, to];
+    own.set(chain, [Math.min(near, from), Math.max(far, to)]);
+  }
+  return spans.slice(1).map((own) =>
+    [...own].map(([chain, [near, far]]) => {
+      const { direction, across } = lines[chain]!;
+      const [dx, dy] = direction;
+      const square = dx * dx + dy * dy;
+      // A point with x·dx + y·dy = t and x·dy − y·dx = across.
+      const at = (t: number): Point => [(t * dx + across * dy) / square, (t * dy - across * dx) / square];
+      return { from: at(near), to: at(far) };
+    }),
+  );
 }

@@ -45,6 +45,9 @@ export function slipsOf(c: Construction, most = 3): Slip[] {
   return slips.sort((a, b) => b.plausible - a.plausible).slice(0, most);
 }
 
+/** Patches looked at, all wrong pictures of one unit together: a block of very many patches is tried in fewer places. */
+const TRIED = 1500;
+
 interface Candidate {
   text: string;
   unit?: UnitPlan;
@@ -55,17 +58,19 @@ interface Candidate {
 function candidates(c: Construction): Candidate[] {
   const found: Candidate[] = [];
   const leaves = outermost(c.tree).filter((leaf) => leaf.laid.length > 1);
-  for (const unit of new Set(leaves.map((leaf) => c.unitOf.get(leaf)!))) {
-    const places = leaves.filter((leaf) => c.unitOf.get(leaf) === unit);
+  const places = Math.max(1, Math.floor(TRIED / c.block.patches.length));
+  const units = [...new Set(leaves.map((leaf) => c.unitOf.get(leaf)!))];
+  for (const unit of units.slice(0, Math.max(1, Math.floor((4 * TRIED) / c.block.patches.length)))) {
+    const own = leaves.filter((leaf) => c.unitOf.get(leaf) === unit);
     const name = unit.label;
     for (const { said, change } of changes(unit)) {
-      if (places.length > 1) {
-        const wrong = places.reduce<Laid[]>((laid, leaf) => replaced(laid, leaf.laid, change), [...c.cloth.patches]);
-        found.push({ text: `Every ${name} is ${said}`, unit, wrong, places: places.map((p) => p.laid) });
+      if (own.length > 1) {
+        const wrong = own.reduce<Laid[]>((laid, leaf) => replaced(laid, leaf.laid, change), [...c.cloth.patches]);
+        found.push({ text: `Every ${name} is ${said}`, unit, wrong, places: own.map((p) => p.laid) });
       }
-      for (const leaf of places)
+      for (const leaf of own.slice(0, places))
         found.push({
-          text: `${places.length > 1 ? 'One' : 'The'} ${name} is ${said}`,
+          text: `${own.length > 1 ? 'One' : 'The'} ${name} is ${said}`,
           unit,
           wrong: replaced(c.cloth.patches, leaf.laid, change),
           places: [leaf.laid],
@@ -74,7 +79,7 @@ function candidates(c: Construction): Candidate[] {
   }
   const { tree } = c;
   if (!isLeaf(tree) && (tree.seam === 'h' || tree.seam === 'v'))
-    tree.parts.forEach((part, i) => {
+    tree.parts.slice(0, places).forEach((part, i) => {
       const row = tree.seam === 'h' ? 'row' : 'column';
       const wrong = replaced(c.cloth.patches, part.laid, (p) => straightened(p, 2, false));
       found.push({ text: `The ${ORDINAL[i] ?? `${i + 1}th`} ${row} is upside down`, wrong, places: [part.laid] });
@@ -111,11 +116,11 @@ function changes({ seen }: UnitPlan): { said: string; change: (p: Picture) => Pi
 /** All patches with those of one part laid otherwise in the same box. */
 function replaced(all: readonly Laid[], part: readonly Laid[], change: (p: Picture) => Picture): Laid[] {
   const [x, y] = extent(part);
-  const own = new Set(part.map((p) => p.points.join(' ')));
-  const inside = all.filter((p) => own.has(p.points.join(' ')));
-  const picture = change(pictureOf(inside.length === part.length ? inside : part));
+  const own = new Set(part.flatMap((p) => p.of));
+  const inPart = (p: Laid) => p.of.some((i) => own.has(i));
+  const picture = change(pictureOf(all.filter(inPart)));
   const moved = picture.patches.map((p) => ({ ...p, points: p.points.map(([px, py]) => [px + x, py + y] as const) }));
-  return [...all.filter((p) => !p.of.some((i) => part.some((q) => q.of.includes(i)))), ...moved];
+  return [...all.filter((p) => !inPart(p)), ...moved];
 }
 
 interface Look {

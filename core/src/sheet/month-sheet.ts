@@ -201,7 +201,9 @@ function sheetBlock(key: string, c: Construction, colourway: Colourway): SheetBl
       crossings === 0
         ? ''
         : nested === crossings
-          ? `All ${crossings} crossings nest.`
+          ? crossings === 1
+            ? 'Its one crossing nests.'
+            : `All ${crossings} crossings nest.`
           : `${nested} of ${crossings} crossings nest; match the others with a pin.`,
     patches: patchLabels(c),
   };
@@ -268,6 +270,8 @@ function patchLabels(c: Construction): SheetBlock['patches'] {
 function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): SheetUnit {
   const { recipe, kind, label } = unit;
   const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
+  // Mirror images that come out of the batches of their twins.
+  const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
   const unfinished = (x: Exact) => measured(x.plus(Exact.of(c.style.seam).times(2)), c);
   return {
     label,
@@ -275,12 +279,12 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
     method: unit.method.title,
     roles: fabrics.map(({ role, fabric }) => ({ role, name: fabric.name, colour: fabric.colour })),
     make: unit.make,
-    mirrorOf: unit.mirrored && recipe.mirrored !== undefined ? unit.twin?.label : undefined,
+    mirrorOf: shared?.label,
     from: sentenceList(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,
-    steps: [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
-    press: pressUnit(c.pressing.units.get(unit) ?? [], unit.roles, colourway),
+    steps: shared ? [] : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
+    press: pressUnit(unit, c.pressing.units.get(unit) ?? [], colourway),
     size: unit.w.equals(unit.h) ? unfinished(unit.w) : `${unfinished(unit.w)} by ${unfinished(unit.h)}`,
     square: unit.w.equals(unit.h),
     look: recipe.look,
@@ -288,16 +292,17 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
       unit.extra === 0
         ? ''
         : `${unit.extra} ${unit.extra === 1 ? kind.title : kind.plural} will be left over. Keep ${unit.extra === 1 ? 'it' : 'them'}: ${kind.surplus ?? 'a second, colour-swapped block or a scrappy border uses them'}.`,
-    caution: recipe.caution ?? '',
+    caution: shared ? '' : (recipe.caution ?? ''),
     drawing: unitDrawing(unit.seen),
   };
 }
 
 /** The pressing plan of a unit's seams in words. */
-export function pressUnit(seams: UnitPress[][], roles: readonly string[], colourway: Colourway): string {
+export function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colourway: Colourway): string {
+  if (kind.outward) return 'Press all seams outwards, away from the middle of the unit.';
   const fabric = (role: string) => colourway.fabrics.get(role)!;
   const side = ({ towards }: UnitPress) =>
-    towards === 'open' ? 'open' : towards ? `towards ${fabric(towards).name}` : 'as the picture shows';
+    towards === 'open' ? 'open' : towards ? `towards ${fabric(towards).name}` : 'to one side';
   const said = seams.map((places) => {
     if (new Set(places.map(side)).size === 1) return side(places[0]!);
     return places.map((p) => `${p.count} ${side(p)}`).join(' and ');

@@ -243,7 +243,8 @@ export function direction([x, y]: Point): Press {
 
 function unitPresses(seams: readonly PressedSeam[]): Map<UnitPlan, UnitPress[][]> {
   const found = new Map<UnitPlan, Map<string, UnitPress[]>>();
-  for (const { unit, group, towards, after, before, beyond } of seams) {
+  // In the order of sewing: what lies deepest is sewn first.
+  for (const { unit, group, towards, after, before, beyond } of [...seams].sort((a, b) => b.depth - a.depth)) {
     if (!unit || !group) continue;
     const bySeam = found.get(unit) ?? new Map<string, UnitPress[]>();
     const list = bySeam.get(group) ?? [];

@@ -56,6 +56,29 @@ describe('the pressing plan', () => {
     );
   });
 
+  it('names the fabrics on both sides of a seam as they are drawn', () => {
+    const holds = (points: readonly Point[], [x, y]: Point) =>
+      points.every((p, i) => {
+        const q = points[(i + 1) % points.length]!;
+        return (q[0] - p[0]) * (y - p[1]) - (q[1] - p[1]) * (x - p[0]) > -1e-9;
+      });
+    fc.assert(
+      fc.property(fc.oneof(randomBlock, randomTiling), (b) => {
+        const { pressing, cloth } = make(b);
+        for (const { from, to, after, before, beyond } of pressing.seams) {
+          const length = Math.hypot(...after);
+          const beside = (sign: number): Point => [
+            (from[0] + to[0]) / 2 + (sign * after[0] * 0.001) / length,
+            (from[1] + to[1]) / 2 + (sign * after[1] * 0.001) / length,
+          ];
+          const at = (p: Point) => cloth.patches.find(({ points }) => holds(points, p))!.role;
+          if (beyond) expect(at(beside(1))).toBe(beyond);
+          if (before) expect(at(beside(-1))).toBe(before);
+        }
+      }),
+    );
+  });
+
   it('is as good as the best of all plans, tried one by one', () => {
     fc.assert(
       fc.property(randomBlock, (b) => {

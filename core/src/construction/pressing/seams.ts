@@ -2,7 +2,7 @@
 import type { Point } from '../../block';
 import type { Exact } from '../../measure';
 import { balance, extent, laidDirection, type Laid } from '../picture';
-import { heading, meetings } from '../odd-seams';
+import { heading, joinLines } from '../odd-seams';
 import { insideOf, isLeaf, type Branch, type Leaf, type Tree } from '../seam-tree';
 import type { UnitPlan } from '../construct';
 
@@ -20,7 +20,7 @@ export interface Seam {
   place?: Leaf;
   /** Seams of like units share this: they are best pressed alike. */
   group?: string;
-  /** How many seams the part before has more than the part after: seams lie better on plain parts. */
+  /** Above 0 where the allowance is better on the part after: seams lie best on plain parts, and outwards in some units. */
   plainer: number;
   /** Fabrics before and after, where each is a single patch. */
   before?: string;
@@ -95,11 +95,10 @@ function placing({ laid, seen }: Leaf, outer: Lay): Lay {
 }
 
 function ownSeams(branch: Branch, lay: Lay, depth: number, { unit, place }: Within): Seam[] {
-  const odd = branch.seam === 'partial' || branch.seam === 'set-in';
+  const odd = branch.seam === 'partial' || branch.seam === 'set-in' ? oddLines(branch) : undefined;
   return branch.parts.slice(1).flatMap((part, index) => {
     const former = branch.parts[index]!;
-    const earlier = odd ? branch.parts.slice(0, index + 1).flatMap((p) => [...p.laid]) : [...former.laid];
-    const lines = odd ? oddLines(branch, earlier, part.laid, index) : [chord(former.laid, part.laid, branch.seam)];
+    const lines = odd ? odd[index]! : [chord(former.laid, part.laid, branch.seam)];
     return lines.map(({ from, to }): Seam => {
       const [dx, dy] = heading(to[0] - from[0], to[1] - from[1]);
       const middle = balance(part.laid);
@@ -115,7 +114,7 @@ function ownSeams(branch: Branch, lay: Lay, depth: number, { unit, place }: With
         unit,
         place,
         group: unit && `${unit.twin && unit.mirrored ? unit.twin.name : unit.name} ${from.join()} ${to.join()}`,
-        plainer: seamCount(former) - seamCount(part),
+        plainer: unit?.kind.outward ? outwards(unit, from, to, [-dy * side, dx * side]) : seamCount(former) - seamCount(part),
         before: single(former),
         beyond: single(part),
         odd: branch.seam === 'set-in' && lines.length > 1,
@@ -125,32 +124,24 @@ function ownSeams(branch: Branch, lay: Lay, depth: number, { unit, place }: With
   });
 }
 
-/** The lines on which a part is sewn to what is there; a partial seam's later end is counted to the seam that it finishes. */
-function oddLines(
-  branch: Branch,
-  earlier: readonly Laid[],
-  added: readonly Laid[],
-  index: number,
-): { from: Point; to: Point }[] {
-  if (branch.seam !== 'partial') return meetings(earlier, added);
-  const [first, second, ...others] = branch.parts.map((p) => p.laid);
-  const begun = meetings(first!, second!)[0]!;
+/** The lines on which each part is sewn to those before it; a partial seam's later end is counted to the seam that it finishes. */
+function oddLines(branch: Branch): { from: Point; to: Point }[][] {
+  const joins = joinLines(branch.parts.map((p) => p.laid));
+  const begun = joins[0]?.[0];
+  if (branch.seam !== 'partial' || !begun) return joins;
   const along = (line: { from: Point; to: Point }) =>
     [line.from, line.to].every(
       (p) => (begun.to[0] - begun.from[0]) * (p[1] - begun.from[1]) === (begun.to[1] - begun.from[1]) * (p[0] - begun.from[0]),
     );
-  if (index > 0) return meetings(earlier, added).filter((line) => !along(line));
-  // The whole length of the slit, whoever lies along it.
-  const all = [first!, second!, ...others];
-  const lines = all.flatMap((part, i) => (i === 0 ? [] : meetings(all.slice(0, i).flat(), part).filter(along)));
   const t = (p: Point) => p[0] * (begun.to[0] - begun.from[0]) + p[1] * (begun.to[1] - begun.from[1]);
-  const ends = lines.flatMap((line) => [line.from, line.to]).sort((p, q) => t(p) - t(q));
-  return [{ from: ends[0]!, to: ends.at(-1)! }];
+  const ends = joins.flatMap((lines) => lines.filter(along)).flatMap((line) => [line.from, line.to]);
+  ends.sort((p, q) => t(p) - t(q));
+  return [[{ from: ends[0]!, to: ends.at(-1)! }], ...joins.slice(1).map((lines) => lines.filter((line) => !along(line)))];
 }
 
 /** The one straight seam between two convex parts: along the corners of the first that lie nearest to the second. */
 function chord(before: readonly Laid[], after: readonly Laid[], seam: Branch['seam']): { from: Point; to: Point } {
-  if (seam !== 'h' && seam !== 'v') return meetings(before, after)[0]!;
+  if (seam !== 'h' && seam !== 'v') return joinLines([before, after])[0]![0]!;
   const [across, along] = seam === 'h' ? ([1, 0] as const) : ([0, 1] as const);
   const [a, b] = [extent(before), extent(after)];
   const at = a[across] + a[(across + 2) as 2 | 3];
@@ -165,6 +156,13 @@ function chord(before: readonly Laid[], after: readonly Laid[], seam: Branch['se
     .map((p) => p[along]);
   const [from, to] = [Math.max(near, Math.min(...onLine)), Math.min(far, Math.max(...onLine))];
   return seam === 'h' ? { from: [from, at], to: [to, at] } : { from: [at, from], to: [at, to] };
+}
+
+/** 1 when the way leads away from the middle of the unit, −1 when it leads to it; all in the unit's straightened picture. */
+function outwards({ seen }: UnitPlan, from: Point, to: Point, way: Point): number {
+  const { w, h } = seen.picture;
+  const away = [(from[0] + to[0] - w) / 2, (from[1] + to[1] - h) / 2] as const;
+  return Math.sign(away[0] * way[0] + away[1] * way[1]);
 }
 
 /** Seams inside a part, those of its units counted. */

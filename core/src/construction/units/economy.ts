@@ -8,6 +8,7 @@ import type { UnitKind } from './unit-kind';
 
 export const economy: UnitKind = {
   kind: 'economy',
+  outward: true,
   title: 'economy unit',
   plural: 'economy units',
   methods: [

@@ -137,6 +137,7 @@ function eachLeg(corners: readonly Corner[], pieces: (roles: string[], corner: C
 
 export const foldedCorner: UnitKind = {
   kind: 'folded-corner',
+  outward: true,
   title: 'folded-corner unit',
   plural: 'folded-corner units',
   methods: [folded, cutTriangles],

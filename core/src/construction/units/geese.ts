@@ -176,6 +176,7 @@ const cutTriangles: Method = {
 
 export const geese: UnitKind = {
   kind: 'geese',
+  outward: true,
   title: 'flying goose',
   plural: 'flying geese',
   methods: [folded, four, twoSquares, cutTriangles],

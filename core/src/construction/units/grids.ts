@@ -118,6 +118,8 @@ const stripSet: Method = {
 function gridRoles(picture: Picture, across: number, down: number): string[] | undefined {
   const [w, h] = [picture.w / across, picture.h / down];
   if (picture.patches.length !== across * down) return undefined;
+  // Of one fabric it is no unit, but a plain piece drawn in parts.
+  if (picture.patches.every((p) => p.role === picture.patches[0]!.role)) return undefined;
   return rolesAt(
     picture,
     Array.from({ length: across * down }, (_, i) => rectangle((i % across) * w, Math.floor(i / across) * h, w, h)),

@@ -77,6 +77,7 @@ const folded: Method = {
 
 export const squareInSquare: UnitKind = {
   kind: 'square-in-square',
+  outward: true,
   title: 'square in a square',
   plural: 'squares in squares',
   methods: [cutTriangles, folded],

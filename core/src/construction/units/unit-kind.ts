@@ -108,6 +108,8 @@ export interface UnitKind {
   methods: readonly Method[];
   /** The fabric of each place when the straightened picture is one of this kind, else undefined. */
   read(picture: Picture): string[] | undefined;
+  /** Its seams are pressed away from its middle, as its steps say. */
+  outward?: boolean;
   /** What units that come over are good for. */
   surplus?: string;
 }

@@ -14,6 +14,7 @@
     onlight: (cuts: string[]) => void;
   }
   let { entry, units, sheet, unit, lit, onlight }: Props = $props();
+  const listed = (all: string[]) => (all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)!}`);
   const cuts = $derived(
     sheet?.fabrics.flatMap((fabric) => fabric.cuts.filter((c) => c.block === entry.key).map((cut) => ({ cut, fabric }))) ?? [],
   );
@@ -39,7 +40,7 @@
           onpointerenter={() => onlight([id])}
           onpointerleave={() => onlight([])}
         >
-          <td class="py-1.5">
+          <td class="py-1.5 whitespace-nowrap">
             <span class="cloth mr-1 inline-block h-3.5 w-3.5 align-[-1px]" style:background={fabric.colour} aria-hidden="true"
             ></span>
             <b>{cut.label}</b>
@@ -60,9 +61,9 @@
       <li class="border-b border-rule py-1.5">
         <b>{u.label}</b>
         {u.make}
-        {u.mirrored && u.twin ? 'mirrored ' : ''}{u.make === 1 ? u.kind.title : u.kind.plural} of {[...new Set(u.roles)].join(
-          ' and ',
-        )},
+        {u.mirrored && u.twin ? 'mirrored ' : ''}{u.make === 1 ? u.kind.title : u.kind.plural} of {listed([
+          ...new Set(u.roles),
+        ])},
         <span class="text-quiet">{u.method.title}{u.extra > 0 ? `; ${u.extra} left over` : ''}</span>
       </li>
     {/each}

@@ -93,7 +93,7 @@
         <circle
           cx={i * drafter.step}
           cy={j * drafter.step}
-          r={line * 1.1}
+          r={line * 1.7}
           fill="#1c2a4a"
           stroke="#fff"
           stroke-width={line * 0.5}

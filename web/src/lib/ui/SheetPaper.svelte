@@ -138,7 +138,7 @@
               </ol>
               <p class="check">
                 <b>Measure: <Say text={unit.size} />{unit.square ? ' square' : ''}.</b>
-                {unit.look.map(capital).join('. ')}.
+                <Say text={unit.look.map((l) => `${capital(l)}.`).join(' ')} />
               </p>
               {#if unit.over}<p>{unit.over}</p>{/if}
             </div>

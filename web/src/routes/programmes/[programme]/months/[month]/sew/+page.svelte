@@ -29,7 +29,7 @@
   const number = $derived(Math.min(chosen, month.blocks.length - 1));
   const entry = $derived(month.blocks[number]);
   const c = $derived(entry && constructMonthBlock(programme, entry, colourway));
-  const steps = $derived(c ? sewingWalk(c, (u) => pressUnit(c.pressing.units.get(u) ?? [], u.roles, colourway)) : []);
+  const steps = $derived(c ? sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)) : []);
   let at = $state(0);
   const here = $derived(Math.min(at, Math.max(0, steps.length - 1)));
   const step = $derived(steps[here]);
@@ -79,7 +79,7 @@
       <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label="Block">
         {#each month.blocks as b, i (b.key)}
           <button class="act {i === number ? 'first' : ''}" aria-pressed={i === number} onclick={() => ((chosen = i), (at = 0))}
-            >{b.block.name}</button
+            >{i + 1} · {b.block.name}</button
           >
         {/each}
       </div>
@@ -123,7 +123,7 @@
         </ol>
         <p class="mt-2 border-l-4 border-weld pl-3">
           <b>Measure: <Say text={step.size} />.</b>
-          {step.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}`).join('. ')}{step.look.length > 0 ? '.' : ''}
+          <Say text={step.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}.`).join(' ')} />
           <span class="text-quiet"><Say text={toleranceText(programme.unit)} /></span>
         </p>
       </section>
@@ -142,7 +142,7 @@
         />
         <div class="max-w-sm flex-1">
           <p>
-            {#if c.pressing.crossings === 0}No seams cross in this block.
+            {#if c.pressing.crossings === 0}No four seams meet in one point of this block.
             {:else}<b>{c.pressing.nested} of {c.pressing.crossings}</b> crossings nest.{/if}
             {#if c.pressing.at.some((x) => x.spun)}At the yellow dots, open the last stitches of the crossing and let the centre
               fan out.{/if}
