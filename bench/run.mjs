@@ -1,4 +1,4 @@
-// Runs a benchmark: node bench/run.mjs [head-count|planner]. Each prints figures and their ratios from one run.
+// Runs a benchmark: node bench/run.mjs [construction|planner|head-count]. Each prints figures and their ratios from one run.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -7,7 +7,7 @@ import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
 
 const here = (name) => fileURLToPath(new URL(name, import.meta.url));
-const names = process.argv.length > 2 ? process.argv.slice(2) : ['planner', 'head-count'];
+const names = process.argv.length > 2 ? process.argv.slice(2) : ['construction', 'planner', 'head-count'];
 for (const name of names) {
   console.log(`\n== ${name}`);
   if (name === 'head-count') {

@@ -34,6 +34,33 @@ test('one key sews the same picture from other units, and tells what it costs', 
   await expect(page.getByText('saved', { exact: false }).first()).toBeVisible();
 });
 
+test('a die described in the house style can be chosen; taken out, it is gone', async ({ page, bench }) => {
+  await bench.open('');
+  const dies = page.getByRole('region', { name: 'Dies' });
+  await dies.getByLabel('Unit finishes at').fill('3');
+  await dies.getByLabel('Strip width').fill('wide');
+  await dies.getByLabel('Strip length').fill('12');
+  await dies.getByLabel('Units a pass').fill('6');
+  await dies.getByRole('button', { name: 'Add the die' }).click();
+  await expect(dies.getByRole('alert')).toContainText('is not a length');
+  await dies.getByLabel('Strip width').fill('4');
+  await dies.getByRole('button', { name: 'Add the die' }).click();
+  await expect(dies).toContainText('6 from a strip 4 by 12');
+  await bench.open('/months/m1/sew');
+  await page.getByRole('radio', { name: /with a die/ }).check();
+  await expect(page.getByRole('heading', { name: /with a die/ })).toBeVisible();
+});
+
+test('a shape without a ruler formula comes with its template', async ({ page, bench }) => {
+  await bench.open('/months/m9/draft');
+  await page.getByRole('button', { name: 'Long Shadow' }).click();
+  await page.keyboard.press('2');
+  const templates = page.getByRole('region', { name: 'Templates' });
+  await expect(templates.getByRole('img')).not.toHaveCount(0);
+  const [download] = await Promise.all([page.waitForEvent('download'), templates.getByRole('button').first().click()]);
+  expect(download.suggestedFilename()).toMatch(/^long-shadow-A1\.svg$/);
+});
+
 test('slips stand beside the right picture, and the back shows how seams are pressed', async ({ page, bench }) => {
   await bench.open('/months/m1/sew');
   const slips = page.getByRole('region', { name: 'Likely slips' });

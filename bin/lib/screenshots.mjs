@@ -26,6 +26,42 @@ const views = [
       await settled(page, 'dialog[open]');
     },
   },
+  {
+    name: 'drafting',
+    path: `${programme}/months/m9/draft`,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'A plain 4 by 4 grid' }).click();
+      await page.keyboard.press('u');
+      await page.getByRole('button', { name: 'Flying goose' }).click();
+      await page.keyboard.press('Shift+D');
+      await page.getByLabel('Each step is made').selectOption('four-fold');
+      const board = await page.getByRole('application').boundingBox();
+      const at = (x, y) => page.mouse.move(board.x + board.width * x, board.y + board.height * y);
+      await at(0.35, 0.1);
+      await page.mouse.down();
+      await page.mouse.up();
+      await page.getByText('4 flying geese').first().waitFor();
+      await page.getByRole('button', { name: 'Square in a square' }).click();
+      await page.getByLabel('Cells to its short side').selectOption('2');
+      await at(0.35, 0.35);
+    },
+  },
+  { name: 'library', path: `${programme}/months/m10/draft` },
+  {
+    name: 'sew-order',
+    path: `${programme}/months/m8/sew`,
+    act: (page) => page.getByRole('region', { name: 'Other units' }).waitFor(),
+  },
+  {
+    name: 'pressing-by-night',
+    path: `${programme}/months/m1/sew?colourway=harvest`,
+    night: true,
+    act: async (page) => {
+      await page.getByRole('region', { name: 'Likely slips' }).waitFor();
+      await page.getByRole('region', { name: 'Pressing' }).scrollIntoViewIfNeeded();
+      await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
+    },
+  },
   { name: 'cut', path: `${programme}/months/m3/cut`, act: (page) => page.locator('g[data-cut="cloche:A2"]').first().hover() },
   {
     name: 'cut-trying-60-by-night',

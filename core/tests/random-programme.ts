@@ -1,7 +1,7 @@
 /** Random programme documents for the property tests. */
 import fc from 'fast-check';
 import type { Block } from '../src/block';
-import { randomBlock } from './random-block';
+import { randomBlock, randomTiling } from './random-block';
 
 /** The block as a file holds it, in grid units. */
 const asFile = (b: Block, id: string) => ({
@@ -10,12 +10,14 @@ const asFile = (b: Block, id: string) => ({
   patches: b.patches.map((p) => ({ role: p.role, points: p.points.map(([x, y]): [number, number] => [x / 12, y / 12]) })),
 });
 
-const method = fc.constantFrom('two-at-a-time', 'four-at-a-time', 'eight-at-a-time', 'cut-triangles');
+const method = fc.constantFrom(
+  ...['two-at-a-time', 'four-at-a-time', 'eight-at-a-time', 'cut-triangles', 'strip-ruler', 'printed-paper', 'die'],
+);
 
 /** Programmes of up to four months with random blocks, sizes, methods and head counts; every role a fabric, some shared. */
 export const randomProgramme = fc
   .record({
-    blocks: fc.array(randomBlock, { minLength: 1, maxLength: 4 }),
+    blocks: fc.array(fc.oneof(randomBlock, randomTiling), { minLength: 1, maxLength: 4 }),
     sizes: fc.infiniteStream(fc.integer({ min: 4, max: 15 })),
     methods: fc.infiniteStream(method),
     people: fc.integer({ min: 0, max: 90 }),

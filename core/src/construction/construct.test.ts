@@ -5,7 +5,17 @@ import { draw, squares } from '../../tests/draw';
 import { randomBlock, randomTiling } from '../../tests/random-block';
 import { faultsOf } from '../../tests/sewing-room';
 import { Exact, ratio } from '../measure';
-import { construct, constructionContract, gridRemedies, inchStyle, isLeaf, type Construction, type SewingStyle } from './index';
+import {
+  construct,
+  constructionContract,
+  gridRemedies,
+  inchStyle,
+  isLeaf,
+  templateDrawing,
+  templateSvg,
+  type Construction,
+  type SewingStyle,
+} from './index';
 
 /** A width that makes every cell 2 in, so that no number hides behind rounding. */
 const order = (b: Block, make = 1, style: SewingStyle = inchStyle) => ({
@@ -155,6 +165,24 @@ describe('patches without a ruler formula', () => {
     const peak = draw([2, 2], ['A 0,0 1,0 0,2', 'B 1,0 2,2 0,2', 'A 1,0 2,0 2,2']);
     const rows = construct(peak, order(peak)).cuts.filter((cut) => cut.role === 'A');
     expect(rows.map((cut) => !!cut.reversed).sort()).toEqual([false, true]);
+  });
+
+  it('are drawn at true scale, with a square to check the printer by', () => {
+    const peak = draw([2, 2], ['A 0,0 1,0 0,2', 'B 1,0 2,2 0,2', 'A 1,0 2,0 2,2']);
+    for (const cut of construct(peak, order(peak)).cuts) {
+      const svg = templateSvg(cut, 'Gable & roof', 'in');
+      const [, width, height] = /width="([\d.]+)in" height="([\d.]+)in"/.exec(svg)!;
+      const [, w, h] = /viewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(svg)!;
+      expect([width, height]).toEqual([w, h]);
+      expect(svg).toContain('width="1" height="1"');
+      expect(svg).toContain('Gable &#38; roof');
+      const drawing = templateDrawing(cut)!;
+      for (const [x, y] of drawing.cut) {
+        expect(x).toBeGreaterThanOrEqual(0);
+        expect(x).toBeLessThanOrEqual(cut.w.valueOf() + 1e-6);
+        expect(y).toBeLessThanOrEqual(Math.max(cut.w.valueOf(), cut.h.valueOf()) + 1e-6);
+      }
+    }
   });
 
   it('have seam allowance on every side, and tips that end at the seam allowance', () => {

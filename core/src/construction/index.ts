@@ -9,6 +9,7 @@ export { constructionContract } from './contract';
 export { outlineWithSeam, partDrawing, pressedBands, unitDrawing } from './drawing';
 export { balance, extent, type Laid } from './picture';
 export { sectionsOf, type Section } from './sections';
+export { templateDrawing, templateSvg, type TemplateDrawing } from './template-svg';
 export { unfinishedSize } from './sizes';
 export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';
 export { isLeaf, leaves, outermost, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';

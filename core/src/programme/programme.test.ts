@@ -135,6 +135,32 @@ describe('a refused document', () => {
     expect(errorsOf(document).map((e) => e.path)).toEqual(paths);
   });
 
+  it('names a method that the house’s seam does not fit, and a die that cannot be', () => {
+    expect(
+      at((f) => {
+        f.house!.seam = '3/8';
+        f.house!.methods = { geese: 'two-squares' };
+        f.months![0]!.blocks![0]!.methods = { geese: 'two-squares' };
+        f.house!.dies = [{ kind: 'hst', finished: '3', width: '0', length: '12', units: 4 }];
+      }),
+    ).toEqual(['/house/methods/geese', '/house/dies/0/width', '/months/0/blocks/0/methods/geese']);
+  });
+
+  it('keeps a month’s own sizing, methods and readings, and knows a unit’s name from a slip of spelling', () => {
+    const file = demo();
+    Object.assign(file.months![0]!.blocks![0]!, {
+      sizing: 'trim-down',
+      methods: { 'hst:A+B@1x1': 'strip-ruler', hts: 'two-at-a-time' },
+      readings: { 'geese:B+A+A@2x1': 'whole' },
+    });
+    const reading = readProgramme(file);
+    expect(reading.ok && reading.programme.months[0]!.blocks[0]!.style).toMatchObject({
+      sizing: 'trim-down',
+      readings: { 'geese:B+A+A@2x1': 'whole' },
+    });
+    expect(reading.ok && reading.warnings.map((w) => w.path)).toEqual(['/months/0/blocks/0/methods/hts']);
+  });
+
   it('names every place, not only the first', () => {
     expect(
       at((f) => {

@@ -10,7 +10,6 @@ import {
   unitDrawing,
   type Construction,
   type Cut,
-  type Sub,
   type Piece,
   type Tree,
   type UnitPlan,
@@ -163,7 +162,7 @@ function sheetCut(cut: Cut, c: Construction, key: string): SheetCut {
     qty: cut.qty,
     size: square ? formatLength(cut.w, unit) : `${formatLength(cut.w, unit)} by ${formatLength(cut.h, unit)}`,
     square,
-    then: thenCut(cut.sub),
+    then: thenCut(cut),
     ruler: rulerWords(cut.w, unit),
     block: key,
     for: cut.for,
@@ -174,7 +173,8 @@ function sheetCut(cut: Cut, c: Construction, key: string): SheetCut {
 /** Cut, and not sewn before it goes into the block. */
 const isPlain = (u: UnitPlan) => u.seen.picture.patches.length === 1;
 
-function thenCut(sub: Sub): string {
+function thenCut({ sub, template, reversed }: Cut): string {
+  if (template) return `then along its template${reversed ? ', turned over' : ''}`;
   return { none: '', once: 'then once, corner to corner', twice: 'then twice, corner to corner' }[sub];
 }
 

@@ -18,6 +18,9 @@ const WORDS: Record<string, string> = {
   finished: 'finished size',
   wof: 'usable width',
   sellingStep: 'selling step',
+  methods: 'method',
+  readings: 'other units',
+  patches: 'drawing',
 };
 
 /** '/months/0/blocks/1/finished' or '/months/m1/name' as 'month January, block 2, finished size'. */

@@ -84,7 +84,7 @@
       stroke-linejoin="round"
       role="presentation"
       data-patch={i}
-      onpointerenter={() => onpatch(i)}
+      onpointerenter={() => drafter.tool === 'look' && onpatch(i)}
     />
   {/each}
   {#if drafter.tool !== 'look'}
@@ -103,7 +103,7 @@
     {/each}
   {/if}
   {#each block.patches as patch, i (i)}
-    {#if lit(i) || chosen.has(i)}
+    {#if (drafter.tool === 'look' && lit(i)) || chosen.has(i)}
       <polygon
         points={points(patch.points)}
         fill="none"

@@ -75,6 +75,18 @@
         trouble={makeTrouble}
         onset={(to) => save('blocks in a kit', `${entryPath(month, entry)}/make`, row.make, Number(to))}
       />
+      <label class="block">
+        <span class="text-note text-quiet">Sizing of units</span>
+        <select
+          class="field"
+          value={row.sizing ?? ''}
+          onchange={(e) => save('sizing', `${entryPath(month, entry)}/sizing`, row.sizing, e.currentTarget.value || undefined)}
+        >
+          <option value="">as the house: {bench.programme.house.sizing === 'exact' ? 'exact' : 'cut large'}</option>
+          <option value="exact">exact, sewn with a scant seam</option>
+          <option value="trim-down">cut large and trimmed</option>
+        </select>
+      </label>
       {#each kindsOf(entry) as kind (kind.kind)}
         <label class="block">
           <span class="text-note text-quiet">{kind.plural[0]!.toUpperCase()}{kind.plural.slice(1)}</span>

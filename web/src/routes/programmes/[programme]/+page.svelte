@@ -3,6 +3,7 @@
   import { coloursOf, longDate } from '$lib/programme-view';
   import ColourwayTabs from '$lib/ui/ColourwayTabs.svelte';
   import HouseForm from '$lib/ui/HouseForm.svelte';
+  import Dies from '$lib/ui/Dies.svelte';
   import Picture from '$lib/ui/Picture.svelte';
   import SaveNote from '$lib/ui/SaveNote.svelte';
   import Say from '$lib/ui/Say.svelte';
@@ -93,6 +94,7 @@
       </dl>
     </section>
     <HouseForm />
+    <Dies />
     <p class="mt-6">
       <a class="act" href="/programmes/{bench.slug}/document" download><Download size={17} /> Export as a file</a>
     </p>

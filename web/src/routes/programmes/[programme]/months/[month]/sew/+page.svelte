@@ -2,6 +2,7 @@
   import { page } from '$app/state';
   import { coloursOf } from '$lib/programme-view';
   import { entryPath } from '$lib/entry-path';
+  import { keep } from '$lib/draft/drawings';
   import { Weigher } from '$lib/sew/weigher.svelte';
   import Arrows from '$lib/ui/Arrows.svelte';
   import BackPicture from '$lib/ui/BackPicture.svelte';
@@ -10,9 +11,11 @@
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import Picture from '$lib/ui/Picture.svelte';
   import Say from '$lib/ui/Say.svelte';
+  import TemplatePicture from '$lib/ui/TemplatePicture.svelte';
   import SewTrack from '$lib/ui/SewTrack.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
+  import { templateDrawing, templateSvg, type Cut } from '@aggrega/core/construction';
   import { constructMonthBlock } from '@aggrega/core/programme';
   import { backView, pressUnit, sewingWalk, toleranceText } from '@aggrega/core/sheet';
   import { onDestroy } from 'svelte';
@@ -60,6 +63,18 @@
     else return;
     e.preventDefault();
   }
+  const templates = $derived(
+    (c?.cuts ?? []).flatMap((cut) => {
+      const drawing = templateDrawing(cut);
+      return drawing ? [{ cut, drawing }] : [];
+    }),
+  );
+  const keepTemplate = (cut: Cut) =>
+    keep(
+      `${entry!.block.id}-${cut.label}.svg`,
+      templateSvg(cut, `${entry!.block.name}, ${cut.label}`, programme.unit),
+      'image/svg+xml',
+    );
   const { neighbours } = $derived(weigher.choices ?? { neighbours: undefined });
 </script>
 
@@ -159,6 +174,27 @@
       </div>
     </section>
 
+    {#if templates.length > 0}
+      <section class="mt-8 border-t border-rule pt-4" aria-label="Templates">
+        <h2 class="text-head">Templates</h2>
+        <p class="max-w-prose">
+          No ruler formula exists for these shapes: they are cut along paper, printed at full size, the arrow on the straight
+          grain.
+        </p>
+        <div class="mt-3 flex flex-wrap gap-6">
+          {#each templates as { cut, drawing } (cut.label)}
+            <figure class="w-40">
+              <TemplatePicture class="h-32 w-full" {drawing} label="Template of {cut.label}" />
+              <figcaption>
+                <b>{cut.label}</b>, {cut.qty}{cut.reversed ? ', paper turned over' : ''}
+                <button class="plain block" onclick={() => keepTemplate(cut)}>keep at full size, SVG</button>
+              </figcaption>
+            </figure>
+          {/each}
+        </div>
+      </section>
+    {/if}
+
     {#if weigher.choices && weigher.choices.slips.length > 0}
       <section class="mt-8 border-t border-rule pt-4" aria-label="Likely slips">
         <h2 class="text-head">Likely slips</h2>
@@ -176,15 +212,7 @@
                 {#snippet over()}
                   {#each slip.at as [x, y, w, h], i (i)}
                     <rect {x} {y} width={w} height={h} fill="none" stroke="#fff" stroke-width={whole.width / 50} />
-                    <rect
-                      {x}
-                      {y}
-                      width={w}
-                      height={h}
-                      fill="none"
-                      stroke="var(--color-madder)"
-                      stroke-width={whole.width / 90}
-                    />
+                    <rect {x} {y} width={w} height={h} fill="none" stroke="#b3322b" stroke-width={whole.width / 90} />
                   {/each}
                 {/snippet}
               </Picture>
