@@ -71,7 +71,9 @@ function howToSew({ seam }: Branch, parts: string[], allowance: string): string 
     case 'partial':
       return `Sew ${second} to ${first} with a partial seam: begin at the end that the next part will cross, and stop halfway. Add ${list(others)}, one after the other, each along its whole edge. Then finish the first seam.`;
     case 'set-in':
-      return `Set ${others.at(-1) ?? second} into the corner of ${first}: mark ${allowance} from the corner on both, sew to the mark, stop with the needle down, turn, and sew on along the other edge.`;
+      if (others.length > 0)
+        return `Sew on one after the other, each set into the corners that are there: ${list(parts)}. Mark ${allowance} from every corner and sew from mark to mark.`;
+      return `Set ${second} into the corner of ${first}: mark ${allowance} from the corner on both, sew to the mark, stop with the needle down, turn, and sew on along the other edge.`;
     case 'v':
       return `Sew ${list(parts)}, from left to right.`;
     case 'h':

@@ -20,7 +20,6 @@ const WORDS: Record<string, string> = {
   sellingStep: 'selling step',
   methods: 'method',
   readings: 'other units',
-  patches: 'drawing',
 };
 
 /** '/months/0/blocks/1/finished' or '/months/m1/name' as 'month January, block 2, finished size'. */
