@@ -7,127 +7,61 @@ export interface Stamp {
   name: string;
   /** Sides of its box, in units of its size. */
   sides: readonly [number, number];
-  /** How many roles it asks for. */
-  roles: number;
-  /** Outlines in a box of those sides, each with the number of its role. */
-  shapes: readonly (readonly [role: number, ...points: Point[]])[];
+  /** Number of its role and outline of each patch, in a box of those sides. */
+  shapes: readonly string[];
 }
 
-const square = (role: number, x: number, y: number, s = 1): readonly [number, ...Point[]] => [
-  role,
-  [x, y],
-  [x + s, y],
-  [x + s, y + s],
-  [x, y + s],
-];
 const grid = (n: number) =>
-  Array.from({ length: n * n }, (_, i) =>
-    square((i + (n % 2 === 0 ? Math.floor(i / n) : 0)) % 2, (i % n) / n, Math.floor(i / n) / n, 1 / n),
-  );
+  Array.from({ length: n * n }, (_, i) => {
+    const [x, y] = [i % n, Math.floor(i / n)];
+    const role = (i + (n % 2 === 0 ? y : 0)) % 2;
+    return `${role} ${x / n},${y / n} ${(x + 1) / n},${y / n} ${(x + 1) / n},${(y + 1) / n} ${x / n},${(y + 1) / n}`;
+  });
+
+const square = [1, 1] as const;
+const oblong = [2, 1] as const;
+const half = (role: number) => [
+  `${role} 0,0 0.5,0 0,0.5`,
+  `${role} 0.5,0 1,0 1,0.5`,
+  `${role} 1,0.5 1,1 0.5,1`,
+  `${role} 0,0.5 0.5,1 0,1`,
+];
 
 /** In the order of how often they are wanted. */
 export const stamps: readonly Stamp[] = [
-  { id: 'square', name: 'Square', sides: [1, 1], roles: 1, shapes: [square(0, 0, 0)] },
-  { id: 'rectangle', name: 'Rectangle', sides: [2, 1], roles: 1, shapes: [[0, [0, 0], [2, 0], [2, 1], [0, 1]]] },
-  {
-    id: 'hst',
-    name: 'Half-square triangle',
-    sides: [1, 1],
-    roles: 2,
-    shapes: [
-      [0, [0, 0], [1, 0], [0, 1]],
-      [1, [1, 0], [1, 1], [0, 1]],
-    ],
-  },
+  { id: 'square', name: 'Square', sides: square, shapes: ['0 0,0 1,0 1,1 0,1'] },
+  { id: 'rectangle', name: 'Rectangle', sides: oblong, shapes: ['0 0,0 2,0 2,1 0,1'] },
+  { id: 'hst', name: 'Half-square triangle', sides: square, shapes: ['0 0,0 1,0 0,1', '1 1,0 1,1 0,1'] },
   {
     id: 'qst',
     name: 'Quarter-square triangle',
-    sides: [1, 1],
-    roles: 2,
-    shapes: [
-      [0, [0, 0], [1, 0], [0.5, 0.5]],
-      [1, [1, 0], [1, 1], [0.5, 0.5]],
-      [0, [1, 1], [0, 1], [0.5, 0.5]],
-      [1, [0, 0], [0.5, 0.5], [0, 1]],
-    ],
+    sides: square,
+    shapes: ['0 0,0 1,0 0.5,0.5', '1 1,0 1,1 0.5,0.5', '0 1,1 0,1 0.5,0.5', '1 0,0 0.5,0.5 0,1'],
   },
-  {
-    id: 'goose',
-    name: 'Flying goose',
-    sides: [2, 1],
-    roles: 2,
-    shapes: [
-      [0, [1, 0], [2, 1], [0, 1]],
-      [1, [0, 0], [1, 0], [0, 1]],
-      [1, [1, 0], [2, 0], [2, 1]],
-    ],
-  },
-  {
-    id: 'square-in-square',
-    name: 'Square in a square',
-    sides: [1, 1],
-    roles: 2,
-    shapes: [
-      [0, [0.5, 0], [1, 0.5], [0.5, 1], [0, 0.5]],
-      [1, [0, 0], [0.5, 0], [0, 0.5]],
-      [1, [0.5, 0], [1, 0], [1, 0.5]],
-      [1, [1, 0.5], [1, 1], [0.5, 1]],
-      [1, [0, 0.5], [0.5, 1], [0, 1]],
-    ],
-  },
-  {
-    id: 'folded-corner',
-    name: 'Folded corner',
-    sides: [1, 1],
-    roles: 2,
-    shapes: [
-      [0, [0.5, 0], [1, 0], [1, 1], [0, 1], [0, 0.5]],
-      [1, [0, 0], [0.5, 0], [0, 0.5]],
-    ],
-  },
+  { id: 'goose', name: 'Flying goose', sides: oblong, shapes: ['0 1,0 2,1 0,1', '1 0,0 1,0 0,1', '1 1,0 2,0 2,1'] },
+  { id: 'square-in-square', name: 'Square in a square', sides: square, shapes: ['0 0.5,0 1,0.5 0.5,1 0,0.5', ...half(1)] },
+  { id: 'folded-corner', name: 'Folded corner', sides: square, shapes: ['0 0.5,0 1,0 1,1 0,1 0,0.5', half(1)[0]!] },
   {
     id: 'parallelogram',
     name: 'Parallelogram',
-    sides: [2, 1],
-    roles: 2,
-    shapes: [
-      [0, [1, 0], [2, 0], [1, 1], [0, 1]],
-      [1, [0, 0], [1, 0], [0, 1]],
-      [1, [2, 0], [2, 1], [1, 1]],
-    ],
+    sides: oblong,
+    shapes: ['0 1,0 2,0 1,1 0,1', '1 0,0 1,0 0,1', '1 2,0 2,1 1,1'],
   },
-  { id: 'four-patch', name: 'Four-patch', sides: [1, 1], roles: 2, shapes: grid(2) },
-  { id: 'nine-patch', name: 'Nine-patch', sides: [1, 1], roles: 2, shapes: grid(3) },
+  { id: 'four-patch', name: 'Four-patch', sides: square, shapes: grid(2) },
+  { id: 'nine-patch', name: 'Nine-patch', sides: square, shapes: grid(3) },
   {
     id: 'rails',
     name: 'Rails',
-    sides: [1, 1],
-    roles: 2,
-    shapes: [0, 1, 2].map((i) => [i % 2, [0, i / 3], [1, i / 3], [1, (i + 1) / 3], [0, (i + 1) / 3]] as const),
+    sides: square,
+    shapes: [0, 1, 2].map((i) => `${i % 2} 0,${i / 3} 1,${i / 3} 1,${(i + 1) / 3} 0,${(i + 1) / 3}`),
   },
   {
     id: 'pieced-triangle',
     name: 'Pieced triangle',
-    sides: [1, 1],
-    roles: 2,
-    shapes: [
-      [1, [1, 0], [1, 1], [0, 1]],
-      [0, [0, 0], [0.5, 0], [0, 0.5]],
-      [1, [0.5, 0], [0.5, 0.5], [0, 0.5]],
-      [0, [0.5, 0], [1, 0], [0.5, 0.5]],
-      [0, [0, 0.5], [0.5, 0.5], [0, 1]],
-    ],
+    sides: square,
+    shapes: ['1 1,0 1,1 0,1', half(0)[0]!, '1 0.5,0 0.5,0.5 0,0.5', '0 0.5,0 1,0 0.5,0.5', '0 0,0.5 0.5,0.5 0,1'],
   },
-  {
-    id: 'long-triangle',
-    name: 'Long triangle',
-    sides: [2, 1],
-    roles: 2,
-    shapes: [
-      [0, [0, 0], [2, 0], [0, 1]],
-      [1, [2, 0], [2, 1], [0, 1]],
-    ],
-  },
+  { id: 'long-triangle', name: 'Long triangle', sides: oblong, shapes: ['0 0,0 2,0 0,1', '1 2,0 2,1 0,1'] },
 ];
 
 /** A stamp's patches and box, `size` cells to its side, laid with some quarter turns and mirrored. */
@@ -149,7 +83,13 @@ export function laidStamp(
   return {
     w: turned ? h : w,
     h: turned ? w : h,
-    patches: stamp.shapes.map(([role, ...points]) => ({ role: roles[role % roles.length]!, points: tidy(points.map(lay)) })),
+    patches: stamp.shapes.map((shape) => {
+      const [role, ...points] = shape.split(' ');
+      return {
+        role: roles[Number(role) % roles.length]!,
+        points: tidy(points.map((p) => lay(p.split(',').map(Number) as unknown as Point))),
+      };
+    }),
   };
 }
 

@@ -156,6 +156,17 @@ describe('directional fabric', () => {
 });
 
 describe('patches without a ruler formula', () => {
+  it('are mirrored with the section that they are sewn into: its mirror image takes the same paper, turned over', () => {
+    const b = draw(
+      [1, 3],
+      [
+        ...['C 0,1 1,2 1,3', 'B 0,1 1,3 0,3', 'A 0.5,1.5 1,1.5 1,2', 'C 1,0.5 1,1.5 0.5,1.5', 'A 1,0 1,0.5 0.5,1.5'],
+        ...['A 0.5,0 1,0 0.5,1.5', 'A 0.5,0.5 0.5,1.5 0,1', 'C 0.5,0 0.5,0.5 0,1', 'C 0,0 0.5,0 0,1'],
+      ],
+    );
+    expect(summary(construct(mirrorBlock(b), order(b)))).toEqual(summary(construct(b, order(b))));
+  });
+
   const halves = draw([1, 1], ['A 0,0 1,0 0,1', 'B 1,0 1,1 0,1']);
 
   it('become templates where cells are not square, and their mirror images are cut with the paper turned', () => {

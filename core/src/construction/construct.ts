@@ -10,6 +10,7 @@ import type { SewingStyle } from './style';
 import { unitName } from './unit-name';
 import { chooseMethod, unitKind, type Choice } from './units';
 import {
+  lieInBlock,
   liesOnPoint,
   type Method,
   type Reason,
@@ -146,7 +147,8 @@ export function construct(block: Block, order: Order): Construction {
 }
 
 function unitKey(seen: Seen, directional: ReadonlySet<string>): string {
-  const { kind, mirrored, eighths, w, h, picture } = seen;
+  const { kind, w, h, picture } = seen;
+  const { mirrored, eighths } = lieInBlock(seen);
   // The grain of a loose piece depends on how it lies; so does what a directional print asks of an oblong piece.
   const grain = (kind === 'triangle' || kind === 'template') && liesOnPoint(seen);
   const lies = !w.equals(h) && picture.patches.some((p) => directional.has(p.role)) ? eighths % 4 : 0;
@@ -156,7 +158,8 @@ function unitKey(seen: Seen, directional: ReadonlySet<string>): string {
 function newPlan(seen: Seen, { tick }: Cloth, style: SewingStyle): UnitPlan {
   const name = unitName(seen, tick);
   const { method, refused } = chooseMethod(seen, name, style);
-  const { roles, w, h, mirrored } = seen;
+  const { roles, w, h } = seen;
+  const { mirrored } = lieInBlock(seen);
   const recipe: Recipe = { yields: 1, pieces: [], steps: [], look: [], tools: [] };
   const counts = { make: 0, perBlock: 0, batches: 0, yields: 1, extra: 0, extraMirrored: 0 };
   return {

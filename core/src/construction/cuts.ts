@@ -2,7 +2,7 @@
 import { toRuler } from '../measure';
 import type { Cut, UnitPlan } from './construct';
 import type { SewingStyle } from './style';
-import { PER_SQUARE } from './units/unit-kind';
+import { PER_SQUARE, lieInBlock } from './units/unit-kind';
 
 interface Context {
   style: SewingStyle;
@@ -18,7 +18,7 @@ export function gatherCuts(units: UnitPlan[], { style, directional, around }: Co
     for (const piece of unit.recipe.pieces) {
       const fixed = directional.has(piece.role);
       // Without a direction the long side is named first; with one, w stays the extent along x as the unit lies.
-      const standing = fixed ? unit.seen.eighths % 4 > 1 : piece.w.compare(piece.h) < 0;
+      const standing = fixed ? lieInBlock(unit.seen).eighths % 4 > 1 : piece.w.compare(piece.h) < 0;
       const exact = standing ? ([piece.h, piece.w] as const) : ([piece.w, piece.h] as const);
       const [w, h] = [toRuler(exact[0], style.rounding), toRuler(exact[1], style.rounding)];
       const shape = piece.template ? `${piece.reversed ? 'reversed' : ''} ${JSON.stringify(piece.template.cut)}` : '';

@@ -6,11 +6,11 @@ import type { Block } from '../block';
 import type { Exact } from '../measure';
 import { asTemplate, asUnit, recognise } from './recognise';
 import { oddSplit } from './odd-seams';
-import { clothOf, extent, isConvex, pictureOf, pictureText, straightened, type Cloth, type Laid } from './picture';
+import { clothOf, extent, isConvex, pictureOf, pictureText, straightened, type Cloth, type Lie, type Laid } from './picture';
 import { asParts, asWhole } from './readings';
 import type { SewingStyle } from './style';
 import { likeCells, ranking, splitsOf, type Split } from './splits';
-import type { Seen } from './units/unit-kind';
+import { lieInBlock, type Seen } from './units/unit-kind';
 
 /** 'h' level, 'v' upright, 'd' falling from top left to bottom right, 'a' rising; and the two that are not straight. */
 export type SeamWay = 'h' | 'v' | 'd' | 'a' | 'partial' | 'set-in';
@@ -59,22 +59,22 @@ interface Way {
   /** This is the block itself, or a unit that must be taken apart. */
   whole?: boolean;
   convex?: boolean;
-  /** The coordinates are those of a unit that lies on point. */
-  onPoint?: boolean;
+  /** The coordinates are those of a unit that lies so in the block. */
+  outer?: Lie;
 }
 
 function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
   const below: Way = { ...way, whole: false };
   const found = way.known || laid.length === 1 ? recognise(laid, tick) : undefined;
   if (found) {
-    const seen = tilted(found, way);
+    const seen = within(found, way);
     const parts = asParts(laid, tick, seen, way.readings);
     if (parts) return takeApart(parts, tick, { ...below, readings: {} });
     // A pieced triangle has a name, and is still sewn from its parts.
     if (seen.kind === 'pieced-triangle' && way.known) return { laid, seen, inside: insideUnit(seen, below) };
     return { laid, seen };
   }
-  if (laid.length === 1) return { laid, seen: tilted(asTemplate(laid[0]!, tick), way) };
+  if (laid.length === 1) return { laid, seen: within(asTemplate(laid[0]!, tick), way) };
   const merged = way.known && !way.whole ? asWhole(laid, tick, way.readings) : undefined;
   if (merged) return takeApart(merged, tick, below);
 
@@ -82,18 +82,18 @@ function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
   const offTheGrid = branch.seam !== 'h' && branch.seam !== 'v';
   // A rectangle with seams that leave the grid is a unit to make, and then a cell among others.
   if (!offTheGrid || !way.known || way.whole || !upright(laid)) return branch;
-  const unit = tilted(asUnit('pieced', laid, tick), way);
+  const unit = within(asUnit('pieced', laid, tick), way);
   return { laid, seen: unit, inside: insideUnit(unit, below) };
 }
 
 /** The seams of a unit that is sewn from others, in the unit's own straightened picture: the same for all of its places. */
-function insideUnit({ picture, tick, eighths, tilted }: Seen, way: Way): Branch {
-  return split(picture.patches, tick, { ...way, onPoint: (eighths % 2 === 1) !== !!tilted, convex: true });
+function insideUnit(unit: Seen, way: Way): Branch {
+  return split(unit.picture.patches, unit.tick, { ...way, outer: lieInBlock(unit), convex: true });
 }
 
-/** Inside a unit that lies on point, everything lies an eighth further. */
-function tilted(seen: Seen, { onPoint }: Way): Seen {
-  return onPoint ? { ...seen, tilted: true } : seen;
+/** A unit as a part of the one that it lies in. */
+function within(seen: Seen, { outer }: Way): Seen {
+  return outer ? { ...seen, outer } : seen;
 }
 
 /** Whether the part is a rectangle on the grid. */

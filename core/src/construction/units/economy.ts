@@ -3,8 +3,20 @@
  * the second clockwise from the top left. Formulas: handbook 2.
  */
 import { Exact, checkpoint, formatLength } from '../../measure';
-import { plainPiece, rectangle, rolesAt, seamOf, triangles } from './reading';
+import { plainPiece, rolesAt, seamOf, triangles, outlines, scaled } from './reading';
 import type { UnitKind } from './unit-kind';
+
+const PLACES = outlines(
+  '1,1 3,1 3,3 1,3',
+  '1,1 2,0 3,1',
+  '3,1 4,2 3,3',
+  '3,3 2,4 1,3',
+  '1,3 0,2 1,1',
+  '0,0 2,0 0,2',
+  '2,0 4,0 4,2',
+  '4,2 4,4 2,4',
+  '0,2 2,4 0,4',
+);
 
 export const economy: UnitKind = {
   kind: 'economy',
@@ -45,52 +57,5 @@ export const economy: UnitKind = {
       },
     },
   ],
-  read(picture) {
-    const { w, h } = picture;
-    if (w !== h || picture.patches.length !== 9) return undefined;
-    const [q, m, r] = [w / 4, w / 2, (3 * w) / 4];
-    return rolesAt(picture, [
-      rectangle(q, q, m, m),
-      [
-        [q, q],
-        [m, 0],
-        [r, q],
-      ],
-      [
-        [r, q],
-        [w, m],
-        [r, r],
-      ],
-      [
-        [r, r],
-        [m, w],
-        [q, r],
-      ],
-      [
-        [q, r],
-        [0, m],
-        [q, q],
-      ],
-      [
-        [0, 0],
-        [m, 0],
-        [0, m],
-      ],
-      [
-        [m, 0],
-        [w, 0],
-        [w, m],
-      ],
-      [
-        [w, m],
-        [w, w],
-        [m, w],
-      ],
-      [
-        [0, m],
-        [m, w],
-        [0, w],
-      ],
-    ]);
-  },
+  read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 4)) : undefined),
 };

@@ -4,7 +4,20 @@
  */
 import { Exact, checkpoint, formatLength } from '../../measure';
 import type { SewingStyle } from '../style';
-import { HALF, QUARTER, because, halfSide, oversizeOf, plainPiece, quarterSide, rolesAt, seamOf, squares } from './reading';
+import {
+  HALF,
+  QUARTER,
+  because,
+  halfSide,
+  oversizeOf,
+  plainPiece,
+  quarterSide,
+  rolesAt,
+  seamOf,
+  squares,
+  outlines,
+  scaled,
+} from './reading';
 import type { Method, Piece, Recipe, Seen, UnitKind } from './unit-kind';
 
 const CHALK = 'a pencil or chalk that shows on both fabrics';
@@ -174,32 +187,14 @@ const cutTriangles: Method = {
   },
 };
 
+const PLACES = outlines('1,0 2,1 0,1', '0,0 1,0 0,1', '1,0 2,0 2,1');
+
 export const geese: UnitKind = {
   kind: 'geese',
   outward: true,
   title: 'flying goose',
   plural: 'flying geese',
   methods: [folded, four, twoSquares, cutTriangles],
-  read(picture) {
-    const { w, h } = picture;
-    if (w !== 2 * h) return undefined;
-    return rolesAt(picture, [
-      [
-        [h, 0],
-        [w, h],
-        [0, h],
-      ],
-      [
-        [0, 0],
-        [h, 0],
-        [0, h],
-      ],
-      [
-        [h, 0],
-        [w, 0],
-        [w, h],
-      ],
-    ]);
-  },
+  read: (picture) => (picture.w === 2 * picture.h ? rolesAt(picture, scaled(PLACES, picture.h)) : undefined),
   surplus: 'geese fly in any border; a row of them is a good mend for a short one',
 };

@@ -4,7 +4,7 @@
  */
 import { Exact, checkpoint, formatLength } from '../../measure';
 import type { SewingStyle } from '../style';
-import { HALF, because, halfSide, oversizeOf, rolesAt, seamOf, squares } from './reading';
+import { HALF, because, halfSide, oversizeOf, rolesAt, seamOf, squares, outlines, scaled } from './reading';
 import type { Method, Piece, Recipe, Seen, Sub, UnitKind, Wanted } from './unit-kind';
 
 const { root2 } = Exact;
@@ -249,26 +249,13 @@ function rolesOnce(roles: readonly string[], piece: (role: string, needs: number
   return [...new Set(roles)].map((role) => piece(role, roles.filter((r) => r === role).length));
 }
 
+const PLACES = outlines('0,0 1,0 0,1', '1,0 1,1 0,1');
+
 export const hst: UnitKind = {
   kind: 'hst',
   title: 'half-square triangle',
   plural: 'half-square triangles',
   methods: [...makings.map(fromSquares), stripRuler, printedPaper, die],
-  read(picture) {
-    const { w, h } = picture;
-    if (w !== h) return undefined;
-    return rolesAt(picture, [
-      [
-        [0, 0],
-        [w, 0],
-        [0, h],
-      ],
-      [
-        [w, 0],
-        [w, h],
-        [0, h],
-      ],
-    ]);
-  },
+  read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w)) : undefined),
   surplus: 'four of them make a pinwheel; or keep them for a second, colour-swapped block',
 };

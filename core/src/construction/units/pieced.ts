@@ -1,5 +1,5 @@
 /** Units that are sewn from smaller ones: the pieced triangle, and any other part that has seams off the grid. */
-import { rolesAt } from './reading';
+import { rolesAt, outlines, scaled } from './reading';
 import type { Method, UnitKind } from './unit-kind';
 
 const parts: Method = {
@@ -21,6 +21,8 @@ const flush: Method = {
   }),
 };
 
+const PLACES = outlines('0,0 1,0 0,1', '1,0 1,1 0,1', '1,0 2,0 1,1', '0,1 1,1 0,2');
+
 /**
  * Four small triangles that make a large one: described with the right angle at the top left; the corner, the inner triangle, then
  * the ones to the right and below. It joins a large triangle as a half-square triangle does.
@@ -30,33 +32,7 @@ export const piecedTriangle: UnitKind = {
   title: 'pieced triangle',
   plural: 'pieced triangles',
   methods: [flush],
-  read(picture) {
-    const { w, h } = picture;
-    if (w !== h || picture.patches.length !== 4) return undefined;
-    const m = w / 2;
-    return rolesAt(picture, [
-      [
-        [0, 0],
-        [m, 0],
-        [0, m],
-      ],
-      [
-        [m, 0],
-        [m, m],
-        [0, m],
-      ],
-      [
-        [m, 0],
-        [w, 0],
-        [m, m],
-      ],
-      [
-        [0, m],
-        [m, m],
-        [0, w],
-      ],
-    ]);
-  },
+  read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 2)) : undefined),
 };
 
 /** A square or rectangle with seams that leave the grid, and no name of its own. */

@@ -3,7 +3,19 @@
  * Formulas: handbook 2. Two fabrics make an hourglass; three or four come from two different pairs of half-square triangles.
  */
 import { checkpoint, formatLength } from '../../measure';
-import { QUARTER, because, counted, oversizeOf, quarterSide, rolesAt, seamOf, squares, triangles } from './reading';
+import {
+  QUARTER,
+  because,
+  counted,
+  oversizeOf,
+  quarterSide,
+  rolesAt,
+  seamOf,
+  squares,
+  triangles,
+  outlines,
+  scaled,
+} from './reading';
 import type { Method, Seen, UnitKind } from './unit-kind';
 
 /** The two pairs that are sewn across each other: the top with the left, the right with the bottom. */
@@ -106,37 +118,13 @@ const cutTriangles: Method = {
   },
 };
 
+const PLACES = outlines('0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,0 1,1 0,2');
+
 export const qst: UnitKind = {
   kind: 'qst',
   title: 'quarter-square triangle',
   plural: 'quarter-square triangles',
   methods: [twoAtATime, cutTriangles],
-  read(picture) {
-    const { w, h } = picture;
-    if (w !== h) return undefined;
-    const c = w / 2;
-    return rolesAt(picture, [
-      [
-        [0, 0],
-        [w, 0],
-        [c, c],
-      ],
-      [
-        [w, 0],
-        [w, w],
-        [c, c],
-      ],
-      [
-        [w, w],
-        [0, w],
-        [c, c],
-      ],
-      [
-        [0, 0],
-        [c, c],
-        [0, w],
-      ],
-    ]);
-  },
+  read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 2)) : undefined),
   surplus: 'hourglasses make a border of their own, or the middle of a later star',
 };

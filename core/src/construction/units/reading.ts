@@ -7,6 +7,16 @@ import type { Piece, Seen, Sub } from './unit-kind';
 
 const { root2 } = Exact;
 
+/** Outlines as they are written down: '0,0 2,0 1,1'. */
+export function outlines(...texts: string[]): Polygon[] {
+  return texts.map((text) => text.split(' ').map((p) => p.split(',').map(Number) as unknown as Point));
+}
+
+/** Outlines at another size. */
+export function scaled(places: readonly Polygon[], by: number): Polygon[] {
+  return places.map((place) => place.map(([x, y]): Point => [x * by, y * by]));
+}
+
 /** The roles of a picture whose patches are exactly these places, in their order; undefined when it is another picture. */
 export function rolesAt(picture: Picture, places: readonly Polygon[]): string[] | undefined {
   if (picture.patches.length !== places.length) return undefined;

@@ -2,7 +2,7 @@
  * Square in a square, F: described with the centre first, then the corners clockwise from the top left. Formulas: handbook 2.
  */
 import { Exact, checkpoint, formatLength } from '../../measure';
-import { because, oversizeOf, plainPiece, rolesAt, seamOf, squares, triangles } from './reading';
+import { because, oversizeOf, plainPiece, rolesAt, seamOf, squares, triangles, outlines, scaled } from './reading';
 import { bonusText } from './geese';
 import type { Method, UnitKind, Wanted } from './unit-kind';
 
@@ -75,43 +75,13 @@ const folded: Method = {
   },
 };
 
+const PLACES = outlines('1,0 2,1 1,2 0,1', '0,0 1,0 0,1', '1,0 2,0 2,1', '2,1 2,2 1,2', '0,1 1,2 0,2');
+
 export const squareInSquare: UnitKind = {
   kind: 'square-in-square',
   outward: true,
   title: 'square in a square',
   plural: 'squares in squares',
   methods: [cutTriangles, folded],
-  read(picture) {
-    const { w, h } = picture;
-    if (w !== h) return undefined;
-    const m = w / 2;
-    return rolesAt(picture, [
-      [
-        [m, 0],
-        [w, m],
-        [m, w],
-        [0, m],
-      ],
-      [
-        [0, 0],
-        [m, 0],
-        [0, m],
-      ],
-      [
-        [m, 0],
-        [w, 0],
-        [w, m],
-      ],
-      [
-        [w, m],
-        [w, w],
-        [m, w],
-      ],
-      [
-        [0, m],
-        [m, w],
-        [0, w],
-      ],
-    ]);
-  },
+  read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 2)) : undefined),
 };

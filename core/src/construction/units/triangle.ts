@@ -3,8 +3,10 @@
  * side does, so that straight grain lies outermost (docs: grain of a loose triangle). It has a size to cut, and no steps of its own.
  */
 import { Exact } from '../../measure';
-import { HALF, QUARTER, because, halfSide, quarterSide, rolesAt, seamOf, squares } from './reading';
+import { HALF, QUARTER, because, halfSide, quarterSide, rolesAt, seamOf, squares, outlines, scaled } from './reading';
 import { liesOnPoint, type UnitKind } from './unit-kind';
+
+const PLACES = outlines('0,0 1,0 0,1');
 
 export const triangle: UnitKind = {
   kind: 'triangle',
@@ -37,14 +39,5 @@ export const triangle: UnitKind = {
       },
     },
   ],
-  read: (picture) =>
-    picture.w === picture.h
-      ? rolesAt(picture, [
-          [
-            [0, 0],
-            [picture.w, 0],
-            [0, picture.h],
-          ],
-        ])
-      : undefined,
+  read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w)) : undefined),
 };

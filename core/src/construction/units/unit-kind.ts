@@ -5,8 +5,8 @@ import type { SewingStyle } from '../style';
 
 /** A unit as it lies in the drawing, or in the straightened picture of the unit that it is a part of. */
 export interface Seen extends Lie {
-  /** Set when that outer unit lies on point. */
-  tilted?: boolean;
+  /** How that outer unit lies in the block. */
+  outer?: Lie;
   kind: string;
   /** The fabric of each of the kind's places, in the order that the kind describes. */
   roles: readonly string[];
@@ -19,8 +19,15 @@ export interface Seen extends Lie {
   picture: Picture;
 }
 
+/** How a unit lies in the block, whatever it is a part of. */
+export function lieInBlock({ eighths, mirrored, outer }: Seen): Lie {
+  if (!outer) return { eighths, mirrored };
+  // Seen in a mirror, a turn goes the other way round.
+  return { eighths: (outer.eighths + (outer.mirrored ? 8 - eighths : eighths)) % 8, mirrored: outer.mirrored !== mirrored };
+}
+
 /** Whether the unit's own axes lie at 45° to the block's. */
-export const liesOnPoint = ({ eighths, tilted }: Seen) => (eighths % 2 === 1) !== !!tilted;
+export const liesOnPoint = (seen: Seen) => lieInBlock(seen).eighths % 2 === 1;
 
 /** Where a cut size comes from, in words that a quilter can check. */
 export interface Reason {
