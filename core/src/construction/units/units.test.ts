@@ -1,0 +1,95 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { mirrorBlock, turnBlock, type Block } from '../../block';
+import { Exact } from '../../measure';
+import { draw } from '../../../tests/draw';
+import { construct, inchStyle } from '../index';
+
+const half = (n: number) => [
+  `0,0 ${n},0 0,${n}`,
+  `${n},0 ${2 * n},0 ${2 * n},${n}`,
+  `${2 * n},${n} ${2 * n},${2 * n} ${n},${2 * n}`,
+  `0,${n} ${n},${2 * n} 0,${2 * n}`,
+];
+
+/** Every kind as outlines in its own grid. */
+const PICTURES: Record<string, { grid: [number, number]; shapes: string[] }> = {
+  hst: { grid: [1, 1], shapes: ['0,0 1,0 0,1', '1,0 1,1 0,1'] },
+  qst: { grid: [2, 2], shapes: ['0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,0 1,1 0,2'] },
+  geese: { grid: [2, 1], shapes: ['1,0 2,1 0,1', '0,0 1,0 0,1', '1,0 2,0 2,1'] },
+  'square-in-square': { grid: [2, 2], shapes: ['1,0 2,1 1,2 0,1', ...half(1)] },
+  economy: {
+    grid: [4, 4],
+    shapes: ['1,1 3,1 3,3 1,3', '1,1 2,0 3,1', '3,1 4,2 3,3', '3,3 2,4 1,3', '1,3 0,2 1,1', ...half(2)],
+  },
+  'folded-corner': { grid: [3, 2], shapes: ['1,0 3,0 3,1 2,2 0,2 0,1', '0,0 1,0 0,1', '3,1 3,2 2,2'] },
+  'four-patch': { grid: [2, 2], shapes: ['0,0 1,0 1,1 0,1', '1,0 2,0 2,1 1,1', '0,1 1,1 1,2 0,2', '1,1 2,1 2,2 1,2'] },
+  rails: { grid: [3, 3], shapes: ['0,0 1,0 1,3 0,3', '1,0 2,0 2,3 1,3', '2,0 3,0 3,3 2,3'] },
+};
+const names = Object.keys(PICTURES);
+
+/** The picture with those roles, in some of its eight lies, its cells split or merged by a factor. */
+function lay(kind: string, roles: string[], quarters: number, mirrored: boolean, factor: number): Block {
+  const { grid, shapes } = PICTURES[kind]!;
+  const b = draw(
+    grid.map((n) => n * factor) as [number, number],
+    shapes.map((s, i) => `${roles[i % roles.length]} ${s.replace(/\d+/g, (n) => String(Number(n) * factor))}`),
+  );
+  return turnBlock(mirrored ? mirrorBlock(b) : b, quarters);
+}
+const make = (b: Block, cell: Exact) =>
+  construct(b, { finished: [cell.times(b.grid[0]), cell.times(b.grid[1])], make: 1, style: inchStyle });
+
+const lies = fc.record({
+  kind: fc.constantFrom(...names),
+  roles: fc.array(fc.constantFrom('A', 'B', 'C', 'D'), { minLength: 9, maxLength: 9 }),
+  quarters: fc.integer({ min: 0, max: 3 }),
+  mirrored: fc.boolean(),
+  factor: fc.constantFrom(1, 2, 3),
+  size: fc.integer({ min: 4, max: 60 }),
+});
+
+describe('recognition', () => {
+  it('sees every kind in any turn and mirror, at any size, with any casting of roles', () => {
+    fc.assert(
+      fc.property(lies, ({ kind, roles, quarters, mirrored, factor, size }) => {
+        // A grid of one fabric is no unit; a rail or grid needs two to tell.
+        const count = PICTURES[kind]!.shapes.length;
+        fc.pre(!['four-patch', 'rails'].includes(kind) || new Set(roles.slice(0, count)).size > 1);
+        const c = make(lay(kind, roles, quarters, mirrored, factor), Exact.of(size).over(8));
+        expect(c.units.map((u) => u.kind.kind)).toEqual([kind]);
+        expect([...c.units[0]!.roles].sort()).toEqual(roles.slice(0, count).sort());
+      }),
+      { numRuns: 600 },
+    );
+  });
+
+  it('gives a unit the same name however it lies, and tells mirror images apart only where they differ', () => {
+    fc.assert(
+      fc.property(lies, ({ kind, roles, quarters, mirrored, factor }) => {
+        const unit = (q: number, m: boolean) => make(lay(kind, roles, q, m, factor), Exact.of(2)).units[0]!;
+        const [plain, lying] = [unit(0, false), unit(quarters, mirrored)];
+        expect(lying.name).toBe(plain.name);
+        const own = [0, 1, 2, 3].some((q) => unit(q, true).seen.mirrored === plain.seen.mirrored);
+        if (own) expect(unit(0, true).mirrored).toBe(plain.mirrored);
+        else expect(unit(0, true).mirrored).toBe(!plain.mirrored);
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  it('sees units on point, their sizes in √2', () => {
+    const inner = ['A 2,0 3,1 2,2 1,1', 'B 3,1 4,2 3,3 2,2', 'A 2,2 3,3 2,4 1,3', 'B 1,1 2,2 1,3 0,2'];
+    const unit = make(draw([4, 4], [...inner, ...half(2).map((s) => `C ${s}`)]), Exact.of(1)).units[0]!;
+    expect(unit.kind.kind).toBe('four-patch');
+    expect(unit.seen.eighths % 2).toBe(1);
+    expect(unit.w.equals(Exact.root2.times(2))).toBe(true);
+  });
+
+  it('takes nothing for a unit whose parts are a little off', () => {
+    const almost = draw([4, 2], ['A 1,0 4,2 0,2', 'B 0,0 1,0 0,2', 'B 1,0 4,0 4,2']);
+    expect(make(almost, Exact.of(2)).units.map((u) => u.kind.kind)).not.toContain('geese');
+    const wide = draw([2, 1], ['A 0,0 2,0 0,1', 'B 2,0 2,1 0,1']);
+    expect(make(wide, Exact.of(2)).units.map((u) => u.kind.kind)).toEqual(['template', 'template']);
+  });
+});

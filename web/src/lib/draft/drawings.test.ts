@@ -1,0 +1,67 @@
+import { library, readBlock, rolesOf, tilingFaults, turnBlock } from '@aggrega/core/block';
+import { applyChanges, inverse, readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
+import { describe, expect, it } from 'vitest';
+import demo from '../../../../demo/allotment-year.aggrega.json';
+import { begun, blockText, castable, fitted, redrawn } from './drawings';
+
+const file = demo as unknown as ProgrammeFile;
+const reading = readProgramme(file);
+if (!reading.ok) throw new Error('the demonstration programme is unsound');
+const { programme } = reading;
+const blocks = library.map((f) => readBlock(f, '').block);
+
+function applied(changes: Parameters<typeof applyChanges>[1], to: ProgrammeFile = file): ProgrammeFile {
+  const result = applyChanges(to, changes);
+  if ('conflicts' in result) throw new Error('conflict');
+  return result.file;
+}
+
+describe('drawings on their way into a programme', () => {
+  it('use only letters that every colourway casts, and keep their outlines', () => {
+    expect(castable(programme)).toEqual(['A', 'B', 'C', 'D']);
+    for (const block of blocks) {
+      const two = fitted(block, ['A', 'B']);
+      expect(rolesOf(two).every((r) => ['A', 'B'].includes(r))).toBe(true);
+      expect(two.patches.map((p) => p.points)).toEqual(block.patches.map((p) => p.points));
+      expect(fitted(block, rolesOf(block))).toEqual(block);
+    }
+  });
+
+  it('begin an empty month at the usual size, under a name that is free; undone, nothing is left', () => {
+    const month = programme.months.find((m) => m.id === 'm9')!;
+    for (const block of blocks) {
+      const changes = begun(file, programme, month, fitted(block, castable(programme)));
+      const after = applied(changes);
+      const read = readProgramme(after);
+      expect(read).toMatchObject({ ok: true });
+      const entry = read.ok ? read.programme.months.find((m) => m.id === 'm9')!.blocks[0]! : undefined;
+      expect(entry!.finished[0].toNumber()).toBe(12);
+      expect(tilingFaults(entry!.block)).toEqual([]);
+      expect(file.blocks.some((b) => b.id === entry!.block.id)).toBe(false);
+      expect(applied(inverse(changes), after)).toEqual(file);
+    }
+  });
+
+  it('take the place of another drawing with as few changes as there are differences', () => {
+    const cold = programme.blocks.find((b) => b.id === 'cold-frame')!;
+    expect(redrawn(file, turnBlock(cold, 1)).map((c) => c.path)).toEqual(['/blocks/cold-frame/patches']);
+    const other = { ...blocks.find((b) => b.id === 'ohio-star')!, id: 'cold-frame' };
+    const changes = redrawn(file, other, 'Ohio Star');
+    expect(changes.map((c) => c.path)).toEqual([
+      '/blocks/cold-frame/patches',
+      '/blocks/cold-frame/grid',
+      '/blocks/cold-frame/name',
+    ]);
+    const after = applied(changes);
+    expect(readProgramme(after)).toMatchObject({ ok: true });
+    expect(applied(inverse(changes), after)).toEqual(file);
+  });
+
+  it('are written as a file that says what it is', () => {
+    expect(JSON.parse(blockText(programme.blocks[0]!))).toMatchObject({
+      format: 'aggrega-block',
+      version: 1,
+      id: 'cold-frame',
+    });
+  });
+});
