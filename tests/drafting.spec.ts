@@ -115,3 +115,55 @@ test('a block leaves as a file or as SVG, and comes back the same', async ({ pag
   });
   await expect(page.getByRole('alert')).toContainText('no patch covers the space');
 });
+
+test.describe('on a tablet at the cutting table', () => {
+  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+
+  test('a drawing is made with a finger, and what it is made of stands beside it', async ({ page, bench }) => {
+    await plainMonth(page, bench);
+    await page.getByRole('button', { name: /^Lay a unit/ }).tap();
+    await page.getByRole('button', { name: 'Square in a square' }).tap();
+    await page.getByLabel('Cells to its short side').selectOption('2');
+    const { position } = await spot(page, 1.4, 1.4);
+    await page.getByRole('application').tap({ position });
+    await expect(made(page)).toContainText('1 square in a square');
+    await page.getByRole('button', { name: /^Recast/ }).tap();
+    await page.getByRole('button', { name: 'Letter C' }).tap();
+    await page.getByRole('application').tap(await spot(page, 2, 2));
+    await expect(made(page)).toContainText('3 letters');
+    const buttons = await page.getByRole('toolbar').getByRole('button').all();
+    for (const button of buttons.slice(0, 6)) expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(36);
+  });
+});
+
+test('another drawing takes the place of one that is there, and undo brings it back', async ({ page, bench }) => {
+  await bench.open('/months/m1/draft');
+  const before = await made(page).innerText();
+  await page.getByRole('button', { name: 'Another drawing…' }).click();
+  await page.getByLabel('Find a drawing').fill('no such thing');
+  await expect(page.getByText('No drawing of that name.')).toBeVisible();
+  await page.getByLabel('Find a drawing').fill('partial');
+  await page.getByRole('button', { name: 'Weather Wheel' }).click();
+  await expect(made(page)).toContainText('sewn with a partial seam');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(made(page)).toHaveText(before);
+});
+
+test('a unit is turned and mirrored where it lies', async ({ page, bench }) => {
+  await bench.open('/months/m1/draft');
+  await page.keyboard.press('r');
+  const corner = () =>
+    page.locator('[data-patch]').evaluateAll((all) =>
+      all
+        .map((p) => p.getAttribute('points'))
+        .sort()
+        .join('|'),
+    );
+  const before = await corner();
+  await touch(page, 1.5, 0.5);
+  await expect.poll(corner).not.toBe(before);
+  await page.getByRole('application').click({ ...(await spot(page, 1.5, 0.5)), modifiers: ['Shift'] });
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect.poll(corner).toBe(before);
+});

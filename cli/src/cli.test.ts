@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { library } from '@aggrega/core/block';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
@@ -82,6 +83,47 @@ describe('construct', () => {
     expect(small.finished).toEqual(['8', '8']);
     const oblong = JSON.parse((await aggrega('construct', demo, '--block', 'seed-drill', '--finished', '12x8')).out);
     expect(oblong.unfinished).toEqual(['12 1/2', '8 1/2']);
+  });
+});
+
+describe('construct of any straight-edged block', () => {
+  const document = {
+    format: 'aggrega-programme',
+    version: 1,
+    blocks: library.map(({ id, name, grid, patches }) => ({ id, name, grid, patches })),
+    months: [{ id: 'm1', blocks: library.map(({ id, grid }) => ({ block: id, finished: String(2 * grid[0]) })) }],
+  };
+
+  it('accepts the whole starter library without a warning but of size', async () => {
+    const { code, out } = await aggrega('check', write('library.json', document));
+    expect(code).toBe(0);
+    const warnings = JSON.parse(out).warnings as { message: string }[];
+    for (const { message } of warnings) expect(message).toMatch(/different sizes|come over|comes over|no ruler shows/);
+  });
+
+  it('prints templates, odd seams and other readings', async () => {
+    const path = write('library.json', document);
+    const print = async (id: string) => JSON.parse((await aggrega('construct', path, '--block', id)).out);
+    const [storm, wheel, sill, rising] = await Promise.all(
+      ['storm-at-sea', 'weather-wheel', 'deep-sill', 'rising-star'].map(print),
+    );
+    expect(storm.cuts.some((cut: { template?: object }) => cut.template)).toBe(true);
+    expect(wheel.assembly.seam).toBe('partial');
+    expect(sill.assembly.seam).toBe('set-in');
+    expect(rising.alternatives.map((a: { whole: string }) => a.whole).join()).toContain('a flying goose');
+    expect(rising.slips).toHaveLength(3);
+    for (const printed of [storm, wheel, sill, rising]) {
+      expect(printed.effort.minutes).toBeGreaterThan(0);
+    }
+  });
+
+  it('plans what it constructs: every library block is cut from cloth', async () => {
+    const { code, out } = await aggrega('cut', write('library.json', document), '--basis', 'kit');
+    expect(code).toBe(0);
+    const labels = JSON.parse(out).plans[0].fabrics.flatMap((f: { demand: { label: string }[] }) =>
+      f.demand.map((d) => d.label.split(':')[1]),
+    );
+    expect(new Set(labels).size).toBe(library.length);
   });
 });
 

@@ -96,6 +96,47 @@ describe('saving', () => {
     expect((await now()).title).toBe(document.title);
   });
 
+  it('begin a month with a drawing, redraw it, and take it all back', async () => {
+    const block = {
+      id: 'sill',
+      name: 'Sill',
+      grid: [1, 1] as [number, number],
+      patches: [
+        {
+          role: 'A',
+          points: [
+            [0, 0],
+            [1, 0],
+            [1, 1],
+            [0, 1],
+          ] as [number, number][],
+        },
+      ],
+    };
+    const add = [
+      { path: '/blocks/sill', to: block },
+      { path: '/months/m9/blocks/sill', to: { block: 'sill', finished: '12' } },
+    ];
+    expect(await saveChanges(GUILD, slug, add)).toMatchObject({ kind: 'saved' });
+    // A drawing with a hole in it is refused, with its place; the one that stands is kept.
+    const hole = [
+      {
+        role: 'A',
+        points: [
+          [0, 0],
+          [1, 0],
+          [0, 1],
+        ],
+      },
+    ];
+    const refused = await saveChanges(GUILD, slug, [{ path: '/blocks/sill/patches', from: block.patches, to: hole }]);
+    expect(refused).toMatchObject({ kind: 'refused', errors: [{ message: expect.stringContaining('no patch covers') }] });
+    expect((await now()).document.blocks.at(-1)).toEqual(block);
+    const back = add.map(({ path, to }) => ({ path, from: to })).reverse();
+    expect(await saveChanges(GUILD, slug, back)).toMatchObject({ kind: 'saved' });
+    expect((await now()).document).toEqual(document);
+  });
+
   it('of text that tables cannot hold is refused, not failed', async () => {
     const refused = await saveChanges(GUILD, slug, [{ path: '/title', from: document.title, to: 'nul \u0000' }]);
     expect(refused.kind).toBe('refused');
