@@ -98,7 +98,8 @@ export function otherReadings(c: Construction): OtherReading[] {
 
 /** 'a flying goose of B and A' */
 function named({ kind, roles }: Seen): string {
-  return `${one(kind)} of ${[...new Set(roles)].join(' and ')}`;
+  const all = [...new Set(roles)];
+  return `${one(kind)} of ${all.length < 3 ? all.join(' and ') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)!}`}`;
 }
 
 function one(kind: string): string {

@@ -1,6 +1,15 @@
 /** The order of sewing a block together: sections from the smallest up, then rows, then the block. */
 import type { Drawing } from '../block';
-import { isLeaf, partDrawing, unfinishedSize, type Branch, type Construction, type Press, type Tree } from '../construction';
+import {
+  extent,
+  isLeaf,
+  partDrawing,
+  unfinishedSize,
+  type Branch,
+  type Construction,
+  type Press,
+  type Tree,
+} from '../construction';
 import { Exact, checkpoint, formatLength } from '../measure';
 
 export interface JoinStep {
@@ -12,14 +21,18 @@ export interface JoinStep {
   /** Unfinished size to measure before going on. */
   size: [string, string];
   drawing: Drawing;
-  /** The part of the seam tree that it finishes. */
+  /** The part of the seam tree that it finishes; the first of them where several are alike. */
   branch: Branch;
+  /** All parts that are sewn and pressed like this one, as they lie in the block: chain-sewn together. */
+  alike: Branch[];
 }
 
-/** All joins of a block in the order of sewing; empty for a block that is a single unit with steps of its own. */
+/** All joins of a block in the order of sewing, like ones told together; empty for a block that is a single unit with steps of its own. */
 export function joinSteps(c: Construction): JoinStep[] {
   const names = new Map<Tree, string>();
   const steps: JoinStep[] = [];
+  /** The step that told a part like this one, and the numbers that it stands for. */
+  const told = new Map<string, { step: JoinStep; numbers: number[] }>();
   const count = { Row: 0, Column: 0, Section: 0 };
   const seam = formatLength(c.style.seam, c.style.unit);
   for (const unit of c.units) {
@@ -39,21 +52,31 @@ export function joinSteps(c: Construction): JoinStep[] {
   function visit(branch: Branch, depth: number, parent: Branch['seam']): void {
     for (const part of branch.parts) if (!isLeaf(part)) visit(part, depth + 1, branch.seam);
     const kind = depth > 1 || (parent !== 'h' && parent !== 'v') ? 'Section' : parent === 'h' ? 'Row' : 'Column';
-    step(branch, depth === 0 ? 'The block' : `${kind} ${(count[kind] += 1)}`);
+    const key = `${kind} ${keyOf(branch, c)}`;
+    const like = told.get(key);
+    const name = depth === 0 ? 'The block' : `${kind} ${(count[kind] += 1)}`;
+    if (!like || depth === 0) return void told.set(key, { step: step(branch, name), numbers: [count[kind]] });
+    names.set(branch, name);
+    like.step.alike.push(branch);
+    like.numbers.push(count[kind]);
+    like.step.name = `${kind}s ${sentence(like.numbers.map(String))}`;
   }
 
-  function step(branch: Branch, name: string): void {
+  function step(branch: Branch, name: string): JoinStep {
     names.set(branch, name);
     const { w, h } = unfinishedSize(branch.laid, c.cloth.tick, Exact.of(c.style.seam));
     const size = (x: Exact) => checkpoint(x, c.style.rounding, c.style.unit);
-    steps.push({
+    const made: JoinStep = {
       name,
       text: howToSew(branch, branch.parts.map(partName), seam),
       press: pressSentence(c.pressing.ways.get(branch) ?? [], branch.seam),
       size: [size(w), size(h)],
       drawing: partDrawing(branch.laid, c.cloth.tick),
       branch,
-    });
+      alike: [branch],
+    };
+    steps.push(made);
+    return made;
   }
 
   function partName(part: Tree): string {
@@ -62,6 +85,17 @@ export function joinSteps(c: Construction): JoinStep[] {
     return unit.label || `a triangle of ${c.cuts.find((cut) => cut.serves.includes(unit))!.label}`;
   }
 }
+
+/** The same for parts that look alike as they lie, and are pressed alike throughout. */
+function keyOf(tree: Tree, c: Construction): string {
+  const pressed = (node: Tree): string =>
+    isLeaf(node) ? '' : `(${(c.pressing.ways.get(node) ?? []).join()} ${node.parts.map(pressed).join('')})`;
+  const [x, y] = extent(tree.laid);
+  const shapes = tree.laid.map(({ role, points }) => `${role} ${points.map(([px, py]) => `${px - x},${py - y}`).join(' ')}`);
+  return `${shapes.sort().join('|')} ${pressed(tree)}`;
+}
+
+const sentence = (all: string[]) => (all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)!}`);
 
 const lowered = (name: string) => (/^U\d/.test(name) ? name : name.toLowerCase());
 

@@ -71,7 +71,11 @@ export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => strin
     return {
       name: join.name,
       title: own ? `${join.name}: make ${own.make} ${own.make === 1 ? own.kind.title : own.kind.plural}` : join.name,
-      lines: [join.text, ...(own?.recipe.steps ?? [])],
+      lines: [
+        ...(join.alike.length > 1 ? [`Make all ${join.alike.length} alike, one after the other.`] : []),
+        join.text,
+        ...(own?.recipe.steps ?? []),
+      ],
       press: join.press,
       size: join.size[0] === join.size[1] ? join.size[0] : join.size.join(' by '),
       look: own?.recipe.look ?? [],
@@ -87,7 +91,9 @@ export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => strin
         c,
         unit ? join.branch : undefined,
       ),
-      patches: (unit ? unit.places.flatMap((p) => [...p.laid]) : [...join.branch.laid]).flatMap((p) => [...p.of]),
+      patches: (unit ? unit.places.flatMap((p) => [...p.laid]) : join.alike.flatMap((branch) => [...branch.laid])).flatMap(
+        (p) => [...p.of],
+      ),
       unit: own,
     };
   });

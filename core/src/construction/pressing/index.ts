@@ -276,7 +276,7 @@ function givenUp(
   const [crowded] = [lost(0)];
   if (crowded > 0)
     said.push(`${count(crowded, 'seam lies', 'seams lie')} on the part with more seams, so that the crossings nest.`);
-  const light = seams.filter((s, i) => s.towards && gains[i]![1]! * side[i]! < 0).length;
+  const light = seams.filter((s, i) => s.towards && !s.unit?.kind.outward && gains[i]![1]! * side[i]! < 0).length;
   if (light > 0) said.push(`${count(light, 'seam lies', 'seams lie')} on the lighter fabric.`);
   return said;
 }

@@ -61,6 +61,18 @@
         <option value="trim-down">cut large and trimmed</option>
       </select>
     </label>
+    <label class="block">
+      <span class="text-note text-quiet">Seams are pressed</span>
+      <select
+        class="field"
+        value={house.pressing ?? 'nest'}
+        onchange={(e) => save('pressing', changeOf('pressing', e.currentTarget.value))}
+      >
+        <option value="nest">so that crossings nest</option>
+        <option value="dark">to the darker fabric</option>
+        <option value="open">open</option>
+      </select>
+    </label>
     {#each HOUSE_KINDS as id (id)}
       {@const kind = unitKind(id)}
       {@const name = kind.plural[0]!.toUpperCase() + kind.plural.slice(1)}

@@ -17,8 +17,10 @@
     children: Snippet;
     /** What explains it, under the head count. */
     side: Snippet;
+    /** On a narrow screen the table comes right after the head count, and what explains it last. */
+    tableFirst?: boolean;
   }
-  let { children, side }: Props = $props();
+  let { children, side, tableFirst = false }: Props = $props();
   const bench = useWorkbench();
   const month = $derived(bench.month(page.params.month!));
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
@@ -56,7 +58,7 @@
     <p class="mt-3">It may have been taken out. Choose another one along the edge.</p>
   </main>
 {:else}
-  <div class="month-page">
+  <div class="month-page" class:table-first={tableFirst}>
     <header class="no-print pt-4">
       <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div class="mr-auto min-w-0 flex-1">
@@ -70,19 +72,21 @@
       <div class="mt-3"><Stations {stations} current={station} /></div>
     </header>
     <aside class="no-print" aria-label="Head count and tools">
-      <div class="tools mb-1 flex items-center justify-between">
-        <SaveNote saver={bench.saver} />
-        <Tools saver={bench.saver} onkeys={() => (bench.keys = true)} />
+      <div class="count">
+        <div class="tools mb-1 flex items-center justify-between">
+          <SaveNote saver={bench.saver} />
+          <Tools saver={bench.saver} onkeys={() => (bench.keys = true)} />
+        </div>
+        <HeadCount
+          {people}
+          enrolled={bench.enrolled(colourway)}
+          colourway={colourway.name}
+          kits={kitsText(bench.programme, people, kitCount(bench.programme, people))}
+          onturn={(n) => bench.try(colourway, n)}
+          onenrol={enrol}
+        />
       </div>
-      <HeadCount
-        {people}
-        enrolled={bench.enrolled(colourway)}
-        colourway={colourway.name}
-        kits={kitsText(bench.programme, people, kitCount(bench.programme, people))}
-        onturn={(n) => bench.try(colourway, n)}
-        onenrol={enrol}
-      />
-      <div class="mt-5">{@render side()}</div>
+      <div class="side mt-5">{@render side()}</div>
     </aside>
     <main>{@render children()}</main>
   </div>
@@ -130,8 +134,14 @@
       grid-template-columns: 17rem minmax(0, 1fr);
       column-gap: 2rem;
     }
-    .tools {
-      grid-column: 1 / -1;
+    .count {
+      min-width: 17rem;
+    }
+    .table-first aside {
+      display: contents;
+    }
+    .table-first .side {
+      order: 1;
     }
   }
   @media (max-width: 640px) {

@@ -203,6 +203,7 @@
               <Picture class="max-h-24 w-28 shrink-0" drawing={join.drawing} {colours} label={join.name} />
               <p>
                 <b>{join.name}.</b>
+                {join.alike.length > 1 ? `Make ${join.alike.length} alike.` : ''}
                 {join.text}
                 {join.press}
                 <span class="measure">Measure <b><Say text={join.size[0]} /></b> by <b><Say text={join.size[1]} /></b>.</span>

@@ -111,7 +111,7 @@
     );
 </script>
 
-<MonthFrame>
+<MonthFrame tableFirst>
   {#if !entry || !c}
     <div class="pt-4">
       <h2 class="text-head">Nothing is drawn for this month yet</h2>
@@ -130,7 +130,7 @@
         {/each}
       </div>
     {/if}
-    <section class="grid grid-cols-[minmax(16rem,28rem)_minmax(18rem,1fr)] gap-x-8 gap-y-6 max-lg:grid-cols-1">
+    <section class="grid grid-cols-[minmax(16rem,28rem)_minmax(18rem,1fr)] gap-x-8 gap-y-6 max-md:grid-cols-1">
       <div>
         <div class="grid grid-cols-[2.2rem_1fr] grid-rows-[1.6rem_1fr]">
           <div></div>

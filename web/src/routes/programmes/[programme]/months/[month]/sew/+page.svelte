@@ -80,7 +80,7 @@
 
 <svelte:window {onkeydown} />
 
-<MonthFrame>
+<MonthFrame tableFirst>
   {#if !entry || !c || !whole}
     <div class="max-w-prose pt-6">
       <h2 class="text-head">There is nothing to sew yet</h2>
