@@ -35,7 +35,9 @@ describe.each(blocks)('%s', (_, b) => {
   });
 
   it('warns only of slips that change the picture', () => {
-    for (const slip of slipsOf(make(b), 50)) {
+    const slips = slipsOf(make(b), 50);
+    expect(new Set(slips.map((s) => s.text)).size).toBe(slips.length);
+    for (const slip of slips) {
       expect(slip.plausible).toBeGreaterThanOrEqual(0);
       expect(slip.plausible).toBeLessThanOrEqual(1);
       expect(slip.drawing.shapes).toHaveLength(b.patches.length);

@@ -42,7 +42,12 @@ export function slipsOf(c: Construction, most = 3): Slip[] {
       plausible: plausibility(looks(wrong), rightLook),
     });
   }
-  return slips.sort((a, b) => b.plausible - a.plausible).slice(0, most);
+  // What is said in the same words is one slip, shown where it is most plausible.
+  const told = new Set<string>();
+  return slips
+    .sort((a, b) => b.plausible - a.plausible)
+    .filter((slip) => !told.has(slip.text) && told.add(slip.text))
+    .slice(0, most);
 }
 
 /** Patches looked at, all wrong pictures of one unit together: a block of very many patches is tried in fewer places. */
