@@ -3,7 +3,7 @@
  * twelfths of a grid cell, as everywhere in this room.
  */
 import type { Block, Patch } from './block';
-import { PER_CELL, cross, doubleArea, pointText, tidy, type Box, type Point, type Polygon } from './geometry';
+import { PER_CELL, clip, cross, doubleArea, locate, pointText, tidy, type Box, type Point, type Polygon } from './geometry';
 
 export type Drafted = { block: Block } | { trouble: string };
 
@@ -52,15 +52,8 @@ const boxPoints = ({ x, y, w, h }: Box): Polygon => [
 ];
 
 /** The patch that covers a point, or the first that touches it; −1 outside the block. */
-export function patchAt(block: Block, [x, y]: Point): number {
-  return block.patches.findIndex(({ points }) => {
-    let inside = false;
-    points.forEach((p, i) => {
-      const q = points[(i + 1) % points.length]!;
-      if (p[1] > y !== q[1] > y && x < ((q[0] - p[0]) * (y - p[1])) / (q[1] - p[1]) + p[0]) inside = !inside;
-    });
-    return inside;
-  });
+export function patchAt(block: Block, at: Point): number {
+  return block.patches.findIndex(({ points }) => locate(at, points) !== 'outside');
 }
 
 /** Gives the patches at these points another role. */
@@ -201,20 +194,6 @@ function without(points: Polygon, { x, y, w, h }: Box): Polygon[] {
       }
   }
   return outside;
-}
-
-/** The part of an outline on one side of an upright (axis 0) or level line: right or below for sign 1. */
-function clip(polygon: Polygon, axis: 0 | 1, at: number, sign: 1 | -1): Polygon {
-  return polygon.flatMap((p, i): Point[] => {
-    const q = polygon[(i + 1) % polygon.length]!;
-    const [dp, dq] = [(p[axis] - at) * sign, (q[axis] - at) * sign];
-    const kept: Point[] = dp >= 0 ? [p] : [];
-    if (dp * dq < 0) {
-      const t = dp / (dp - dq);
-      kept.push([p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t]);
-    }
-    return kept;
-  });
 }
 
 /** Turns (clockwise, by quarters) and mirrors some patches within their own box; a turn by a quarter needs a square box. */

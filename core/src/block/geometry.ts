@@ -102,3 +102,17 @@ export function gridText(twelfths: number): string {
 export function pointText(p: Point): string {
   return `(${gridText(p[0])}, ${gridText(p[1])})`;
 }
+
+/** The part of an outline on one side of an upright (axis 0) or level line: right or below for sign 1. */
+export function clip(polygon: Polygon, axis: 0 | 1, at: number, sign: 1 | -1): Polygon {
+  return polygon.flatMap((p, i): Point[] => {
+    const q = polygon[(i + 1) % polygon.length]!;
+    const [dp, dq] = [(p[axis] - at) * sign, (q[axis] - at) * sign];
+    const kept: Point[] = dp >= 0 ? [p] : [];
+    if (dp * dq < 0) {
+      const t = dp / (dp - dq);
+      kept.push([p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t]);
+    }
+    return kept;
+  });
+}

@@ -4,6 +4,7 @@ export { blockDrawing, type Drawing, type Shape } from './drawing';
 export {
   PER_CELL,
   boxOf,
+  clip,
   cross,
   doubleArea,
   gridText,

@@ -1,4 +1,5 @@
 /** What an organiser can choose for a block: the method of each unit, and the units that a picture is made of, with what each costs. */
+import { listed } from '../measure';
 import { construct, type Construction, type UnitPlan } from './construct';
 import { effortOf, type Effort } from './effort';
 import { cutThrough, wholeOf } from './readings';
@@ -98,8 +99,7 @@ export function otherReadings(c: Construction): OtherReading[] {
 
 /** 'a flying goose of B and A' */
 function named({ kind, roles }: Seen): string {
-  const all = [...new Set(roles)];
-  return `${one(kind)} of ${all.length < 3 ? all.join(' and ') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)!}`}`;
+  return `${one(kind)} of ${listed([...new Set(roles)])}`;
 }
 
 function one(kind: string): string {

@@ -2,7 +2,7 @@
  * The same picture by other units (handbook 2): small triangles that are two half-square triangles or one goose, a folded rectangle or
  * two squares. A picture is read as a whole, its same-coloured neighbours being one piece; or in parts, cut along its middle.
  */
-import { doubleArea, joined, tidy, type Point, type Polygon } from '../block';
+import { clip, doubleArea, joined, tidy } from '../block';
 import type { Exact } from '../measure';
 import { extent, type Laid } from './picture';
 import { recognise } from './recognise';
@@ -61,26 +61,13 @@ export function cutThrough(laid: readonly Laid[], tick: Exact): Laid[][] | undef
 
 /** Both sides of an upright (axis 0) or level line; undefined where it does not meet the grid in whole ticks. */
 function cutAt(laid: readonly Laid[], axis: 0 | 1, at: number): [Laid[], Laid[]] | undefined {
-  const sides = ([1, -1] as const).map((sign) =>
+  const sides = ([-1, 1] as const).map((sign) =>
     laid.flatMap((p): Laid[] => {
       const points = clip(p.points, axis, at, sign);
       return doubleArea(points) > 0 ? [{ ...p, points: tidy(points) }] : [];
     }),
   ) as [Laid[], Laid[]];
   return sides.flat().every((p) => p.points.every(([x, y]) => Number.isInteger(x) && Number.isInteger(y))) ? sides : undefined;
-}
-
-function clip(polygon: Polygon, axis: 0 | 1, at: number, sign: 1 | -1): Point[] {
-  return polygon.flatMap((p, i): Point[] => {
-    const q = polygon[(i + 1) % polygon.length]!;
-    const [dp, dq] = [(at - p[axis]) * sign, (at - q[axis]) * sign];
-    const kept: Point[] = dp >= 0 ? [p] : [];
-    if (dp * dq < 0) {
-      const t = dp / (dp - dq);
-      kept.push([p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t]);
-    }
-    return kept;
-  });
 }
 
 /** Patches of one role that share an edge become one piece, where that piece has a plain outline. */

@@ -4,9 +4,9 @@
  */
 import type { Block } from '../block';
 import type { Exact } from '../measure';
-import { asTemplate, asUnit, recognise } from './recognise';
+import { asTemplate, asUnit, fillsItsBox, recognise } from './recognise';
 import { oddSplit } from './odd-seams';
-import { clothOf, extent, isConvex, pictureOf, pictureText, straightened, type Cloth, type Lie, type Laid } from './picture';
+import { clothOf, isConvex, pictureOf, pictureText, straightened, type Cloth, type Lie, type Laid } from './picture';
 import { asParts, asWhole } from './readings';
 import type { SewingStyle } from './style';
 import { likeCells, ranking, splitsOf, type Split } from './splits';
@@ -81,7 +81,7 @@ function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
   const branch = split(laid, tick, below);
   const offTheGrid = branch.seam !== 'h' && branch.seam !== 'v';
   // A rectangle with seams that leave the grid is a unit to make, and then a cell among others.
-  if (!offTheGrid || !way.known || way.whole || !upright(laid)) return branch;
+  if (!offTheGrid || !way.known || way.whole || !fillsItsBox(pictureOf(laid))) return branch;
   const unit = within(asUnit('pieced', laid, tick), way);
   return { laid, seen: unit, inside: insideUnit(unit, below) };
 }
@@ -94,22 +94,6 @@ function insideUnit(unit: Seen, way: Way): Branch {
 /** A unit as a part of the one that it lies in. */
 function within(seen: Seen, { outer }: Way): Seen {
   return outer ? { ...seen, outer } : seen;
-}
-
-/** Whether the part is a rectangle on the grid. */
-function upright(laid: readonly Laid[]): boolean {
-  const [, , w, h] = extent(laid);
-  const area = laid.reduce((sum, { points }) => sum + shoelace(points), 0);
-  return area === 2 * w * h;
-}
-
-function shoelace(points: readonly (readonly [number, number])[]): number {
-  return Math.abs(
-    points.reduce(
-      (sum, p, i) => sum + p[0] * points[(i + 1) % points.length]![1] - p[1] * points[(i + 1) % points.length]![0],
-      0,
-    ),
-  );
 }
 
 function split(laid: readonly Laid[], tick: Exact, way: Way): Branch {

@@ -2,3 +2,4 @@
 export { Exact, ratio, type Rational } from './exact';
 export { LengthError, formatLength, lengthParts, parseLength, type LengthParts, type Unit } from './length';
 export { checkpoint, formatYardage, rulerWords, toRuler } from './ruler';
+export { listed } from './words';

@@ -10,7 +10,7 @@ import {
   type Press,
   type Tree,
 } from '../construction';
-import { Exact, checkpoint, formatLength } from '../measure';
+import { Exact, checkpoint, formatLength, listed } from '../measure';
 
 export interface JoinStep {
   /** 'Row 1', 'Section 2', 'U5', 'The block' */
@@ -59,7 +59,7 @@ export function joinSteps(c: Construction): JoinStep[] {
     names.set(branch, name);
     like.step.alike.push(branch);
     like.numbers.push(count[kind]);
-    like.step.name = `${kind}s ${sentence(like.numbers.map(String))}`;
+    like.step.name = `${kind}s ${listed(like.numbers.map(String))}`;
   }
 
   function step(branch: Branch, name: string): JoinStep {
@@ -94,8 +94,6 @@ function keyOf(tree: Tree, c: Construction): string {
   const shapes = tree.laid.map(({ role, points }) => `${role} ${points.map(([px, py]) => `${px - x},${py - y}`).join(' ')}`);
   return `${shapes.sort().join('|')} ${pressed(tree)}`;
 }
-
-const sentence = (all: string[]) => (all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)!}`);
 
 const lowered = (name: string) => (/^U\d/.test(name) ? name : name.toLowerCase());
 

@@ -17,7 +17,7 @@ import {
   PER_SQUARE,
 } from '../construction';
 import { value } from '../fabric';
-import { Exact, checkpoint, formatLength, formatYardage, rulerWords } from '../measure';
+import { Exact, checkpoint, formatLength, formatYardage, rulerWords, listed } from '../measure';
 import { constructMonthBlock, planCutting, type Colourway, type Month, type Programme } from '../programme';
 import { cautions } from './cautions';
 import { joinSteps, type JoinStep } from './joining';
@@ -280,7 +280,7 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
     roles: fabrics.map(({ role, fabric }) => ({ role, name: fabric.name, colour: fabric.colour })),
     make: unit.make,
     mirrorOf: shared?.label,
-    from: sentenceList(madeFrom(unit, c)),
+    from: listed(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,
     steps: shared ? [] : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
@@ -318,6 +318,3 @@ export function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colou
   const darkest = roles.includes(first!.towards) && value(fabric(first!.towards).colour) === Math.min(...lightness);
   return `Press the seam ${said[0]}${darkest && new Set(lightness).size > 1 ? ', the darker fabric' : ''}.`;
 }
-
-const sentenceList = (parts: string[]) =>
-  parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)!}`;

@@ -1,6 +1,7 @@
 <!-- What one kit of a block is cut and made from, beside its drawing. -->
 <script lang="ts">
   import type { UnitPlan } from '@aggrega/core/construction';
+  import { listed } from '@aggrega/core/measure';
   import type { MonthBlock } from '@aggrega/core/programme';
   import type { MonthSheet } from '@aggrega/core/sheet';
   import Why from './Why.svelte';
@@ -14,7 +15,6 @@
     onlight: (cuts: string[]) => void;
   }
   let { entry, units, sheet, unit, lit, onlight }: Props = $props();
-  const listed = (all: string[]) => (all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)!}`);
   const cuts = $derived(
     sheet?.fabrics.flatMap((fabric) => fabric.cuts.filter((c) => c.block === entry.key).map((cut) => ({ cut, fabric }))) ?? [],
   );

@@ -20,7 +20,7 @@
   import { isLeaf, outermost, type Tree } from '@aggrega/core/construction';
   import { constructMonthBlock, kitCount, type MonthBlock } from '@aggrega/core/programme';
   import { monthDoubts } from '@aggrega/core/sheet';
-  import { formatLength } from '@aggrega/core/measure';
+  import { formatLength, listed } from '@aggrega/core/measure';
 
   const bench = useWorkbench();
   const drafter = new Drafter();
@@ -77,7 +77,7 @@
       count.set(key, (count.get(key) ?? 0) + u.perBlock);
     }
     const said = [...count].map(([key, n]) => `${n} ${(JSON.parse(key) as [string, string])[n === 1 ? 0 : 1]}`);
-    return said.length < 2 ? said.join('') : `${said.slice(0, -1).join(', ')} and ${said.at(-1)!}`;
+    return listed(said);
   });
   const topLeaves = $derived(new Set<Tree>(c ? outermost(c.tree) : []));
   const odd = $derived.by(() => {
