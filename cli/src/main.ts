@@ -20,7 +20,8 @@ const verbs: Record<string, Verb> = { check, construct: constructVerb, cut };
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
   construct FILE --block ID [--month ID] [--finished L]
-  cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]`;
+  cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]
+      [--reading thriftiest|balanced|simplest]`;
 
 /** Runs one command; returns the exit code: 0 done, 1 the file is refused, 2 the command is wrong. */
 export async function main(argv: string[]): Promise<number> {

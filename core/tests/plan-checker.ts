@@ -1,35 +1,49 @@
 /** An independent checker for plans: it knows only cloth, pieces and a ruler, and nothing of how a plan is made. */
 import { ratio, type Rational } from '../src/measure';
-import type { FabricPlan, Rect } from '../src/cutting';
+import type { FabricPlan, Piece, Rect, SheetPlan, Strip } from '../src/cutting';
 
 const end = (r: Rect) => ({ x: r.x.add(r.w), y: r.y.add(r.h) });
 
 /** Everything that is wrong with a plan, in sentences; empty when a cutting room could follow it. */
-export function faultsOf(plan: FabricPlan): string[] {
+export function faultsOf(plan: FabricPlan | SheetPlan): string[] {
   const faults: string[] = [];
+  const sheets = 'sheets' in plan;
+  const strips = sheets ? plan.sheets : plan.strips;
+  for (const strip of strips) faults.push(...faultsOfStrip(strip, plan, sheets ? plan.usableLength : strip.length));
   const cut = new Map<string, number>();
-  const pieces = new Map(plan.demand.map((p) => [p.label, p]));
-  let length = ratio(0);
-  for (const strip of plan.strips) {
-    if (strip.repeat < 1 || !Number.isInteger(strip.repeat)) faults.push(`a strip is cut ${strip.repeat} times`);
-    length = length.add(strip.length.mul(strip.repeat));
-    for (const rect of strip.rects) {
-      cut.set(rect.label, (cut.get(rect.label) ?? 0) + strip.repeat);
-      const { x, y } = end(rect);
-      if (rect.x.compare(0) < 0 || rect.y.compare(0) < 0 || x.compare(plan.usableWidth) > 0 || y.compare(strip.length) > 0)
-        faults.push(`${rect.label} leaves the cloth`);
-      const piece = pieces.get(rect.label);
-      const upright = piece && rect.w.equals(piece.w) && rect.h.equals(piece.h);
-      const turned = piece?.turnable && rect.w.equals(piece.h) && rect.h.equals(piece.w);
-      if (!upright && !turned) faults.push(`${rect.label} has the wrong size or direction`);
-    }
-    strip.rects.forEach((a, i) =>
-      strip.rects.slice(i + 1).forEach((b) => overlap(a, b) && faults.push(`${a.label} overlaps ${b.label}`)),
-    );
-    if (!reachable(strip.rects)) faults.push('a strip cannot be cut edge to edge');
+  for (const { repeat, rects } of strips) for (const { label } of rects) cut.set(label, (cut.get(label) ?? 0) + repeat);
+  const surplus = new Map(plan.surplus.map((s) => [s.label, s.qty]));
+  for (const { label, qty } of plan.demand)
+    if ((cut.get(label) ?? 0) !== qty + (surplus.get(label) ?? 0))
+      faults.push(`${label}: the pieces are not those wanted and named`);
+  if (sheets) {
+    if (strips.reduce((n, s) => n + s.repeat, 0) !== plan.sheetsNeeded) faults.push('the sheets are not as many as said');
+    if (plan.lowerBound > plan.sheetsNeeded) faults.push('fewer sheets than can be');
+  } else {
+    const length = strips.reduce((sum, s) => sum.add(s.length.mul(s.repeat)), ratio(0));
+    if (!length.equals(plan.lengthNeeded)) faults.push('the strips do not add up to the length');
+    if (plan.lowerBound > length.valueOf()) faults.push('shorter than can be');
   }
-  for (const piece of plan.demand) if ((cut.get(piece.label) ?? 0) < piece.qty) faults.push(`${piece.label} is short`);
-  if (!length.equals(plan.lengthNeeded)) faults.push('the strips do not add up to the length');
+  return faults;
+}
+
+function faultsOfStrip(strip: Strip, plan: { demand: readonly Piece[]; usableWidth: Rational }, length: Rational): string[] {
+  const faults: string[] = [];
+  const pieces = new Map(plan.demand.map((p) => [p.label, p]));
+  if (strip.repeat < 1 || !Number.isInteger(strip.repeat)) faults.push(`a strip is cut ${strip.repeat} times`);
+  for (const rect of strip.rects) {
+    const { x, y } = end(rect);
+    if (rect.x.compare(0) < 0 || rect.y.compare(0) < 0 || x.compare(plan.usableWidth) > 0 || y.compare(length) > 0)
+      faults.push(`${rect.label} leaves the cloth`);
+    const piece = pieces.get(rect.label);
+    const upright = piece && rect.w.equals(piece.w) && rect.h.equals(piece.h);
+    const turned = piece?.turnable && rect.w.equals(piece.h) && rect.h.equals(piece.w);
+    if (!upright && !turned) faults.push(`${rect.label} has the wrong size or direction`);
+  }
+  strip.rects.forEach((a, i) =>
+    strip.rects.slice(i + 1).forEach((b) => overlap(a, b) && faults.push(`${a.label} overlaps ${b.label}`)),
+  );
+  if (!reachable(strip.rects)) faults.push('a strip cannot be cut edge to edge');
   return faults;
 }
 

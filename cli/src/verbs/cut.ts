@@ -1,12 +1,12 @@
 /** cut FILE: the cutting plan, for one kit and for all of a colourway's. */
 import { planContract, planCutting, type Basis } from '@aggrega/core/programme';
 import type { Verb } from '../main';
+import { readings, type Reading } from '@aggrega/core/cutting';
 import { UsageError, pick, readOptions } from '../usage';
 
 export const cut: Verb = ({ programme }, words) => {
   const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading']);
-  if (options.reading !== undefined && options.reading !== 'thriftiest')
-    throw new UsageError(`the reading '${options.reading}' cannot be planned yet; leave it out, or say thriftiest`);
+  const reading = options.reading === undefined ? 'thriftiest' : readReading(options.reading);
   const bases: Basis[] = options.basis === undefined ? ['kit', 'batch'] : [readBasis(options.basis)];
   const colourways =
     options.colourway === undefined ? programme.colourways : [pick(programme.colourways, options.colourway, 'colourway')];
@@ -22,6 +22,7 @@ export const cut: Verb = ({ programme }, words) => {
           colourway,
           months: [...new Set(months)],
           basis,
+          reading,
           participants: people ?? programme.participants.get(colourway.id)!,
         }),
         programme,
@@ -34,6 +35,12 @@ export const cut: Verb = ({ programme }, words) => {
 function readBasis(written: string): Basis {
   if (written !== 'kit' && written !== 'batch') throw new UsageError(`--basis is kit or batch, not '${written}'`);
   return written;
+}
+
+function readReading(written: string): Reading {
+  const reading = readings.find((r) => r === written);
+  if (!reading) throw new UsageError(`--reading is ${readings.join(', ')}, not '${written}'`);
+  return reading;
 }
 
 function readCount(written: string): number {

@@ -1,65 +1,111 @@
 /**
  * A length that no layout can undercut, whoever cuts it and however (pieces turned where they may be).
  *
- * Any level line across the cloth meets pieces whose widths add up to at most W. A dual feasible function f keeps that
- * promise — Σ w ≤ W implies Σ f(w) ≤ 1 — so integrating along the cloth gives length ≥ Σ f(w)·h. The functions here are
- * those of Fekete and Schepers; each is a feasible solution of the dual of the cutting-stock linear program, hence 'lp'.
+ * Any level line across the cloth meets pieces whose widths add up to at most W, and each piece at most once. So a layout is a list
+ * of such lines, each as often as it is long, and every piece must be met along its whole height: a linear program over lines
+ * (the bar relaxation of Scheithauer). Its dual gives each piece a weight per line; the bound rests on the weights alone: they are
+ * rounded to whole numbers, the heaviest line is found exactly, and length ≥ Σ weight / heaviest line. So the
+ * proof does not depend on how well the program was solved.
  */
+import { ratio, type Rational } from '../measure';
+import { knapsack } from './knapsack';
+import { Master, type Column } from './master';
 import type { Size, Sizes } from './pieces';
 
 export interface Bound {
   /** In thousandths of a unit of length, rounded down. */
   thousandths: number;
+  /** The same in whole ticks. */
+  ticks: number;
   proof: 'area' | 'lp';
 }
 
-/** A fraction with a common denominator, so that sums stay exact. */
-interface Dual {
-  /** f(w) = weight(w) / over. */
-  weight(w: number): number;
-  over: number;
+/** Lines priced at most; each is one exact knapsack. */
+const ROUNDS = 120;
+/** Weights are whole numbers up to about this; products with counts stay exact in a double. */
+const SCALE = 2 ** 30;
+
+/** How a piece meets a level line: w across, for h of the length. */
+interface Way {
+  size: number;
+  w: number;
+  h: number;
 }
 
-/** The best bound of the family. */
-export function lowerBound({ sizes, width, across, tick }: Sizes): Bound {
-  if (sizes.length === 0) return { thousandths: 0, proof: 'area' };
+export function lowerBound(demand: Sizes): Bound {
+  const { sizes, width, across, tick } = demand;
+  if (sizes.length === 0) return { thousandths: 0, ticks: 0, proof: 'area' };
+  if (!demand.exact) return realArea(demand);
+  const ways = sizes.flatMap((s, i) => waysOf(s, i, width));
   // The longest piece, laid its short way along the cloth where it may be, also has to fit.
-  const longest = Math.max(...sizes.map((s) => Math.min(...ways(s).map((way) => way.h))));
-  const area = total({ weight: (w) => w * Number(across.d), over: Number(across.n) });
-  let best: Bound = { thousandths: Math.max(area, Number((1000n * BigInt(longest) * tick.n) / tick.d)), proof: 'area' };
-  for (const dual of duals()) {
-    const thousandths = total(dual);
-    if (thousandths > best.thousandths) best = { thousandths, proof: 'lp' };
-  }
-  return best;
+  const longest = Math.max(...sizes.map((_, i) => Math.min(...ways.filter((v) => v.size === i).map((v) => v.h))));
+  const area = sizes.reduce((sum, s) => sum + s.qty * s.w * s.h, 0);
+  // Every layout can be pushed towards the cut end until pieces touch: its length is then a sum of sides, so a whole number of ticks.
+  const byArea = Math.max(longest, Number(ceilDivide(BigInt(area) * across.d, across.n)));
+  const byLines = lineBound(sizes, ways, width);
+  const ticks = BigInt(Math.max(byArea, byLines));
+  return {
+    thousandths: Number((1000n * ticks * tick.n) / tick.d),
+    ticks: Number(ticks),
+    proof: byLines > byArea ? 'lp' : 'area',
+  };
+}
 
-  function ways({ w, h, turnable }: Size): { w: number; h: number }[] {
-    return [...(w <= width ? [{ w, h }] : []), ...(turnable && h <= width ? [{ w: h, h: w }] : [])];
-  }
+/** Where sides were rounded up to the ticks, only their real area proves anything. */
+function realArea({ sizes, across, tick }: Sizes): Bound {
+  const area = sizes.reduce((sum, s) => sum.add(s.real.w.mul(s.real.h).mul(s.qty)), ratio(0));
+  const length = area.div(across.mul(tick));
+  const down = (x: Rational) => x.floor().valueOf();
+  return { thousandths: down(length.mul(1000)), ticks: down(length.div(tick)), proof: 'area' };
+}
 
-  /** Σ f(w)·h, each piece lying whichever way costs less, in whole thousandths rounded down. */
-  function total(dual: Dual): number {
-    const cost = (s: Size) => ways(s).map((way) => BigInt(dual.weight(way.w)) * BigInt(way.h));
-    const sum = sizes.reduce((n, s) => n + BigInt(s.qty) * cost(s).reduce((a, b) => (b < a ? b : a)), 0n);
-    return Number((sum * 1000n * tick.n) / (BigInt(dual.over) * tick.d));
-  }
+function waysOf({ w, h, turnable }: Size, size: number, width: number): Way[] {
+  return [...(w <= width ? [{ size, w, h }] : []), ...(turnable && h <= width ? [{ size, w: h, h: w }] : [])];
+}
 
-  function* duals(): Generator<Dual> {
-    // Whole ticks alone can be used across, however the pieces lie.
-    yield { weight: (w) => w, over: width };
-    // u(k): a width that goes at most k times into W counts as a k-th, however much is left beside it.
-    for (let k = 1; k <= 24; k += 1)
-      yield {
-        weight: (w) => (((k + 1) * w) % width === 0 ? w * k : Math.floor(((k + 1) * w) / width) * width),
-        over: k * width,
-      };
-    // U(ε): what leaves less than ε beside it takes the whole width, and what is narrower than ε counts for nothing.
-    const edges = new Set(
-      sizes
-        .flatMap((s) => [s.w, s.h])
-        .flatMap((w) => [w, width - w])
-        .filter((e) => e > 0 && 2 * e <= width),
+const ceilDivide = (a: bigint, b: bigint) => (a + b - 1n) / b;
+
+function lineBound(sizes: readonly Size[], ways: readonly Way[], width: number): number {
+  const gives = (entries: Iterable<readonly [Way, number]>): Column => {
+    const column = { cost: 1, gives: new Float64Array(sizes.length) };
+    for (const [way, n] of entries) column.gives[way.size]! += n / way.h;
+    return column;
+  };
+  const first = sizes.map((s, i) => {
+    const way = ways.find((v) => v.size === i)!;
+    return gives([[way, Math.min(s.qty, Math.floor(width / way.w))]]);
+  });
+  const master = new Master(
+    sizes.map((s) => s.qty),
+    first,
+  );
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const { taken } = knapsack(
+      ways.map((v) => ({ w: v.w, value: master.prices[v.size]! / v.h, most: sizes[v.size]!.qty })),
+      width,
     );
-    for (const edge of edges) yield { weight: (w) => (w > width - edge ? width : w < edge ? 0 : w), over: width };
+    if (!master.enter(gives(ways.map((v, i) => [v, taken[i]!])))) break;
   }
+  return provenTicks(sizes, ways, width, master.prices);
+}
+
+/** What prices prove, in ticks, whether or not they are the best: all in whole numbers. */
+function provenTicks(sizes: readonly Size[], ways: readonly Way[], width: number, prices: ArrayLike<number>): number {
+  const dearest = Math.max(...ways.map((v) => prices[v.size]! / v.h));
+  if (!(dearest > 0)) return 0;
+  const weights = ways.map((v) => Math.max(0, Math.floor((prices[v.size]! / v.h / dearest) * SCALE)));
+  const heaviest = knapsack(
+    ways.map((v, i) => ({ w: v.w, value: weights[i]!, most: sizes[v.size]!.qty })),
+    width,
+  ).value;
+  let sum = 0n;
+  sizes.forEach((s, size) => {
+    // Laid whichever way weighs less.
+    const least = ways
+      .map((v, i) => (v.size === size ? BigInt(weights[i]!) * BigInt(v.h) : undefined))
+      .filter((x) => x !== undefined)
+      .reduce((a, b) => (b < a ? b : a));
+    sum += BigInt(s.qty) * least;
+  });
+  return Number(ceilDivide(sum, BigInt(heaviest)));
 }

@@ -1,4 +1,19 @@
 /** cutting: demand on a fabric, strips across the width, a proven lower bound, lengths to buy. */
-export { TooWide, type Piece } from './pieces';
-export { rulerSettings, subCuts, type SubCut } from './steps';
-export { lengthToBuy, planFabric, type Buying, type FabricPlan, type Rect, type Strip } from './strips';
+export { DoesNotFit, type Piece } from './pieces';
+export { layoutSvg } from './layout-svg';
+export { labourOf, passesOf, shareOut, usualRates, type Labour, type Rates } from './labour';
+export { subCuts, type CutDown, type SubCut } from './steps';
+export {
+  lengthToBuy,
+  longestStrip,
+  planFabric,
+  planFabricSteps,
+  type Buying,
+  type FabricPlan,
+  type Rect,
+  type Request,
+  type Strip,
+  type StripColumn,
+} from './strips';
+export { planSheets, type SheetPlan } from './sheets';
+export { readings, type Reading } from './workshop';

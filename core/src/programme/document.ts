@@ -65,6 +65,8 @@ export interface MonthBlockFile {
 }
 
 export interface House extends SewingStyle {
+  /** Layers that are cut at once at most. */
+  layers: number;
   allowance: Rational;
   shrinkage: Rational;
   sellingStep: Rational;
@@ -78,6 +80,8 @@ export interface Fabric {
   directional: boolean;
   form: string;
   usableWidth: Rational;
+  /** Of a cut form; undefined for yardage, and for a panel or scrap that nobody measured. */
+  usableLength?: Rational;
   /** In the shop's currency, per yard; undefined when not known. */
   pricePerYard?: number;
 }

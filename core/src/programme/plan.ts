@@ -1,9 +1,22 @@
 /** From a month and a head count to the cloth: demand per fabric, and the plan for one kit or for all. */
 import type { Problem } from '../block';
 import { construct, type Construction } from '../construction';
-import { TooWide, planFabric, type FabricPlan, type Piece } from '../cutting';
+import {
+  DoesNotFit,
+  labourOf as cuttingLabour,
+  longestStrip,
+  planFabric,
+  planSheets,
+  type FabricPlan,
+  type Labour,
+  type Piece,
+  type Reading,
+  type Rect,
+  type SheetPlan,
+} from '../cutting';
 import { value } from '../fabric';
 import { formatLength } from '../measure';
+import { formName } from './forms';
 import type { Colourway, Fabric, Month, MonthBlock, Programme } from './document';
 
 /** The plan cannot be made; each problem names its place in the document. */
@@ -19,12 +32,13 @@ export interface PlannedFabric {
   fabric: Fabric;
   /** Letters that the colourway gives this fabric. */
   roles: string[];
-  plan: FabricPlan;
+  plan: FabricPlan | SheetPlan;
 }
 
 export interface CuttingPlan {
   colourway: Colourway;
   basis: Basis;
+  reading: Reading;
   /** People that it serves. */
   participants: number;
   /** All kits that are cut: people, spares and demo sets. */
@@ -68,6 +82,10 @@ export interface PlanRequest {
   basis: Basis;
   /** People; ignored for a kit, which is one person's. */
   participants: number;
+  /** What 'best' means; the thriftiest when left out. */
+  reading?: Reading;
+  /** The plan that is found at once, instead of the final one. */
+  first?: boolean;
 }
 
 /** The cutting plan of some months for one colourway. Throws PlanError with every problem found. */
@@ -90,12 +108,12 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
     }
   }
   const fabrics = [...demands].map(([fabric, { roles, pieces }]) => {
-    const plan = attempt(() => planOne(programme, fabric, pieces));
+    const plan = attempt(() => planOne(programme, fabric, pieces, request));
     return plan && { fabric, roles: [...roles].sort(), plan };
   });
   if (problems.length > 0) throw new PlanError(problems);
   const planned = fabrics.filter((f) => f !== undefined).sort((a, b) => (a.roles[0]! < b.roles[0]! ? -1 : 1));
-  return { colourway, basis, participants, kits, fabrics: planned };
+  return { colourway, basis, reading: request.reading ?? 'thriftiest', participants, kits, fabrics: planned };
 
   function attempt<T>(make: () => T): T | undefined {
     try {
@@ -108,46 +126,79 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
   }
 }
 
-function planOne(programme: Programme, fabric: Fabric, pieces: Piece[]): FabricPlan {
+function planOne(
+  programme: Programme,
+  fabric: Fabric,
+  pieces: Piece[],
+  { reading, first }: PlanRequest,
+): FabricPlan | SheetPlan {
   const index = programme.fabrics.indexOf(fabric);
   // A document without colourways is planned on plain fabric of the house's width.
   const path = index >= 0 ? `/fabrics/${index}` : '/house/wof';
-  if (fabric.form !== 'yardage')
-    throw new PlanError([
-      { path: `${path}/form`, message: `'${fabric.name}' comes as ${fabric.form}; only yardage can be planned so far` },
-    ]);
+  const { form, usableWidth, usableLength, name } = fabric;
   try {
-    return planFabric(pieces, fabric.usableWidth, programme.house);
+    if (form === 'yardage') {
+      const ruler = longestStrip[programme.unit];
+      return planFabric(pieces, usableWidth, programme.house, { reading, first, ruler });
+    }
+    if (usableLength) return planSheets(pieces, usableWidth, usableLength);
   } catch (error) {
-    if (!(error instanceof TooWide)) throw error;
+    if (!(error instanceof DoesNotFit)) throw error;
     throw new PlanError([{ path: index >= 0 ? `${path}/usableWidth` : path, message: error.message }]);
   }
+  throw new PlanError([
+    {
+      path: `${path}/form`,
+      message: `'${name}' comes as a ${formName(form, 1)}: say how much of it can be used, in usableWidth and usableLength`,
+    },
+  ]);
 }
 
 /** A plan as the command line prints it (docs/formats.md). */
-export function planContract({ colourway, basis, participants, kits, fabrics }: CuttingPlan, programme: Programme) {
+export function planContract({ colourway, basis, reading, participants, kits, fabrics }: CuttingPlan, programme: Programme) {
   const write = (x: Parameters<typeof formatLength>[0]) => formatLength(x, programme.unit);
   return {
     colourway: colourway.id,
     basis,
+    reading,
     participants,
     kits,
     fabrics: fabrics.map(({ fabric, plan }) => ({
       fabric: fabric.id,
       form: fabric.form,
       usableWidth: write(plan.usableWidth),
+      ...('sheets' in plan && { usableLength: write(plan.usableLength) }),
       demand: plan.demand.map((p) => ({ label: p.label, w: write(p.w), h: write(p.h), qty: p.qty })),
-      lengthNeeded: write(plan.lengthNeeded),
-      lengthToBuy: write(plan.lengthToBuy),
       lowerBound: plan.lowerBound,
       proof: plan.proof,
       yield: Math.round(plan.yield * 1e4) / 1e4,
-      surplus: [],
-      strips: plan.strips.map((s) => ({
-        length: write(s.length),
-        repeat: s.repeat,
-        rects: s.rects.map((r) => ({ x: write(r.x), y: write(r.y), w: write(r.w), h: write(r.h), label: r.label })),
-      })),
+      ...labourContract(labourOf(programme, plan)),
+      surplus: plan.surplus,
+      ...('sheets' in plan
+        ? {
+            sheetsNeeded: plan.sheetsNeeded,
+            sheets: plan.sheets.map(({ repeat, rects }) => ({ repeat, rects: rects.map(rect) })),
+          }
+        : {
+            lengthNeeded: write(plan.lengthNeeded),
+            lengthToBuy: write(plan.lengthToBuy),
+            strips: plan.strips.map((s) => ({ length: write(s.length), repeat: s.repeat, rects: s.rects.map(rect) })),
+          }),
     })),
   };
+
+  function rect(r: Rect) {
+    return { x: write(r.x), y: write(r.y), w: write(r.w), h: write(r.h), label: r.label };
+  }
 }
+
+/** What cutting a plan costs in this house. */
+export function labourOf({ house }: Programme, plan: FabricPlan | SheetPlan): Labour {
+  return cuttingLabour({ strips: 'sheets' in plan ? plan.sheets : plan.strips, settings: plan.settings }, house.layers);
+}
+
+const labourContract = ({ settings, passes, minutes }: Labour) => ({
+  settings,
+  passes,
+  minutes: Math.round(minutes * 10) / 10,
+});

@@ -1,6 +1,7 @@
 /** Reads a programme document: shape first, then lengths, references, drawings and sense. */
 import { readBlock, rolesOf, tilingProblems, type Block, type Problem } from '../block';
 import { value } from '../fabric';
+import { usableSize } from './forms';
 import { Exact, LengthError, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
 import type { Colourway, Fabric, House, LengthFile, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
 import { shapeProblems } from './schema';
@@ -146,6 +147,7 @@ function readHouse(file: ProgrammeFile, unit: Unit, length: ReadLength, refuse: 
     allowance: length(house.allowance, '/house/allowance', { zero: true, fallback: '0', limit: standard.sizeLimit }),
     shrinkage: ratio(String(house.shrinkage ?? 0)),
     sellingStep,
+    layers: house.layers ?? 4,
   };
 }
 
@@ -166,10 +168,12 @@ function readFabrics(file: ProgrammeFile, house: House, length: ReadLength): Map
   return new Map(
     (file.fabrics ?? []).map((entry, i): [string, Fabric] => {
       const { id, name = id, sku = '', colour = '#9aa3b0', directional = false, form = 'yardage', pricePerYard } = entry;
-      const usableWidth =
-        entry.usableWidth === undefined ? house.wof : length(entry.usableWidth, `/fabrics/${i}/usableWidth`, { limit });
-      if (entry.usableLength !== undefined) length(entry.usableLength, `/fabrics/${i}/usableLength`, { limit });
-      return [id, { id, name, sku, colour, directional, form, usableWidth, pricePerYard }];
+      const usual = usableSize(form, file.unit ?? 'in');
+      const measured = (key: 'usableWidth' | 'usableLength') =>
+        entry[key] === undefined ? undefined : length(entry[key], `/fabrics/${i}/${key}`, { limit });
+      const usableWidth = measured('usableWidth') ?? usual.width ?? house.wof;
+      const usableLength = measured('usableLength') ?? usual.length;
+      return [id, { id, name, sku, colour, directional, form, usableWidth, usableLength, pricePerYard }];
     }),
   );
 }

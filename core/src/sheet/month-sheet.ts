@@ -18,7 +18,7 @@ import {
 } from '../construction';
 import { value } from '../fabric';
 import { Exact, checkpoint, formatLength, formatYardage, rulerWords, listed } from '../measure';
-import { constructMonthBlock, planCutting, type Colourway, type Month, type Programme } from '../programme';
+import { constructMonthBlock, formName, planCutting, type Colourway, type Month, type Programme } from '../programme';
 import { cautions } from './cautions';
 import { joinSteps, type JoinStep } from './joining';
 import { whyCut, type Why } from './why';
@@ -28,9 +28,9 @@ export interface SheetFabric {
   name: string;
   sku: string;
   colour: string;
-  /** Length that the plan for one kit asks to buy, and the same in yards or metres. */
+  /** What the plan for one kit asks to buy: '1/4 yd', '2 fat quarters'; and how long that is, or how large each piece. */
+  amount: string;
   length: string;
-  yardage: string;
   cuts: SheetCut[];
 }
 
@@ -139,8 +139,14 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
       name: fabric.name,
       sku: fabric.sku,
       colour: fabric.colour,
-      length: formatLength(cloth.lengthToBuy, unit),
-      yardage: formatYardage(cloth.lengthToBuy, unit),
+      length:
+        'sheets' in cloth
+          ? `${formatLength(cloth.usableWidth, unit)} by ${formatLength(cloth.usableLength, unit)} each`
+          : formatLength(cloth.lengthToBuy, unit),
+      amount:
+        'sheets' in cloth
+          ? `${cloth.sheetsNeeded} ${formName(fabric.form, cloth.sheetsNeeded)}`
+          : `${formatYardage(cloth.lengthToBuy, unit)} ${unit === 'in' ? 'yd' : 'm'}`,
       cuts: constructions
         .flatMap(({ entry, number, c }) =>
           c.cuts.filter((cut) => colourway.fabrics.get(cut.role) === fabric).map((cut) => ({ cut, c, key: entry.key, number })),

@@ -29,7 +29,7 @@ describe('a month’s sheet', () => {
 
           // What to buy is the kit's plan, fabric by fabric.
           expect(sheet.fabrics.map((f) => [f.name, f.length])).toEqual(
-            kit.fabrics.map((f) => [f.fabric.name, formatLength(f.plan.lengthToBuy, programme.unit)]),
+            kit.fabrics.map((f) => [f.fabric.name, 'sheets' in f.plan ? '' : formatLength(f.plan.lengthToBuy, programme.unit)]),
           );
           // Every cut of the construction stands on the sheet once, with its number; nothing else does.
           const cuts = month.blocks.flatMap((entry) =>
@@ -229,5 +229,5 @@ it('metric sheets speak centimetres and metres', () => {
   // 7.5 + (2 + √2) × 0.75 = 10.06, up to 10.1.
   expect(sheet.fabrics[0]!.cuts[0]).toMatchObject({ size: '10.1', ruler: '1 mm past 10' });
   expect(parseLength(sheet.fabrics[0]!.length, 'cm').div(10).d).toBe(1n);
-  expect(Number(sheet.fabrics[0]!.yardage)).toBe(ratio(sheet.fabrics[0]!.length).div(100).valueOf());
+  expect(sheet.fabrics[0]!.amount).toBe(`${ratio(sheet.fabrics[0]!.length).div(100).valueOf()} m`);
 });

@@ -1,8 +1,10 @@
 /** A month's cutting plan as plain data: what a worker can hand to a page, and a page can draw. */
-import { rulerSettings, subCuts } from '@aggrega/core/cutting';
+import { subCuts, type CutDown, type FabricPlan, type Reading, type SheetPlan, type Strip } from '@aggrega/core/cutting';
 import { formatLength, formatYardage, ratio, type Unit } from '@aggrega/core/measure';
 import {
   PlanError,
+  formName,
+  labourOf,
   planCutting,
   type Basis,
   type Colourway,
@@ -22,6 +24,14 @@ export interface RectView {
   name: string;
 }
 
+/** What a sub-cut is cut down to. */
+export interface RowView {
+  length: string;
+  times: number;
+  /** Beside each other; `width` where the piece is narrower than the sub-cut. */
+  pieces: { name: string; cut: string; count: number; width?: string }[];
+}
+
 export interface StripView {
   length: string;
   /** The same as a number, for drawing. */
@@ -32,7 +42,7 @@ export interface StripView {
     width: string;
     times: number;
     cutDown: boolean;
-    pieces: { name: string; cut: string; length: string; count: number }[];
+    rows: RowView[];
   }[];
 }
 
@@ -45,27 +55,43 @@ export interface FabricView {
   width: string;
   /** Usable width as a number, for drawing. */
   wide: number;
+  /** 'yardage', or a form that comes in cut pieces. */
+  form: string;
+  /** A length; or a number of pieces, of cut forms. */
   needed: string;
   toBuy: string;
-  /** What to buy, in yards or metres. */
+  /** In yards or metres; '' for cut forms. */
   yardsToBuy: string;
-  /** A length that no plan can undercut, at a mark of the ruler. */
+  /** What to ask for: '1 3/8 yd', '3 fat quarters'. */
+  ask: string;
+  /** A length, or a number of pieces, that no plan can undercut, at a mark of the ruler. */
   bound: string;
+  /** Usable length of a cut form, and whether it is cut lying on its side. */
+  sheet?: { length: string; tall: number; turned: boolean };
   proof: 'area' | 'lp';
   yield: number;
   strips: StripView[];
   settings: number;
+  /** Kinds of strips, and strokes of the blade. */
+  kinds: number;
+  passes: number;
+  minutes: number;
   /** What the length to buy costs; undefined without a price. */
   cost?: number;
 }
 
 export interface PlanView {
   basis: Basis;
+  reading: Reading;
   participants: number;
   kits: number;
   fabrics: FabricView[];
   strips: number;
   settings: number;
+  passes: number;
+  minutes: number;
+  /** Cloth of all fabrics on the bolt, as a number and to buy; cut forms are not in it. */
+  length: number;
   /** Cloth for one kit at the shop's price; undefined while a fabric has none. */
   costPerKit?: number;
 }
@@ -73,22 +99,43 @@ export interface PlanView {
 export type MonthPlan =
   { ok: true; kit: PlanView; batch: PlanView } | { ok: false; problems: { path: string; message: string }[] };
 
+/** Which plan is meant by best, and whether the one that is found at once will do for all kits; one kit's is always final. */
+export interface Wanted {
+  reading: Reading;
+  first: boolean;
+}
+
+/** What the page shows while the head count turns. */
+export const FIRST: Wanted = { reading: 'thriftiest', first: true };
+
 const kitPlans = new WeakMap<Programme, Map<string, PlanView>>();
 
 /** Plans a month for one kit and for all kits of so many people. */
-export function planMonth(programme: Programme, month: Month, colourway: Colourway, participants: number): MonthPlan {
+export function planMonth(
+  programme: Programme,
+  month: Month,
+  colourway: Colourway,
+  participants: number,
+  { reading, first }: Wanted = { reading: 'thriftiest', first: false },
+): MonthPlan {
   const named = cutNames(month);
   const view = (basis: Basis): PlanView => {
-    const plan = planCutting(programme, { colourway, months: [month], basis, participants });
+    const request = { colourway, months: [month], basis, participants, reading, first: first && basis === 'batch' };
+    const plan = planCutting(programme, request);
     const fabrics = plan.fabrics.map((f) => fabricView(f, programme, named));
     const costs = fabrics.map((f) => f.cost);
+    const lengths = plan.fabrics.map(({ plan: cloth }) => ('sheets' in cloth ? 0 : cloth.lengthNeeded.valueOf()));
     return {
       basis,
+      reading,
       participants: plan.participants,
       kits: plan.kits,
       fabrics,
       strips: sum(fabrics.flatMap((f) => f.strips.map((s) => s.repeat))),
       settings: sum(fabrics.map((f) => f.settings)),
+      passes: sum(fabrics.map((f) => f.passes)),
+      minutes: sum(fabrics.map((f) => f.minutes)),
+      length: sum(lengths),
       costPerKit: plan.kits > 0 && costs.every((c) => c !== undefined) ? sum(costs) / plan.kits : undefined,
     };
   };
@@ -96,7 +143,7 @@ export function planMonth(programme: Programme, month: Month, colourway: Colourw
     // One kit is the same however many people there are, so a turn of the head count plans only the batch.
     const kits = kitPlans.get(programme) ?? new Map<string, PlanView>();
     kitPlans.set(programme, kits);
-    const key = `${month.id} ${colourway.id}`;
+    const key = `${month.id} ${colourway.id} ${reading}`;
     const kit = kits.get(key) ?? view('kit');
     kits.set(key, kit);
     return { ok: true, kit, batch: view('batch') };
@@ -114,45 +161,79 @@ function boundMark(lowerBound: number, unit: Unit): string {
   return formatLength(ratio(String(lowerBound)).mul(marks).floor().div(marks), unit);
 }
 
-function fabricView(
-  { fabric, roles, plan }: PlannedFabric,
-  { unit }: Programme,
-  named: (label: string) => CutName,
-): FabricView {
-  const { id, name, sku, colour } = fabric;
+function fabricView(planned: PlannedFabric, programme: Programme, named: (label: string) => CutName): FabricView {
+  const { fabric, roles, plan } = planned;
+  const { unit } = programme;
+  const { id, name, sku, colour, form } = fabric;
+  const { passes, minutes } = labourOf(programme, plan);
   return {
-    ...{ id, name, sku, colour, roles },
+    ...{ id, name, sku, colour, roles, form, passes, minutes },
     width: formatLength(plan.usableWidth, unit),
     wide: plan.usableWidth.valueOf(),
+    ...('sheets' in plan ? sheetNumbers(plan, form, unit) : lengthNumbers(plan, unit)),
+    proof: plan.proof,
+    yield: plan.yield,
+    settings: plan.settings,
+    kinds: plan.kinds,
+    cost: costOf(planned, unit),
+    strips: ('sheets' in plan ? plan.sheets : plan.strips).map((strip) => stripView(strip, unit, named)),
+  };
+}
+
+function lengthNumbers(plan: FabricPlan, unit: Unit) {
+  return {
     needed: formatLength(plan.lengthNeeded, unit),
     toBuy: formatLength(plan.lengthToBuy, unit),
     yardsToBuy: formatYardage(plan.lengthToBuy, unit),
+    ask: `${formatYardage(plan.lengthToBuy, unit)} ${unit === 'in' ? 'yd' : 'm'}`,
     bound: boundMark(plan.lowerBound, unit),
-    proof: plan.proof,
-    yield: plan.yield,
-    settings: rulerSettings(plan.strips),
-    // The price is per yard, in a metric house as well: a yard is 91.44 cm.
-    cost:
-      fabric.pricePerYard === undefined
-        ? undefined
-        : (plan.lengthToBuy.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard,
-    strips: plan.strips.map((strip): StripView => ({
-      length: formatLength(strip.length, unit),
-      tall: strip.length.valueOf(),
-      repeat: strip.repeat,
-      rects: strip.rects.map((r) => ({
-        ...named(r.label),
-        x: r.x.valueOf(),
-        y: r.y.valueOf(),
-        w: r.w.valueOf(),
-        h: r.h.valueOf(),
-      })),
-      subCuts: subCuts(strip).map((s) => ({
-        width: formatLength(s.width, unit),
-        times: s.times,
-        cutDown: s.cutDown,
-        pieces: s.pieces.map((p) => ({ ...named(p.label), length: formatLength(p.length, unit), count: p.count })),
-      })),
+  };
+}
+
+function sheetNumbers(plan: SheetPlan, form: string, unit: Unit) {
+  return {
+    needed: String(plan.sheetsNeeded),
+    toBuy: String(plan.sheetsNeeded),
+    yardsToBuy: '',
+    ask: `${plan.sheetsNeeded} ${formName(form, plan.sheetsNeeded)}`,
+    bound: String(plan.lowerBound),
+    sheet: { length: formatLength(plan.usableLength, unit), tall: plan.usableLength.valueOf(), turned: plan.turned },
+  };
+}
+
+/** What the cloth to buy costs; undefined without a price, and for cut forms, whose price is not per yard. */
+function costOf({ fabric, plan }: PlannedFabric, unit: Unit): number | undefined {
+  if (fabric.pricePerYard === undefined || 'sheets' in plan) return undefined;
+  // The price is per yard, in a metric house as well: a yard is 91.44 cm.
+  return (plan.lengthToBuy.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard;
+}
+
+function stripView(strip: Strip, unit: Unit, named: (label: string) => CutName): StripView {
+  const rowView = ({ length, times, pieces }: CutDown): RowView => ({
+    length: formatLength(length, unit),
+    times,
+    pieces: pieces.map((p) => ({
+      ...named(p.label),
+      count: p.count,
+      ...(p.width && { width: formatLength(p.width, unit) }),
+    })),
+  });
+  return {
+    length: formatLength(strip.length, unit),
+    tall: strip.length.valueOf(),
+    repeat: strip.repeat,
+    rects: strip.rects.map((r) => ({
+      ...named(r.label),
+      x: r.x.valueOf(),
+      y: r.y.valueOf(),
+      w: r.w.valueOf(),
+      h: r.h.valueOf(),
+    })),
+    subCuts: subCuts(strip).map((s) => ({
+      width: formatLength(s.width, unit),
+      times: s.times,
+      cutDown: s.cutDown,
+      rows: s.rows.map(rowView),
     })),
   };
 }

@@ -1,6 +1,6 @@
 /** Plans while the head count turns, off the page's own thread. */
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
-import { planMonth, type MonthPlan } from './month-plan';
+import { FIRST, planMonth, type MonthPlan } from './month-plan';
 
 export interface PlanQuestion {
   id: number;
@@ -27,7 +27,7 @@ self.onmessage = ({ data }: MessageEvent<PlanQuestion>) => {
   const colourway = programme?.colourways.find((c) => c.id === data.colourway);
   const plan: MonthPlan =
     programme && month && colourway
-      ? planMonth(programme, month, colourway, data.participants)
+      ? planMonth(programme, month, colourway, data.participants, FIRST)
       : { ok: false, problems: [{ path: '', message: 'this month or colourway is no longer in the programme' }] };
   const answer: PlanAnswer = { id: data.id, plan };
   self.postMessage(answer);

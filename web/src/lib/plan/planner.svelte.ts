@@ -1,6 +1,6 @@
 /** Asks the worker for plans; of questions that pile up while it works only the newest is asked. */
 import type { Colourway, Month, Programme, ProgrammeFile } from '@aggrega/core/programme';
-import { planMonth, type MonthPlan } from './month-plan';
+import { FIRST, planMonth, type MonthPlan } from './month-plan';
 import type { PlanAnswer, PlanQuestion } from './plan.worker';
 import PlanWorker from './plan.worker?worker';
 
@@ -33,7 +33,7 @@ export class Planner {
   /** Plans this trial as soon as the worker is free, unless a newer one comes first; at once, here, while it still loads. */
   ask(trial: Trial): void {
     if (!this.#ready) {
-      this.answer = { trial, plan: planMonth(trial.programme, trial.month, trial.colourway, trial.participants) };
+      this.answer = { trial, plan: planMonth(trial.programme, trial.month, trial.colourway, trial.participants, FIRST) };
       return;
     }
     this.#waiting = trial;

@@ -4,6 +4,7 @@
   import type { FabricView } from '$lib/plan/month-plan';
   import type { Why as Reason } from '@aggrega/core/sheet';
   import Length from './Length.svelte';
+  import SubCuts from './SubCuts.svelte';
   import Why from './Why.svelte';
 
   interface Props {
@@ -27,6 +28,8 @@
     if (open >= fabric.strips.length) open = 0;
   });
 
+  /** A sheet is drawn whole, a strip as long as it is cut. */
+  const tall = (strip: { tall: number }) => fabric.sheet?.tall ?? strip.tall;
   const strips = (n: number) => (n === 1 ? '1 strip' : `${n} strips`);
 </script>
 
@@ -49,14 +52,14 @@
     >
       <span class="text-quiet">{strip.repeat} ×</span>
       <span class="numeral text-head"><Length of={strip.length} /></span>
-      <svg width="9" height={Math.max(14, strip.tall * px)} aria-hidden="true" class="shrink-0">
-        <path d="M9 1H1V{Math.max(14, strip.tall * px) - 1}H9" fill="none" stroke="currentColor" stroke-width="1.5" />
+      <svg width="9" height={Math.max(14, tall(strip) * px)} aria-hidden="true" class="shrink-0">
+        <path d="M9 1H1V{Math.max(14, tall(strip) * px) - 1}H9" fill="none" stroke="currentColor" stroke-width="1.5" />
       </svg>
     </button>
     <div bind:clientWidth={width} class={i === open ? 'outline-4 outline-weld' : ''}>
       <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
       <svg
-        viewBox="0 0 {width} {Math.max(14, strip.tall * px)}"
+        viewBox="0 0 {width} {Math.max(14, tall(strip) * px)}"
         class="block w-full cursor-pointer"
         role="img"
         aria-label="{strips(strip.repeat)} {strip.length} long, {strip.rects.length} pieces in each"
@@ -68,7 +71,7 @@
             <line x1="0" y1="0" x2="0" y2="6" stroke="var(--color-quiet)" stroke-width="1" />
           </pattern>
         </defs>
-        <rect {width} height={Math.max(14, strip.tall * px)} fill="url(#waste-{i})" stroke="var(--color-rule)" />
+        <rect {width} height={Math.max(14, tall(strip) * px)} fill="url(#waste-{i})" stroke="var(--color-rule)" />
         {#each strip.rects as r, j (j)}
           <g onpointerenter={() => onlight(r.cut)} role="presentation" data-cut={r.cut}>
             <rect
@@ -98,21 +101,15 @@
       <div></div>
       <div class="pt-2 pb-4">
         <p class="text-lead font-semibold">
-          Set the ruler to <span class="numeral"><Length of={strip.length} /></span>. Cut {strips(strip.repeat)}.
+          {#if fabric.sheet}Take {strip.repeat === 1 ? 'one piece' : `${strip.repeat} pieces`}{fabric.sheet.turned
+              ? ', laid on the side'
+              : ''}.{:else}Set the ruler to <span class="numeral"><Length of={strip.length} /></span>. Cut {strips(
+              strip.repeat,
+            )}.{/if}
         </p>
-        {#each strip.subCuts as sub, j (j)}
-          <div>
-            {j === 0 ? 'Sub-cut each' : 'then'}
-            {sub.times} × <b class="numeral"><Length of={sub.width} /></b>{#if sub.cutDown}, cut down to
-              {#each sub.pieces as piece, k (k)}{k > 0 ? ' and ' : ''}{piece.count} ×
-                <b class="numeral"><Length of={piece.length} /></b>{/each}{/if}
-            <!-- No paragraph: a reason holds a dialog, which may not stand in one. -->
-            <span class="text-quiet"
-              >— {#each sub.pieces as piece, k (k)}{k > 0 ? ' and ' : ''}{sub.times * piece.count} × {piece.name}{@const why =
-                  whyOf(piece.cut)}{#if why}, <Why {why} {unit} class="text-ink" />{/if}{/each}</span
-            >
-          </div>
-        {/each}
+        <SubCuts {strip}>
+          {#snippet after(cut)}{@const why = whyOf(cut)}{#if why}, <Why {why} {unit} class="text-ink" />{/if}{/snippet}
+        </SubCuts>
       </div>
     {/if}
   {/each}

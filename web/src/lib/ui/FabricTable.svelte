@@ -41,8 +41,12 @@
             >
           {:else}{f.name}{/if}
         </td>
-        <td class="py-2 text-right" data-needs><Length of={f.needed} /></td>
-        <td class="numeral py-2 pl-3 text-right" data-buy><Length of={f.yardsToBuy} /></td>
+        <td class="py-2 text-right" data-needs
+          >{#if f.sheet}{f.needed} pieces{:else}<Length of={f.needed} />{/if}</td
+        >
+        <td class="numeral py-2 pl-3 text-right" data-buy
+          >{#if f.sheet}{f.ask}{:else}<Length of={f.yardsToBuy} />{/if}</td
+        >
       </tr>
     {/each}
   </tbody>

@@ -19,7 +19,7 @@
   let { sheet, colours, version, lit, onlight }: Props = $props();
 
   const several = $derived(sheet.blocks.length > 1);
-  const per = $derived(sheet.unit === 'in' ? 'yd' : 'm');
+
   const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
   const lightPatch = (block: MonthSheet['blocks'][number]) => (patch: number | undefined) =>
     onlight(patch === undefined ? [] : [`${block.key}:${block.patches[patch]!.cut}`]);
@@ -60,8 +60,7 @@
     <table>
       <thead
         ><tr
-          ><th>Letter</th><th>Fabric</th><th>Number</th><th class="right">Length, {sheet.unit}</th><th class="right"
-            >{capital(per)}</th
+          ><th>Letter</th><th>Fabric</th><th>Number</th><th class="right">Length, {sheet.unit}</th><th class="right">Ask for</th
           ></tr
         ></thead
       >
@@ -74,8 +73,8 @@
             >
             <td>{f.name}</td>
             <td>{f.sku}</td>
-            <td class="right"><Length of={f.length} /></td>
-            <td class="right"><b><Length of={f.yardage} /></b></td>
+            <td class="right"><Say text={f.length} /></td>
+            <td class="right"><b><Say text={f.amount} /></b></td>
           </tr>
         {/each}
       </tbody>

@@ -1,16 +1,19 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { planMonth } from '$lib/plan/month-plan';
+  import { FIRST, planMonth } from '$lib/plan/month-plan';
   import { Planner } from '$lib/plan/planner.svelte';
+  import { Refiner } from '$lib/plan/refiner.svelte';
   import { coloursOf } from '$lib/programme-view';
   import Bolt from '$lib/ui/Bolt.svelte';
   import Doubts from '$lib/ui/Doubts.svelte';
   import FabricTable from '$lib/ui/FabricTable.svelte';
   import Length from '$lib/ui/Length.svelte';
   import Picture from '$lib/ui/Picture.svelte';
+  import Readings from '$lib/ui/Readings.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
+  import type { Reading } from '@aggrega/core/cutting';
   import { formatLength, parseLength } from '@aggrega/core/measure';
   import { monthDoubts, monthSheet } from '@aggrega/core/sheet';
   import Printer from '@lucide/svelte/icons/printer';
@@ -18,7 +21,11 @@
 
   const bench = useWorkbench();
   const planner = new Planner();
-  onDestroy(() => planner.close());
+  const refiner = new Refiner();
+  onDestroy(() => {
+    planner.close();
+    refiner.close();
+  });
   // The worker loads and reads the programme now, so that the first turn of the dial finds it ready.
   onMount(() => untrack(() => planner.warm(trial)));
 
@@ -27,19 +34,28 @@
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const people = $derived(bench.people(colourway));
   /** The plan for the number enrolled is there at once, on the server too; only trials go to the worker. */
-  const enrolledPlan = $derived(planMonth(programme, month, colourway, bench.enrolled(colourway)));
+  const enrolledPlan = $derived(planMonth(programme, month, colourway, bench.enrolled(colourway), FIRST));
   const trial = $derived({ programme, month, colourway, participants: people, document: bench.saver.document });
   const trying = $derived(people !== bench.enrolled(colourway));
   $effect(() => {
     if (trying) planner.ask(trial);
   });
-  const plan = $derived.by(() => {
+  let reading: Reading = $state('thriftiest');
+  $effect(() => {
+    const asked = trial;
+    untrack(() => refiner.ask(asked, reading));
+  });
+  const quick = $derived.by(() => {
     const { answer } = planner;
     const fits =
       answer && answer.trial.month === month && answer.trial.colourway === colourway && answer.trial.programme === programme;
     // While the newest trial is being worked out the one before it stays on the table.
     return trying && fits ? answer.plan : enrolledPlan;
   });
+
+  /** Every reading's final plan is looked for in the background; until it is there, the plan that was found at once stands in. */
+  const final = $derived(refiner.plans.get(reading));
+  const plan = $derived(final ?? quick);
 
   /** Whether the numbers on the table are not yet those of the head count. */
   const behind = $derived(trying && plan.ok && plan.batch.participants !== people);
@@ -62,13 +78,17 @@
     ),
   );
 
-  const kitByKit = $derived(other && plan.ok ? formatLength(parseLength(other.needed, unit).mul(plan.batch.kits), unit) : '');
+  const kitByKit = $derived(
+    other && plan.ok && !other.sheet ? formatLength(parseLength(other.needed, unit).mul(plan.batch.kits), unit) : '',
+  );
 
   function onkeydown(e: KeyboardEvent) {
     const typing = e.target instanceof HTMLElement && e.target.closest('input, select, dialog[open]');
     if (e.key === 'b' && !typing && !e.ctrlKey && !e.metaKey) basis = basis === 'kit' ? 'batch' : 'kit';
   }
   const whyOf = (cut: string) => sheet?.fabrics.flatMap((f) => f.cuts).find((c) => `${c.block}:${c.label}` === cut)?.why;
+  const file = (name: string) =>
+    `cut/files/${name}?colourway=${colourway.id}&people=${people}&basis=${basis}&reading=${reading}`;
   const light = (cut: string | undefined) => (bench.lit = cut ? [cut] : []);
 </script>
 
@@ -119,40 +139,42 @@
         <FabricTable fabrics={view.fabrics} {unit} chosen={fabric.id} onchoose={(id) => (chosen = id)} />
       </div>
 
-      <section class="mt-4">
-        {#if fabric.strips.length > 0}
-          <p>
+      {#if fabric.strips.length > 0}
+        <p class="mt-3">
+          {#if fabric.sheet}
+            <b>{fabric.name} cannot be cut from fewer than {fabric.bound}.</b> This plan takes {fabric.needed}, each
+            <Length of={fabric.width} /> by <Length of={fabric.sheet.length} />.
+          {:else}
             <b>{fabric.name} cannot be cut from less than <Length of={fabric.bound} /> {unit}.</b> This plan takes <Length
               of={fabric.needed}
-            />{#if basis === 'batch' && plan.batch.kits > 1}; cutting kit by kit would take <Length of={kitByKit} />{/if}. {Math.round(
-              fabric.yield * 100,
-            )} % of it ends up in the quilts.
-          </p>
-        {/if}
-      </section>
+            />{#if basis === 'batch' && plan.batch.kits > 1}; cutting kit by kit would take <Length of={kitByKit} />{/if}.
+          {/if}
+          {Math.round(fabric.yield * 100)} % of it ends up in the quilts.
+        </p>
+      {/if}
 
-      {#if behind}<p class="mt-2 text-note text-quiet" role="status">Working out {people}…</p>{/if}
-      <dl class="tabular mt-4 grid grid-cols-2 gap-x-4 gap-y-2 border-t border-ink pt-3" data-totals>
-        <div>
-          <dd class="numeral inline text-lead">{view.strips}</dd>
-          <dt class="inline text-note text-quiet">strips</dt>
-        </div>
-        <div>
-          <dd class="numeral inline text-lead">{view.settings}</dd>
-          <dt class="inline text-note text-quiet">ruler settings</dt>
-        </div>
-        {#if view.costPerKit !== undefined}
-          <div class="col-span-2">
-            <dd class="numeral inline text-lead">{money.format(view.costPerKit)}</dd>
-            <dt class="inline text-note text-quiet">cloth for a kit</dt>
-          </div>
-        {/if}
-      </dl>
+      <p class="mt-2 text-note text-quiet" role="status" data-final={final ? reading : undefined}>
+        {#if behind}Working out {people}…{:else if !final}Looking for a better plan…{:else}Searched to the end.{/if}
+      </p>
+      <div class="mt-3">
+        <Readings plans={refiner.plans} {basis} {unit} chosen={reading} onchoose={(r) => (reading = r)} />
+      </div>
+      {#if view.costPerKit !== undefined}
+        <p class="tabular mt-3" data-totals>
+          <span class="numeral text-lead">{money.format(view.costPerKit)}</span>
+          <span class="text-note text-quiet">cloth for a kit</span>
+        </p>
+      {/if}
 
-      <p class="mt-4">
-        <a class="act" href="cutting-room?colourway={colourway.id}&people={people}&basis={basis}"
+      <p class="mt-3">
+        <a class="act" href="cutting-room?colourway={colourway.id}&people={people}&basis={basis}&reading={reading}"
           ><Printer size={17} /> Cutting-room list</a
         >
+      </p>
+      <p class="mt-3 text-note">
+        To keep: <a class="plain" href={file('cut-list.csv')} download>cut list</a>,
+        <a class="plain" href={file('order.csv')} download>order list</a>,
+        <a class="plain" href={file(`layout-${fabric.id}.svg`)} download>layout of {fabric.name}</a>
       </p>
 
       {#if sheet}

@@ -5,9 +5,12 @@
   import { inkOn } from '$lib/ink';
   import Length from '$lib/ui/Length.svelte';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import Say from '$lib/ui/Say.svelte';
+  import SubCuts from '$lib/ui/SubCuts.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
+  import { readings } from '@aggrega/core/cutting';
   import { formatLength, parseLength } from '@aggrega/core/measure';
   import { cautions } from '@aggrega/core/sheet';
 
@@ -20,8 +23,9 @@
   const asked = $derived(page.url.searchParams.get('people') ?? '');
   const people = $derived(/^\d{1,6}$/.test(asked) ? Math.min(100_000, Number(asked)) : bench.people(colourway));
   const basis = $derived(page.url.searchParams.get('basis') === 'kit' ? 'kit' : 'batch');
-  const plan = $derived(planMonth(programme, month, colourway, people));
-  const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}`;
+  const asReading = $derived(readings.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
+  const plan = $derived(planMonth(programme, month, colourway, people, { reading: asReading, first: false }));
+  const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}&reading=${asReading}`;
   const enrolled = $derived(bench.enrolled(colourway));
 
   const yards = (length: string, times: number) =>
@@ -74,9 +78,13 @@
                 {f.name} <span class="text-quiet">{f.sku}</span></td
               >
               <td class="py-2 text-right">{plan.batch.kits}</td>
-              <td class="numeral py-2 text-right text-lead"><Length of={f.toBuy} /></td>
-              <td class="py-2 text-right"><Length of={f.yardsToBuy} /></td>
-              <td class="py-2 text-right"><Length of={formatLength(yards(f.toBuy, plan.batch.kits), unit)} /></td>
+              {#if f.sheet}
+                <td class="py-2 text-right text-lead" colspan="3"><Say text={f.ask} /> each</td>
+              {:else}
+                <td class="numeral py-2 text-right text-lead"><Length of={f.toBuy} /></td>
+                <td class="py-2 text-right"><Length of={f.yardsToBuy} /></td>
+                <td class="py-2 text-right"><Length of={formatLength(yards(f.toBuy, plan.batch.kits), unit)} /></td>
+              {/if}
             </tr>
           {/each}
         </tbody>
@@ -88,40 +96,31 @@
             <span class="letter cloth" style:background={f.colour} style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span>
             {f.name} <span class="font-sans text-body font-normal text-quiet">{f.sku}</span>
             <span class="ml-auto font-sans text-body font-normal"
-              >take <b class="numeral"><Length of={f.yardsToBuy} /></b>
-              {unit === 'in' ? 'yd' : 'm'}; <Length of={f.needed} />
-              {unit} are cut, {f.width} wide</span
+              >take <b class="numeral"><Say text={f.ask} /></b>{#if f.sheet}, <Length of={f.width} /> by <Length
+                  of={f.sheet.length}
+                />
+                {unit}{:else}; <Length of={f.needed} />
+                {unit} are cut, <Length of={f.width} /> wide{/if}</span
             >
           </h2>
           <table class="w-full">
             <thead
               ><tr class="border-b border-ink"
-                ><th class="tick"></th><th class="w-28 text-right">Ruler, {unit}</th><th class="w-24 pl-4">Strips</th><th
-                  class="pl-4">Sub-cut each strip</th
-                ><th class="text-right">Gives</th></tr
+                ><th class="tick"></th><th class="w-28 text-right">{f.sheet ? 'Pieces' : `Ruler, ${unit}`}</th><th
+                  class="w-24 pl-4">{f.sheet ? '' : 'Strips'}</th
+                ><th class="pl-4">Sub-cut each, and what all of them give</th></tr
               ></thead
             >
             <tbody>
               {#each f.strips as s, i (i)}
                 <tr class="border-b border-rule align-top">
                   <td class="tick"><span></span></td>
-                  <td class="numeral py-1.5 text-right text-head leading-tight"><Length of={s.length} /></td>
-                  <td class="py-1.5 pl-4 text-lead">{s.repeat}</td>
+                  <td class="numeral py-1.5 text-right text-head leading-tight"
+                    >{#if f.sheet}{s.repeat}{:else}<Length of={s.length} />{/if}</td
+                  >
+                  <td class="py-1.5 pl-4 text-lead">{f.sheet ? '' : s.repeat}</td>
                   <td class="py-1.5 pl-4">
-                    {#each s.subCuts as sub, j (j)}
-                      <div>
-                        {sub.times} × <b class="numeral"><Length of={sub.width} /></b>{#if sub.cutDown}, cut down to {#each sub.pieces as p, k (k)}{k
-                              ? ' and '
-                              : ''}{p.count} × <b class="numeral"><Length of={p.length} /></b>{/each}{/if}
-                      </div>
-                    {/each}
-                  </td>
-                  <td class="py-1.5 text-right">
-                    {#each s.subCuts as sub, j (j)}
-                      <div>
-                        {#each sub.pieces as p, k (k)}{k ? ', ' : ''}{sub.times * p.count * s.repeat} × {p.name}{/each}
-                      </div>
-                    {/each}
+                    <SubCuts strip={s} all />
                   </td>
                 </tr>
               {/each}

@@ -1,0 +1,111 @@
+/**
+ * Plans for a demand by reading, and the memory of what was planned: the same mixture of sizes, however many people, shares what was
+ * learnt of it, and the same demand is never planned twice.
+ */
+import { balanced } from './balanced';
+import { lowerBound, type Bound } from './bound';
+import type { Pattern } from './pattern';
+import type { Size, Sizes } from './pieces';
+import { simplest } from './simplest';
+import { Mixture, type Stock } from './thriftiest';
+
+/** What 'best' means: least cloth; little cloth with few kinds of strips; fewest settings of the ruler. */
+export type Reading = 'thriftiest' | 'balanced' | 'simplest';
+export const readings: readonly Reading[] = ['thriftiest', 'balanced', 'simplest'];
+
+/** Mixtures and demands that are remembered; the oldest is forgotten first. */
+const REMEMBERED = 400;
+
+interface Remembered {
+  mixture: Mixture;
+  /** Mixtures are planned on sizes of their own, in the order of the demand's. */
+  sizes: Size[];
+  /** By demand and reading: the plans so far, and the rest if they are not yet finished. */
+  plans: Map<string, { found: Pattern[]; rest?: Generator<Pattern[]> }>;
+}
+
+const remembered = new Map<string, Remembered>();
+
+const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+
+/**
+ * Better and better plans, shortest last. `bound`: a proven length in ticks. What an earlier question left unfinished is taken up
+ * where it stopped.
+ */
+export function* patternsFor({ sizes, width }: Sizes, reading: Reading, bound: number, stock: Stock): Generator<Pattern[]> {
+  if (sizes.length === 0) return yield [];
+  const kits = sizes.reduce((n, s) => gcd(n, s.qty), 0);
+  const key = `${width} ${JSON.stringify(stock)} ${sizes.map((s) => `${s.w} ${s.h} ${s.turnable ? 't' : ''}${s.qty / kits}`).join(',')}`;
+  const known = remembered.get(key) ?? begin(sizes, width, stock);
+  remember(key, known);
+  const demand = sizes.map((s) => s.qty);
+  const question = `${reading} ${kits}`;
+  const asked = known.plans.get(question) ?? {
+    found: [],
+    rest: plans(known, width, reading, demand, kits, bound),
+  };
+  known.plans.delete(question);
+  known.plans.set(question, asked);
+  if (known.plans.size > REMEMBERED) known.plans.delete(known.plans.keys().next().value!);
+  if (asked.found.length > 0) yield own(asked.found, known.sizes, sizes);
+  while (asked.rest) {
+    const next = asked.rest.next();
+    if (next.done) {
+      asked.rest = undefined;
+      known.mixture.rest();
+    } else {
+      asked.found = next.value;
+      yield own(asked.found, known.sizes, sizes);
+    }
+  }
+}
+
+const bounds = new Map<string, Bound>();
+
+/** The proven bound of a demand, worked out once. */
+export function boundFor(demand: Sizes): Bound {
+  const { sizes, across, tick } = demand;
+  const key = `${across.toFraction()} ${tick.toFraction()} ${sizes.map((s) => `${s.w} ${s.h} ${s.turnable ? 't' : ''}${s.qty}`).join(',')}`;
+  const known = bounds.get(key) ?? lowerBound(demand);
+  bounds.delete(key);
+  bounds.set(key, known);
+  if (bounds.size > REMEMBERED) bounds.delete(bounds.keys().next().value!);
+  return known;
+}
+
+function begin(sizes: readonly Size[], width: number, stock: Stock): Remembered {
+  const copies = sizes.map((s) => ({ ...s, labels: [] }));
+  return { mixture: new Mixture(copies, width, stock), sizes: copies, plans: new Map() };
+}
+
+function remember(key: string, known: Remembered): void {
+  remembered.delete(key);
+  remembered.set(key, known);
+  if (remembered.size > REMEMBERED) remembered.delete(remembered.keys().next().value!);
+}
+
+function* plans(
+  { mixture, sizes }: Remembered,
+  width: number,
+  reading: Reading,
+  demand: readonly number[],
+  kits: number,
+  bound: number,
+): Generator<Pattern[]> {
+  if (reading === 'thriftiest') return yield* mixture.plans(demand);
+  const plain = simplest(sizes, width, demand);
+  const kit = demand.map((n) => n / kits);
+  yield reading === 'simplest' ? plain : balanced(mixture, kit, kits, bound, width, plain);
+}
+
+/** The patterns in the sizes of this demand. */
+function own(patterns: readonly Pattern[], from: readonly Size[], to: readonly Size[]): Pattern[] {
+  const size = new Map(from.map((s, i) => [s, to[i]!]));
+  return patterns.map((p) => ({
+    ...p,
+    columns: p.columns.map((c) => ({
+      ...c,
+      rows: c.rows.map((r) => ({ ...r, pieces: r.pieces.map((l) => ({ ...l, size: size.get(l.size)! })) })),
+    })),
+  }));
+}

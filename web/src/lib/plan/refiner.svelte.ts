@@ -1,0 +1,54 @@
+/** Asks for the final plans of a trial once the head count rests, and keeps what has come in. */
+import { SvelteMap } from 'svelte/reactivity';
+import type { Reading } from '@aggrega/core/cutting';
+import type { MonthPlan } from './month-plan';
+import type { Trial } from './planner.svelte';
+import type { RefineAnswer, RefineQuestion } from './refine.worker';
+import RefineWorker from './refine.worker?worker';
+
+/** Milliseconds after the last turn. */
+const REST = 150;
+
+export class Refiner {
+  /** Final plans of the newest trial by reading, as far as they are known. */
+  readonly plans = new SvelteMap<Reading, MonthPlan>();
+  #worker: Worker | undefined;
+  #known: Trial['document'] | undefined;
+  #count = 0;
+  #waiting: ReturnType<typeof setTimeout> | undefined;
+
+  /** The final plans of this trial from now on; the reading that is looked at comes first. */
+  ask(trial: Trial, reading: Reading): void {
+    clearTimeout(this.#waiting);
+    this.#count += 1;
+    this.plans.clear();
+    this.#waiting = setTimeout(() => this.#send(trial, reading), REST);
+  }
+
+  #send({ document, month, colourway, participants }: Trial, reading: Reading): void {
+    this.#worker ??= this.#start();
+    const question: RefineQuestion = {
+      id: this.#count,
+      month: month.id,
+      colourway: colourway.id,
+      participants,
+      reading,
+    };
+    if (document !== this.#known) question.document = this.#known = document;
+    this.#worker.postMessage(question);
+  }
+
+  #start(): Worker {
+    const worker = new RefineWorker();
+    worker.onmessage = ({ data }: MessageEvent<RefineAnswer>) => {
+      if (data.id === this.#count) this.plans.set(data.reading, data.plan);
+    };
+    return worker;
+  }
+
+  close(): void {
+    clearTimeout(this.#waiting);
+    this.#worker?.terminate();
+    this.#worker = undefined;
+  }
+}
