@@ -41,6 +41,11 @@ export async function toBuy(page: Page): Promise<string[]> {
   return (await page.locator('[data-buy]').allInnerTexts()).map(plain);
 }
 
+/** Waits until the plan on the table is final. */
+export async function settled(page: Page): Promise<void> {
+  await page.locator('[data-final]').waitFor();
+}
+
 /** Typeset text as it would be typed: '2 7⁄8' with its fraction slash as '2 7/8'. */
 export function plain(text: string): string {
   return text.replaceAll('⁄', '/').replace(/\s+/g, ' ').trim();

@@ -61,7 +61,7 @@ test('the sheet’s numbers are those of the cutting table', async ({ page, benc
   await page.keyboard.press('4');
   const lengths = page.getByRole('article', { name: 'Sheet' }).locator('table').first().locator('tbody td:last-child');
   await expect(lengths).toHaveCount(bought.length);
-  expect((await lengths.allInnerTexts()).map(plain)).toEqual(bought);
+  expect((await lengths.allInnerTexts()).map(plain)).toEqual(bought.map((yards) => `${yards} yd`));
 });
 
 test('the sheet prints on A4 and on Letter, and only the sheet', async ({ page, bench }) => {

@@ -1,4 +1,4 @@
-import { expect, plain, test, toBuy } from './bench-of-their-own';
+import { expect, plain, settled, test, toBuy } from './bench-of-their-own';
 
 test('an organiser turns the head count from 12 to 60, sees the cloth follow, and prints', async ({ page, bench }) => {
   await bench.open();
@@ -14,6 +14,7 @@ test('an organiser turns the head count from 12 to 60, sees the cloth follow, an
 
   const count = page.getByLabel('People in Dusk');
   await expect(count).toHaveValue('12');
+  await settled(page);
   const before = await toBuy(page);
 
   // By the wheel, by keys and by typing: each turn shows at once, none is saved.
@@ -28,9 +29,10 @@ test('an organiser turns the head count from 12 to 60, sees the cloth follow, an
   await count.fill('60');
   await expect(page.getByText('trying in Dusk')).toBeVisible();
   await expect(page.getByText('All 64 kits together')).toBeVisible();
+  await settled(page);
   const after = await toBuy(page);
   expect(after).toHaveLength(before.length);
-  // 64 squares of 7 3/4, five to a strip: 13 strips, 100 3/4 in; with 1 in to square the end 103 1/2, in eighths of a yard.
+  // 64 squares of 7 3/4, five to a strip: 13 rows, 100 3/4 in; with 1 in to square the end 103 1/2, in eighths of a yard.
   const inkCap = page.locator('tr[data-fabric="ink-cap"]');
   expect(plain(await inkCap.locator('[data-needs]').innerText())).toBe('100 3/4');
   expect(plain(await inkCap.locator('[data-buy]').innerText())).toBe('2 7/8');
@@ -52,6 +54,7 @@ test('an organiser turns the head count from 12 to 60, sees the cloth follow, an
   await expect(page.getByText('enrolled in Dusk')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('People in Dusk')).toHaveValue('60');
+  await settled(page);
   expect(await toBuy(page)).toEqual(after);
 });
 
@@ -75,6 +78,7 @@ test('undo and redo go back over what was saved, by keys too', async ({ page, be
 
 test('one kit and all kits stand side by side; nobody enrolled is said plainly', async ({ page, bench }) => {
   await bench.open('/months/m1/cut?colourway=frost');
+  await settled(page);
   const together = await toBuy(page);
   await page.keyboard.press('b');
   await expect(page.getByRole('radio', { name: 'One kit' })).toBeChecked();
@@ -104,4 +108,29 @@ test('the planner goes on by itself when its worker cannot be had', async ({ pag
   await bench.open('/months/m1/cut?colourway=dusk');
   await page.getByLabel('People in Dusk').fill('60');
   await expect(page.getByText('All 64 kits together')).toBeVisible();
+});
+
+test('what best means is chosen side by side, and the plan can be kept as files', async ({ page, bench, request }) => {
+  await bench.open('/months/m8/cut?colourway=frost');
+  await settled(page);
+  const row = (reading: string) => page.locator(`tr[data-reading="${reading}"]`);
+  const settings = async (reading: string) => Number(await row(reading).locator('td').nth(2).innerText());
+  await expect(row('simplest').locator('td')).toHaveCount(5);
+  expect(await settings('simplest')).toBeLessThan(await settings('thriftiest'));
+  await row('simplest').getByRole('button').click();
+  await expect(row('simplest').getByRole('button')).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.locator('[data-final=simplest]')).toBeVisible();
+  // Each size on strips of its own: every strip on the bolt holds one kind of piece.
+  const strips = page.getByRole('button', { name: /^Strip / });
+  await expect(strips).toHaveCount(2);
+
+  const list = await page.getByRole('link', { name: 'cut list' }).getAttribute('href');
+  const csv = await request.get(new URL(list!, page.url()).href);
+  expect(csv.headers()['content-type']).toContain('text/csv');
+  expect((await csv.text()).split('\r\n')[0]).toContain('fabric,number,letters,strip');
+  const layout = await page.getByRole('link', { name: /^layout of/ }).getAttribute('href');
+  expect(await (await request.get(new URL(layout!, page.url()).href)).text()).toContain('width="42in"');
+  for (const wrong of ['cut/files/nothing.csv?colourway=frost', 'cut/files/order.csv?colourway=nobody'])
+    expect((await request.get(new URL(wrong, page.url()).href)).status()).toBe(404);
+  expect((await request.get(new URL('cut/files/order.csv?colourway=frost&reading=odd', page.url()).href)).status()).toBe(400);
 });

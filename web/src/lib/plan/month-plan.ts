@@ -33,6 +33,8 @@ export interface RowView {
 }
 
 export interface StripView {
+  /** Known by what is cut in it: the same in every plan that has this strip as often. */
+  id: string;
   length: string;
   /** The same as a number, for drawing. */
   tall: number;
@@ -219,6 +221,7 @@ function stripView(strip: Strip, unit: Unit, named: (label: string) => CutName):
     })),
   });
   return {
+    id: stripId(strip),
     length: formatLength(strip.length, unit),
     tall: strip.length.valueOf(),
     repeat: strip.repeat,
@@ -236,6 +239,17 @@ function stripView(strip: Strip, unit: Unit, named: (label: string) => CutName):
       rows: s.rows.map(rowView),
     })),
   };
+}
+
+/** A short name made of all that is cut (FNV-1a, twice over). */
+function stripId({ length, repeat, rects }: Strip): string {
+  const written = `${length.toFraction()} ${repeat} ${rects.map((r) => [r.x, r.y, r.w, r.h].map((n) => n.toFraction()).join(' ') + r.label).join(';')}`;
+  let [high, low] = [0x811c9dc5, 0x1b873593];
+  for (let i = 0; i < written.length; i += 1) {
+    high = Math.imul(high ^ written.charCodeAt(i), 0x01000193);
+    low = Math.imul(low ^ written.charCodeAt(i), 0x85ebca6b) ^ (low >>> 13);
+  }
+  return (high >>> 0).toString(36) + (low >>> 0).toString(36);
 }
 
 interface CutName {

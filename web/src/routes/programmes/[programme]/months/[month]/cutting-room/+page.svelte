@@ -1,11 +1,13 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { planMonth, type FabricView } from '$lib/plan/month-plan';
+  import { Ticks } from '$lib/plan/ticks.svelte';
   import { kitsText, longDate } from '$lib/programme-view';
   import { inkOn } from '$lib/ink';
   import Length from '$lib/ui/Length.svelte';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import Say from '$lib/ui/Say.svelte';
+  import StepCard from '$lib/ui/StepCard.svelte';
   import SubCuts from '$lib/ui/SubCuts.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
@@ -22,11 +24,36 @@
   /** The address names the number, so that a printed list can be asked for again. */
   const asked = $derived(page.url.searchParams.get('people') ?? '');
   const people = $derived(/^\d{1,6}$/.test(asked) ? Math.min(100_000, Number(asked)) : bench.people(colourway));
-  const basis = $derived(page.url.searchParams.get('basis') === 'kit' ? 'kit' : 'batch');
+  const basis: 'kit' | 'batch' = $derived(page.url.searchParams.get('basis') === 'kit' ? 'kit' : 'batch');
   const asReading = $derived(readings.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
   const plan = $derived(planMonth(programme, month, colourway, people, { reading: asReading, first: false }));
   const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}&reading=${asReading}`;
   const enrolled = $derived(bench.enrolled(colourway));
+
+  /** What is ticked belongs to this very list: another head count or reading is another list. */
+  const list = $derived([month.id, colourway.id, basis, asReading, people].join('~'));
+  let ticks: Ticks | undefined = $state.raw();
+  $effect(() => {
+    const opened = new Ticks(`/api/programmes/${page.params.programme}/cutting/${list}`);
+    ticks = opened;
+    return () => opened.close();
+  });
+  const steps = $derived(
+    !plan.ok
+      ? []
+      : basis === 'kit'
+        ? plan.kit.fabrics.map((f) => f.id)
+        : plan.batch.fabrics.flatMap((f) => f.strips.map((s) => `${f.id} ${s.id}`)),
+  );
+  const doneCount = $derived(steps.filter((s) => ticks?.done.has(s)).length);
+  let oneByOne = $state(false);
+  const at = $derived(steps.find((s) => !ticks?.done.has(s)));
+
+  /** Takes the newest tick back: the last step of the list that is done. */
+  function back() {
+    const last = steps.findLast((s) => ticks?.done.has(s));
+    if (last) ticks?.set(last, false);
+  }
 
   const yards = (length: string, times: number) =>
     parseLength(length, unit)
@@ -38,6 +65,20 @@
     return [...count].sort();
   };
 </script>
+
+{#snippet tick(step: string, what: string)}
+  <label class="box"
+    ><input
+      type="checkbox"
+      class="sr-only"
+      aria-label="{what} is cut"
+      checked={ticks?.done.has(step) ?? false}
+      onchange={(e) => ticks?.set(step, e.currentTarget.checked)}
+    /><svg viewBox="0 0 18 18" aria-hidden="true"
+      ><rect x="1" y="1" width="16" height="16" /><path d="M4 9.5 8 13.5 14.5 4.5" /></svg
+    ></label
+  >
+{/snippet}
 
 <MonthFrame>
   {#if !plan.ok}
@@ -60,7 +101,40 @@
       </p>
     </header>
 
-    {#if basis === 'kit'}
+    <div class="no-print mt-3 flex flex-wrap items-center gap-x-6 gap-y-2" data-progress>
+      <p role="status">
+        <b class="tabular">{doneCount}</b> of {steps.length}
+        {steps.length === 1 ? 'step' : 'steps'} cut.{#if ticks && ticks.waiting.size > 0}
+          <span class="text-quiet">The server does not answer; what you tick is kept here and sent when it does.</span>{/if}
+      </p>
+      {#if basis === 'batch'}
+        <button class="act" aria-pressed={oneByOne} onclick={() => (oneByOne = !oneByOne)}
+          >{oneByOne ? 'Show the whole list' : 'One step at a time'}</button
+        >
+      {/if}
+    </div>
+
+    {#if oneByOne && basis === 'batch'}
+      {#if at}
+        {#each plan.batch.fabrics as f (f.id)}
+          {#each f.strips as s (s.id)}
+            {#if `${f.id} ${s.id}` === at}
+              <StepCard
+                fabric={f}
+                strip={s}
+                {unit}
+                layers={programme.house.layers}
+                onback={() => back()}
+                backable={doneCount > 0}
+                ondone={() => ticks?.set(at, true)}
+              />
+            {/if}
+          {/each}
+        {/each}
+      {:else}
+        <p class="mt-6 text-lead">Everything on this list is cut.</p>
+      {/if}
+    {:else if basis === 'kit'}
       <table class="mt-5 w-full">
         <thead>
           <tr class="border-b-2 border-ink"
@@ -72,7 +146,7 @@
         <tbody>
           {#each plan.kit.fabrics as f (f.id)}
             <tr class="border-b border-rule">
-              <td class="tick"><span></span></td>
+              <td class="tick">{@render tick(f.id, f.name)}</td>
               <td class="py-2"
                 ><span class="letter cloth" style:background={f.colour} style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span>
                 {f.name} <span class="text-quiet">{f.sku}</span></td
@@ -114,7 +188,7 @@
             <tbody>
               {#each f.strips as s, i (i)}
                 <tr class="border-b border-rule align-top">
-                  <td class="tick"><span></span></td>
+                  <td class="tick">{@render tick(`${f.id} ${s.id}`, `${f.name}, strip ${i + 1}`)}</td>
                   <td class="numeral py-1.5 text-right text-head leading-tight"
                     >{#if f.sheet}{s.repeat}{:else}<Length of={s.length} />{/if}</td
                   >
@@ -187,13 +261,36 @@
     padding-bottom: 0.2rem;
   }
   .tick {
-    width: 2.2rem;
+    width: 2.6rem;
   }
-  td.tick span {
-    display: block;
-    width: 1.1rem;
-    height: 1.1rem;
-    margin-top: 0.55rem;
-    border: 1.5px solid currentColor;
+  .box {
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    width: 2.75rem;
+    height: 2.75rem;
+    margin-left: -0.6rem;
+    cursor: pointer;
+  }
+  .box svg {
+    width: 1.3rem;
+    height: 1.3rem;
+    fill: none;
+    stroke: currentColor;
+    stroke-width: 1.5;
+  }
+  .box path {
+    visibility: hidden;
+    stroke-width: 3;
+  }
+  .box input:checked + svg path {
+    visibility: visible;
+  }
+  .box input:checked + svg rect {
+    fill: var(--color-weld);
+  }
+  .box input:focus-visible + svg {
+    outline: 3px solid currentColor;
+    outline-offset: 3px;
   }
 </style>
