@@ -8,7 +8,7 @@ import { ratio } from '../core/src/measure';
 import { planCutting, readProgramme, type Colourway, type Programme } from '../core/src/programme';
 import { chance, madeUpProgramme } from './programmes';
 
-const PROGRAMMES = Number(process.env.PN ?? 6);
+const PROGRAMMES = 6;
 const programmes = Array.from({ length: PROGRAMMES }, (_, i) => {
   const reading = readProgramme(madeUpProgramme(i + 1));
   if (!reading.ok) throw new Error(`made-up programme ${i + 1} is unsound: ${reading.errors[0]!.message}`);

@@ -11,6 +11,9 @@ const folder = join(root, 'docs', 'screenshots');
 const programme = '/programmes/the-allotment-year';
 const demo = JSON.parse(readFileSync(join(root, 'demo', 'allotment-year.aggrega.json'), 'utf8'));
 
+/** All readings of the plan are worked out to the end. */
+const compared = (page) => page.locator('tr[data-reading=simplest] td:nth-child(5)').waitFor();
+
 const views = [
   { name: 'programmes', path: '/' },
   { name: 'the-year', path: programme },
@@ -62,7 +65,14 @@ const views = [
       await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
     },
   },
-  { name: 'cut', path: `${programme}/months/m3/cut`, act: (page) => page.locator('g[data-cut="cloche:A2"]').first().hover() },
+  {
+    name: 'cut',
+    path: `${programme}/months/m8/cut`,
+    act: async (page) => {
+      await compared(page);
+      await page.locator('g[data-cut="dovecote:A2"]').first().hover();
+    },
+  },
   {
     name: 'cut-trying-60-by-night',
     path: `${programme}/months/m7/cut?colourway=dusk`,
@@ -71,12 +81,24 @@ const views = [
       await page.getByRole('slider').focus();
       await page.getByLabel('People in Dusk').fill('60');
       await page.getByRole('slider').focus();
+      await compared(page);
       await page.getByRole('button', { name: 'Ink Cap' }).click();
     },
   },
   { name: 'sheet', path: `${programme}/months/m1/sheet` },
   { name: 'cutting-room', path: `${programme}/months/m2/cutting-room?colourway=harvest` },
-  { name: 'cut-on-a-tablet', path: `${programme}/months/m5/cut`, size: { width: 820, height: 1180 } },
+  {
+    name: 'cut-on-a-tablet',
+    path: `${programme}/months/m5/cut`,
+    size: { width: 820, height: 1180 },
+    act: (page) => compared(page),
+  },
+  {
+    name: 'cutting-step',
+    path: `${programme}/months/m8/cutting-room?colourway=dusk`,
+    size: { width: 1024, height: 768 },
+    act: (page) => page.getByRole('button', { name: 'One step at a time' }).click(),
+  },
   {
     name: 'two-people',
     path: `${programme}/months/m2/draft`,

@@ -5,6 +5,7 @@ export { labourOf, passesOf, shareOut, usualRates, type Labour, type Rates } fro
 export { subCuts, type CutDown, type SubCut } from './steps';
 export {
   lengthToBuy,
+  longestRuler,
   longestStrip,
   planFabric,
   planFabricSteps,

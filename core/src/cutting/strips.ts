@@ -58,8 +58,11 @@ export interface Buying {
   sellingStep: Rational;
 }
 
-/** A yard of cloth, folded once, still lies under the longest rulers; a strip is longer only where a piece is. */
+/** How far a strip may reach unless a piece is longer: a yard, which is measured off, since no ruler is as long. */
 export const longestStrip = { in: ratio(36), cm: ratio(90) };
+
+/** The longest rulers in use; a longer strip is measured off, not set. */
+export const longestRuler = { in: ratio(24), cm: ratio(60) };
 
 export interface Request {
   reading?: Reading;

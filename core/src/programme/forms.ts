@@ -2,10 +2,10 @@
 import { ratio, type Rational, type Unit } from '../measure';
 
 /** In inches. A half yard and its parts lose half an inch of each raw edge to squaring; undefined: it must be measured. */
-const usual: Record<string, { width?: string; length?: string; plural: string; one: string }> = {
-  'half-yard': { length: '17.5', one: 'half yard', plural: 'half yards' },
-  'fat-quarter': { width: '20.5', length: '17.5', one: 'fat quarter', plural: 'fat quarters' },
-  'fat-eighth': { width: '20.5', length: '8.5', one: 'fat eighth', plural: 'fat eighths' },
+const usual: Record<string, { width?: string; length?: string; plural: string; one: string; yards?: number }> = {
+  'half-yard': { length: '17.5', yards: 1 / 2, one: 'half yard', plural: 'half yards' },
+  'fat-quarter': { width: '20.5', length: '17.5', yards: 1 / 4, one: 'fat quarter', plural: 'fat quarters' },
+  'fat-eighth': { width: '20.5', length: '8.5', yards: 1 / 8, one: 'fat eighth', plural: 'fat eighths' },
   strip: { length: '2.5', one: 'strip', plural: 'strips' },
   'square-10': { width: '10', length: '10', one: '10 in square', plural: '10 in squares' },
   'square-5': { width: '5', length: '5', one: '5 in square', plural: '5 in squares' },
@@ -25,3 +25,6 @@ export function usableSize(form: string, unit: Unit): { width?: Rational; length
   const inUnit = (inches: string | undefined) => inches && ratio(inches).mul(unit === 'in' ? 1 : ratio('2.54'));
   return { width: inUnit(names?.width) || undefined, length: inUnit(names?.length) || undefined };
 }
+
+/** How much of a yard one piece is, for its price; undefined where a form is not cut from yards. */
+export const yardsOf = (form: string): number | undefined => usual[form]?.yards;

@@ -1,6 +1,6 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
 export type { Colourway, Fabric, House, Month, MonthBlock, MonthFile, Programme, ProgrammeFile, Reading } from './document';
-export { formName } from './forms';
+export { formName, yardsOf } from './forms';
 export { ChangeError, applyChanges, inverse, type Change, type Conflict } from './changes';
 export {
   PlanError,

@@ -27,7 +27,11 @@ describe('a month’s plan for the page', () => {
           );
           expect(view[basis].kits).toBe(printed.kits);
           expect(view[basis].fabrics.map((f) => [f.id, f.needed, f.toBuy, f.strips.length])).toEqual(
-            printed.fabrics.map((f) => ('lengthNeeded' in f ? [f.fabric, f.lengthNeeded, f.lengthToBuy, f.strips.length] : [])),
+            printed.fabrics.map((f) =>
+              'lengthNeeded' in f
+                ? [f.fabric, f.lengthNeeded, f.lengthToBuy, f.strips.length]
+                : [f.fabric, String(f.sheetsNeeded), String(f.sheetsNeeded), f.sheets.length],
+            ),
           );
         }
       }

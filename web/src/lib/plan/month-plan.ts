@@ -1,11 +1,20 @@
 /** A month's cutting plan as plain data: what a worker can hand to a page, and a page can draw. */
-import { subCuts, type CutDown, type FabricPlan, type Reading, type SheetPlan, type Strip } from '@aggrega/core/cutting';
+import {
+  longestRuler,
+  subCuts,
+  type CutDown,
+  type FabricPlan,
+  type Reading,
+  type SheetPlan,
+  type Strip,
+} from '@aggrega/core/cutting';
 import { formatLength, formatYardage, ratio, type Unit } from '@aggrega/core/measure';
 import {
   PlanError,
   formName,
   labourOf,
   planCutting,
+  yardsOf,
   type Basis,
   type Colourway,
   type Month,
@@ -36,6 +45,8 @@ export interface StripView {
   /** Known by what is cut in it: the same in every plan that has this strip as often. */
   id: string;
   length: string;
+  /** Whether it is longer than any ruler. */
+  beyondRuler: boolean;
   /** The same as a number, for drawing. */
   tall: number;
   repeat: number;
@@ -203,11 +214,13 @@ function sheetNumbers(plan: SheetPlan, form: string, unit: Unit) {
   };
 }
 
-/** What the cloth to buy costs; undefined without a price, and for cut forms, whose price is not per yard. */
+/** What the cloth to buy costs; undefined without a price, and for forms that are not cut from yards. */
 function costOf({ fabric, plan }: PlannedFabric, unit: Unit): number | undefined {
-  if (fabric.pricePerYard === undefined || 'sheets' in plan) return undefined;
+  if (fabric.pricePerYard === undefined) return undefined;
   // The price is per yard, in a metric house as well: a yard is 91.44 cm.
-  return (plan.lengthToBuy.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard;
+  if (!('sheets' in plan)) return (plan.lengthToBuy.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard;
+  const yards = yardsOf(fabric.form);
+  return yards && plan.sheetsNeeded * yards * fabric.pricePerYard;
 }
 
 function stripView(strip: Strip, unit: Unit, named: (label: string) => CutName): StripView {
@@ -223,6 +236,7 @@ function stripView(strip: Strip, unit: Unit, named: (label: string) => CutName):
   return {
     id: stripId(strip),
     length: formatLength(strip.length, unit),
+    beyondRuler: strip.length.compare(longestRuler[unit]) > 0,
     tall: strip.length.valueOf(),
     repeat: strip.repeat,
     rects: strip.rects.map((r) => ({

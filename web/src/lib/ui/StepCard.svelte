@@ -38,7 +38,9 @@
       <span class="big">{strip.repeat}</span>
       <span class="text-lead">{strip.repeat === 1 ? 'piece' : 'pieces'}{fabric.sheet.turned ? ', laid on the side' : ''}</span>
     {:else}
-      <span class="text-lead text-quiet">set the ruler to</span><span class="big"><Length of={strip.length} /></span>
+      <span class="text-lead text-quiet">{strip.beyondRuler ? 'measure off' : 'set the ruler to'}</span><span class="big"
+        ><Length of={strip.length} /></span
+      >
       <span class="text-lead">{unit}, cut <b class="numeral">{strip.repeat}</b> {strip.repeat === 1 ? 'strip' : 'strips'}</span>
     {/if}
   </p>

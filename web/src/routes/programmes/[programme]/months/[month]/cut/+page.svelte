@@ -94,7 +94,7 @@
 
 <svelte:window {onkeydown} />
 
-<MonthFrame>
+<MonthFrame tableFirst>
   {#if month.blocks.length === 0}
     <p class="max-w-prose pt-6 text-lead">
       Nothing is drawn for {month.name} yet, so there is nothing to cut. A month takes its blocks from the programme’s file; export
