@@ -10,6 +10,7 @@
 import { ratio, type Rational } from '../measure';
 import { knapsack } from './knapsack';
 import { Master, type Column } from './master';
+import { waysOf } from './pattern';
 import type { Size, Sizes } from './pieces';
 
 export interface Bound {
@@ -36,7 +37,7 @@ export function lowerBound(demand: Sizes): Bound {
   const { sizes, width, across, tick } = demand;
   if (sizes.length === 0) return { thousandths: 0, ticks: 0, proof: 'area' };
   if (!demand.exact) return realArea(demand);
-  const ways = sizes.flatMap((s, i) => waysOf(s, i, width));
+  const ways = sizes.flatMap((s, size) => waysOf(s, width).map(({ w, h }): Way => ({ size, w, h })));
   // The longest piece, laid its short way along the cloth where it may be, also has to fit.
   const longest = Math.max(...sizes.map((_, i) => Math.min(...ways.filter((v) => v.size === i).map((v) => v.h))));
   const area = sizes.reduce((sum, s) => sum + s.qty * s.w * s.h, 0);
@@ -57,10 +58,6 @@ function realArea({ sizes, across, tick }: Sizes): Bound {
   const length = area.div(across.mul(tick));
   const down = (x: Rational) => x.floor().valueOf();
   return { thousandths: down(length.mul(1000)), ticks: down(length.div(tick)), proof: 'area' };
-}
-
-function waysOf({ w, h, turnable }: Size, size: number, width: number): Way[] {
-  return [...(w <= width ? [{ size, w, h }] : []), ...(turnable && h <= width ? [{ size, w: h, h: w }] : [])];
 }
 
 const ceilDivide = (a: bigint, b: bigint) => (a + b - 1n) / b;
