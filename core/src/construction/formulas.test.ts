@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { Exact, formatLength, ratio, toRuler, type Rational } from '../measure';
 import { draw } from '../../tests/draw';
-import { construct, inchStyle, unitKind, type Seen, type SewingStyle } from './index';
+import { seen } from '../../tests/seen';
+import { construct, inchStyle, unitKind, type SewingStyle } from './index';
 import { sewHalfSquareTriangles } from '../../tests/sewing-table';
 
 const metricStyle: SewingStyle = { ...inchStyle, unit: 'cm', seam: ratio('0.75'), rounding: ratio('0.1') };
@@ -12,17 +13,6 @@ const sizes = Array.from({ length: 93 }, (_, i) => ratio(i + 4, 8));
 
 /** The ways of sewing two whole squares; strips, paper and dies are checked by their own sizes below. */
 const made = ['two-at-a-time', 'four-at-a-time', 'eight-at-a-time', 'cut-triangles'];
-
-const seen = (kind: string, roles: string[], w: Exact, h = w): Seen => ({
-  kind,
-  roles,
-  w,
-  h,
-  eighths: 0,
-  mirrored: false,
-  tick: Exact.of(1),
-  picture: { patches: [], w: 0, h: 0 },
-});
 
 const square = (method: string, f: Rational, style: SewingStyle) =>
   hst.methods

@@ -1,8 +1,9 @@
 /** Quarter-squares, geese and folded corners sewn on a table, hand by hand: the recipe's squares must open to the unit. */
 import { describe, expect, it } from 'vitest';
 import { at, beside, boxOf, cut, doubleArea, sewn, square, type Cloth, type Line } from '../../tests/cloth-table';
+import { seen } from '../../tests/seen';
 import { Exact, ratio } from '../measure';
-import { inchStyle, unitKind, type Recipe, type Seen, type SewingStyle } from './index';
+import { inchStyle, unitKind, type Recipe, type SewingStyle } from './index';
 
 const styles: [string, SewingStyle][] = [
   ['s = 1/4 in', inchStyle],
@@ -11,19 +12,9 @@ const styles: [string, SewingStyle][] = [
 const sizes = Array.from({ length: 24 }, (_, i) => Exact.of(ratio(i + 4, 4)));
 
 function recipe(kind: string, method: string, roles: string[], w: Exact, h: Exact, style: SewingStyle): Recipe {
-  const unit: Seen = {
-    kind,
-    roles,
-    w,
-    h,
-    eighths: 0,
-    mirrored: false,
-    tick: Exact.of(1),
-    picture: { patches: [], w: 0, h: 0 },
-  };
   return unitKind(kind)
     .methods.find((m) => m.name === method)!
-    .recipe({ unit, style, make: 1, mirrored: 0 });
+    .recipe({ unit: seen(kind, roles, w, h), style, make: 1, mirrored: 0 });
 }
 const side = (r: Recipe, role: string) => r.pieces.find((p) => p.role === role)!.w;
 const total = (pieces: readonly Cloth[]) => pieces.reduce((sum, p) => sum.plus(doubleArea(p)), Exact.zero);
