@@ -17,4 +17,6 @@ export {
   type StripColumn,
 } from './strips';
 export { planSheets, type SheetPlan } from './sheets';
+export { planBundle, type BundleMonth, type BundlePlan } from './bundle';
+export { stagesOfPlan, type Stage } from './staged';
 export { readings, type Reading } from './workshop';

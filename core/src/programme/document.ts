@@ -1,5 +1,6 @@
 /** The programme document: as the file holds it, and as the rest of Aggrega reads it. */
 import type { Block, BlockFile, Problem } from '../block';
+import type { Rates } from '../cutting';
 import type { Reading as PictureReading, SewingStyle } from '../construction';
 import type { Exact, Rational, Unit } from '../measure';
 
@@ -23,6 +24,9 @@ export interface ProgrammeFile {
     sellingStep?: LengthFile;
     layers?: number;
     dies?: { kind: string; finished: LengthFile; width: LengthFile; length: LengthFile; units: number }[];
+    saleable?: LengthFile;
+    rates?: Partial<Rates>;
+    mat?: { width?: LengthFile; length?: LengthFile; gap?: LengthFile };
   };
   fabrics?: FabricFile[];
   colourways?: { id: string; name?: string; fabrics: Record<string, string> }[];
@@ -30,11 +34,28 @@ export interface ProgrammeFile {
   months?: MonthFile[];
   setting?: object;
   participants?: Record<string, number>;
-  kits?: { kind?: string; packets?: string[][]; spares?: number; demoSets?: number };
-  shelf?: { fabric: string; length: LengthFile; dyeLot?: string }[];
+  sizes?: { id: string; name?: string; make: number; participants?: Record<string, number> }[];
+  kits?: {
+    kind?: KitKind;
+    packets?: string[][];
+    spares?: number;
+    demoSets?: number;
+    stepOuts?: { month: string; colourway?: string; stages?: number }[];
+    bundle?: Record<string, number>;
+  };
+  shelf?: ShelfFile[];
 }
 
 export type LengthFile = string | number;
+
+export type KitKind = 'yardage' | 'pre-cut' | 'die-cut' | 'bundle' | 'list';
+
+export interface ShelfFile {
+  id?: string;
+  fabric: string;
+  length: LengthFile;
+  dyeLot?: string;
+}
 
 export interface FabricFile {
   id: string;
@@ -46,6 +67,9 @@ export interface FabricFile {
   usableWidth?: LengthFile;
   usableLength?: LengthFile;
   pricePerYard?: number;
+  supplier?: string;
+  boltLength?: LengthFile;
+  leadDays?: number;
 }
 
 export interface MonthFile {
@@ -70,6 +94,11 @@ export interface House extends SewingStyle {
   allowance: Rational;
   shrinkage: Rational;
   sellingStep: Rational;
+  /** The shortest remainder of a bolt that can still be sold. */
+  saleable: Rational;
+  rates: Rates;
+  /** Of a cutting machine: its mat, and what stays between pieces. */
+  mat: { width: Rational; length: Rational; gap: Rational };
 }
 
 export interface Fabric {
@@ -84,6 +113,11 @@ export interface Fabric {
   usableLength?: Rational;
   /** In the shop's currency, per yard; undefined when not known. */
   pricePerYard?: number;
+  supplier: string;
+  /** Undefined where it is ordered by length. */
+  boltLength?: Rational;
+  /** Undefined when nobody knows. */
+  leadDays?: number;
 }
 
 export interface Colourway {
@@ -112,6 +146,36 @@ export interface Month {
   blocks: MonthBlock[];
 }
 
+/** A larger quilt from the same months. */
+export interface SizeOption {
+  id: string;
+  name: string;
+  /** How many times each month's blocks are made. */
+  make: number;
+  /** People who take it, per colourway id. */
+  participants: ReadonlyMap<string, number>;
+}
+
+export interface Kits {
+  kind: KitKind;
+  /** Which months are handed out together, in the order of their release; every month is in one. */
+  packets: readonly (readonly Month[])[];
+  spares: number;
+  demoSets: number;
+  /** Blocks stopped at each stage; in every colourway unless one is named. */
+  stepOuts: readonly { month: string; colourway?: string; stages?: number }[];
+  /** Pieces of a cut form in each participant's bundle, by fabric id. */
+  bundle: ReadonlyMap<string, number>;
+}
+
+/** A length on the shelf. */
+export interface ShelfLength {
+  id: string;
+  fabric: Fabric;
+  length: Rational;
+  dyeLot: string;
+}
+
 export interface Programme {
   title: string;
   unit: Unit;
@@ -124,7 +188,9 @@ export interface Programme {
   months: Month[];
   /** People per colourway id. */
   participants: ReadonlyMap<string, number>;
-  kits: { spares: number; demoSets: number };
+  sizes: SizeOption[];
+  kits: Kits;
+  shelf: ShelfLength[];
   /** Roles that some colourway casts with a directional fabric. */
   directional: ReadonlySet<string>;
   /** How light the fabrics of each role are (L*), on average over the colourways. */

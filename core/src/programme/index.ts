@@ -1,18 +1,42 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
-export type { Colourway, Fabric, House, Month, MonthBlock, MonthFile, Programme, ProgrammeFile, Reading } from './document';
+export type {
+  Colourway,
+  Fabric,
+  House,
+  KitKind,
+  Month,
+  MonthBlock,
+  MonthFile,
+  Programme,
+  ProgrammeFile,
+  Reading,
+  ShelfFile,
+  ShelfLength,
+  SizeOption,
+} from './document';
 export { formName, yardsOf } from './forms';
 export { ChangeError, applyChanges, inverse, type Change, type Conflict } from './changes';
 export {
-  PlanError,
   constructMonthBlock,
+  demandOf,
   kitCount,
+  kitsBySize,
+  stagesOf,
+  type Basis,
+  type DemandRequest,
+  type FabricDemand,
+  type SizeShare,
+} from './demand';
+export {
+  PlanError,
   labourOf,
   planContract,
   planCutting,
-  type Basis,
+  planPieces,
   type CuttingPlan,
   type PlanRequest,
   type PlannedFabric,
 } from './plan';
+export { planBundles, planPacket, type BundledFabric, type PacketFabric, type PacketPlan } from './packets';
 export { readProgramme } from './read';
 export { programmeSchema } from './schema';

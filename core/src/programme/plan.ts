@@ -1,6 +1,5 @@
 /** From a month and a head count to the cloth: demand per fabric, and the plan for one kit or for all. */
 import type { Problem } from '../block';
-import { construct, type Construction } from '../construction';
 import {
   DoesNotFit,
   labourOf as cuttingLabour,
@@ -14,10 +13,10 @@ import {
   type Rect,
   type SheetPlan,
 } from '../cutting';
-import { value } from '../fabric';
 import { formatLength } from '../measure';
 import { formName } from './forms';
-import type { Colourway, Fabric, Month, MonthBlock, Programme } from './document';
+import { demandOf, kitCount, type Basis, type DemandRequest } from './demand';
+import type { Colourway, Fabric, Programme } from './document';
 
 /** The plan cannot be made; each problem names its place in the document. */
 export class PlanError extends Error {
@@ -25,8 +24,6 @@ export class PlanError extends Error {
     super(problems.map((p) => p.message).join('; '));
   }
 }
-
-export type Basis = 'kit' | 'batch';
 
 export interface PlannedFabric {
   fabric: Fabric;
@@ -46,42 +43,7 @@ export interface CuttingPlan {
   fabrics: PlannedFabric[];
 }
 
-/** An entry belongs to one reading of one document, so what was worked out for it holds as long as it lives. */
-const constructed = new WeakMap<MonthBlock, Map<Colourway | undefined, Construction>>();
-
-/**
- * How a month's block is cut and sewn, all its `make` counted together. In a colourway, seams are pressed to its own darker fabrics;
- * without one, to those that are darker on average. Nothing else differs.
- */
-export function constructMonthBlock(programme: Programme, entry: MonthBlock, colourway?: Colourway): Construction {
-  const known = constructed.get(entry) ?? new Map<Colourway | undefined, Construction>();
-  constructed.set(entry, known);
-  let construction = known.get(colourway);
-  if (!construction) {
-    const lightness = colourway
-      ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, value(fabric.colour)]))
-      : programme.lightness;
-    construction = construct(entry.block, { ...entry, directional: programme.directional, lightness });
-    known.set(colourway, construction);
-  }
-  return construction;
-}
-
-/** Kits to cut for so many people: spares below 1 are a fraction, rounded up; from 1 on they are kits. */
-export function kitCount(programme: Programme, participants: number): number {
-  const { spares, demoSets } = programme.kits;
-  if (participants === 0) return 0;
-  // 0.1 of 30 is 3, not 4: the fraction is taken in millionths, where a float's dust is gone.
-  const spare = spares < 1 ? Math.ceil((Math.round(spares * 1e6) * participants) / 1e6) : Math.ceil(spares);
-  return participants + spare + demoSets;
-}
-
-export interface PlanRequest {
-  colourway: Colourway;
-  months: readonly Month[];
-  basis: Basis;
-  /** People; ignored for a kit, which is one person's. */
-  participants: number;
+export interface PlanRequest extends DemandRequest {
   /** What 'best' means; the thriftiest when left out. */
   reading?: Reading;
   /** The plan that is found at once, instead of the final one. */
@@ -94,25 +56,12 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
   const participants = basis === 'kit' ? 1 : request.participants;
   const kits = basis === 'kit' ? 1 : kitCount(programme, participants);
   const problems: Problem[] = [];
-  const demands = new Map<Fabric, { roles: Set<string>; pieces: Piece[] }>();
-  for (const month of request.months) {
-    for (const entry of month.blocks) {
-      for (const cut of constructMonthBlock(programme, entry).cuts) {
-        const fabric = colourway.fabrics.get(cut.role)!;
-        const demand = demands.get(fabric) ?? { roles: new Set(), pieces: [] };
-        demand.roles.add(cut.role);
-        const label = `${month.id}:${entry.key}:${cut.label}`;
-        demand.pieces.push({ label, w: cut.w, h: cut.h, qty: cut.qty * kits, turnable: !programme.directional.has(cut.role) });
-        demands.set(fabric, demand);
-      }
-    }
-  }
-  const fabrics = [...demands].map(([fabric, { roles, pieces }]) => {
-    const plan = attempt(() => planOne(programme, fabric, pieces, request));
-    return plan && { fabric, roles: [...roles].sort(), plan };
+  const fabrics = demandOf(programme, request).map(({ fabric, roles, pieces }) => {
+    const plan = attempt(() => planPieces(programme, fabric, pieces, request));
+    return plan && { fabric, roles, plan };
   });
   if (problems.length > 0) throw new PlanError(problems);
-  const planned = fabrics.filter((f) => f !== undefined).sort((a, b) => (a.roles[0]! < b.roles[0]! ? -1 : 1));
+  const planned = fabrics.filter((f) => f !== undefined);
   return { colourway, basis, reading: request.reading ?? 'thriftiest', participants, kits, fabrics: planned };
 
   function attempt<T>(make: () => T): T | undefined {
@@ -126,11 +75,12 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
   }
 }
 
-function planOne(
+/** The plan of one fabric for these pieces. Throws PlanError. */
+export function planPieces(
   programme: Programme,
   fabric: Fabric,
-  pieces: Piece[],
-  { reading, first }: PlanRequest,
+  pieces: readonly Piece[],
+  { reading, first }: Pick<PlanRequest, 'reading' | 'first'> = {},
 ): FabricPlan | SheetPlan {
   const index = programme.fabrics.indexOf(fabric);
   // A document without colourways is planned on plain fabric of the house's width.
@@ -194,7 +144,11 @@ export function planContract({ colourway, basis, reading, participants, kits, fa
 
 /** What cutting a plan costs in this house. */
 export function labourOf({ house }: Programme, plan: FabricPlan | SheetPlan): Labour {
-  return cuttingLabour({ strips: 'sheets' in plan ? plan.sheets : plan.strips, settings: plan.settings }, house.layers);
+  return cuttingLabour(
+    { strips: 'sheets' in plan ? plan.sheets : plan.strips, settings: plan.settings },
+    house.layers,
+    house.rates,
+  );
 }
 
 const labourContract = ({ settings, passes, minutes }: Labour) => ({

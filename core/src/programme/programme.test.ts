@@ -83,7 +83,7 @@ describe('plans of random programmes', () => {
 });
 
 describe('kits to cut', () => {
-  const programme = (spares: number, demoSets: number) => ({ ...read(demo()), kits: { spares, demoSets } });
+  const programme = (spares: number, demoSets: number) => read({ ...demo(), kits: { spares, demoSets } });
 
   it.each([
     [0, 0, 40, 40],

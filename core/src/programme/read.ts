@@ -2,8 +2,11 @@
 import { readBlock, rolesOf, tilingProblems, type Block, type Problem } from '../block';
 import { value } from '../fabric';
 import { usableSize } from './forms';
-import { Exact, LengthError, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
-import type { Colourway, Fabric, House, LengthFile, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
+import { usualRates } from '../cutting';
+import { Exact, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
+import type { Colourway, Fabric, House, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
+import { crowdedSizes, readKits, readShelf, readSizes } from './read-kits';
+import { lengthReader, type ReadLength, type Refuse } from './read-length';
 import { shapeProblems } from './schema';
 import { unknownFields } from './unknown-fields';
 
@@ -17,8 +20,11 @@ const DEFAULTS = {
     hst: '1/8',
     qst: '1/4',
     geese: '1/8',
+    saleable: '9',
+    mat: { width: '12', length: '24', gap: '1/8' },
     seamLimit: 2,
     sizeLimit: 400,
+    boltLimit: 4000,
   },
   cm: {
     seam: '0.75',
@@ -28,8 +34,11 @@ const DEFAULTS = {
     hst: '0.3',
     qst: '0.6',
     geese: '0.3',
+    saleable: '25',
+    mat: { width: '30', length: '60', gap: '0.3' },
     seamLimit: 5,
     sizeLimit: 1000,
+    boltLimit: 10_000,
   },
 };
 
@@ -59,11 +68,13 @@ export function readProgramme(document: unknown): Reading {
 
   const months = readMonths(file, blocks, house, length, refuse);
   const colourways = readColourways(file, fabrics, months, house, refuse);
-  checkReferences(file, colourways, refuse);
-  (file.shelf ?? []).forEach((entry, i) => {
-    length(entry.length, `/shelf/${i}/length`, { zero: true });
-    if (!fabrics.has(entry.fabric)) refuse(`/shelf/${i}/fabric`, `there is no fabric '${entry.fabric}'`);
-  });
+  for (const id of Object.keys(file.participants ?? {}))
+    if (!colourways.some((c) => c.id === id)) refuse(`/participants/${id}`, `there is no colourway '${id}'`);
+  const sizes = readSizes(file, colourways, refuse);
+  const kits = readKits(file, { months, colourways, fabrics }, refuse);
+  const shelf = readShelf(file, fabrics, length, refuse);
+  unique('/sizes', file.sizes, refuse);
+  unique('/shelf', shelf, refuse);
   if (errors.length > 0) return { ok: false, errors };
 
   const casts = (role: string) => colourways.flatMap((c) => c.fabrics.get(role) ?? []);
@@ -80,37 +91,12 @@ export function readProgramme(document: unknown): Reading {
     blocks,
     months,
     participants,
-    kits: { spares: file.kits?.spares ?? 0, demoSets: file.kits?.demoSets ?? 0 },
+    ...{ sizes, kits, shelf },
     lightness: new Map(roles.map((role) => [role, lightness(role)])),
     directional: new Set(colourways.flatMap((c) => [...c.fabrics].filter(([, f]) => f.directional).map(([role]) => role))),
   };
-  return { ok: true, programme, file, warnings: [...unknownFields(file), ...sizeWarnings(programme), ...unusedBlocks(file)] };
-}
-
-type Refuse = (path: string, message: string) => void;
-type ReadLength = (
-  written: LengthFile | undefined,
-  path: string,
-  options?: { zero?: boolean; limit?: number; fallback?: string },
-) => Rational;
-
-function lengthReader(unit: Unit, refuse: Refuse): ReadLength {
-  return (written, path, { zero = false, limit, fallback = '1' } = {}) => {
-    let read = parseLength(fallback, unit);
-    try {
-      if (written !== undefined) read = parseLength(written, unit);
-    } catch (error) {
-      if (!(error instanceof LengthError)) throw error;
-      refuse(path, error.message);
-    }
-    if (!zero && read.equals(0)) {
-      refuse(path, 'must be more than zero');
-      return parseLength(fallback, unit);
-    }
-    if (limit !== undefined && read.compare(limit) > 0)
-      refuse(path, `${formatLength(read, unit)} is beyond reason; at most ${limit} ${unit}`);
-    return read;
-  };
+  const warnings = [...unknownFields(file), ...sizeWarnings(programme), ...crowdedSizes(programme), ...unusedBlocks(file)];
+  return { ok: true, programme, file, warnings };
 }
 
 function readHouse(file: ProgrammeFile, unit: Unit, length: ReadLength, refuse: Refuse): House {
@@ -148,6 +134,13 @@ function readHouse(file: ProgrammeFile, unit: Unit, length: ReadLength, refuse: 
     shrinkage: ratio(String(house.shrinkage ?? 0)),
     sellingStep,
     layers: house.layers ?? 4,
+    saleable: length(house.saleable, '/house/saleable', { fallback: standard.saleable, limit: standard.sizeLimit }),
+    rates: { ...usualRates, ...house.rates },
+    mat: {
+      width: length(house.mat?.width, '/house/mat/width', { fallback: standard.mat.width, limit: standard.sizeLimit }),
+      length: length(house.mat?.length, '/house/mat/length', { fallback: standard.mat.length, limit: standard.sizeLimit }),
+      gap: length(house.mat?.gap, '/house/mat/gap', { zero: true, fallback: standard.mat.gap, limit: standard.seamLimit }),
+    },
   };
 }
 
@@ -167,18 +160,22 @@ function readFabrics(file: ProgrammeFile, house: House, length: ReadLength): Map
   const limit = DEFAULTS[house.unit].sizeLimit;
   return new Map(
     (file.fabrics ?? []).map((entry, i): [string, Fabric] => {
-      const { id, name = id, sku = '', colour = '#9aa3b0', directional = false, form = 'yardage', pricePerYard } = entry;
+      const { id, name = id, sku = '', colour = '#9aa3b0', directional = false, form = 'yardage' } = entry;
+      const { pricePerYard, supplier = '', leadDays } = entry;
       const usual = usableSize(form, file.unit ?? 'in');
       const measured = (key: 'usableWidth' | 'usableLength') =>
         entry[key] === undefined ? undefined : length(entry[key], `/fabrics/${i}/${key}`, { limit });
       const usableWidth = measured('usableWidth') ?? usual.width ?? house.wof;
       const usableLength = measured('usableLength') ?? usual.length;
-      return [id, { id, name, sku, colour, directional, form, usableWidth, usableLength, pricePerYard }];
+      const bolt = { limit: DEFAULTS[house.unit].boltLimit };
+      const boltLength = entry.boltLength === undefined ? undefined : length(entry.boltLength, `/fabrics/${i}/boltLength`, bolt);
+      const comes = { form, usableWidth, usableLength, boltLength };
+      return [id, { id, name, sku, colour, directional, ...comes, pricePerYard, supplier, leadDays }];
     }),
   );
 }
 
-function unique(path: string, entries: { id: string }[] | undefined, refuse: Refuse): void {
+function unique(path: string, entries: readonly { id: string }[] | undefined, refuse: Refuse): void {
   const first = new Map<string, number>();
   entries?.forEach(({ id }, i) => {
     if (first.has(id)) refuse(`${path}/${i}/id`, `the id '${id}' is taken already by ${path}/${first.get(id)}`);
@@ -259,6 +256,7 @@ function readColourways(
         directional: false,
         form: 'yardage',
         usableWidth: house.wof,
+        supplier: '',
       },
     ]);
     return [{ id: 'default', name: 'One colourway', fabrics: new Map(plain) }];
@@ -274,17 +272,6 @@ function readColourways(
       if (!(role in entry.fabrics)) refuse(`/colourways/${i}/fabrics`, `role ${role}, used by block '${block}', has no fabric`);
     return { id: entry.id, name: entry.name ?? entry.id, fabrics: cast };
   });
-}
-
-function checkReferences(file: ProgrammeFile, colourways: Colourway[], refuse: Refuse): void {
-  for (const id of Object.keys(file.participants ?? {}))
-    if (!colourways.some((c) => c.id === id)) refuse(`/participants/${id}`, `there is no colourway '${id}'`);
-  const months = new Set((file.months ?? []).map((m) => m.id));
-  file.kits?.packets?.forEach((packet, i) =>
-    packet.forEach((id, j) => {
-      if (!months.has(id)) refuse(`/kits/packets/${i}/${j}`, `there is no month '${id}'`);
-    }),
-  );
 }
 
 /** Handbook 2: blocks in one quilt must agree in size. */

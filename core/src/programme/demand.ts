@@ -1,0 +1,165 @@
+/** Demand (handbook 3): what is to be cut of each fabric, for one kit or for everybody, with spares, demo sets and step-outs. */
+import { construct, isLeaf, type Construction, type Cut } from '../construction';
+import type { Piece } from '../cutting';
+import { value } from '../fabric';
+import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
+
+export type Basis = 'kit' | 'batch';
+
+/** An entry belongs to one reading of one document, so what was worked out for it holds as long as it lives. */
+const constructed = new WeakMap<MonthBlock, Map<Colourway | undefined, Construction>>();
+
+/**
+ * How a month's block is cut and sewn, all its `make` counted together. In a colourway, seams are pressed to its own darker fabrics;
+ * without one, to those that are darker on average. Nothing else differs.
+ */
+export function constructMonthBlock(programme: Programme, entry: MonthBlock, colourway?: Colourway): Construction {
+  const known = constructed.get(entry) ?? new Map<Colourway | undefined, Construction>();
+  constructed.set(entry, known);
+  let construction = known.get(colourway);
+  if (!construction) {
+    const lightness = colourway
+      ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, value(fabric.colour)]))
+      : programme.lightness;
+    construction = construct(entry.block, { ...entry, directional: programme.directional, lightness });
+    known.set(colourway, construction);
+  }
+  return construction;
+}
+
+const manifold = new WeakMap<MonthBlock, Map<number, MonthBlock>>();
+
+/** The entry with another number of blocks; batches are shared among them. */
+function making(entry: MonthBlock, make: number): MonthBlock {
+  if (make === entry.make) return entry;
+  const known = manifold.get(entry) ?? new Map<number, MonthBlock>();
+  manifold.set(entry, known);
+  const found = known.get(make) ?? { ...entry, make };
+  known.set(make, found);
+  return found;
+}
+
+/** Kits to cut for so many people: spares below 1 are a fraction, rounded up; from 1 on they are kits. */
+export function kitCount(programme: Programme, participants: number): number {
+  const { spares, demoSets } = programme.kits;
+  if (participants === 0) return 0;
+  // 0.1 of 30 is 3, not 4: the fraction is taken in millionths, where a float's dust is gone.
+  const spare = spares < 1 ? Math.ceil((Math.round(spares * 1e6) * participants) / 1e6) : Math.ceil(spares);
+  return participants + spare + demoSets;
+}
+
+export interface SizeShare {
+  /** Undefined for the plain size. */
+  size?: SizeOption;
+  people: number;
+  /** With spares; the plain size holds the demo sets. */
+  kits: number;
+}
+
+/**
+ * The kits of so many people by size option. A number that is only tried out is shared as those enrolled are; spares follow the
+ * same shares (largest remainders).
+ */
+export function kitsBySize(programme: Programme, colourway: Colourway, participants: number): SizeShare[] {
+  const enrolled = programme.participants.get(colourway.id) ?? 0;
+  const taking = programme.sizes.map((size) => size.participants.get(colourway.id) ?? 0);
+  const plain = Math.max(0, enrolled - taking.reduce((a, b) => a + b, 0));
+  const people = shared(participants, [plain, ...taking]);
+  const all = kitCount(programme, participants);
+  const spares = shared(Math.max(0, all - participants - programme.kits.demoSets), people);
+  return people.map((n, i) => ({
+    ...(i > 0 && { size: programme.sizes[i - 1] }),
+    people: n,
+    kits: all === 0 ? 0 : n + spares[i]! + (i === 0 ? programme.kits.demoSets : 0),
+  }));
+}
+
+/** A whole number shared in proportion to weights; all to the first where there are none. */
+function shared(total: number, weights: readonly number[]): number[] {
+  const sum = weights.reduce((a, b) => a + b, 0);
+  if (sum === 0) return weights.map((_, i) => (i === 0 ? total : 0));
+  const parts = weights.map((w) => Math.floor((total * w) / sum));
+  const rest = weights.map((w, i) => ({ i, over: (total * w) % sum })).sort((a, b) => b.over - a.over || a.i - b.i);
+  const left = total - parts.reduce((a, b) => a + b, 0);
+  for (const { i } of rest.slice(0, left)) parts[i]! += 1;
+  return parts;
+}
+
+/** Stages at which a block is stopped for a step-out: cut; its units sewn; its sections sewn; whole. */
+export function stagesOf({ tree, units }: Construction): number {
+  const sewn = units.some((u) => u.kind.kind !== 'patch');
+  const sections = !isLeaf(tree) && tree.parts.some((p) => !isLeaf(p));
+  return 2 + Number(sewn) + Number(sections);
+}
+
+/** Blocks that are stopped at a stage for a month, however many. */
+function stepOutBlocks(programme: Programme, month: Month, entry: MonthBlock, colourway: Colourway): number {
+  return programme.kits.stepOuts
+    .filter((s) => s.month === month.id && (s.colourway ?? colourway.id) === colourway.id)
+    .reduce((n, { stages }) => n + (stages ?? stagesOf(constructMonthBlock(programme, entry))), 0);
+}
+
+export interface DemandRequest {
+  colourway: Colourway;
+  months: readonly Month[];
+  basis: Basis;
+  /** People; ignored for a kit, which is one person's. */
+  participants: number;
+  /** Whose kit it is; the plain size when left out. */
+  size?: SizeOption;
+}
+
+/** A cut as a piece of the demand. */
+export interface WantedPiece extends Piece {
+  cut: Cut;
+}
+
+export interface FabricDemand {
+  fabric: Fabric;
+  /** Letters that the colourway gives this fabric. */
+  roles: string[];
+  pieces: WantedPiece[];
+}
+
+/** What is to be cut, by fabric in the order of its letters. Labels, 'm1:cold-frame:A1', are unique within a fabric. */
+export function demandOf(programme: Programme, request: DemandRequest): FabricDemand[] {
+  const { colourway, basis, participants, size } = request;
+  const found = new Map<Fabric, { roles: Set<string>; pieces: Map<string, WantedPiece> }>();
+  const shares =
+    basis === 'kit' ? [{ make: size?.make ?? 1, kits: 1 }] : kitsBySize(programme, colourway, participants).map(makes);
+  const cutting = shares.some((s) => s.kits > 0);
+  for (const month of request.months)
+    for (const entry of month.blocks) {
+      for (const { make, kits } of shares) add(month, making(entry, entry.make * make), kits);
+      const stopped = basis === 'batch' && cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
+      if (stopped > 0) add(month, making(entry, stopped), 1);
+    }
+  const demands = [...found].map(([fabric, { roles, pieces }]) => ({
+    fabric,
+    roles: [...roles].sort(),
+    pieces: [...pieces.values()],
+  }));
+  return demands.sort((a, b) => (a.roles[0]! < b.roles[0]! ? -1 : 1));
+
+  function add(month: Month, entry: MonthBlock, kits: number): void {
+    for (const cut of constructMonthBlock(programme, entry).cuts) {
+      const fabric = colourway.fabrics.get(cut.role)!;
+      const demand = found.get(fabric) ?? { roles: new Set(), pieces: new Map<string, WantedPiece>() };
+      found.set(fabric, demand);
+      demand.roles.add(cut.role);
+      const label = `${month.id}:${entry.key}:${cut.label}`;
+      const known = demand.pieces.get(label);
+      const same = known?.w.equals(cut.w) && known.h.equals(cut.h) && known.cut.sub === cut.sub;
+      // Another number of blocks may be cut otherwise; then its pieces have names of their own.
+      const name = !known || same ? label : `${month.id}:${entry.key}x${entry.make}:${cut.label}`;
+      const piece = demand.pieces.get(name);
+      if (piece) piece.qty += cut.qty * kits;
+      else {
+        const turnable = !programme.directional.has(cut.role);
+        demand.pieces.set(name, { label: name, w: cut.w, h: cut.h, qty: cut.qty * kits, turnable, cut });
+      }
+    }
+  }
+}
+
+const makes = ({ size, kits }: SizeShare) => ({ make: size?.make ?? 1, kits });

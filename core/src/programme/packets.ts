@@ -1,0 +1,151 @@
+/** What one participant is handed: packets of one month or several, and the bundle for the whole programme (handbook 3). */
+import {
+  DoesNotFit,
+  lengthToBuy,
+  planBundle,
+  planFabric,
+  stagesOfPlan,
+  type BundlePlan,
+  type FabricPlan,
+  type Piece,
+  type SheetPlan,
+  type Stage,
+} from '../cutting';
+import { formatLength, formatYardage, ratio } from '../measure';
+import { demandOf } from './demand';
+import type { Colourway, Fabric, Month, Programme, SizeOption } from './document';
+import { formName } from './forms';
+import { PlanError, planPieces } from './plan';
+
+export interface PacketFabric {
+  fabric: Fabric;
+  roles: string[];
+  plan: FabricPlan | SheetPlan;
+  /** For cloth from the bolt: what each of the packet's months cuts, saves and keeps whole. */
+  stages?: Stage[];
+}
+
+export interface PacketPlan {
+  months: readonly Month[];
+  fabrics: PacketFabric[];
+  /** Fabrics that come with the programme's bundle instead. */
+  bundled: Fabric[];
+}
+
+/** One participant's packet. Throws PlanError. */
+export function planPacket(
+  programme: Programme,
+  { colourway, months, size }: { colourway: Colourway; months: readonly Month[]; size?: SizeOption },
+): PacketPlan {
+  const demands = demandOf(programme, { colourway, months, basis: 'kit', participants: 1, size });
+  const inBundle = (fabric: Fabric) => programme.kits.bundle.has(fabric.id);
+  const fabrics = demands
+    .filter((d) => !inBundle(d.fabric))
+    .map(({ fabric, roles, pieces }): PacketFabric => {
+      const joint = planPieces(programme, fabric, pieces);
+      if ('sheets' in joint) return { fabric, roles, plan: joint };
+      const apart = monthByMonth(programme, fabric, pieces, months);
+      // Nothing needs to be saved where cutting month by month asks for no more cloth.
+      const plan = apart.lengthToBuy.compare(joint.lengthToBuy) <= 0 ? apart : joint;
+      const monthOf = new Map(months.map((m, i) => [m.id, i]));
+      const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':')))!;
+      return { fabric, roles, plan, stages: stagesOfPlan(plan, stageOf, months.length) };
+    });
+  return { months, fabrics, bundled: demands.filter((d) => inBundle(d.fabric)).map((d) => d.fabric) };
+}
+
+/** Each month from strips of its own, in the order of the months. */
+function monthByMonth(programme: Programme, fabric: Fabric, pieces: readonly Piece[], months: readonly Month[]): FabricPlan {
+  const own = months.map((month) => pieces.filter((p) => p.label.startsWith(`${month.id}:`)));
+  const plans = own.filter((p) => p.length > 0).map((p) => planPieces(programme, fabric, p) as FabricPlan);
+  const total = (of: (plan: FabricPlan) => number) => plans.reduce((n, plan) => n + of(plan), 0);
+  const lengthNeeded = plans.reduce((sum, plan) => sum.add(plan.lengthNeeded), ratio(0));
+  return {
+    ...plans[0]!,
+    demand: pieces,
+    strips: plans.flatMap((plan) => plan.strips),
+    settings: total((plan) => plan.settings),
+    kinds: total((plan) => plan.kinds),
+    surplus: plans.flatMap((plan) => plan.surplus),
+    lengthNeeded,
+    lengthToBuy: lengthToBuy(lengthNeeded, programme.house),
+    // Months that are cut apart cannot undercut any of their own bounds.
+    lowerBound: total((plan) => plan.lowerBound),
+    yield: total((plan) => plan.yield * plan.lengthNeeded.valueOf()) / (lengthNeeded.valueOf() || 1),
+  };
+}
+
+export interface BundledFabric {
+  fabric: Fabric;
+  roles: string[];
+  plan: BundlePlan;
+  /** Plain sentences; empty when everything fits. */
+  lacking: string[];
+  remedies: string[];
+}
+
+/** The bundle of one participant, fabric by fabric, over all months of the programme. Throws PlanError. */
+export function planBundles(
+  programme: Programme,
+  { colourway, size }: { colourway: Colourway; size?: SizeOption },
+): BundledFabric[] {
+  const byMonth = programme.months.map((month) =>
+    demandOf(programme, { colourway, months: [month], basis: 'kit', participants: 1, size }),
+  );
+  const fabrics = [...new Set(colourway.fabrics.values())].filter((f) => programme.kits.bundle.has(f.id));
+  return fabrics.flatMap((fabric) => {
+    const months = byMonth.map((demands) => demands.find((d) => d.fabric === fabric)?.pieces ?? []);
+    const roles = [...colourway.fabrics].filter(([, f]) => f === fabric).map(([role]) => role);
+    const { usableWidth, usableLength, name, form } = fabric;
+    const path = `/fabrics/${programme.fabrics.indexOf(fabric)}`;
+    if (!usableLength) {
+      const message = `'${name}' comes as a ${formName(form, 1)}: say how much of it can be used, in usableWidth and usableLength`;
+      throw new PlanError([{ path: `${path}/form`, message }]);
+    }
+    try {
+      const plan = planBundle(months, usableWidth, usableLength, programme.kits.bundle.get(fabric.id));
+      const bundled = { fabric, roles, plan, lacking: lacking(programme, fabric, roles, plan, months) };
+      return [{ ...bundled, remedies: remedies(programme, fabric, plan, months) }];
+    } catch (error) {
+      if (!(error instanceof DoesNotFit)) throw error;
+      throw new PlanError([{ path: `${path}/usableWidth`, message: error.message }]);
+    }
+  });
+}
+
+/** 'month 9 (September, Trellis), fabric C (Elderberry), lacks 3 squares of 3 7/8 in (C2)' */
+function lacking(
+  { months: all, unit }: Programme,
+  { name }: Fabric,
+  roles: readonly string[],
+  { lacks }: BundlePlan,
+  months: readonly (readonly Piece[])[],
+): string[] {
+  return lacks.map(({ month, label, qty }) => {
+    const { w, h } = months[month]!.find((p) => p.label === label)!;
+    const shape = w.equals(h) ? 'square' : 'rectangle';
+    const size = w.equals(h) ? formatLength(w, unit) : `${formatLength(w, unit)} by ${formatLength(h, unit)}`;
+    const cut = label.split(':').at(-1)!;
+    return `Month ${month + 1} (${all[month]!.name}), fabric ${roles.join(', ')} (${name}), lacks ${qty} ${shape}${qty === 1 ? '' : 's'} of ${size} ${unit} (${cut})`;
+  });
+}
+
+function remedies(
+  programme: Programme,
+  fabric: Fabric,
+  { lacks, needed }: BundlePlan,
+  months: readonly (readonly Piece[])[],
+): string[] {
+  if (lacks.length === 0) return [];
+  const { house, unit } = programme;
+  const pieces = lacks.map(({ month, label, qty }) => ({ ...months[month]!.find((p) => p.label === label)!, qty }));
+  const more = `Put ${needed} ${formName(fabric.form, needed)} into each bundle: they hold every month.`;
+  try {
+    const { lengthToBuy: length } = planFabric(pieces, house.wof, house);
+    const yards = `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+    return [more, `Or add ${yards} of ${fabric.name} from the bolt to each kit, for what is lacking alone.`];
+  } catch (error) {
+    if (error instanceof DoesNotFit) return [more];
+    throw error;
+  }
+}
