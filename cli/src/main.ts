@@ -3,9 +3,11 @@ import { readFileSync } from 'node:fs';
 import type { Problem } from '@aggrega/core/block';
 import { PlanError, readProgramme, type Programme } from '@aggrega/core/programme';
 import { UsageError } from './usage';
+import { bolts } from './verbs/bolts';
 import { check } from './verbs/check';
 import { constructVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
+import { packets } from './verbs/packets';
 
 export interface Loaded {
   programme: Programme;
@@ -15,13 +17,15 @@ export interface Loaded {
 /** A verb gets the programme and the words after the file; it returns what is to be printed. */
 export type Verb = (loaded: Loaded, words: string[]) => unknown;
 
-const verbs: Record<string, Verb> = { check, construct: constructVerb, cut };
+const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, bolts };
 
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
   construct FILE --block ID [--month ID] [--finished L]
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]
-      [--reading thriftiest|balanced|simplest]`;
+      [--reading thriftiest|balanced|simplest] [--size ID]
+  packets FILE [--colourway ID] [--size ID]
+  bolts FILE [--packets 1,2]`;
 
 /** Runs one command; returns the exit code: 0 done, 1 the file is refused, 2 the command is wrong. */
 export async function main(argv: string[]): Promise<number> {

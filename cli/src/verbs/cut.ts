@@ -5,7 +5,7 @@ import { readings, type Reading } from '@aggrega/core/cutting';
 import { UsageError, pick, readOptions } from '../usage';
 
 export const cut: Verb = ({ programme }, words) => {
-  const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading']);
+  const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading', 'size']);
   const reading = options.reading === undefined ? 'thriftiest' : readReading(options.reading);
   const bases: Basis[] = options.basis === undefined ? ['kit', 'batch'] : [readBasis(options.basis)];
   const colourways =
@@ -15,6 +15,7 @@ export const cut: Verb = ({ programme }, words) => {
       ? programme.months
       : options.months.split(',').map((id) => pick(programme.months, id.trim(), 'month'));
   const people = options.participants === undefined ? undefined : readCount(options.participants);
+  const size = options.size === undefined ? undefined : pick(programme.sizes, options.size, 'size option');
   const plans = colourways.flatMap((colourway) =>
     bases.map((basis) =>
       planContract(
@@ -22,7 +23,7 @@ export const cut: Verb = ({ programme }, words) => {
           colourway,
           months: [...new Set(months)],
           basis,
-          reading,
+          ...{ reading, size },
           participants: people ?? programme.participants.get(colourway.id)!,
         }),
         programme,

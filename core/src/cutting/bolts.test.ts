@@ -90,7 +90,10 @@ describe('lengths on bolts', () => {
 
   it('keep one person’s lengths in one dye lot', () => {
     const sets = fc.array(
-      fc.record({ lengths: fc.array(fc.integer({ min: 2, max: 12 }), { minLength: 1, maxLength: 3 }), qty: fc.integer({ min: 1, max: 4 }) }),
+      fc.record({
+        lengths: fc.array(fc.integer({ min: 2, max: 12 }), { minLength: 1, maxLength: 3 }),
+        qty: fc.integer({ min: 1, max: 4 }),
+      }),
       { minLength: 1, maxLength: 3 },
     );
     fc.assert(
@@ -115,7 +118,11 @@ describe('lengths on bolts', () => {
         lengths: [{ label: `p${i}`, length: ratio(n * 9).div(2) }],
         qty: 1,
       }));
-      const shelf = mixed(seed + 5, 12).map((n, i) => ({ id: `b${i}`, length: ratio(n * 36 + 5 * i).div(1), dyeLot: String(i % 3) }));
+      const shelf = mixed(seed + 5, 12).map((n, i) => ({
+        id: `b${i}`,
+        length: ratio(n * 36 + 5 * i).div(1),
+        dyeLot: String(i % 3),
+      }));
       const plan = allocate(wanted, shelf, SALEABLE);
       expect(faultsOf(plan, wanted)).toEqual([]);
       expect(plan.proven).toBe(true);

@@ -48,13 +48,11 @@ interface Laid {
  * the bolts that are begun are used up as far as can be. Sets that do not fit whole are ordered.
  */
 export function allocate(wanted: readonly LengthSet[], shelf: readonly BoltOnShelf[], saleable: Rational): BoltPlan {
-  const sets = alike(wanted.filter((s) => s.qty > 0 && s.lengths.length > 0)).sort((a, b) =>
-    lengthOf(b).compare(lengthOf(a)),
-  );
+  const sets = alike(wanted.filter((s) => s.qty > 0 && s.lengths.length > 0)).sort((a, b) => lengthOf(b).compare(lengthOf(a)));
   const tick = commonTick(sets.flatMap((s) => s.lengths.map((l) => l.length)));
   const whole = (x: Rational) => x.div(tick).floor().valueOf();
-  const kinds = [...new Map(sets.flatMap((s) => s.lengths).map((l) => [l.length.toFraction(), l.length])).values()].sort((a, b) =>
-    b.compare(a),
+  const kinds = [...new Map(sets.flatMap((s) => s.lengths).map((l) => [l.length.toFraction(), l.length])).values()].sort(
+    (a, b) => b.compare(a),
   );
   const kindTicks = kinds.map(whole);
   /** How many of each kind of length a set has. */

@@ -17,6 +17,9 @@ export {
   type StripColumn,
 } from './strips';
 export { planSheets, type SheetPlan } from './sheets';
+export { allocate, type BoltCut, type BoltOnShelf, type BoltPlan, type LengthSet } from './bolts';
+export { paceOf, type LoggedEvening } from './pace';
+export { gramsOf, wasteOf, worthKeeping, type Remainder, type Waste } from './waste';
 export { planBundle, type BundleMonth, type BundlePlan } from './bundle';
 export { stagesOfPlan, type Stage } from './staged';
 export { readings, type Reading } from './workshop';

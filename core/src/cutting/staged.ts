@@ -39,8 +39,7 @@ export function stagesOfPlan(plan: FabricPlan, stageOf: (label: string) => numbe
     uncut = uncut.filter((s) => !now.includes(s));
     const save = new Map<string, { qty: number; stage: number }>();
     const strips = now.map((strip) => relabelled(strip, (rect) => take(rect, stage, save)));
-    for (const [label, { qty, stage: later }] of save)
-      put.set(label, { qty: (put.get(label)?.qty ?? 0) + qty, stage: later });
+    for (const [label, { qty, stage: later }] of save) put.set(label, { qty: (put.get(label)?.qty ?? 0) + qty, stage: later });
     const whole = uncut.reduce((sum, s) => sum.add(s.length), ratio(0));
     found.push({ strips: equalTogether(strips), save: [...save].map(([label, s]) => ({ label, ...s })), saved, whole });
   }

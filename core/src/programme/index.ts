@@ -37,6 +37,9 @@ export {
   type PlanRequest,
   type PlannedFabric,
 } from './plan';
+export { bundleContract, packetContract, stockContract } from './packet-contract';
 export { planBundles, planPacket, type BundledFabric, type PacketFabric, type PacketPlan } from './packets';
+export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './recut';
+export { planStock, type FabricOrder, type FabricStock, type StockRequest } from './stock';
 export { readProgramme } from './read';
 export { programmeSchema } from './schema';

@@ -44,8 +44,7 @@ function stageFaults(plan: FabricPlan, stages: Stage[]): string[] {
     if (!whole.equals(left)) faults.push(`stage ${now}: not as much stays whole as is said`);
     for (const { label, qty } of saved)
       if ((inHand.get(label) ?? 0) < qty) faults.push(`stage ${now}: ${label} was not put by`);
-    for (const { repeat, rects } of strips)
-      for (const { label } of rects) inHand.set(label, (inHand.get(label) ?? 0) + repeat);
+    for (const { repeat, rects } of strips) for (const { label } of rects) inHand.set(label, (inHand.get(label) ?? 0) + repeat);
     for (const { label, qty } of plan.demand)
       if (monthOf(label) <= now && (inHand.get(label) ?? 0) < qty) faults.push(`stage ${now}: lacks ${label}`);
     for (const { label, qty, stage } of save)
@@ -113,7 +112,9 @@ describe('a packet of several months', () => {
       for (const { plan, stages, fabric } of packet.fabrics) {
         expect(faultsOf(plan)).toEqual([]);
         if (!stages || 'sheets' in plan) continue;
-        const alone = months.map((m) => planPacket(programme, { colourway, months: [m] }).fabrics.find((f) => f.fabric === fabric));
+        const alone = months.map((m) =>
+          planPacket(programme, { colourway, months: [m] }).fabrics.find((f) => f.fabric === fabric),
+        );
         const length = alone.reduce((sum, a) => (a ? sum.add((a.plan as FabricPlan).lengthNeeded) : sum), ratio(0));
         const saves = stages.some((s) => s.save.length > 0);
         expect(saves).toBe(length.compare(plan.lengthNeeded) > 0 && saves);
@@ -145,7 +146,13 @@ describe('a bundle for the whole programme', () => {
         expect(plan.lacks.length > 0).toBe(plan.needed > given);
         expect(bundleFaults(plan, demand)).toEqual([]);
         // A month that has room for everything comes before any that lacks: earlier months are served first.
-        if (given === 0) expect(plan.lacks.map((l) => l.label).sort()).toEqual(demand.flat().map((p) => p.label).sort());
+        if (given === 0)
+          expect(plan.lacks.map((l) => l.label).sort()).toEqual(
+            demand
+              .flat()
+              .map((p) => p.label)
+              .sort(),
+          );
       }),
       { numRuns: 12 },
     );
@@ -157,8 +164,12 @@ describe('a bundle for the whole programme', () => {
     const colourway = programme.colourways.find((c) => c.id === 'dusk')!;
     const [elderberry] = planBundles(programme, { colourway, size: programme.sizes[0] });
     expect(elderberry!.plan.needed).toBeGreaterThan(1);
-    expect(elderberry!.lacking[0]).toMatch(/^Month \d+ \(.+\), fabric D \(Elderberry\), lacks \d+ (square|rectangle)s? of [\d /]+/);
-    expect(elderberry!.remedies[0]).toBe(`Put ${elderberry!.plan.needed} fat quarters into each bundle: they hold every month.`);
+    expect(elderberry!.lacking[0]).toMatch(
+      /^Month \d+ \(.+\), fabric D \(Elderberry\), lacks \d+ (square|rectangle)s? of [\d /]+/,
+    );
+    expect(elderberry!.remedies[0]).toBe(
+      `Put ${elderberry!.plan.needed} fat quarters into each bundle: they hold every month.`,
+    );
     // What comes in the bundle is in no packet.
     const packet = planPacket(programme, { colourway, months: [programme.months[0]!] });
     expect(packet.fabrics.map((f) => f.fabric.id)).not.toContain('elderberry');

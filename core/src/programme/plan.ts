@@ -2,6 +2,8 @@
 import type { Problem } from '../block';
 import {
   DoesNotFit,
+  gramsOf,
+  wasteOf,
   labourOf as cuttingLabour,
   longestStrip,
   planFabric,
@@ -124,6 +126,7 @@ export function planContract({ colourway, basis, reading, participants, kits, fa
       yield: Math.round(plan.yield * 1e4) / 1e4,
       ...labourContract(labourOf(programme, plan)),
       surplus: plan.surplus,
+      waste: wasteContract(plan),
       ...('sheets' in plan
         ? {
             sheetsNeeded: plan.sheetsNeeded,
@@ -136,6 +139,14 @@ export function planContract({ colourway, basis, reading, participants, kits, fa
           }),
     })),
   };
+
+  function wasteContract(plan: FabricPlan | SheetPlan) {
+    const { keep, scrap } = wasteOf(plan, programme.unit);
+    return {
+      keep: keep.map(({ w, h, qty }) => ({ w: write(w), h: write(h), qty })),
+      scrapGrams: Math.round(gramsOf(scrap, programme.unit)),
+    };
+  }
 
   function rect(r: Rect) {
     return { x: write(r.x), y: write(r.y), w: write(r.w), h: write(r.h), label: r.label };

@@ -168,7 +168,8 @@ function readFabrics(file: ProgrammeFile, house: House, length: ReadLength): Map
       const usableWidth = measured('usableWidth') ?? usual.width ?? house.wof;
       const usableLength = measured('usableLength') ?? usual.length;
       const bolt = { limit: DEFAULTS[house.unit].boltLimit };
-      const boltLength = entry.boltLength === undefined ? undefined : length(entry.boltLength, `/fabrics/${i}/boltLength`, bolt);
+      const boltLength =
+        entry.boltLength === undefined ? undefined : length(entry.boltLength, `/fabrics/${i}/boltLength`, bolt);
       const comes = { form, usableWidth, usableLength, boltLength };
       return [id, { id, name, sku, colour, directional, ...comes, pricePerYard, supplier, leadDays }];
     }),

@@ -1,0 +1,135 @@
+/** From packets and the shelf to bolts and orders: what is cut from which bolt, and what to ask of whom by when. */
+import { allocate, type BoltPlan, type LengthSet } from '../cutting';
+import { ratio, type Rational } from '../measure';
+import { kitsBySize } from './demand';
+import type { Fabric, Month, Programme } from './document';
+import { planPacket } from './packets';
+import { planCutting } from './plan';
+
+export interface FabricStock {
+  fabric: Fabric;
+  /** For cloth from the bolt. */
+  bolts?: BoltPlan;
+  /** Length of all cuts, and of the shelf. */
+  wanted: Rational;
+  shelf: Rational;
+  /** For cut forms: pieces needed by everybody. */
+  pieces?: number;
+  order: FabricOrder;
+}
+
+export interface FabricOrder {
+  /** What is lacking: the sum of its lengths, of whole new bolts where it comes by the bolt. */
+  length: Rational;
+  bolts?: number;
+  pieces?: number;
+  /** ISO date by which to order, where the lead time and the month's date are known. */
+  by?: string;
+  cost?: number;
+}
+
+export interface StockRequest {
+  /** Packets that are still to be cut, by their place in the programme. */
+  packets: readonly number[];
+  /** Head counts that are tried instead of those enrolled. */
+  people?: Readonly<Record<string, number>>;
+  /** Called after each fabric's needs are known, with the share that is done. */
+  progress?: (share: number) => void;
+}
+
+/**
+ * Lengths for everybody's packets on the bolts of the shelf, fabric by fabric. In a programme that pre-cuts, the lengths are the strips of
+ * all kits together. Throws PlanError.
+ */
+export function planStock(programme: Programme, { packets, people = {}, progress }: StockRequest): FabricStock[] {
+  const { kits, house, shelf } = programme;
+  const chosen = packets.map((i) => kits.packets[i]!).filter((months) => months?.some((m) => m.blocks.length > 0));
+  const sets = new Map<Fabric, LengthSet[]>();
+  const pieces = new Map<Fabric, number>();
+  const steps = programme.colourways.length;
+  programme.colourways.forEach((colourway, done) => {
+    const participants = people[colourway.id] ?? programme.participants.get(colourway.id) ?? 0;
+    if (kits.kind === 'pre-cut' || kits.kind === 'die-cut') addStrips(colourway, participants);
+    else
+      for (const share of kitsBySize(programme, colourway, participants)) {
+        if (share.kits > 0) addLengths(colourway, share);
+      }
+    progress?.((done + 1) / steps);
+  });
+  const fabrics = programme.fabrics.filter((f) => sets.has(f) || pieces.has(f) || shelf.some((s) => s.fabric === f));
+  return fabrics.map((fabric) => {
+    const own = shelf.filter((s) => s.fabric === fabric);
+    const held = own.reduce((sum, s) => sum.add(s.length), ratio(0));
+    const wanted = (sets.get(fabric) ?? []).reduce(
+      (sum, s) => sum.add(s.lengths.reduce((n, l) => n.add(l.length), ratio(0)).mul(s.qty)),
+      ratio(0),
+    );
+    const common = { fabric, wanted, shelf: held };
+    const by = orderBy(fabric, chosen);
+    const count = pieces.get(fabric);
+    if (fabric.form !== 'yardage')
+      return { ...common, pieces: count ?? 0, order: { length: ratio(0), pieces: count ?? 0, by } };
+    const bolts = allocate(sets.get(fabric) ?? [], own, house.saleable);
+    return { ...common, bolts, order: { ...orderOf(fabric, bolts, programme), by } };
+  });
+
+  function addLengths(colourway: Programme['colourways'][number], { size, kits: n }: ReturnType<typeof kitsBySize>[number]) {
+    const lengths = new Map<Fabric, LengthSet['lengths'][number][]>();
+    const name = size ? `${colourway.name}, ${size.name}` : colourway.name;
+    for (const months of chosen)
+      for (const { fabric, plan } of planPacket(programme, { colourway, months, size }).fabrics) {
+        if ('sheets' in plan) pieces.set(fabric, (pieces.get(fabric) ?? 0) + plan.sheetsNeeded * n);
+        else if (plan.lengthToBuy.compare(0) > 0) {
+          const label = `${name}: ${months.map((m) => m.name).join(' and ')}`;
+          lengths.set(fabric, [...(lengths.get(fabric) ?? []), { label, length: plan.lengthToBuy }]);
+        }
+      }
+    for (const [fabric, list] of lengths)
+      sets.set(fabric, [...(sets.get(fabric) ?? []), { label: name, lengths: list, qty: n }]);
+  }
+
+  function addStrips(colourway: Programme['colourways'][number], participants: number) {
+    for (const months of chosen)
+      for (const { fabric, plan } of planCutting(programme, { colourway, months, basis: 'batch', participants }).fabrics) {
+        if ('sheets' in plan) pieces.set(fabric, (pieces.get(fabric) ?? 0) + plan.sheetsNeeded);
+        else {
+          const named = plan.strips.map(({ length, repeat }, i) => {
+            const label = `${colourway.name}: ${months.map((m) => m.name).join(' and ')}, strip ${i + 1}`;
+            return { label, lengths: [{ label, length }], qty: repeat };
+          });
+          sets.set(fabric, [...(sets.get(fabric) ?? []), ...named]);
+        }
+      }
+  }
+}
+
+/** What is lacking, in whole bolts where the fabric comes so. */
+function orderOf(fabric: Fabric, plan: BoltPlan, { house, unit }: Programme): Omit<FabricOrder, 'by'> {
+  const lacking = plan.order.reduce((sum, o) => sum.add(o.length.mul(o.qty)), ratio(0));
+  const price = (length: Rational) =>
+    fabric.pricePerYard === undefined ? undefined : (length.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard;
+  const { boltLength } = fabric;
+  if (!boltLength || lacking.equals(0)) return { length: lacking, cost: price(lacking) };
+  const sets = plan.order.map(({ label, qty, length }) => ({ label, qty, lengths: [{ label, length }] }));
+  for (let bolts = Math.max(1, lacking.div(boltLength).ceil().valueOf()); ; bolts += 1) {
+    const fresh = Array.from({ length: bolts }, (_, i) => ({ id: `new-${i + 1}`, length: boltLength, dyeLot: String(i) }));
+    const left = allocate(sets, fresh, house.saleable).order;
+    // A kit longer than a bolt never fits one; it is ordered by length.
+    if (left.length === 0 || left.every((o) => o.length.compare(boltLength) > 0)) {
+      const length = boltLength.mul(bolts);
+      return { length, bolts, cost: price(length) };
+    }
+  }
+}
+
+/** The lead time before the first release, a week of it for cutting and packing. */
+function orderBy({ leadDays }: Fabric, packets: readonly (readonly Month[])[]): string | undefined {
+  const releases = packets.flatMap((months) => months[0]!.release ?? []).sort();
+  if (leadDays === undefined || !releases[0]) return undefined;
+  const day = new Date(`${releases[0]}T00:00:00Z`);
+  day.setUTCDate(day.getUTCDate() - leadDays - PACKING_DAYS);
+  return day.toISOString().slice(0, 10);
+}
+
+/** Days between delivery and release. A rule of thumb of our own. */
+const PACKING_DAYS = 7;
