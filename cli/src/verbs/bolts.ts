@@ -6,7 +6,8 @@ import { UsageError, readOptions } from '../usage';
 export const bolts: Verb = ({ programme }, words) => {
   const options = readOptions(words, ['packets']);
   const all = programme.kits.packets.map((_, i) => i);
-  const packets = options.packets === undefined ? all : options.packets.split(',').map((written) => number(written, all.length));
+  const packets =
+    options.packets === undefined ? all : options.packets.split(',').map((written) => number(written, all.length));
   return { fabrics: planStock(programme, { packets: [...new Set(packets)] }).map((f) => stockContract(f, programme.unit)) };
 };
 

@@ -1,7 +1,7 @@
 /** cutting: demand on a fabric, strips across the width, a proven lower bound, lengths to buy. */
 export { DoesNotFit, type Piece } from './pieces';
 export { layoutSvg } from './layout-svg';
-export { labourOf, passesOf, shareOut, usualRates, type Labour, type Rates } from './labour';
+export { labourOf, passesOf, shareOut, stepMinutes, usualRates, type Labour, type Rates } from './labour';
 export { subCuts, type CutDown, type SubCut } from './steps';
 export {
   lengthToBuy,

@@ -41,6 +41,19 @@ export function passesOf(strip: Strip, layers: number): number {
   return strip.repeat + Math.ceil(strip.repeat / layers) * subCuts(strip).reduce((n, sub) => n + sub.times * strokesOf(sub), 0);
 }
 
+/** Minutes for one step of a list, all repeats of a strip: the settings, the strokes and the stacking, without laying out the cloth. */
+export function stepMinutes(strip: Strip, layers: number, rates = usualRates): number {
+  const settings = new Set(['length']);
+  for (const { width, rows, cutDown } of subCuts(strip)) {
+    settings.add(`across ${width.toFraction()}`);
+    for (const row of rows) {
+      if (cutDown) settings.add(`down ${row.length.toFraction()}`);
+      for (const { width: again } of row.pieces) if (again) settings.add(`again ${again.toFraction()}`);
+    }
+  }
+  return settings.size * rates.setting + passesOf(strip, layers) * rates.pass + strip.repeat * rates.strip;
+}
+
 function strokesOf({ rows, cutDown }: SubCut): number {
   const down = cutDown ? rows.reduce((n, row) => n + row.times, 0) : 0;
   const again = rows.reduce((n, row) => n + row.times * (row.pieces.reduce((k, p) => k + p.count, 0) - 1), 0);

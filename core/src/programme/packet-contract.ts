@@ -32,7 +32,11 @@ export function packetContract({ months, fabrics, bundled }: PacketPlan, unit: U
 }
 
 /** A fabric of the bundle: its pieces of cloth, what each month cuts from which, and what stays in one piece. */
-export function bundleContract({ fabric, plan, lacking, remedies }: BundledFabric, months: readonly { id: string }[], unit: Unit) {
+export function bundleContract(
+  { fabric, plan, lacking, remedies }: BundledFabric,
+  months: readonly { id: string }[],
+  unit: Unit,
+) {
   const write = writer(unit);
   const box = (r: { x: Rational; y: Rational; w: Rational; h: Rational }) => ({
     x: write(r.x),

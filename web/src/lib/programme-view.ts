@@ -1,7 +1,7 @@
 /** Small readings of a programme that several screens share. */
 import { roleShares } from '@aggrega/core/block';
 import { value } from '@aggrega/core/fabric';
-import { PlanError, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
+import { PlanError, kitCount, kitsBySize, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
 import { monthSheet, type MonthSheet } from '@aggrega/core/sheet';
 
 /** Fabric colour per letter, for drawing. */
@@ -29,13 +29,21 @@ export function longDate(iso: string | undefined, locale: string): string {
   return new Date(`${iso}T00:00:00`).toLocaleDateString(locale, { day: 'numeric', month: 'long', year: 'numeric' });
 }
 
-/** '27 kits: 24 people, 2 spare, 1 demo set' */
-export function kitsText(programme: Programme, people: number, kits: number): string {
-  const { demoSets } = programme.kits;
-  if (kits === people) return `${kits} ${kits === 1 ? 'kit' : 'kits'}`;
+/** '27 kits, 2 spare and 1 demo, 4 of them Double bed' */
+export function kitsText(programme: Programme, colourway: Colourway, people: number): string {
+  const kits = kitCount(programme, people);
+  const demoSets = kits > 0 ? programme.kits.demoSets : 0;
   const spares = kits - people - demoSets;
   const parts = [spares > 0 ? `${spares} spare` : '', demoSets > 0 ? `${demoSets} demo` : ''].filter(Boolean);
-  return `${kits} kits, ${parts.join(' and ')}`;
+  const sizes = kitsBySize(programme, colourway, people).flatMap((s) =>
+    s.size && s.kits > 0 ? `${s.kits} ${s.size.name}` : [],
+  );
+  const all = `${kits} ${kits === 1 ? 'kit' : 'kits'}`;
+  return [
+    all,
+    ...(parts.length > 0 ? [parts.join(' and ')] : []),
+    ...(sizes.length > 0 ? [`${sizes.join(', ')} among them`] : []),
+  ].join(', ');
 }
 
 /** The sheet of a month, or why it cannot be written: with the places. */

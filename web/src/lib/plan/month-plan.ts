@@ -1,7 +1,9 @@
 /** A month's cutting plan as plain data: what a worker can hand to a page, and a page can draw. */
 import {
+  gramsOf,
   longestRuler,
   subCuts,
+  wasteOf,
   type CutDown,
   type FabricPlan,
   type Reading,
@@ -17,10 +19,12 @@ import {
   yardsOf,
   type Basis,
   type Colourway,
+  type CuttingPlan,
   type Month,
   type PlannedFabric,
   type Programme,
 } from '@aggrega/core/programme';
+import { shortName } from './short-name';
 
 export interface RectView {
   x: number;
@@ -91,6 +95,9 @@ export interface FabricView {
   minutes: number;
   /** What the length to buy costs; undefined without a price. */
   cost?: number;
+  /** What comes over and is worth keeping, largest first; the rest as scraps. */
+  keep: { w: string; h: string; qty: number }[];
+  scrapGrams: number;
 }
 
 export interface PlanView {
@@ -131,26 +138,9 @@ export function planMonth(
   participants: number,
   { reading, first }: Wanted = { reading: 'thriftiest', first: false },
 ): MonthPlan {
-  const named = cutNames(month);
   const view = (basis: Basis): PlanView => {
     const request = { colourway, months: [month], basis, participants, reading, first: first && basis === 'batch' };
-    const plan = planCutting(programme, request);
-    const fabrics = plan.fabrics.map((f) => fabricView(f, programme, named));
-    const costs = fabrics.map((f) => f.cost);
-    const lengths = plan.fabrics.map(({ plan: cloth }) => ('sheets' in cloth ? 0 : cloth.lengthNeeded.valueOf()));
-    return {
-      basis,
-      reading,
-      participants: plan.participants,
-      kits: plan.kits,
-      fabrics,
-      strips: sum(fabrics.flatMap((f) => f.strips.map((s) => s.repeat))),
-      settings: sum(fabrics.map((f) => f.settings)),
-      passes: sum(fabrics.map((f) => f.passes)),
-      minutes: sum(fabrics.map((f) => f.minutes)),
-      length: sum(lengths),
-      costPerKit: plan.kits > 0 && costs.every((c) => c !== undefined) ? sum(costs) / plan.kits : undefined,
-    };
+    return planView(planCutting(programme, request), programme, month);
   };
   try {
     // One kit is the same however many people there are, so a turn of the head count plans only the batch.
@@ -166,7 +156,28 @@ export function planMonth(
   }
 }
 
-const sum = (numbers: number[]) => numbers.reduce((a, b) => a + b, 0);
+/** A month's plan as a page draws it. */
+export function planView(plan: CuttingPlan, programme: Programme, month: Month): PlanView {
+  const named = cutNames(month);
+  const fabrics = plan.fabrics.map((f) => fabricView(f, programme, named));
+  const costs = fabrics.map((f) => f.cost);
+  const lengths = plan.fabrics.map(({ plan: cloth }) => ('sheets' in cloth ? 0 : cloth.lengthNeeded.valueOf()));
+  return {
+    basis: plan.basis,
+    reading: plan.reading,
+    participants: plan.participants,
+    kits: plan.kits,
+    fabrics,
+    strips: sum(fabrics.flatMap((f) => f.strips.map((s) => s.repeat))),
+    settings: sum(fabrics.map((f) => f.settings)),
+    passes: sum(fabrics.map((f) => f.passes)),
+    minutes: sum(fabrics.map((f) => f.minutes)),
+    length: sum(lengths),
+    costPerKit: plan.kits > 0 && costs.every((c) => c !== undefined) ? sum(costs) / plan.kits : undefined,
+  };
+}
+
+export const sum = (numbers: number[]) => numbers.reduce((a, b) => a + b, 0);
 
 /** Rounded down once more, to an eighth or a millimetre: never more than was proven. */
 function boundMark(lowerBound: number, unit: Unit): string {
@@ -179,6 +190,7 @@ function fabricView(planned: PlannedFabric, programme: Programme, named: (label:
   const { unit } = programme;
   const { id, name, sku, colour, form } = fabric;
   const { passes, minutes } = labourOf(programme, plan);
+  const waste = wasteOf(plan, unit);
   return {
     ...{ id, name, sku, colour, roles, form, passes, minutes },
     width: formatLength(plan.usableWidth, unit),
@@ -189,6 +201,8 @@ function fabricView(planned: PlannedFabric, programme: Programme, named: (label:
     settings: plan.settings,
     kinds: plan.kinds,
     cost: costOf(planned, unit),
+    keep: waste.keep.map(({ w, h, qty }) => ({ w: formatLength(w, unit), h: formatLength(h, unit), qty })),
+    scrapGrams: Math.round(gramsOf(waste.scrap, unit)),
     strips: ('sheets' in plan ? plan.sheets : plan.strips).map((strip) => stripView(strip, unit, named)),
   };
 }
@@ -255,15 +269,10 @@ function stripView(strip: Strip, unit: Unit, named: (label: string) => CutName):
   };
 }
 
-/** A short name made of all that is cut (FNV-1a, twice over). */
-function stripId({ length, repeat, rects }: Strip): string {
-  const written = `${length.toFraction()} ${repeat} ${rects.map((r) => [r.x, r.y, r.w, r.h].map((n) => n.toFraction()).join(' ') + r.label).join(';')}`;
-  let [high, low] = [0x811c9dc5, 0x1b873593];
-  for (let i = 0; i < written.length; i += 1) {
-    high = Math.imul(high ^ written.charCodeAt(i), 0x01000193);
-    low = Math.imul(low ^ written.charCodeAt(i), 0x85ebca6b) ^ (low >>> 13);
-  }
-  return (high >>> 0).toString(36) + (low >>> 0).toString(36);
+/** A short name made of all that is cut. */
+export function stripId({ length, repeat, rects }: Strip): string {
+  const places = rects.map((r) => [r.x, r.y, r.w, r.h].map((n) => n.toFraction()).join(' ') + r.label);
+  return shortName(`${length.toFraction()} ${repeat} ${places.join(';')}`);
 }
 
 interface CutName {
@@ -272,10 +281,15 @@ interface CutName {
 }
 
 /** What a label, 'm1:cold-frame:A1', is called on the table: without its month, and by itself. */
-function cutNames(month: Month): (label: string) => CutName {
+export function cutNames(month: Month): (label: string) => CutName {
   const numbers = new Map(month.blocks.map((entry, i) => [entry.key, i + 1]));
   return (label) => {
-    const [, key = '', cut = ''] = label.split(':');
-    return { cut: `${key}:${cut}`, name: numbers.size > 1 ? `${numbers.get(key)}·${cut}` : cut };
+    const [, named = '', cut = ''] = label.split(':');
+    // Pieces that only another number of blocks asks for: 'cold-framex4'.
+    const [, plain, times] = /^(.*)x(\d+)$/.exec(named) ?? [];
+    const other = !numbers.has(named) && plain !== undefined && numbers.has(plain);
+    const key = other ? plain : named;
+    const name = `${numbers.size > 1 ? `${numbers.get(key)}·` : ''}${cut}${other ? `/${times}` : ''}`;
+    return { cut: `${key}:${cut}`, name };
   };
 }

@@ -1,23 +1,33 @@
-/** The ticks of a cutting list, shared with every screen at the table: shown at once, kept on the server, sent again when it was away. */
-import { SvelteMap, SvelteSet } from 'svelte/reactivity';
+/** The ticks of a cutting place, shared with every screen at the table: shown at once, kept on the server, sent again when it was away. */
+import { SvelteMap } from 'svelte/reactivity';
+import type { CutPiece } from '@aggrega/core/programme';
+import type { CuttingState, Tick } from '$lib/server/cutting-room';
 
 /** Milliseconds after which other people's ticks are looked for. */
 const LOOK = 3000;
 
+const keyOf = (list: string, step: string) => `${list} ${step}`;
+
+/** The list that is on the table: for how many kits, what it counts as cut, minutes by the rates. */
+export type ListInHand = Pick<Tick, 'list' | 'kits' | 'base' | 'estimated'>;
+
 export class Ticks {
-  readonly done = new SvelteSet<string>();
+  #state: CuttingState = $state.raw({ lists: [], steps: [] });
   /** What could not be sent yet. */
-  readonly waiting = new SvelteMap<string, boolean>();
+  readonly waiting = new SvelteMap<string, Tick>();
+  /** Whether the last question was answered. */
+  away = $state(false);
   #address: string;
   #timer: ReturnType<typeof setInterval>;
   #busy = false;
 
-  /** `address` is the list's route. */
-  constructor(address: string) {
+  /** `address` is the place's route; `state` what the page was loaded with. */
+  constructor(address: string, state: CuttingState) {
     this.#address = address;
+    this.#state = state;
     try {
-      for (const [step, done] of Object.entries(JSON.parse(localStorage.getItem(this.#key) ?? '{}') as Record<string, boolean>))
-        this.waiting.set(step, done);
+      for (const tick of JSON.parse(localStorage.getItem(this.#key) ?? '[]') as Tick[])
+        if (Array.isArray(tick.gives)) this.waiting.set(keyOf(tick.list, tick.step), tick);
     } catch {
       // What a device kept unreadably is left; the server's ticks stand.
     }
@@ -26,14 +36,44 @@ export class Ticks {
   }
 
   get #key() {
-    return `aggrega-ticks ${this.#address}`;
+    return `aggrega-cut ${this.#address}`;
   }
 
-  set(step: string, done: boolean): void {
-    this.waiting.set(step, done);
-    this.#show(step, done);
+  /** Everything that is done, with what waits to be sent. */
+  readonly done = $derived.by((): ReadonlyMap<string, CutPiece[]> => {
+    const done = new Map(this.#state.steps.map((s) => [keyOf(s.list, s.step), s.gives]));
+    for (const [key, tick] of this.waiting) {
+      if (tick.done) done.set(key, tick.gives);
+      else done.delete(key);
+    }
+    return done;
+  });
+
+  /** Lists that were begun, oldest first. */
+  readonly lists = $derived.by((): (ListInHand & { minutes: number | null })[] => {
+    const known = new Set(this.#state.lists.map((l) => l.list));
+    const begun = [...this.waiting.values()].filter((t) => t.done && !known.has(t.list));
+    const own = new Map(
+      begun.map((t) => [t.list, { list: t.list, kits: t.kits, base: t.base, estimated: t.estimated, minutes: null }]),
+    );
+    return [...this.#state.lists, ...own.values()];
+  });
+
+  isDone(list: string, step: string): boolean {
+    return this.done.has(keyOf(list, step));
+  }
+
+  set(list: ListInHand, step: string, gives: CutPiece[], done: boolean): void {
+    this.waiting.set(keyOf(list.list, step), { ...list, step, gives, done });
     this.#keep();
     void this.sync();
+  }
+
+  /** Notes what a list took; false when the server does not answer. */
+  async log(list: string, minutes: number | null): Promise<boolean> {
+    const state = await this.#ask({ method: 'PATCH', body: JSON.stringify({ list, minutes }) });
+    if (state) this.#state = state;
+    return state !== undefined;
   }
 
   /** Sends what waits, then takes over what others ticked. */
@@ -41,40 +81,32 @@ export class Ticks {
     if (this.#busy || document.hidden) return;
     this.#busy = true;
     try {
-      for (const [step, done] of [...this.waiting]) {
-        const answer = await this.#ask({
-          method: 'PUT',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ step, done }),
-        });
-        if (!answer) return;
-        // It may have been ticked anew while it was on its way.
-        if (this.waiting.get(step) === done) this.waiting.delete(step);
+      let state: CuttingState | undefined;
+      for (const [key, tick] of [...this.waiting]) {
+        state = await this.#ask({ method: 'PUT', body: JSON.stringify(tick) });
+        if (!state) return;
+        // It may have been ticked anew while it was on its way; the state comes first, so that no tick is gone for a moment.
+        this.#state = state;
+        if (this.waiting.get(key) === tick) this.waiting.delete(key);
         this.#keep();
       }
-      const answer = await this.#ask({});
-      if (!answer) return;
-      for (const step of [...this.done]) if (!answer.includes(step) && !this.waiting.has(step)) this.done.delete(step);
-      for (const step of answer) if (!this.waiting.has(step)) this.done.add(step);
-      for (const [step, done] of this.waiting) this.#show(step, done);
+      state ??= await this.#ask({});
+      if (state) this.#state = state;
     } finally {
       this.#busy = false;
     }
   }
 
-  #show(step: string, done: boolean): void {
-    if (done) this.done.add(step);
-    else this.done.delete(step);
-  }
-
-  async #ask(init: RequestInit): Promise<string[] | undefined> {
-    const response = await fetch(this.#address, init).catch(() => undefined);
-    return response?.ok ? ((await response.json()) as { done: string[] }).done : undefined;
+  async #ask(init: RequestInit): Promise<CuttingState | undefined> {
+    const headers = { 'content-type': 'application/json' };
+    const response = await fetch(this.#address, { ...init, headers }).catch(() => undefined);
+    this.away = !response?.ok;
+    return response?.ok ? ((await response.json()) as CuttingState) : undefined;
   }
 
   #keep(): void {
     if (this.waiting.size === 0) localStorage.removeItem(this.#key);
-    else localStorage.setItem(this.#key, JSON.stringify(Object.fromEntries(this.waiting)));
+    else localStorage.setItem(this.#key, JSON.stringify([...this.waiting.values()]));
   }
 
   close(): void {

@@ -6,13 +6,14 @@ import { insertOrganisation } from './db/organisations';
 import { asOrganisation, checkRole, closePool } from './db/pool';
 import { insertProgramme, listProgrammes } from './db/programmes';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
-import { doneSteps, setStep } from './cutting-room';
+import { cuttingState, setStep } from './cutting-room';
 import { importProgramme, programmeOf, programmesOf, putAside, saveChanges } from './programmes';
 
 const QUARRY = '00000000-0000-4000-8000-00000000000a';
 const MILL = '00000000-0000-4000-8000-00000000000b';
 const NOBODY = '00000000-0000-4000-8000-00000000000c';
 let owner: string;
+const tick = (done: boolean) => ({ list: 'one', step: 'a', done, kits: 4, base: [], estimated: 10, gives: [] });
 
 beforeAll(async () => {
   owner = await freshDatabase();
@@ -36,14 +37,19 @@ describe('every table', () => {
          (select count(*)::int from pg_policy p where p.polrelid = c.oid) as policies
        from pg_class c where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace and c.relname <> 'migration'`,
     );
-    expect(tables.map((t) => t.table).sort()).toEqual(['cut_step', 'organisation', 'programme', 'programme_revision']);
+    expect(tables.map((t) => t.table).sort()).toEqual([
+      'cut_list',
+      'cut_step',
+      'organisation',
+      'programme',
+      'programme_revision',
+    ]);
     for (const table of tables) expect(table).toMatchObject({ forced: true, owned: true, policies: 1 });
   });
 
   it('shows an organisation its own rows only, and nobody anything without one', async () => {
-    for (const id of [QUARRY, MILL])
-      await setStep(id, (await programmesOf(id))[0]!.slug, 'm1~frost', { step: 'a', done: true });
-    for (const table of ['organisation', 'programme', 'programme_revision', 'cut_step']) {
+    for (const id of [QUARRY, MILL]) await setStep(id, (await programmesOf(id))[0]!.slug, 'm1~frost', tick(true));
+    for (const table of ['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step']) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));
       expect([table, await count(QUARRY), await count(MILL), await count(NOBODY)]).toEqual([table, 1, 1, 0]);
@@ -96,8 +102,8 @@ describe('through the server’s functions', () => {
     expect(await programmeOf(QUARRY, slug)).toBeUndefined();
     expect(await saveChanges(QUARRY, slug, [{ path: '/title', to: 'Ours' }])).toEqual({ kind: 'missing' });
     expect(await putAside(QUARRY, slug, true)).toBe(false);
-    expect(await setStep(QUARRY, slug, 'm1~frost', { step: 'a', done: false })).toBeUndefined();
-    expect(await doneSteps(MILL, slug, 'm1~frost')).toEqual(['a']);
+    expect(await setStep(QUARRY, slug, 'm1~frost', tick(false))).toBeUndefined();
+    expect((await cuttingState(MILL, slug, 'm1~frost'))!.steps.map((s) => s.step)).toEqual(['a']);
     expect((await programmesOf(MILL)).map((p) => p.slug)).toEqual([slug]);
   });
 

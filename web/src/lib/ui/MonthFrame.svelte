@@ -8,7 +8,6 @@
   import Stations from './Stations.svelte';
   import Tools from './Tools.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { kitCount } from '@aggrega/core/programme';
   import { monthDoubts } from '@aggrega/core/sheet';
   import type { Snippet } from 'svelte';
 
@@ -81,7 +80,7 @@
           {people}
           enrolled={bench.enrolled(colourway)}
           colourway={colourway.name}
-          kits={kitsText(bench.programme, people, kitCount(bench.programme, people))}
+          kits={kitsText(bench.programme, colourway, people)}
           onturn={(n) => bench.try(colourway, n)}
           onenrol={enrol}
         />

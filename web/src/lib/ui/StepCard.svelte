@@ -11,11 +11,13 @@
     unit: 'in' | 'cm';
     /** How many layers the house cuts at once. */
     layers: number;
+    /** Each cut of the step, and how many of it a kit holds: ['A1', 'kit 4']. */
+    who: [cut: string, holds: string][];
     backable: boolean;
     onback: () => void;
     ondone: () => void;
   }
-  let { fabric, strip, unit, layers, backable, onback, ondone }: Props = $props();
+  let { fabric, strip, unit, layers, who, backable, onback, ondone }: Props = $props();
   const ink = $derived(inkOn(fabric.colour));
   const tall = $derived(fabric.sheet?.tall ?? strip.tall);
   const stacks = $derived(Math.ceil(strip.repeat / layers));
@@ -68,6 +70,9 @@
       </p>
     {/if}
     <SubCuts {strip} all />
+    <p class="mt-2 text-quiet">
+      Who for: {who.map(([cut, holds]) => `${cut} ${holds}`).join('; ')}.
+    </p>
   </div>
 </article>
 

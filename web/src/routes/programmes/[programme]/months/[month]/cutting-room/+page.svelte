@@ -1,88 +1,117 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { planMonth, type FabricView } from '$lib/plan/month-plan';
-  import { Ticks } from '$lib/plan/ticks.svelte';
+  import {
+    demandName,
+    handsOf,
+    lengthList,
+    minutesOf,
+    roomPlan,
+    whoFor,
+    type LengthRow,
+    type RoomStep,
+  } from '$lib/plan/room-plan';
+  import { shortName } from '$lib/plan/short-name';
+  import { Ticks, type ListInHand } from '$lib/plan/ticks.svelte';
   import { kitsText, longDate } from '$lib/programme-view';
-  import { inkOn } from '$lib/ink';
-  import Length from '$lib/ui/Length.svelte';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import Say from '$lib/ui/Say.svelte';
-  import StepCard from '$lib/ui/StepCard.svelte';
-  import SubCuts from '$lib/ui/SubCuts.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
+  import EveningLog from '$lib/ui/EveningLog.svelte';
+  import LengthsToCut from '$lib/ui/LengthsToCut.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
+  import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import PiecesToCut from '$lib/ui/PiecesToCut.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import StepCard from '$lib/ui/StepCard.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { readings } from '@aggrega/core/cutting';
-  import { formatLength, parseLength } from '@aggrega/core/measure';
+  import { formatLength } from '@aggrega/core/measure';
+  import { kitCount } from '@aggrega/core/programme';
   import { cautions } from '@aggrega/core/sheet';
+  import { untrack } from 'svelte';
 
+  let { data } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const { unit } = $derived(programme);
   const month = $derived(bench.monthOrEmpty(page.params.month!));
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   /** The address names the number, so that a printed list can be asked for again. */
-  const asked = $derived(page.url.searchParams.get('people') ?? '');
-  const people = $derived(/^\d{1,6}$/.test(asked) ? Math.min(100_000, Number(asked)) : bench.people(colourway));
+  const number = $derived(page.url.searchParams.get('people') ?? '');
+  const people = $derived(/^\d{1,6}$/.test(number) ? Math.min(100_000, Number(number)) : bench.people(colourway));
   const basis: 'kit' | 'batch' = $derived(page.url.searchParams.get('basis') === 'kit' ? 'kit' : 'batch');
-  const asReading = $derived(readings.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
-  const plan = $derived(planMonth(programme, month, colourway, people, { reading: asReading, first: false }));
-  const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}&reading=${asReading}`;
+  const reading = $derived(readings.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
+  const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}&reading=${reading}`;
   const enrolled = $derived(bench.enrolled(colourway));
+  const kits = $derived(kitCount(programme, people));
+  const asked = $derived({ month, colourway, people, reading });
 
-  /** What is ticked belongs to this very list: another head count or reading is another list. */
-  const list = $derived([month.id, colourway.id, basis, asReading, people].join('~'));
+  /** Ticks belong to a place; what the page was loaded with is shown until the server tells more. */
+  const makeTicks = (place: string) =>
+    new Ticks(
+      `/api/programmes/${page.params.programme}/cutting/${place}`,
+      untrack(() => data.state),
+    );
+  /** Before the page is awake: what it was loaded with. */
+  const loaded = $derived(new Map(data.state.steps.map((s) => [`${s.list} ${s.step}`, s.gives])));
   let ticks: Ticks | undefined = $state.raw();
   $effect(() => {
-    const opened = new Ticks(`/api/programmes/${page.params.programme}/cutting/${list}`);
+    const opened = makeTicks(data.place);
     ticks = opened;
     return () => opened.close();
   });
-  const steps = $derived(
-    !plan.ok
-      ? []
-      : basis === 'kit'
-        ? plan.kit.fabrics.map((f) => f.id)
-        : plan.batch.fabrics.flatMap((f) => f.strips.map((s) => `${f.id} ${s.id}`)),
-  );
-  const doneCount = $derived(steps.filter((s) => ticks?.done.has(s)).length);
-  let oneByOne = $state(false);
-  const at = $derived(steps.find((s) => !ticks?.done.has(s)));
+  const done = $derived(ticks?.done ?? loaded);
+  const lists = $derived(ticks?.lists ?? data.state.lists);
 
-  /** Takes the newest tick back: the last step of the list that is done. */
-  function back() {
-    const last = steps.findLast((s) => ticks?.done.has(s));
-    if (last) ticks?.set(last, false);
+  /** Set when what was cut meanwhile is to be counted in, though a list of this demand is begun. */
+  let anew = $state(false);
+  const demand = $derived(demandName(programme, asked));
+  const begun = $derived.by(() => {
+    const last = lists.at(-1);
+    return last?.list.startsWith(`${data.place}~${demand}~`) && !anew ? last : undefined;
+  });
+  /** Steps of earlier lists that count as cut. */
+  const base = $derived(begun?.base ?? [...done.keys()]);
+  const cutBefore = $derived(base.flatMap((key) => done.get(key) ?? []));
+  /** The kits that cutting so far was for: those of the last list that any counted step stands in. */
+  const before = $derived(lists.findLast((l) => base.some((key) => key.startsWith(`${l.list} `)))?.kits);
+  const listId = $derived(`${data.place}~${demand}~${shortName(base.join(';'))}`);
+
+  const plan = $derived(basis === 'batch' ? roomPlan(programme, asked, cutBefore, before) : undefined);
+  const lengths = $derived(basis === 'kit' ? lengthList(programme, asked, cutBefore) : undefined);
+  const problems = $derived([plan, lengths].flatMap((p) => (p && !p.ok ? p.problems : [])));
+  const steps = $derived(plan?.ok ? plan.steps : []);
+  const estimated = $derived(plan?.ok ? minutesOf(programme, steps) : 0);
+  const list: ListInHand = $derived({ list: listId, kits, base: [...base], estimated });
+  const ids = $derived(lengths?.ok ? lengths.rows.filter((r) => r.qty > 0).map((r) => r.id) : steps.map((s) => s.id));
+  const isDone = (row: { id: string }) => done.has(`${listId} ${row.id}`);
+  const doneCount = $derived(ids.filter((id) => done.has(`${listId} ${id}`)).length);
+  /** Ticks that neither this list nor what it counts as cut knows of: somebody went on with an earlier list. */
+  const meanwhile = $derived(
+    [...done.keys()].filter((key) => !base.includes(key) && !ids.some((id) => key === `${listId} ${id}`)).length,
+  );
+  function set(row: RoomStep | LengthRow, is: boolean) {
+    ticks?.set(list, row.id, row.gives, is);
+    anew = false;
   }
 
-  const yards = (length: string, times: number) =>
-    parseLength(length, unit)
-      .mul(times)
-      .div(unit === 'in' ? 36 : 100);
-  const pieces = (fabric: FabricView) => {
-    const count = new Map<string, number>();
-    for (const s of fabric.strips) for (const r of s.rects) count.set(r.name, (count.get(r.name) ?? 0) + s.repeat);
-    return [...count].sort();
-  };
+  let hands = $state(1);
+  /** Whose steps are shown; 0 for everybody's. */
+  let hand = $state(0);
+  const sharing = $derived(hands > 1 ? handsOf(steps, hands) : undefined);
+  const mine = (step: RoomStep) => hand === 0 || !sharing || sharing.get(step.id) === hand - 1;
+  let oneByOne = $state(false);
+  const todo = $derived(steps.filter(mine));
+  const at = $derived(todo.find((s) => !isDone(s)));
+
+  /** Takes the newest tick back: the last of the steps shown that is done. */
+  function back() {
+    const last = todo.findLast(isDone);
+    if (last) set(last, false);
+  }
+  const namesOf = (step: RoomStep) => [...new Set(step.strip.rects.map((r) => r.name))];
 </script>
 
-{#snippet tick(step: string, what: string)}
-  <label class="box"
-    ><input
-      type="checkbox"
-      class="sr-only"
-      aria-label="{what} is cut"
-      checked={ticks?.done.has(step) ?? false}
-      onchange={(e) => ticks?.set(step, e.currentTarget.checked)}
-    /><svg viewBox="0 0 18 18" aria-hidden="true"
-      ><rect x="1" y="1" width="16" height="16" /><path d="M4 9.5 8 13.5 14.5 4.5" /></svg
-    ></label
-  >
-{/snippet}
-
 <MonthFrame>
-  {#if !plan.ok}
-    <Problems problems={plan.problems} document={bench.saver.document} title="This month cannot be cut yet" />
+  {#if problems.length > 0}
+    <Problems {problems} document={bench.saver.document} title="This month cannot be cut yet" />
   {:else if month.blocks.length === 0 || people === 0}
     <p class="pt-6 text-lead">
       There is nothing to cut: {month.blocks.length === 0
@@ -93,7 +122,7 @@
     <header>
       <h1 class="text-title">Cutting room: {month.name}</h1>
       <p class="text-lead">
-        <b>{colourway.name}</b>, {kitsText(programme, people, plan.batch.kits)} for {people}
+        <b>{colourway.name}</b>, {kitsText(programme, colourway, people)} for {people}
         {people === 1 ? 'person' : 'people'}{people === enrolled ? '' : `, tried (${enrolled} enrolled)`}.
         {month.blocks.length > 1
           ? `${month.blocks.map((entry, i) => `${i + 1} is ${entry.block.name}, ${formatLength(entry.finished[0], unit)}`).join('; ')}. `
@@ -101,114 +130,80 @@
       </p>
     </header>
 
+    {#if plan?.ok && plan.words.length > 0}
+      <section class="mt-3 border-l-4 border-weld bg-edge px-4 py-2" aria-label="What has changed">
+        <p>{plan.words.join(' ')}</p>
+      </section>
+    {/if}
+    {#if meanwhile > 0}
+      <p class="no-print mt-3 border-l-4 border-madder bg-edge px-4 py-2" role="alert">
+        {meanwhile === 1 ? 'One step was' : `${meanwhile} steps were`} cut from another list since this one was begun.
+        <button class="act ml-2" onclick={() => (anew = true)}>Count what was cut in</button>
+      </p>
+    {/if}
+
     <div class="no-print mt-3 flex flex-wrap items-center gap-x-6 gap-y-2" data-progress>
       <p role="status">
-        <b class="tabular">{doneCount}</b> of {steps.length}
-        {steps.length === 1 ? 'step' : 'steps'} cut.{#if ticks && ticks.waiting.size > 0}
+        <b class="tabular">{doneCount}</b> of {ids.length}
+        {ids.length === 1 ? 'step' : 'steps'} cut.{#if ticks && ticks.away && ticks.waiting.size > 0}
           <span class="text-quiet">The server does not answer; what you tick is kept here and sent when it does.</span>{/if}
       </p>
       {#if basis === 'batch'}
         <button class="act" aria-pressed={oneByOne} onclick={() => (oneByOne = !oneByOne)}
           >{oneByOne ? 'Show the whole list' : 'One step at a time'}</button
         >
+        <label class="flex items-center gap-2"
+          >Hands <select class="field w-16" bind:value={hands} onchange={() => (hand = 0)}>
+            {#each [1, 2, 3, 4, 5, 6] as n (n)}<option value={n}>{n}</option>{/each}
+          </select></label
+        >
+        {#if sharing}
+          <label class="flex items-center gap-2"
+            >Show <select class="field w-32" bind:value={hand}>
+              <option value={0}>everybody’s</option>
+              {#each { length: hands }, i (i)}<option value={i + 1}
+                  >hand {i + 1}, {Math.round(
+                    steps.filter((s) => sharing.get(s.id) === i).reduce((n, s) => n + s.minutes, 0) * data.pace,
+                  )} min</option
+                >{/each}
+            </select></label
+          >
+        {/if}
       {/if}
     </div>
 
-    {#if oneByOne && basis === 'batch'}
-      {#if at}
-        {#each plan.batch.fabrics as f (f.id)}
-          {#each f.strips as s (s.id)}
-            {#if `${f.id} ${s.id}` === at}
-              <StepCard
-                fabric={f}
-                strip={s}
-                {unit}
-                layers={programme.house.layers}
-                onback={() => back()}
-                backable={doneCount > 0}
-                ondone={() => ticks?.set(at, true)}
-              />
-            {/if}
-          {/each}
-        {/each}
-      {:else}
-        <p class="mt-6 text-lead">Everything on this list is cut.</p>
+    {#if plan?.ok}
+      {#if oneByOne}
+        <div class="no-print">
+          {#if at}
+            <StepCard
+              fabric={at.fabric}
+              strip={at.strip}
+              {unit}
+              layers={programme.house.layers}
+              who={namesOf(at).map((name): [string, string] => [name, whoFor(plan.shares, at.fabric.id, name)])}
+              onback={() => back()}
+              backable={todo.some(isDone)}
+              ondone={() => set(at, true)}
+            />
+          {:else}
+            <p class="mt-6 text-lead">Everything on this list is cut.</p>
+          {/if}
+        </div>
       {/if}
-    {:else if basis === 'kit'}
-      <table class="mt-5 w-full">
-        <thead>
-          <tr class="border-b-2 border-ink"
-            ><th class="tick"></th><th>Fabric</th><th class="text-right">Lengths</th><th class="text-right">Each, {unit}</th><th
-              class="text-right">Each, {unit === 'in' ? 'yd' : 'm'}</th
-            ><th class="text-right">In all, {unit === 'in' ? 'yd' : 'm'}</th></tr
-          >
-        </thead>
-        <tbody>
-          {#each plan.kit.fabrics as f (f.id)}
-            <tr class="border-b border-rule">
-              <td class="tick">{@render tick(f.id, f.name)}</td>
-              <td class="py-2"
-                ><span class="letter cloth" style:background={f.colour} style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span>
-                {f.name} <span class="text-quiet">{f.sku}</span></td
-              >
-              <td class="py-2 text-right">{plan.batch.kits}</td>
-              {#if f.sheet}
-                <td class="py-2 text-right text-lead" colspan="3"><Say text={f.ask} /> each</td>
-              {:else}
-                <td class="numeral py-2 text-right text-lead"><Length of={f.toBuy} /></td>
-                <td class="py-2 text-right"><Length of={f.yardsToBuy} /></td>
-                <td class="py-2 text-right"><Length of={formatLength(yards(f.toBuy, plan.batch.kits), unit)} /></td>
-              {/if}
-            </tr>
-          {/each}
-        </tbody>
-      </table>
-    {:else}
-      {#each plan.batch.fabrics as f (f.id)}
-        <section class="fabric">
-          <h2 class="flex items-center gap-3 text-head">
-            <span class="letter cloth" style:background={f.colour} style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span>
-            {f.name} <span class="font-sans text-body font-normal text-quiet">{f.sku}</span>
-            <span class="ml-auto font-sans text-body font-normal"
-              >take <b class="numeral"><Say text={f.ask} /></b>{#if f.sheet}, <Length of={f.width} /> by <Length
-                  of={f.sheet.length}
-                />
-                {unit}{:else}; <Length of={f.needed} />
-                {unit} are cut, <Length of={f.width} /> wide{/if}</span
-            >
-          </h2>
-          <table class="w-full">
-            <thead
-              ><tr class="border-b border-ink"
-                ><th class="tick"></th><th class="w-28 text-right">{f.sheet ? 'Pieces' : `Ruler, ${unit}`}</th><th
-                  class="w-24 pl-4">{f.sheet ? '' : 'Strips'}</th
-                ><th class="pl-4">Sub-cut each, and what all of them give</th></tr
-              ></thead
-            >
-            <tbody>
-              {#each f.strips as s, i (i)}
-                <tr class="border-b border-rule align-top">
-                  <td class="tick">{@render tick(`${f.id} ${s.id}`, `${f.name}, strip ${i + 1}`)}</td>
-                  <td class="numeral py-1.5 text-right text-head leading-tight"
-                    >{#if f.sheet}{s.repeat}{:else}<Length of={s.length} />{/if}</td
-                  >
-                  <td class="py-1.5 pl-4 text-lead">{f.sheet ? '' : s.repeat}</td>
-                  <td class="py-1.5 pl-4">
-                    <SubCuts strip={s} all />
-                  </td>
-                </tr>
-              {/each}
-            </tbody>
-          </table>
-          <p class="text-note text-quiet">
-            In all: {pieces(f)
-              .map(([cut, n]) => `${n} × ${cut}`)
-              .join(', ')}. In each kit: {pieces(f)
-              .map(([cut, n]) => `${n / plan.batch.kits} × ${cut}`)
-              .join(', ')}.
-          </p>
-        </section>
-      {/each}
+      <!-- Paper always has the whole list. -->
+      <div class={oneByOne ? 'hidden print:block' : ''}>
+        <PiecesToCut
+          {plan}
+          {unit}
+          shown={mine}
+          handOf={sharing ? (s) => `hand ${sharing.get(s.id)! + 1}` : undefined}
+          {isDone}
+          onset={set}
+        />
+      </div>
+    {:else if lengths?.ok}
+      <LengthsToCut list={lengths} {unit} {isDone} onset={set} />
     {/if}
     <section class="mt-6 border-t border-ink pt-2 text-note">
       <h2 class="font-sans">Take care</h2>
@@ -216,7 +211,7 @@
     </section>
   {/if}
   {#snippet side()}
-    {#if plan.ok && month.blocks.length > 0}
+    {#if problems.length === 0 && month.blocks.length > 0}
       <nav aria-label="What is cut" class="mb-4 flex flex-col">
         {#each [['batch', 'Pieces, all kits together'], ['kit', 'A length for each kit']] as const as [id, name] (id)}
           <a
@@ -229,68 +224,21 @@
         {/each}
       </nav>
       <PaperChoice what="Print the list" />
+      {#if begun && basis === 'batch'}
+        <EveningLog
+          expected={begun.estimated * data.pace}
+          minutes={begun.minutes}
+          pace={data.pace}
+          onlog={async (minutes) => (await ticks?.log(begun.list, minutes)) ?? false}
+        />
+      {:else if plan?.ok && people > 0}
+        <p class="mt-5 text-note text-quiet">
+          About {Math.round(estimated * data.pace)} min, all hands together{data.pace === 1
+            ? ', by rule of thumb'
+            : ', at this shop’s own pace'}.
+        </p>
+      {/if}
       <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to the cutting table</a></p>
     {/if}
   {/snippet}
 </MonthFrame>
-
-<style>
-  .letter {
-    display: inline-block;
-    min-width: 1.7rem;
-    padding: 0 0.35rem;
-    text-align: center;
-    font-family: var(--font-sans);
-    font-size: 1rem;
-    font-weight: 600;
-    line-height: 1.6;
-    print-color-adjust: exact;
-    -webkit-print-color-adjust: exact;
-  }
-  .fabric {
-    margin-top: 1.6rem;
-  }
-  .fabric h2 {
-    break-after: avoid;
-    padding-bottom: 0.3rem;
-  }
-  tr {
-    break-inside: avoid;
-  }
-  th {
-    padding-bottom: 0.2rem;
-  }
-  .tick {
-    width: 2.6rem;
-  }
-  .box {
-    display: inline-flex;
-    align-items: center;
-    justify-content: center;
-    width: 2.75rem;
-    height: 2.75rem;
-    margin-left: -0.6rem;
-    cursor: pointer;
-  }
-  .box svg {
-    width: 1.3rem;
-    height: 1.3rem;
-    fill: none;
-    stroke: currentColor;
-    stroke-width: 1.5;
-  }
-  .box path {
-    visibility: hidden;
-    stroke-width: 3;
-  }
-  .box input:checked + svg path {
-    visibility: visible;
-  }
-  .box input:checked + svg rect {
-    fill: var(--color-weld);
-  }
-  .box input:focus-visible + svg {
-    outline: 3px solid currentColor;
-    outline-offset: 3px;
-  }
-</style>

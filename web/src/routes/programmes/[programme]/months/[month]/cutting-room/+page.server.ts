@@ -1,0 +1,17 @@
+import { cuttingState, shopPace } from '$lib/server/cutting-room';
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+/** What was cut of this month so far. The place also depends on the colourway, which only the document knows to be there. */
+export const load: PageServerLoad = async ({ params, url, locals, parent }) => {
+  const { document } = await parent();
+  const first = document.colourways?.[0]?.id ?? 'default';
+  const asked = url.searchParams.get('colourway');
+  const colourway = document.colourways?.some((c) => c.id === asked) ? asked : first;
+  const basis = url.searchParams.get('basis') === 'kit' ? 'kit' : 'batch';
+  const place = `${params.month}~${colourway}~${basis}`;
+  const state = await whileDatabaseAnswers(cuttingState(locals.organisation, params.programme, place));
+  if (!state) error(404, 'There is no such programme.');
+  return { place, state, pace: await whileDatabaseAnswers(shopPace(locals.organisation)) };
+};
