@@ -5,6 +5,7 @@ import { formatLength, formatYardage } from '../measure';
 import type { Programme } from './document';
 import { formName } from './forms';
 import type { CuttingPlan, PlannedFabric } from './plan';
+import type { FabricStock } from './stock';
 
 /** RFC 4180 with a heading; what a spreadsheet would take for a formula is kept from being one. */
 const csv = (columns: string[], rows: (string | number)[][]) =>
@@ -53,6 +54,27 @@ export function orderCsv({ fabrics }: CuttingPlan, { unit, currency }: Programme
   return csv(
     ['fabric', 'number', 'letters', 'amount', 'unit', `length ${unit}`, `price per yd${currency ? ` ${currency}` : ''}`],
     fabrics.map((f) => [f.fabric.name, f.fabric.sku, f.roles.join(' '), ...amount(f), f.fabric.pricePerYard ?? '']),
+  );
+}
+
+/** What to order for the year's packets, by supplier. */
+export function stockOrderCsv(stock: readonly FabricStock[], { unit, currency }: Programme): string {
+  const per = unit === 'in' ? 'yd' : 'm';
+  const lacking = stock.filter(({ order }) => (order.pieces ?? order.length.valueOf()) > 0);
+  const amount = ({ fabric, order }: FabricStock) => {
+    if (order.pieces !== undefined) return [order.pieces, formName(fabric.form, order.pieces), ''];
+    const length = formatLength(order.length, unit);
+    return order.bolts
+      ? [order.bolts, order.bolts === 1 ? 'bolt' : 'bolts', length]
+      : [formatYardage(order.length, unit), per, length];
+  };
+  const rows = [...lacking].sort((a, b) => (a.fabric.supplier < b.fabric.supplier ? -1 : 1));
+  return csv(
+    ['supplier', 'fabric', 'number', 'amount', 'unit', `length ${unit}`, 'order by', `cost${currency ? ` ${currency}` : ''}`],
+    rows.map((s) => [
+      ...[s.fabric.supplier, s.fabric.name, s.fabric.sku, ...amount(s), s.order.by ?? ''],
+      s.order.cost === undefined ? '' : s.order.cost.toFixed(2),
+    ]),
   );
 }
 

@@ -37,6 +37,16 @@ export {
   type PlanRequest,
   type PlannedFabric,
 } from './plan';
+export {
+  costCurve,
+  costOfFabric,
+  costOfPlan,
+  loadByWeek,
+  monthFigures,
+  type CostPoint,
+  type MonthFigures,
+  type WeekLoad,
+} from './figures';
 export { bundleContract, packetContract, stockContract } from './packet-contract';
 export { planBundles, planPacket, type BundledFabric, type PacketFabric, type PacketPlan } from './packets';
 export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './recut';

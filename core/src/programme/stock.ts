@@ -43,7 +43,9 @@ export interface StockRequest {
  */
 export function planStock(programme: Programme, { packets, people = {}, progress }: StockRequest): FabricStock[] {
   const { kits, house, shelf } = programme;
-  const chosen = packets.map((i) => kits.packets[i]!).filter((months) => months?.some((m) => m.blocks.length > 0));
+  const chosen = packets
+    .map((i) => ({ number: i + 1, months: kits.packets[i]! }))
+    .filter(({ months }) => months?.some((m) => m.blocks.length > 0));
   const sets = new Map<Fabric, LengthSet[]>();
   const pieces = new Map<Fabric, number>();
   const steps = programme.colourways.length;
@@ -65,7 +67,10 @@ export function planStock(programme: Programme, { packets, people = {}, progress
       ratio(0),
     );
     const common = { fabric, wanted, shelf: held };
-    const by = orderBy(fabric, chosen);
+    const by = orderBy(
+      fabric,
+      chosen.map((c) => c.months),
+    );
     const count = pieces.get(fabric);
     if (fabric.form !== 'yardage')
       return { ...common, pieces: count ?? 0, order: { length: ratio(0), pieces: count ?? 0, by } };
@@ -76,11 +81,11 @@ export function planStock(programme: Programme, { packets, people = {}, progress
   function addLengths(colourway: Programme['colourways'][number], { size, kits: n }: ReturnType<typeof kitsBySize>[number]) {
     const lengths = new Map<Fabric, LengthSet['lengths'][number][]>();
     const name = size ? `${colourway.name}, ${size.name}` : colourway.name;
-    for (const months of chosen)
+    for (const { number, months } of chosen)
       for (const { fabric, plan } of planPacket(programme, { colourway, months, size }).fabrics) {
         if ('sheets' in plan) pieces.set(fabric, (pieces.get(fabric) ?? 0) + plan.sheetsNeeded * n);
         else if (plan.lengthToBuy.compare(0) > 0) {
-          const label = `${name}: ${months.map((m) => m.name).join(' and ')}`;
+          const label = `${name}: packet ${number}`;
           lengths.set(fabric, [...(lengths.get(fabric) ?? []), { label, length: plan.lengthToBuy }]);
         }
       }
@@ -89,12 +94,12 @@ export function planStock(programme: Programme, { packets, people = {}, progress
   }
 
   function addStrips(colourway: Programme['colourways'][number], participants: number) {
-    for (const months of chosen)
+    for (const { number, months } of chosen)
       for (const { fabric, plan } of planCutting(programme, { colourway, months, basis: 'batch', participants }).fabrics) {
         if ('sheets' in plan) pieces.set(fabric, (pieces.get(fabric) ?? 0) + plan.sheetsNeeded);
         else {
           const named = plan.strips.map(({ length, repeat }, i) => {
-            const label = `${colourway.name}: ${months.map((m) => m.name).join(' and ')}, strip ${i + 1}`;
+            const label = `${colourway.name}: packet ${number}, strip ${i + 1}`;
             return { label, lengths: [{ label, length }], qty: repeat };
           });
           sets.set(fabric, [...(sets.get(fabric) ?? []), ...named]);

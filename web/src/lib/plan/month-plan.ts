@@ -13,10 +13,10 @@ import {
 import { formatLength, formatYardage, ratio, type Unit } from '@aggrega/core/measure';
 import {
   PlanError,
+  costOfFabric,
   formName,
   labourOf,
   planCutting,
-  yardsOf,
   type Basis,
   type Colourway,
   type CuttingPlan,
@@ -200,7 +200,7 @@ function fabricView(planned: PlannedFabric, programme: Programme, named: (label:
     yield: plan.yield,
     settings: plan.settings,
     kinds: plan.kinds,
-    cost: costOf(planned, unit),
+    cost: costOfFabric(planned, programme),
     keep: waste.keep.map(({ w, h, qty }) => ({ w: formatLength(w, unit), h: formatLength(h, unit), qty })),
     scrapGrams: Math.round(gramsOf(waste.scrap, unit)),
     strips: ('sheets' in plan ? plan.sheets : plan.strips).map((strip) => stripView(strip, unit, named)),
@@ -226,15 +226,6 @@ function sheetNumbers(plan: SheetPlan, form: string, unit: Unit) {
     bound: String(plan.lowerBound),
     sheet: { length: formatLength(plan.usableLength, unit), tall: plan.usableLength.valueOf(), turned: plan.turned },
   };
-}
-
-/** What the cloth to buy costs; undefined without a price, and for forms that are not cut from yards. */
-function costOf({ fabric, plan }: PlannedFabric, unit: Unit): number | undefined {
-  if (fabric.pricePerYard === undefined) return undefined;
-  // The price is per yard, in a metric house as well: a yard is 91.44 cm.
-  if (!('sheets' in plan)) return (plan.lengthToBuy.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard;
-  const yards = yardsOf(fabric.form);
-  return yards && plan.sheetsNeeded * yards * fabric.pricePerYard;
 }
 
 function stripView(strip: Strip, unit: Unit, named: (label: string) => CutName): StripView {

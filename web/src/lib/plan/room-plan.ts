@@ -108,7 +108,7 @@ function sharesOf(programme: Programme, month: Month, colourway: Colourway, peop
     );
   const sizes = kitsBySize(programme, colourway, people).filter((s) => s.kits > 0);
   const shares = sizes.map(({ size, kits }): Share => ({
-    name: size?.name ?? (sizes.length > 1 ? 'plain kit' : 'kit'),
+    name: size ? `each ${size.name} kit` : sizes.length > 1 ? 'each plain kit' : 'each kit',
     kits,
     holds: held(demandOf(programme, { ...common, basis: 'kit', size })),
   }));
@@ -116,17 +116,20 @@ function sharesOf(programme: Programme, month: Month, colourway: Colourway, peop
   const rest = held(demandOf(programme, { ...common, basis: 'batch' }));
   for (const { kits, holds } of shares) for (const [name, n] of holds) rest.set(name, (rest.get(name) ?? 0) - n * kits);
   const stepOuts = new Map([...rest].filter(([, n]) => n > 0));
-  return stepOuts.size > 0 ? [...shares, { name: 'step-outs', kits: 1, holds: stepOuts }] : shares;
+  return stepOuts.size > 0 ? [...shares, { name: 'the step-outs', kits: 1, holds: stepOuts }] : shares;
 }
 
-/** 'plain kit 4, Double bed 8, step-outs 12' */
-export function whoFor(shares: readonly Share[], fabric: string, cut: string): string {
+/** Whose these cuts are: 'each kit 1 × A1, 4 × A2; the step-outs 4 × A1' */
+export function whoFor(shares: readonly Share[], fabric: string, cuts: readonly string[]): string {
   return shares
     .flatMap(({ name, holds }) => {
-      const n = holds.get(`${fabric} ${cut}`);
-      return n ? [`${name} ${n}`] : [];
+      const own = cuts.flatMap((cut) => {
+        const n = holds.get(`${fabric} ${cut}`);
+        return n ? [`${n} × ${cut}`] : [];
+      });
+      return own.length > 0 ? [`${name} ${own.join(', ')}`] : [];
     })
-    .join(', ');
+    .join('; ');
 }
 
 /** One row of the list of lengths: so many equal lengths of a fabric. */

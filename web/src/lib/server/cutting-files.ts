@@ -1,7 +1,7 @@
 /** A month's cutting plan as a file to keep, planned anew from the stored programme so that it is final. */
-import { cutListCsv, layoutOf, orderCsv } from '@aggrega/core/cutting-files';
+import { cutListCsv, layoutOf, orderCsv, stockOrderCsv } from '@aggrega/core/cutting-files';
 import { readings } from '@aggrega/core/cutting';
-import { PlanError, planCutting, readProgramme } from '@aggrega/core/programme';
+import { PlanError, planCutting, planStock, readProgramme } from '@aggrega/core/programme';
 import { programmeOf } from './programmes';
 
 export type CuttingFile = { body: string; type: string; name: string } | { status: 400 | 404 | 422; message: string };
@@ -37,6 +37,34 @@ export async function cuttingFile(
     const layout = fabric && layoutOf(cutting, fabric, programme);
     if (layout) return { body: layout, type: 'image/svg+xml', name: `${name}-${fabric}.svg` };
     return { status: 404, message: 'There is no such file; there are cut-list.csv, order.csv and layout-FABRIC.svg.' };
+  } catch (error) {
+    if (error instanceof PlanError) return { status: 422, message: error.message };
+    throw error;
+  }
+}
+
+/** What to order for some packets, numbered from 1; 'people.frost' in `asked` tries another head count. */
+export async function orderFile(organisation: string, slug: string, asked: URLSearchParams): Promise<CuttingFile> {
+  const stored = await programmeOf(organisation, slug);
+  const reading = stored && readProgramme(stored.document);
+  if (!reading?.ok) return { status: 404, message: 'There is no such programme, or it cannot be read.' };
+  const { programme } = reading;
+  const most = programme.kits.packets.length;
+  const written = asked.get('packets') ?? programme.kits.packets.map((_, i) => i + 1).join(',');
+  const packets = written.split(',').filter(Boolean).map(Number);
+  if (packets.some((n) => !Number.isInteger(n) || n < 1 || n > most))
+    return { status: 400, message: `Packets are numbered from 1 to ${most}.` };
+  const people: Record<string, number> = {};
+  for (const { id } of programme.colourways) {
+    const number = asked.get(`people.${id}`);
+    if (number === null) continue;
+    if (!/^\d{1,6}$/.test(number) || Number(number) > 100_000)
+      return { status: 400, message: 'The number of people is a whole number up to 100000.' };
+    people[id] = Number(number);
+  }
+  try {
+    const stock = planStock(programme, { packets: [...new Set(packets)].map((n) => n - 1), people });
+    return { body: stockOrderCsv(stock, programme), type: 'text/csv; charset=utf-8', name: `${slug}-order.csv` };
   } catch (error) {
     if (error instanceof PlanError) return { status: 422, message: error.message };
     throw error;

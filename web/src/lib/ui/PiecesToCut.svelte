@@ -69,12 +69,16 @@
       <p class="text-note text-quiet">
         In all: {cutsOf(all)
           .map(([cut, n]) => `${n} × ${cut}`)
-          .join(', ')}. Who for: {cutsOf(all)
-          .map(([cut]) => `${cut} ${whoFor(plan.shares, f.id, cut)}`)
-          .join('; ')}.{#if f.keep.length > 0}
-          Keep what comes over:
-          {#each f.keep.slice(0, 4) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty} × <Length of={k.w} /> by <Length of={k.h} />{/each}.
-        {/if}
+          .join(', ')}. Who for: {whoFor(
+          plan.shares,
+          f.id,
+          cutsOf(all).map(([cut]) => cut),
+        )}.
+        {#if f.keep.length > 0}<span
+            >Keep what comes over: {#each f.keep.slice(0, 4) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty} × <Length of={k.w} /> by <Length
+                of={k.h}
+              />{/each}.</span
+          >{/if}
       </p>
     </section>
   {/if}

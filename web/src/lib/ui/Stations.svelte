@@ -6,10 +6,10 @@
     href: string;
     open: number;
   }
-  let { stations, current }: { stations: Station[]; current: string } = $props();
+  let { stations, current, name = 'Stations' }: { stations: Station[]; current: string; name?: string } = $props();
 </script>
 
-<nav aria-label="Stations" class="no-print">
+<nav aria-label={name} class="no-print">
   <ol class="flex border-t-2 border-ink">
     {#each stations as { id, name, href, open } (id)}
       <li class="min-w-0 flex-1">

@@ -11,8 +11,8 @@
     unit: 'in' | 'cm';
     /** How many layers the house cuts at once. */
     layers: number;
-    /** Each cut of the step, and how many of it a kit holds: ['A1', 'kit 4']. */
-    who: [cut: string, holds: string][];
+    /** Whose its cuts are: 'each kit 4 × A1'. */
+    who: string;
     backable: boolean;
     onback: () => void;
     ondone: () => void;
@@ -71,7 +71,7 @@
     {/if}
     <SubCuts {strip} all />
     <p class="mt-2 text-quiet">
-      Who for: {who.map(([cut, holds]) => `${cut} ${holds}`).join('; ')}.
+      Who for: {who}.
     </p>
   </div>
 </article>

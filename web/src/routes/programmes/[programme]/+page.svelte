@@ -1,13 +1,11 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { coloursOf, longDate } from '$lib/programme-view';
-  import ColourwayTabs from '$lib/ui/ColourwayTabs.svelte';
   import HouseForm from '$lib/ui/HouseForm.svelte';
   import Dies from '$lib/ui/Dies.svelte';
   import Picture from '$lib/ui/Picture.svelte';
-  import SaveNote from '$lib/ui/SaveNote.svelte';
   import Say from '$lib/ui/Say.svelte';
-  import Tools from '$lib/ui/Tools.svelte';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { formatLength } from '@aggrega/core/measure';
@@ -25,63 +23,47 @@
   );
 </script>
 
-<svelte:head><title>{programme.title}</title></svelte:head>
-
-<div class="grid max-w-[92rem] grid-cols-[minmax(0,1fr)_17rem] gap-x-9 px-7 pb-10 max-[960px]:block">
-  <main>
-    <header class="flex flex-wrap items-end gap-x-6 gap-y-2 pt-4">
-      <div class="mr-auto">
-        <p class="text-quiet">{programme.months.length} months, {drawn} of them drawn · {people} people</p>
-        <h1 class="text-title">{programme.title}</h1>
-      </div>
-      <ColourwayTabs colourways={programme.colourways} chosen={colourway.id} href={(id) => `?colourway=${id}`} />
-    </header>
-
-    {#if programme.months.length === 0}
-      <p class="mt-8 max-w-prose text-lead">
-        This programme has no months yet. They come with its file: export it, add months, and import it again.
-      </p>
-    {/if}
-    <ol class="mt-5 border-t-2 border-ink">
-      {#each programme.months as month, i (month.id)}
-        <li class="border-b border-rule">
-          <a
-            class="flex items-center gap-5 py-2.5 hover:bg-edge"
-            href="/programmes/{bench.slug}/months/{month.id}/draft{page.url.search}"
-          >
-            <span class="numeral w-8 text-right text-head">{i + 1}</span>
-            <span class="flex w-32 shrink-0 gap-1">
-              {#each month.blocks as entry (entry.key)}
-                <Picture
-                  class="h-16 w-16"
-                  drawing={blockDrawing(entry.block, entry.finished)}
-                  {colours}
-                  label={entry.block.name}
-                />
-              {:else}
-                <span class="block h-16 w-16 border border-dashed border-quiet"></span>
-              {/each}
+<YearFrame about="{programme.months.length} months, {drawn} of them drawn · {people} people">
+  {#if programme.months.length === 0}
+    <p class="mt-8 max-w-prose text-lead">
+      This programme has no months yet. They come with its file: export it, add months, and import it again.
+    </p>
+  {/if}
+  <ol class="mt-5 border-t-2 border-ink">
+    {#each programme.months as month, i (month.id)}
+      <li class="border-b border-rule">
+        <a
+          class="flex items-center gap-5 py-2.5 hover:bg-edge"
+          href="/programmes/{bench.slug}/months/{month.id}/draft{page.url.search}"
+        >
+          <span class="numeral w-8 text-right text-head">{i + 1}</span>
+          <span class="flex w-32 shrink-0 gap-1">
+            {#each month.blocks as entry (entry.key)}
+              <Picture
+                class="h-16 w-16"
+                drawing={blockDrawing(entry.block, entry.finished)}
+                {colours}
+                label={entry.block.name}
+              />
+            {:else}
+              <span class="block h-16 w-16 border border-dashed border-quiet"></span>
+            {/each}
+          </span>
+          <span class="min-w-0 flex-1">
+            <span class="block text-lead font-semibold">{month.name}</span>
+            <span class="text-quiet">
+              {#each month.blocks as entry, j (entry.key)}{j ? '; ' : ''}{entry.make > 1 ? `${entry.make} × ` : ''}{entry.block
+                  .name}, <Say text={formatLength(entry.finished[0], programme.unit)} />
+                {programme.unit}{:else}not drawn yet{/each}
             </span>
-            <span class="min-w-0 flex-1">
-              <span class="block text-lead font-semibold">{month.name}</span>
-              <span class="text-quiet">
-                {#each month.blocks as entry, j (entry.key)}{j ? '; ' : ''}{entry.make > 1 ? `${entry.make} × ` : ''}{entry
-                    .block.name}, <Say text={formatLength(entry.finished[0], programme.unit)} />
-                  {programme.unit}{:else}not drawn yet{/each}
-              </span>
-            </span>
-            {#if spoils.get(month.id)}<span class="text-note text-madder">{spoils.get(month.id)} to settle</span>{/if}
-            <span class="w-44 text-right text-quiet">{longDate(month.release, page.data.locale)}</span>
-          </a>
-        </li>
-      {/each}
-    </ol>
-  </main>
-
-  <div class="pt-4">
-    <div class="flex items-center justify-between">
-      <SaveNote saver={bench.saver} /><Tools saver={bench.saver} onkeys={() => (bench.keys = true)} />
-    </div>
+          </span>
+          {#if spoils.get(month.id)}<span class="text-note text-madder">{spoils.get(month.id)} to settle</span>{/if}
+          <span class="w-44 text-right text-quiet">{longDate(month.release, page.data.locale)}</span>
+        </a>
+      </li>
+    {/each}
+  </ol>
+  {#snippet side()}
     <section class="mt-4" aria-label="Head counts">
       <h2 class="border-b border-ink pb-1 text-lead">Head counts</h2>
       <dl>
@@ -98,5 +80,5 @@
     <p class="mt-6">
       <a class="act" href="/programmes/{bench.slug}/document" download><Download size={17} /> Export as a file</a>
     </p>
-  </div>
-</div>
+  {/snippet}
+</YearFrame>

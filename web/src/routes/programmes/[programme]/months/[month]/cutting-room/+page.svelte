@@ -19,6 +19,7 @@
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import PiecesToCut from '$lib/ui/PiecesToCut.svelte';
   import Problems from '$lib/ui/Problems.svelte';
+  import Say from '$lib/ui/Say.svelte';
   import StepCard from '$lib/ui/StepCard.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { readings } from '@aggrega/core/cutting';
@@ -132,7 +133,7 @@
 
     {#if plan?.ok && plan.words.length > 0}
       <section class="mt-3 border-l-4 border-weld bg-edge px-4 py-2" aria-label="What has changed">
-        <p>{plan.words.join(' ')}</p>
+        <p><Say text={plan.words.join(' ')} /></p>
       </section>
     {/if}
     {#if meanwhile > 0}
@@ -181,7 +182,7 @@
               strip={at.strip}
               {unit}
               layers={programme.house.layers}
-              who={namesOf(at).map((name): [string, string] => [name, whoFor(plan.shares, at.fabric.id, name)])}
+              who={whoFor(plan.shares, at.fabric.id, namesOf(at))}
               onback={() => back()}
               backable={todo.some(isDone)}
               ondone={() => set(at, true)}

@@ -1,0 +1,35 @@
+/** Asks for one page of the year; a newer question ends an older one, and what was shown stays until the new answer is there. */
+import type { ProgrammeFile } from '@aggrega/core/programme';
+import type { YearAnswers, YearQuestion, YearReply } from './year.worker';
+import YearWorker from './year.worker?worker';
+
+export class YearAsker<Kind extends YearQuestion['kind']> {
+  answer: YearAnswers[Kind] | undefined = $state.raw();
+  problems: { path: string; message: string }[] = $state.raw([]);
+  /** Share that is done while something is worked out. */
+  progress: number | undefined = $state();
+  #worker: Worker | undefined;
+
+  ask(document: ProgrammeFile, question: YearQuestion & { kind: Kind }): void {
+    this.close();
+    this.progress = 0;
+    const worker = (this.#worker = new YearWorker());
+    worker.onmessage = ({ data }: MessageEvent<YearReply>) => {
+      if ('progress' in data) return void (this.progress = data.progress);
+      if ('answer' in data) this.answer = data.answer as YearAnswers[Kind];
+      this.problems = 'problems' in data ? data.problems : [];
+      this.close();
+    };
+    worker.onerror = () => {
+      this.problems = [{ path: '', message: 'this could not be worked out; load the page again' }];
+      this.close();
+    };
+    worker.postMessage({ document, question });
+  }
+
+  close(): void {
+    this.#worker?.terminate();
+    this.#worker = undefined;
+    this.progress = undefined;
+  }
+}

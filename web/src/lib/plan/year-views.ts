@@ -1,0 +1,301 @@
+/** What the pages of the whole year draw: bolts, packets, bundles and figures as plain data. */
+import { subCuts } from '@aggrega/core/cutting';
+import { formatLength, formatYardage, ratio, type Rational } from '@aggrega/core/measure';
+import {
+  costCurve,
+  formName,
+  loadByWeek,
+  monthFigures,
+  planBundles,
+  planPacket,
+  planStock,
+  type CostPoint,
+  type FabricStock,
+  type Programme,
+} from '@aggrega/core/programme';
+
+export interface BoltView {
+  id: string;
+  lot: string;
+  length: string;
+  long: number;
+  cuts: { label: string; each: string; qty: number; long: number }[];
+  rest: string;
+  restLong: number;
+  /** What the remainder is good for. */
+  state: 'untouched' | 'used up' | 'saleable' | 'too short';
+  fatQuarters: number;
+}
+
+export interface StockView {
+  id: string;
+  name: string;
+  sku: string;
+  colour: string;
+  supplier: string;
+  wanted: string;
+  shelf: string;
+  bolts: BoltView[];
+  proven: boolean;
+  waste: string;
+  order?: { ask: string; kits: string[]; by?: string; cost?: number; leadDays?: number };
+}
+
+/** All fabrics that are wanted or on the shelf, for the packets chosen. Throws PlanError. */
+export function stockViews(
+  programme: Programme,
+  packets: readonly number[],
+  people: Record<string, number>,
+  progress?: (share: number) => void,
+): StockView[] {
+  return planStock(programme, { packets, people, progress }).map((stock) => stockView(stock, programme));
+}
+
+function stockView({ fabric, wanted, shelf, bolts, order }: FabricStock, { unit, house }: Programme): StockView {
+  const write = (x: Rational) => formatLength(x, unit);
+  const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+  /** A fat quarter is half of a half yard (handbook 3). */
+  const half = unit === 'in' ? 18 : 50;
+  const lacking = order.pieces ?? order.length.valueOf();
+  const { id, name, sku, colour, supplier } = fabric;
+  return {
+    ...{ id, name, sku, colour, supplier },
+    wanted: order.pieces === undefined ? yards(wanted) : `${order.pieces} ${formName(fabric.form, order.pieces)}`,
+    shelf: yards(shelf),
+    bolts: (bolts?.bolts ?? []).map(({ bolt, cuts, rest }) => ({
+      id: bolt.id,
+      lot: bolt.dyeLot,
+      length: write(bolt.length),
+      long: bolt.length.valueOf(),
+      cuts: cuts.map((c) => ({ label: c.label, each: write(c.length), qty: c.qty, long: c.length.valueOf() })),
+      rest: write(rest),
+      restLong: rest.valueOf(),
+      state:
+        cuts.length === 0
+          ? 'untouched'
+          : rest.equals(0)
+            ? 'used up'
+            : rest.compare(house.saleable) < 0
+              ? 'too short'
+              : 'saleable',
+      fatQuarters: 2 * Math.floor(rest.valueOf() / half),
+    })),
+    proven: bolts?.proven ?? true,
+    waste: bolts ? write(bolts.waste) : '0',
+    ...(lacking > 0 && {
+      order: {
+        ask:
+          order.pieces !== undefined
+            ? `${order.pieces} ${formName(fabric.form, order.pieces)}`
+            : order.bolts
+              ? `${order.bolts} ${order.bolts === 1 ? 'bolt' : 'bolts'} of ${yards(fabric.boltLength!)}`
+              : yards(order.length),
+        kits: (bolts?.order ?? []).map((o) => `${o.qty} × ${o.label}`),
+        ...{ by: order.by, cost: order.cost, leadDays: fabric.leadDays },
+      },
+    }),
+  };
+}
+
+export interface PacketStrip {
+  month: number;
+  repeat: number;
+  length: string;
+  tall: number;
+  /** `later`: the month, from 0 in the packet, that it is saved for. */
+  rects: { x: number; y: number; w: number; h: number; name: string; later?: number }[];
+  how: string[];
+}
+
+export interface PacketFabricView {
+  id: string;
+  name: string;
+  colour: string;
+  roles: string[];
+  ask: string;
+  wide: number;
+  /** In the order in which they are cut off. */
+  strips: PacketStrip[];
+  months: { save: string[]; saved: string[]; whole: string }[];
+  /** What the rounding of the shop leaves beyond the plan. */
+  reserve: string;
+  reserveTall: number;
+}
+
+export interface PacketView {
+  number: number;
+  months: string[];
+  fabrics: PacketFabricView[];
+  bundled: string[];
+}
+
+/** Every packet with a drawn month, of one kit. Throws PlanError. */
+export function packetViews(programme: Programme, colourwayId: string, sizeId: string | undefined): PacketView[] {
+  const { unit } = programme;
+  const colourway = programme.colourways.find((c) => c.id === colourwayId) ?? programme.colourways[0]!;
+  const size = programme.sizes.find((s) => s.id === sizeId);
+  const write = (x: Rational) => formatLength(x, unit);
+  return programme.kits.packets.flatMap((months, i): PacketView[] => {
+    if (months.every((m) => m.blocks.length === 0)) return [];
+    const { fabrics, bundled } = planPacket(programme, { colourway, months, size });
+    const monthOf = new Map(months.map((m, n) => [m.id, n]));
+    const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':'))) ?? 0;
+    const named = (label: string) => label.split(':').slice(1).join(' ');
+    const list = (pieces: { label: string; qty: number }[]) => pieces.map((p) => `${p.qty} × ${named(p.label)}`);
+    return [
+      {
+        number: i + 1,
+        months: months.map((m) => m.name),
+        bundled: bundled.map((f) => f.name),
+        fabrics: fabrics.map(({ fabric, roles, plan, stages }): PacketFabricView => {
+          const common = { id: fabric.id, name: fabric.name, colour: fabric.colour, roles, wide: plan.usableWidth.valueOf() };
+          const view = (strips: NonNullable<typeof stages>[number]['strips'], month: number) =>
+            strips.map((s): PacketStrip => ({
+              ...{ month, repeat: s.repeat, length: write(s.length), tall: s.length.valueOf() },
+              rects: s.rects.map((r) => ({
+                ...{ x: r.x.valueOf(), y: r.y.valueOf(), w: r.w.valueOf(), h: r.h.valueOf() },
+                name: r.label.split(':').at(-1)!,
+                ...(stageOf(r.label) > month && { later: stageOf(r.label) }),
+              })),
+              how: subCuts(s).map((c) => `${c.times} × ${write(c.width)}`),
+            }));
+          if ('sheets' in plan || !stages) {
+            const sheets = 'sheets' in plan ? plan.sheetsNeeded : 0;
+            const strips =
+              'sheets' in plan ? view(plan.sheets, 0).map((s) => ({ ...s, tall: plan.usableLength.valueOf() })) : [];
+            return {
+              ...common,
+              ask: `${sheets} ${formName(fabric.form, sheets)}`,
+              strips,
+              months: [],
+              reserve: '',
+              reserveTall: 0,
+            };
+          }
+          const reserve = plan.lengthToBuy.sub(plan.lengthNeeded);
+          return {
+            ...common,
+            ask: `${formatYardage(plan.lengthToBuy, unit)} ${unit === 'in' ? 'yd' : 'm'}`,
+            strips: stages.flatMap((s, n) => view(s.strips, n)),
+            months: stages.map((s) => ({
+              save: s.save.map((p) => `${p.qty} × ${named(p.label)} for ${months[p.stage]!.name}`),
+              saved: list(s.saved),
+              whole: s.whole.equals(ratio(0)) ? '' : write(s.whole),
+            })),
+            reserve: write(reserve),
+            reserveTall: reserve.valueOf(),
+          };
+        }),
+      },
+    ];
+  });
+}
+
+export interface BundleView {
+  id: string;
+  name: string;
+  colour: string;
+  roles: string[];
+  /** '2 fat quarters' */
+  ask: string;
+  one: string;
+  wide: number;
+  tall: number;
+  sheets: number;
+  needed: number;
+  lacking: string[];
+  remedies: string[];
+  months: {
+    name: string;
+    cuts: { sheet: number; x: number; y: number; w: number; h: number; name: string; later?: string }[];
+    /** The largest piece that is still whole. */
+    largest?: { sheet: number; x: number; y: number; w: number; h: number; size: string };
+  }[];
+}
+
+/** The bundle of one participant; empty where the programme has none. Throws PlanError. */
+export function bundleViews(programme: Programme, colourwayId: string, sizeId: string | undefined): BundleView[] {
+  const colourway = programme.colourways.find((c) => c.id === colourwayId) ?? programme.colourways[0]!;
+  const size = programme.sizes.find((s) => s.id === sizeId);
+  const write = (x: Rational) => formatLength(x, programme.unit);
+  const box = (r: { sheet: number; x: Rational; y: Rational; w: Rational; h: Rational }) => ({
+    sheet: r.sheet,
+    x: r.x.valueOf(),
+    y: r.y.valueOf(),
+    w: r.w.valueOf(),
+    h: r.h.valueOf(),
+  });
+  return planBundles(programme, { colourway, size }).map(({ fabric, roles, plan, lacking, remedies }) => ({
+    ...{ id: fabric.id, name: fabric.name, colour: fabric.colour, roles, lacking, remedies, needed: plan.needed },
+    ask: `${plan.sheets} ${formName(fabric.form, plan.sheets)}`,
+    one: formName(fabric.form, 1),
+    wide: plan.usableWidth.valueOf(),
+    tall: plan.usableLength.valueOf(),
+    sheets: plan.sheets,
+    months: plan.months.map(({ cuts, remainders }, i) => ({
+      name: programme.months[i]!.name,
+      cuts: cuts.map((c) => ({
+        ...box(c),
+        name: c.label.split(':').at(-1)!,
+        ...(c.saveFor !== undefined && { later: programme.months[c.saveFor]!.name }),
+      })),
+      ...(remainders[0] && {
+        largest: { ...box(remainders[0]), size: `${write(remainders[0].w)} by ${write(remainders[0].h)}` },
+      }),
+    })),
+  }));
+}
+
+export interface FiguresView {
+  months: {
+    name: string;
+    /** Yards or metres by fabric id. */
+    cloth: Record<string, number>;
+    sewn: number;
+    kept: number;
+    scrap: number;
+    scrapGrams: number;
+    minutes: number;
+  }[];
+  fabrics: { id: string; name: string; colour: string }[];
+  weeks: { monday: string; minutes: number; months: string[] }[];
+}
+
+/** Month by month and week by week. Throws PlanError. */
+export function figuresView(
+  programme: Programme,
+  people: Record<string, number>,
+  progress?: (share: number) => void,
+): FiguresView {
+  const yard = programme.unit === 'in' ? 36 : 100;
+  const drawn = programme.months.filter((m) => m.blocks.length > 0).length;
+  const figures = [];
+  for (const month of monthFigures(programme, people)) {
+    figures.push(month);
+    progress?.(figures.length / drawn);
+  }
+  const used = new Set(figures.flatMap((f) => f.cloth.map((c) => c.fabric)));
+  return {
+    months: figures.map(({ month, cloth, ...f }) => ({
+      ...f,
+      name: month.name,
+      cloth: Object.fromEntries(cloth.map((c) => [c.fabric.id, c.length / yard])),
+    })),
+    fabrics: [...used].map(({ id, name, colour }) => ({ id, name, colour })),
+    weeks: loadByWeek(figures).map((w) => ({ ...w, months: w.months.map((m) => m.name) })),
+  };
+}
+
+/** Head counts of the curve: fine where the cost still falls steeply. */
+export const HEADS = [1, 2, 3, 4, 6, 8, 10, 12, 16, 20, 24, 30, 40, 50, 60];
+
+/** What a participant's cloth costs as the head count grows. Throws PlanError. */
+export function costView(programme: Programme, colourwayId: string, progress?: (share: number) => void): CostPoint[] {
+  const colourway = programme.colourways.find((c) => c.id === colourwayId) ?? programme.colourways[0]!;
+  const points: CostPoint[] = [];
+  for (const point of costCurve(programme, colourway, HEADS)) {
+    points.push(point);
+    progress?.(points.length / HEADS.length);
+  }
+  return points;
+}

@@ -1,0 +1,46 @@
+/** Works out the pages of the whole year off the page's own thread, and says how far it is. */
+import { PlanError, readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
+import { bundleViews, costView, figuresView, packetViews, stockViews } from './year-views';
+
+export type YearQuestion =
+  | { kind: 'stock'; packets: number[]; people: Record<string, number> }
+  | { kind: 'packets'; colourway: string; size?: string }
+  | { kind: 'figures'; people: Record<string, number> }
+  | { kind: 'cost'; colourway: string };
+
+/** What each question is answered with. */
+export interface YearAnswers {
+  stock: ReturnType<typeof stockViews>;
+  packets: { packets: ReturnType<typeof packetViews>; bundles: ReturnType<typeof bundleViews> };
+  figures: ReturnType<typeof figuresView>;
+  cost: ReturnType<typeof costView>;
+}
+
+export type YearReply =
+  { progress: number } | { answer: YearAnswers[keyof YearAnswers] } | { problems: { path: string; message: string }[] };
+
+self.onmessage = ({ data }: MessageEvent<{ document: ProgrammeFile; question: YearQuestion }>) => {
+  const reply = (message: YearReply) => self.postMessage(message);
+  const progress = (share: number) => reply({ progress: share });
+  const reading = readProgramme(data.document);
+  if (!reading.ok) return reply({ problems: reading.errors });
+  const { programme } = reading;
+  const { question } = data;
+  try {
+    switch (question.kind) {
+      case 'stock':
+        return reply({ answer: stockViews(programme, question.packets, question.people, progress) });
+      case 'packets': {
+        const packets = packetViews(programme, question.colourway, question.size);
+        return reply({ answer: { packets, bundles: bundleViews(programme, question.colourway, question.size) } });
+      }
+      case 'figures':
+        return reply({ answer: figuresView(programme, question.people, progress) });
+      case 'cost':
+        return reply({ answer: costView(programme, question.colourway, progress) });
+    }
+  } catch (error) {
+    if (error instanceof PlanError) return reply({ problems: error.problems });
+    throw error;
+  }
+};

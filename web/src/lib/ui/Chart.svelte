@@ -1,0 +1,125 @@
+<!-- A chart with its numbers: drawn in the house's type and colours, and as a table for whoever cannot see it. -->
+<script lang="ts">
+  import {
+    BarController,
+    BarElement,
+    CategoryScale,
+    Chart,
+    Legend,
+    LineController,
+    LineElement,
+    LinearScale,
+    PointElement,
+    Tooltip,
+    type ChartConfiguration,
+  } from 'chart.js';
+  import { onMount } from 'svelte';
+
+  interface Props {
+    title: string;
+    /** What the axis counts: 'yd'. */
+    unit: string;
+    type: 'bar' | 'line';
+    labels: string[];
+    series: { name: string; colour: string; values: (number | undefined)[]; dashed?: boolean }[];
+    stacked?: boolean;
+    write?: (value: number) => string;
+  }
+  let { title, unit, type, labels, series, stacked = false, write = (n) => n.toFixed(1) }: Props = $props();
+  let canvas: HTMLCanvasElement;
+  let chart: Chart | undefined;
+  let table = $state(false);
+
+  Chart.register(
+    BarController,
+    BarElement,
+    CategoryScale,
+    Legend,
+    LineController,
+    LineElement,
+    LinearScale,
+    PointElement,
+    Tooltip,
+  );
+
+  function config(): ChartConfiguration {
+    const style = getComputedStyle(document.documentElement);
+    const [ink, rule] = ['--color-base-content', '--color-base-300'].map((name) => style.getPropertyValue(name).trim());
+    const font = { family: 'Hanken Grotesk Variable', size: 13 };
+    const axis = { stacked, ticks: { color: ink, font }, grid: { color: rule } };
+    const datasets = series.map((s) => ({
+      label: s.name,
+      data: s.values.map((v) => v ?? null),
+      backgroundColor: s.colour,
+      borderColor: type === 'line' ? s.colour : ink,
+      borderWidth: type === 'line' ? 2.5 : 0.6,
+      borderDash: s.dashed ? [6, 5] : [],
+      pointRadius: 3,
+      maxBarThickness: 44,
+    }));
+    return {
+      type,
+      data: { labels, datasets },
+      options: {
+        animation: false,
+        responsive: true,
+        maintainAspectRatio: false,
+        interaction: { mode: 'index', intersect: false },
+        plugins: {
+          legend: { display: series.length > 1, labels: { color: ink, font, boxWidth: 14, boxHeight: 14 } },
+          tooltip: { callbacks: { label: (item) => `${item.dataset.label}: ${write(item.parsed.y ?? 0)} ${unit}` } },
+        },
+        scales: {
+          x: { ...axis, grid: { display: false } },
+          y: { ...axis, beginAtZero: true, title: { display: true, text: unit, color: ink, font } },
+        },
+      },
+    };
+  }
+
+  function draw() {
+    chart?.destroy();
+    chart = new Chart(canvas, config());
+  }
+  onMount(() => {
+    // Day and night have colours of their own.
+    const observer = new MutationObserver(draw);
+    observer.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+    return () => {
+      observer.disconnect();
+      chart?.destroy();
+    };
+  });
+  $effect(() => {
+    void [labels, series, type];
+    draw();
+  });
+</script>
+
+<figure class="mt-6 break-inside-avoid" data-chart={title}>
+  <figcaption class="flex items-baseline border-b border-ink pb-1">
+    <h2 class="mr-auto text-head">{title}</h2>
+    <button class="plain no-print text-note" aria-pressed={table} onclick={() => (table = !table)}
+      >{table ? 'without the numbers' : 'the numbers'}</button
+    >
+  </figcaption>
+  <div class="relative mt-3 h-64"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>
+  <div class={table ? 'mt-3 overflow-x-auto' : 'sr-only'}>
+    <table class="w-full">
+      <thead
+        ><tr class="border-b border-ink text-note"
+          ><th></th>{#each series as s (s.name)}<th class="pl-3 text-right">{s.name}, {unit}</th>{/each}</tr
+        ></thead
+      >
+      <tbody>
+        {#each labels as label, i (i)}
+          <tr class="border-b border-rule"
+            ><td class="py-1">{label}</td>{#each series as s (s.name)}<td class="py-1 pl-3 text-right"
+                >{s.values[i] === undefined ? '' : write(s.values[i])}</td
+              >{/each}</tr
+          >
+        {/each}
+      </tbody>
+    </table>
+  </div>
+</figure>

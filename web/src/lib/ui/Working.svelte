@@ -1,0 +1,11 @@
+<!-- How far a long piece of work is; a short one shows nothing. -->
+<script lang="ts">
+  let { progress, what }: { progress: number | undefined; what: string } = $props();
+</script>
+
+{#if progress !== undefined}
+  <p class="mt-3 flex items-center gap-3 text-quiet" role="status">
+    {what}
+    <progress class="progress w-40" max="1" value={progress}></progress>
+  </p>
+{/if}

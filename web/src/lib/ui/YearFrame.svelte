@@ -1,0 +1,60 @@
+<!-- The frame of what concerns the whole year: its title, and the way between the year, packets, bolts and figures. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import ColourwayTabs from './ColourwayTabs.svelte';
+  import SaveNote from './SaveNote.svelte';
+  import Stations from './Stations.svelte';
+  import Tools from './Tools.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    /** What is on the table, for the page's title. */
+    name?: string;
+    /** Said over the title. */
+    about: string;
+    /** Whether the page is about one colourway. */
+    colourways?: boolean;
+    children: Snippet;
+    side: Snippet;
+  }
+  let { name, about, colourways = true, children, side }: Props = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const current = $derived(page.url.pathname.split('/')[3] ?? 'year');
+  const stations = $derived(
+    [
+      { id: 'year', name: 'The months', to: '' },
+      { id: 'packets', name: 'Packets', to: '/packets' },
+      { id: 'bolts', name: 'Bolts', to: '/bolts' },
+      { id: 'figures', name: 'Figures', to: '/figures' },
+    ].map(({ to, ...s }) => ({ ...s, open: 0, href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}` })),
+  );
+</script>
+
+<svelte:head><title>{name ? `${name} · ` : ''}{programme.title}</title></svelte:head>
+
+<div class="grid max-w-[92rem] grid-cols-[minmax(0,1fr)_17rem] gap-x-9 px-7 pb-10 max-[960px]:block print:block print:p-0">
+  <main>
+    <header class="pt-4">
+      <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div class="mr-auto">
+          <p class="text-quiet">{about}</p>
+          <h1 class="text-title">{programme.title}</h1>
+        </div>
+        {#if colourways}
+          <ColourwayTabs colourways={programme.colourways} chosen={colourway.id} href={(id) => `?colourway=${id}`} />
+        {/if}
+      </div>
+      <div class="mt-3"><Stations {stations} {current} name="The whole year" /></div>
+    </header>
+    {@render children()}
+  </main>
+  <div class="no-print pt-4">
+    <div class="flex items-center justify-between">
+      <SaveNote saver={bench.saver} /><Tools saver={bench.saver} onkeys={() => (bench.keys = true)} />
+    </div>
+    {@render side()}
+  </div>
+</div>

@@ -1,0 +1,137 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { longDate } from '$lib/programme-view';
+  import BoltBar from '$lib/ui/BoltBar.svelte';
+  import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import Say from '$lib/ui/Say.svelte';
+  import ShelfForm from '$lib/ui/ShelfForm.svelte';
+  import Working from '$lib/ui/Working.svelte';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { onDestroy, untrack } from 'svelte';
+
+  const bench = useWorkbench();
+  const asker = new YearAsker<'stock'>();
+  onDestroy(() => asker.close());
+  const { programme } = $derived(bench);
+  const { unit } = $derived(programme);
+  const packets = $derived(
+    programme.kits.packets.map((months, i) => ({ i, months, drawn: months.some((m) => m.blocks.length > 0) })),
+  );
+  const today = new Date().toISOString().slice(0, 10);
+  /** Packets that are left out; those that were handed out long ago are, until somebody says otherwise. */
+  let chosen: Record<number, boolean> = $state({});
+  const isChosen = (i: number) => chosen[i] ?? (packets[i]!.months[0]!.release ?? today) >= today;
+  const wanted = $derived(packets.filter((p) => p.drawn && isChosen(p.i)).map((p) => p.i));
+  const people = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.people(c)])));
+  const tried = $derived(programme.colourways.filter((c) => bench.people(c) !== bench.enrolled(c)));
+  $effect(() => {
+    const question = { kind: 'stock' as const, packets: wanted, people };
+    const document = bench.saver.document;
+    untrack(() => asker.ask(document, question));
+  });
+  const fabrics = $derived(asker.answer ?? []);
+  const orders = $derived(fabrics.filter((f) => f.order));
+  const suppliers = $derived([...new Set(orders.map((f) => f.supplier))].sort());
+  const longest = $derived(Math.max(unit === 'in' ? 36 : 100, ...fabrics.flatMap((f) => f.bolts.map((b) => b.long))));
+  const money = $derived(
+    new Intl.NumberFormat(
+      page.data.locale,
+      programme.currency ? { style: 'currency', currency: programme.currency } : { minimumFractionDigits: 2 },
+    ),
+  );
+  const csv = $derived(
+    `bolts/order.csv?packets=${wanted.map((i) => i + 1).join(',')}${tried.map((c) => `&people.${c.id}=${bench.people(c)}`).join('')}`,
+  );
+</script>
+
+<YearFrame name="Bolts" colourways={false} about="What is cut from which bolt, what remains, and what to order">
+  <Working progress={asker.progress} what="Laying the lengths on the bolts" />
+  {#if asker.problems.length > 0}
+    <Problems problems={asker.problems} document={bench.saver.document} title="The bolts cannot be planned yet" />
+  {/if}
+  {#if tried.length > 0}
+    <p class="mt-3 border-l-4 border-weld bg-edge px-4 py-2">
+      Trying {tried.map((c) => `${bench.people(c)} people in ${c.name}, ${bench.enrolled(c)} enrolled`).join('; ')}.
+    </p>
+  {/if}
+
+  {#if asker.answer}
+    <section class="mt-5" aria-label="To order">
+      <h2 class="border-b-2 border-ink pb-1 text-head">To order</h2>
+      {#if orders.length === 0}
+        <p class="mt-2 text-lead">
+          {wanted.length === 0 ? 'No packet is chosen, so nothing is wanted.' : 'Nothing: the shelf holds it all.'}
+        </p>
+      {/if}
+      {#each suppliers as supplier (supplier)}
+        <h3 class="mt-3">{supplier || 'No supplier named'}</h3>
+        <table class="w-full">
+          <tbody>
+            {#each orders.filter((f) => f.supplier === supplier) as f (f.id)}
+              <tr class="border-b border-rule align-top" data-order={f.id}>
+                <td class="w-9 py-1.5"
+                  ><span class="cloth inline-block h-6 w-6" style:background={f.colour} aria-hidden="true"></span></td
+                >
+                <td class="py-1.5">{f.name} <span class="text-quiet">{f.sku}</span></td>
+                <td class="numeral py-1.5 text-right text-lead"><Say text={f.order!.ask} /></td>
+                <td class="py-1.5 pl-4 text-right"
+                  >{f.order!.by
+                    ? `by ${longDate(f.order!.by, page.data.locale)}`
+                    : ''}{#if f.order!.by && f.order!.by < today}<span class="block text-note text-madder"
+                      >too late for its lead time of {f.order!.leadDays} days</span
+                    >{/if}</td
+                >
+                <td class="tabular py-1.5 pl-4 text-right">{f.order!.cost === undefined ? '' : money.format(f.order!.cost)}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      {/each}
+    </section>
+
+    {#each fabrics.filter((f) => f.bolts.length > 0) as f (f.id)}
+      <section class="mt-6 break-inside-avoid" aria-label={f.name} data-bolts={f.id}>
+        <h2 class="flex flex-wrap items-center gap-3 border-b border-ink pb-1 text-head">
+          <span class="cloth inline-block h-7 w-7" style:background={f.colour} aria-hidden="true"></span>
+          {f.name}
+          <span class="font-sans text-body font-normal text-quiet"
+            >wanted <Say text={f.wanted} />, on the shelf <Say text={f.shelf} /></span
+          >
+        </h2>
+        <div class="mt-1">
+          {#each f.bolts as bolt (bolt.id)}<BoltBar {bolt} colour={f.colour} {unit} {longest} />{/each}
+        </div>
+        <p class="text-note text-quiet">
+          {#if f.order}From the order: {f.order.kits.join('; ')}.{/if}
+          {f.proven
+            ? 'Every way of laying them was searched: none orders less, and of those none wastes less.'
+            : 'The search was stopped; a better way may exist.'}
+        </p>
+      </section>
+    {/each}
+  {/if}
+
+  {#snippet side()}
+    <fieldset class="mt-4">
+      <legend class="w-full border-b border-ink pb-1 font-title text-lead font-bold">Packets still to be cut</legend>
+      {#each packets as p (p.i)}
+        <label class="flex cursor-pointer items-center gap-2 border-b border-rule py-1.5 {p.drawn ? '' : 'text-quiet'}">
+          <input
+            type="checkbox"
+            class="h-5 w-5 accent-[var(--color-ink)]"
+            disabled={!p.drawn}
+            checked={p.drawn && isChosen(p.i)}
+            onchange={(e) => (chosen[p.i] = e.currentTarget.checked)}
+          />
+          <span>{p.i + 1}. {p.months.map((m) => m.name).join(' and ')}{p.drawn ? '' : ', not drawn yet'}</span>
+        </label>
+      {:else}<p class="mt-2 text-quiet">There are no months yet.</p>{/each}
+    </fieldset>
+    <ShelfForm />
+    <div class="mt-6"><PaperChoice what="Print bolts and orders" /></div>
+    <p class="mt-3 text-note">To keep: <a class="plain" href={csv} download>order list</a></p>
+  {/snippet}
+</YearFrame>

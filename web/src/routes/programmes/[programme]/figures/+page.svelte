@@ -1,0 +1,126 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { longDate } from '$lib/programme-view';
+  import Chart from '$lib/ui/Chart.svelte';
+  import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import Working from '$lib/ui/Working.svelte';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { onDestroy, untrack } from 'svelte';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  const year = new YearAsker<'figures'>();
+  const cost = new YearAsker<'cost'>();
+  onDestroy(() => {
+    year.close();
+    cost.close();
+  });
+  const { programme } = $derived(bench);
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const people = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.people(c)])));
+  $effect(() => {
+    const question = { kind: 'figures' as const, people };
+    const document = bench.saver.document;
+    untrack(() => year.ask(document, question));
+  });
+  $effect(() => {
+    const question = { kind: 'cost' as const, colourway: colourway.id };
+    const document = bench.saver.document;
+    untrack(() => cost.ask(document, question));
+  });
+  const figures = $derived(year.answer);
+  const problems = $derived(year.problems.length > 0 ? year.problems : cost.problems);
+  const yd = $derived(programme.unit === 'in' ? 'yd' : 'm');
+  const months = $derived(figures?.months.map((m) => m.name.split(',')[0]!) ?? []);
+  const percent = (of: (m: NonNullable<typeof figures>['months'][number]) => number) =>
+    figures?.months.map((m) => of(m) * 100) ?? [];
+  const hours = (minutes: number) => (minutes * data.pace) / 60;
+  const priced = $derived((cost.answer ?? []).some((p) => p.together !== undefined));
+  const scraps = $derived((figures?.months ?? []).reduce((n, m) => n + m.scrapGrams, 0) / 1000);
+  const total = $derived((figures?.months ?? []).reduce((n, m) => n + Object.values(m.cloth).reduce((a, b) => a + b, 0), 0));
+</script>
+
+<YearFrame name="Figures" about="Cloth, waste, cost and hours over the year">
+  <Working progress={year.progress ?? cost.progress} what="Working out the year" />
+  {#if problems.length > 0}
+    <Problems {problems} document={bench.saver.document} title="The year cannot be worked out yet" />
+  {:else if figures && figures.months.length === 0}
+    <p class="mt-6 max-w-prose text-lead">No month is drawn yet, so there is nothing to count. Draw a block at Draft first.</p>
+  {/if}
+  {#if figures && figures.months.length > 0}
+    <Chart
+      title="Cloth by month"
+      unit={yd}
+      type="bar"
+      stacked
+      labels={months}
+      series={figures.fabrics.map((f) => ({
+        name: f.name,
+        colour: f.colour,
+        values: figures.months.map((m) => m.cloth[f.id] ?? 0),
+      }))}
+    />
+    <Chart
+      title="What does not end up in a quilt, by month"
+      unit="% of the cloth"
+      type="bar"
+      stacked
+      labels={months}
+      series={[
+        { name: 'remainders worth keeping', colour: '#7c8db5', values: percent((m) => m.kept) },
+        { name: 'scraps', colour: '#6b5848', values: percent((m) => m.scrap) },
+      ]}
+    />
+    {#if cost.answer && priced}
+      <Chart
+        title="Cloth for one participant of {colourway.name}, the whole year"
+        unit={programme.currency ?? 'money'}
+        type="line"
+        labels={cost.answer.map((p) => String(p.people))}
+        series={[
+          { name: 'cut all together', colour: '#3f6fb5', values: cost.answer.map((p) => p.together) },
+          { name: 'a length for each kit', colour: '#6b5848', values: cost.answer.map((p) => p.apart), dashed: true },
+        ]}
+        write={(n) => n.toFixed(2)}
+      />
+      <p class="text-note text-quiet">
+        People in {colourway.name} along the bottom; spares and demo sets are shared by all who take part.
+      </p>
+    {:else if cost.answer}
+      <p class="mt-6">There is no cost to show: a fabric of {colourway.name} has no price.</p>
+    {/if}
+    <Chart
+      title="Hours at the cutting table, by week"
+      unit="h"
+      type="bar"
+      labels={figures.weeks.map((w) => longDate(w.monday, page.data.locale))}
+      series={[{ name: 'all hands together', colour: '#d9b90f', values: figures.weeks.map((w) => hours(w.minutes)) }]}
+    />
+    <p class="text-note text-quiet">
+      Each month is cut in the week before its release, counted from Monday{data.pace === 1
+        ? '; hours are by rule of thumb until evenings are logged in the cutting room'
+        : `; at this shop’s own pace, ${data.pace.toFixed(2)} × the rule of thumb`}.
+    </p>
+  {/if}
+  {#snippet side()}
+    {#if figures && figures.months.length > 0}
+      <dl class="mt-4">
+        {#each [['Cloth cut up', `${total.toFixed(1)} ${yd}`], ['Scraps', `${scraps.toFixed(1)} kg`], ['Hours at the table', figures.months
+              .reduce((n, m) => n + hours(m.minutes), 0)
+              .toFixed(1)]] as [name, value] (name)}
+          <div class="flex items-baseline border-b border-rule py-1.5">
+            <dt class="mr-auto">{name}</dt>
+            <dd class="numeral text-lead">{value}</dd>
+          </div>
+        {/each}
+      </dl>
+      <p class="mt-2 text-note text-quiet">
+        For everybody enrolled, by plans found at once; the cutting table’s own are a little thriftier.
+      </p>
+    {/if}
+    <div class="mt-6"><PaperChoice what="Print the figures" /></div>
+  {/snippet}
+</YearFrame>

@@ -1,0 +1,73 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import BundleCloth from '$lib/ui/BundleCloth.svelte';
+  import KitsForm from '$lib/ui/KitsForm.svelte';
+  import PacketCloth from '$lib/ui/PacketCloth.svelte';
+  import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import Working from '$lib/ui/Working.svelte';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { onDestroy, untrack } from 'svelte';
+
+  const bench = useWorkbench();
+  const asker = new YearAsker<'packets'>();
+  onDestroy(() => asker.close());
+  const { programme } = $derived(bench);
+  const { unit } = $derived(programme);
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  let size: string = $state('');
+  $effect(() => {
+    const question = { kind: 'packets' as const, colourway: colourway.id, ...(size && { size }) };
+    const document = bench.saver.document;
+    untrack(() => asker.ask(document, question));
+  });
+</script>
+
+<YearFrame name="Packets" about="What one participant is handed, and what is cut, saved and kept whole">
+  <Working progress={asker.progress} what="Laying out the packets" />
+  {#if asker.problems.length > 0}
+    <Problems problems={asker.problems} document={bench.saver.document} title="The packets cannot be planned yet" />
+  {/if}
+  {#if programme.sizes.length > 0}
+    <fieldset class="no-print mt-3 flex" aria-label="Whose packet">
+      {#each [{ id: '', name: 'Plain size' }, ...programme.sizes] as s (s.id)}
+        <label
+          class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {size ===
+          s.id
+            ? ''
+            : 'border-transparent'}"
+          ><input type="radio" class="sr-only" name="size" value={s.id} bind:group={size} />{s.name}</label
+        >
+      {/each}
+    </fieldset>
+  {/if}
+  {#if asker.answer}
+    {#if asker.answer.bundles.length > 0}
+      <section class="mt-5" aria-label="The bundle">
+        <h2 class="border-b-2 border-ink pb-1 text-head">The bundle, handed out once for the whole programme</h2>
+        {#each asker.answer.bundles as bundle (bundle.id)}<BundleCloth {bundle} {unit} />{/each}
+      </section>
+    {/if}
+    {#each asker.answer.packets as packet (packet.number)}
+      <section class="mt-7" aria-label="Packet {packet.number}" data-packet={packet.number}>
+        <h2 class="border-b-2 border-ink pb-1 text-head">
+          Packet {packet.number}<span class="ml-3 font-sans text-body font-normal text-quiet">{packet.months.join(' · ')}</span>
+        </h2>
+        {#each packet.fabrics as fabric (fabric.id)}<PacketCloth {fabric} months={packet.months} {unit} />{/each}
+        {#if packet.bundled.length > 0}
+          <p class="mt-2 text-quiet">{packet.bundled.join(' and ')} comes with the bundle.</p>
+        {/if}
+      </section>
+    {:else}
+      <p class="mt-6 max-w-prose text-lead">
+        No month is drawn yet, so there is nothing to hand out. Draw a block at Draft first.
+      </p>
+    {/each}
+  {/if}
+  {#snippet side()}
+    <KitsForm />
+    <div class="mt-6"><PaperChoice what="Print the packets" /></div>
+  {/snippet}
+</YearFrame>
