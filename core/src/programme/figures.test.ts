@@ -26,10 +26,7 @@ describe('the year in figures', () => {
         return planCutting(programme, { colourway, months: [month], basis: 'batch', participants, first: true });
       })
       .flatMap((plan) => plan.fabrics)
-      .reduce(
-        (n, { plan }) => n + ('sheets' in plan ? plan.sheetsNeeded * plan.usableLength.valueOf() : plan.lengthNeeded.valueOf()),
-        0,
-      );
+      .reduce((n, { plan }) => n + ('sheets' in plan ? plan.sheetsNeeded * 9 : plan.lengthNeeded.valueOf()), 0);
     const own = figures.find((f) => f.month === month)!;
     expect(own.cloth.reduce((n, c) => n + c.length, 0)).toBeCloseTo(length, 9);
     for (const f of monthFigures(programme, { frost: 0, harvest: 0, dusk: 0 }))

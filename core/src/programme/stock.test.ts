@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ratio } from '../measure';
 import demo from '../../../demo/allotment-year.aggrega.json';
-import { kitCount, planPacket, planStock, readProgramme, type Programme } from './index';
+import { kitCount, kitsBySize, planPacket, planStock, readProgramme, type Programme } from './index';
 
 function read(change: object): Programme {
   const reading = readProgramme({ ...demo, ...change });
@@ -22,12 +22,12 @@ describe('bolts and orders of a programme', () => {
         }
         let expected = ratio(0);
         for (const colourway of programme.colourways)
-          for (const i of packets) {
-            const packet = planPacket(programme, { colourway, months: programme.kits.packets[i]! });
-            const own = packet.fabrics.find((f) => f.fabric === fabric);
-            const n = kitCount(programme, programme.participants.get(colourway.id)!);
-            if (own && 'lengthToBuy' in own.plan) expected = expected.add(own.plan.lengthToBuy.mul(n));
-          }
+          for (const i of packets)
+            for (const { size, kits } of kitsBySize(programme, colourway, programme.participants.get(colourway.id)!)) {
+              const packet = planPacket(programme, { colourway, months: programme.kits.packets[i]!, size });
+              const own = packet.fabrics.find((f) => f.fabric === fabric);
+              if (own && 'lengthToBuy' in own.plan) expected = expected.add(own.plan.lengthToBuy.mul(kits));
+            }
         expect(wanted.equals(expected)).toBe(true);
         const cut = bolts.bolts.reduce((sum, b) => sum.add(b.bolt.length.sub(b.rest)), ratio(0));
         const ordered = bolts.order.reduce((sum, o) => sum.add(o.length.mul(o.qty)), ratio(0));
@@ -47,6 +47,14 @@ describe('bolts and orders of a programme', () => {
     expect((release - new Date(`${butt.order.by}T00:00:00Z`).getTime()) / 86_400_000).toBe(28);
   });
 
+  it('count the bundle once, with the first packet', () => {
+    const programme = read({ kits: { ...kits, bundle: { elderberry: 2 } } });
+    const pieces = (packets: number[]) =>
+      planStock(programme, { packets }).find((f) => f.fabric.id === 'elderberry')?.pieces ?? 0;
+    expect(pieces([0])).toBe(2 * kitCount(programme, programme.participants.get('dusk')!));
+    expect(pieces([1])).toBe(0);
+  });
+
   it('lay the strips of all kits on the bolts where the shop cuts the pieces', () => {
     const programme = read({ kits: { ...kits, kind: 'pre-cut' } });
     const stock = planStock(programme, { packets: [0] });
@@ -58,7 +66,7 @@ describe('bolts and orders of a programme', () => {
     const programme = read({ kits });
     const wanted = (people: number) =>
       planStock(programme, { packets: [0], people: { frost: people } })
-        .find((f) => f.fabric.id === 'kale')!
+        .find((f) => f.fabric.id === 'water-butt')!
         .wanted.valueOf();
     expect(wanted(48)).toBeGreaterThan(wanted(24));
     expect(wanted(0)).toBe(0);

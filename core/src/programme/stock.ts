@@ -89,6 +89,12 @@ export function planStock(programme: Programme, { packets, people = {}, progress
           lengths.set(fabric, [...(lengths.get(fabric) ?? []), { label, length: plan.lengthToBuy }]);
         }
       }
+    // The bundle is handed out with the first packet.
+    if (chosen.some((c) => c.number === 1))
+      for (const fabric of new Set(colourway.fabrics.values())) {
+        const own = kits.bundle.get(fabric.id) ?? 0;
+        if (own > 0) pieces.set(fabric, (pieces.get(fabric) ?? 0) + own * n);
+      }
     for (const [fabric, list] of lengths)
       sets.set(fabric, [...(sets.get(fabric) ?? []), { label: name, lengths: list, qty: n }]);
   }

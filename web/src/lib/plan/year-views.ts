@@ -55,13 +55,15 @@ function stockView({ fabric, wanted, shelf, bolts, order }: FabricStock, { unit,
   const write = (x: Rational) => formatLength(x, unit);
   const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
   /** A fat quarter is half of a half yard (handbook 3). */
+  const step = ratio(unit === 'in' ? '9/2' : 10);
   const half = unit === 'in' ? 18 : 50;
   const lacking = order.pieces ?? order.length.valueOf();
   const { id, name, sku, colour, supplier } = fabric;
   return {
     ...{ id, name, sku, colour, supplier },
     wanted: order.pieces === undefined ? yards(wanted) : `${order.pieces} ${formName(fabric.form, order.pieces)}`,
-    shelf: yards(shelf),
+    // No more than lies there: down to an eighth of a yard, or a tenth of a metre.
+    shelf: yards(shelf.div(step).floor().mul(step)),
     bolts: (bolts?.bolts ?? []).map(({ bolt, cuts, rest }) => ({
       id: bolt.id,
       lot: bolt.dyeLot,

@@ -66,7 +66,10 @@
         maintainAspectRatio: false,
         interaction: { mode: 'index', intersect: false },
         plugins: {
-          legend: { display: series.length > 1, labels: { color: ink, font, boxWidth: 14, boxHeight: 14 } },
+          legend: {
+            display: series.length > 1,
+            labels: { color: ink, font, boxWidth: 14, boxHeight: 14, usePointStyle: type === 'line', pointStyle: 'line' },
+          },
           tooltip: { callbacks: { label: (item) => `${item.dataset.label}: ${write(item.parsed.y ?? 0)} ${unit}` } },
         },
         scales: {

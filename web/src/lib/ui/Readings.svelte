@@ -10,9 +10,11 @@
     basis: 'kit' | 'batch';
     unit: 'in' | 'cm';
     chosen: Reading;
+    /** What minutes by the rates are multiplied with: the shop's own pace. */
+    pace: number;
     onchoose: (reading: Reading) => void;
   }
-  let { plans, basis, unit, chosen, onchoose }: Props = $props();
+  let { plans, basis, unit, chosen, pace, onchoose }: Props = $props();
 
   const names: Record<Reading, [name: string, what: string]> = {
     thriftiest: ['Least cloth', 'whatever it takes at the table'],
@@ -57,7 +59,7 @@
           <td class="tabular py-1.5 text-right"><Length of={cloth(v)} /></td>
           <td class="tabular py-1.5 text-right">{v.settings}</td>
           <td class="tabular py-1.5 text-right">{v.passes}</td>
-          <td class="tabular py-1.5 pl-2 text-right whitespace-nowrap">{time(v.minutes)}</td>
+          <td class="tabular py-1.5 pl-2 text-right whitespace-nowrap">{time(v.minutes * pace)}</td>
         {:else}
           <td class="py-1.5 text-right text-quiet" colspan="4">working it out…</td>
         {/if}

@@ -79,7 +79,7 @@
     <form class="mt-3 flex flex-col gap-2" onsubmit={add} aria-label="Put a length on the shelf">
       <label class="block"
         ><span class="text-note text-quiet">Fabric</span>
-        <select class="field" bind:value={fabric}
+        <select class="field" value={fabric || yardage[0]!.id} onchange={(e) => (fabric = e.currentTarget.value)}
           >{#each yardage as f (f.id)}<option value={f.id}>{f.name}</option>{/each}</select
         ></label
       >

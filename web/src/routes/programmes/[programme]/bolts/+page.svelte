@@ -68,14 +68,14 @@
       {/if}
       {#each suppliers as supplier (supplier)}
         <h3 class="mt-3">{supplier || 'No supplier named'}</h3>
-        <table class="w-full">
+        <table class="w-full table-fixed">
           <tbody>
             {#each orders.filter((f) => f.supplier === supplier) as f (f.id)}
               <tr class="border-b border-rule align-top" data-order={f.id}>
                 <td class="w-9 py-1.5"
                   ><span class="cloth inline-block h-6 w-6" style:background={f.colour} aria-hidden="true"></span></td
                 >
-                <td class="py-1.5">{f.name} <span class="text-quiet">{f.sku}</span></td>
+                <td class="w-[38%] py-1.5">{f.name} <span class="text-quiet">{f.sku}</span></td>
                 <td class="numeral py-1.5 text-right text-lead"><Say text={f.order!.ask} /></td>
                 <td class="py-1.5 pl-4 text-right"
                   >{f.order!.by

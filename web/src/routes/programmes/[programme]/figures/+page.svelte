@@ -1,7 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import { longDate } from '$lib/programme-view';
   import Chart from '$lib/ui/Chart.svelte';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import Problems from '$lib/ui/Problems.svelte';
@@ -37,6 +36,8 @@
   const months = $derived(figures?.months.map((m) => m.name.split(',')[0]!) ?? []);
   const percent = (of: (m: NonNullable<typeof figures>['months'][number]) => number) =>
     figures?.months.map((m) => of(m) * 100) ?? [];
+  const shortDate = (iso: string) =>
+    new Date(`${iso}T00:00:00`).toLocaleDateString(page.data.locale, { day: 'numeric', month: 'short' });
   const hours = (minutes: number) => (minutes * data.pace) / 60;
   const priced = $derived((cost.answer ?? []).some((p) => p.together !== undefined));
   const scraps = $derived((figures?.months ?? []).reduce((n, m) => n + m.scrapGrams, 0) / 1000);
@@ -96,7 +97,7 @@
       title="Hours at the cutting table, by week"
       unit="h"
       type="bar"
-      labels={figures.weeks.map((w) => longDate(w.monday, page.data.locale))}
+      labels={figures.weeks.map((w) => shortDate(w.monday))}
       series={[{ name: 'all hands together', colour: '#d9b90f', values: figures.weeks.map((w) => hours(w.minutes)) }]}
     />
     <p class="text-note text-quiet">

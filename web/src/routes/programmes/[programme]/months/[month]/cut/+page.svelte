@@ -19,6 +19,7 @@
   import Printer from '@lucide/svelte/icons/printer';
   import { onDestroy, onMount, untrack } from 'svelte';
 
+  let { data } = $props();
   const bench = useWorkbench();
   const planner = new Planner();
   const refiner = new Refiner();
@@ -77,6 +78,8 @@
         : { minimumFractionDigits: 2, maximumFractionDigits: 2 },
     ),
   );
+
+  const packet = $derived(programme.kits.packets.find((months) => months.includes(month)) ?? []);
 
   const kitByKit = $derived(
     other && plan.ok && !other.sheet ? formatLength(parseLength(other.needed, unit).mul(plan.batch.kits), unit) : '',
@@ -151,13 +154,19 @@
           {/if}
           {Math.round(fabric.yield * 100)} % of it ends up in the quilts.
         </p>
+        <p class="mt-2 text-note text-quiet" data-comes-over>
+          {#if fabric.keep.length > 0}Comes over, worth keeping: {#each fabric.keep.slice(0, 3) as k, i (i)}{i > 0
+                ? ', '
+                : ''}{k.qty} × <Length of={k.w} /> by <Length of={k.h} />{/each}{fabric.keep.length > 3 ? ' and smaller' : ''};
+          {/if}{fabric.scrapGrams} g of scraps.
+        </p>
       {/if}
 
       <p class="mt-2 text-note text-quiet" role="status" data-final={final ? reading : undefined}>
         {#if behind}Working out {people}…{:else if !final}Looking for a better plan…{:else}Searched to the end.{/if}
       </p>
       <div class="mt-3">
-        <Readings plans={refiner.plans} {basis} {unit} chosen={reading} onchoose={(r) => (reading = r)} />
+        <Readings plans={refiner.plans} {basis} {unit} chosen={reading} pace={data.pace} onchoose={(r) => (reading = r)} />
       </div>
       {#if view.costPerKit !== undefined}
         <p class="tabular mt-3" data-totals>
@@ -176,6 +185,12 @@
         <a class="plain" href={file('order.csv')} download>order list</a>,
         <a class="plain" href={file(`layout-${fabric.id}.svg`)} download>layout of {fabric.name}</a>
       </p>
+      {#if packet.length > 1}
+        <p class="mt-3 text-note">
+          {packet.map((m) => m.name).join(' and ')} share a packet:
+          <a class="plain" href="../../packets?colourway={colourway.id}">what is cut, saved and kept whole</a>
+        </p>
+      {/if}
 
       {#if sheet}
         <div class="mt-5 flex flex-wrap gap-4">

@@ -1,0 +1,6 @@
+import { shopPace } from '$lib/server/cutting-room';
+import { whileDatabaseAnswers } from '$lib/server/door';
+import type { PageServerLoad } from './$types';
+
+/** What minutes by the rates are multiplied with. */
+export const load: PageServerLoad = async ({ locals }) => ({ pace: await whileDatabaseAnswers(shopPace(locals.organisation)) });
