@@ -18,6 +18,7 @@ export {
 } from './strips';
 export { planSheets, type SheetPlan } from './sheets';
 export { allocate, type BoltCut, type BoltOnShelf, type BoltPlan, type LengthSet } from './bolts';
+export { tryOnMachine, type CutterFile, type MachinePath, type MachineRun } from './machine';
 export { paceOf, type LoggedEvening } from './pace';
 export { gramsOf, wasteOf, worthKeeping, type Remainder, type Waste } from './waste';
 export { planBundle, type BundleMonth, type BundlePlan } from './bundle';

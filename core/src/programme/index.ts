@@ -49,6 +49,7 @@ export {
 } from './figures';
 export { bundleContract, packetContract, stockContract } from './packet-contract';
 export { planBundles, planPacket, type BundledFabric, type PacketFabric, type PacketPlan } from './packets';
+export { cutterMats, outlines, type CutterMat } from './cutter-files';
 export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './recut';
 export { planStock, type FabricOrder, type FabricStock, type StockRequest } from './stock';
 export { readProgramme } from './read';

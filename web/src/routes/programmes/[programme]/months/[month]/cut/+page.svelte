@@ -184,6 +184,7 @@
         To keep: <a class="plain" href={file('cut-list.csv')} download>cut list</a>,
         <a class="plain" href={file('order.csv')} download>order list</a>,
         <a class="plain" href={file(`layout-${fabric.id}.svg`)} download>layout of {fabric.name}</a>
+        · <a class="plain" href="cutter?colourway={colourway.id}&basis={basis}&people={people}">for the cutting machine</a>
       </p>
       {#if packet.length > 1}
         <p class="mt-3 text-note">

@@ -1,0 +1,166 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import MachineMat from '$lib/ui/MachineMat.svelte';
+  import MonthFrame from '$lib/ui/MonthFrame.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import Setting from '$lib/ui/Setting.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { invalidateAll } from '$app/navigation';
+  import { tryOnMachine } from '@aggrega/core/cutting';
+  import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
+  import Download from '@lucide/svelte/icons/download';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  const { unit, house } = $derived(bench.programme);
+  const month = $derived(bench.monthOrEmpty(page.params.month!));
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const basis = $derived(page.url.searchParams.get('basis') === 'batch' ? 'batch' : 'kit');
+  const people = $derived(bench.people(colourway));
+  const asked = $derived(`colourway=${colourway.id}&basis=${basis}${basis === 'batch' ? `&people=${people}` : ''}`);
+  let chosen: string | undefined = $state();
+  /** A file of one's own, tried on the machine. */
+  let own: { name: string; svg: string } | undefined = $state.raw();
+  const keyOf = (mat: { fabric: string; number: number }) => `${mat.fabric}-${mat.number}`;
+  const mat = $derived(data.mats.find((m) => keyOf(m) === chosen) ?? data.mats[0]);
+  const run = $derived(own ? tryOnMachine(own.svg) : mat && tryOnMachine(mat.svg));
+  const sheets = $derived(data.mats.reduce((n, m) => n + m.repeat, 0));
+
+  async function read(e: Event & { currentTarget: HTMLInputElement }) {
+    const file = e.currentTarget.files?.[0];
+    if (file) own = { name: file.name, svg: file.size > 2e6 ? '' : await file.text() };
+  }
+
+  // What is saved changes the files, so they are asked for again.
+  const saved = $derived(bench.saver.revision);
+  let seen: number | undefined;
+  $effect(() => {
+    if (seen !== undefined && seen !== saved) void invalidateAll();
+    seen = saved;
+  });
+
+  const sides = [
+    ['width', 'Mat width'],
+    ['length', 'Mat length'],
+    ['gap', 'Between pieces'],
+  ] as const;
+  const file = $derived(bench.saver.document.house?.mat ?? {});
+  function wrong(text: string) {
+    try {
+      parseLength(text, unit);
+      return '';
+    } catch (error) {
+      if (error instanceof LengthError) return `${error.message}.`;
+      throw error;
+    }
+  }
+</script>
+
+<MonthFrame>
+  {#if month.blocks.length === 0}
+    <p class="max-w-prose pt-6 text-lead">
+      Nothing is drawn for {month.name} yet, so there is nothing to cut. Draw a block at Draft first.
+    </p>
+  {:else}
+    <h2 class="text-head">For the cutting machine</h2>
+    <p class="max-w-prose text-quiet">
+      A file for every mat, one closed path for each piece, seam allowance included. The machine drawn here is a stand-in: it
+      reads the very file back, checks it, and shows the way of the blade.
+    </p>
+    {#if data.problems.length > 0 && !own}
+      <Problems problems={data.problems} document={bench.saver.document} title="These pieces cannot be cut on this mat" />
+    {:else if run}
+      <div class="mt-4 grid grid-cols-[minmax(0,1fr)_16rem] gap-x-6 max-[800px]:block">
+        <div>
+          <h3 class="mb-2">
+            {#if own}{own.name}{:else}{mat!.name}, mat {mat!.number}{mat!.repeat > 1
+                ? `, ${mat!.repeat} sheets alike`
+                : ''}{/if}
+          </h3>
+          {#if run.file.paths.length > 0}{#key own?.svg ?? mat?.svg}<MachineMat
+                {run}
+                colour={own ? '#7c8db5' : mat!.colour}
+              />{/key}{/if}
+        </div>
+        <div>
+          {#if run.faults.length > 0}
+            <div class="border-l-4 border-madder bg-edge px-3 py-2" role="alert">
+              <h3>The machine stops</h3>
+              <ul>
+                {#each run.faults.slice(0, 12) as fault (fault)}<li>{fault}</li>{/each}
+              </ul>
+              {#if run.faults.length > 12}<p>and {run.faults.length - 12} more.</p>{/if}
+            </div>
+          {:else}
+            <p class="border-l-4 border-weld bg-edge px-3 py-2" data-machine="ready">
+              <b>Checked: it can be cut.</b> Every path is closed, on the mat, and over no other.
+            </p>
+          {/if}
+          <dl class="mt-3">
+            {#each [['Mat', `${run.file.width} × ${run.file.height} ${run.file.unit}`], ['Pieces', String(run.file.paths.length)], ['Blade cuts', `${run.cut.toFixed(1)} ${run.file.unit}`], ['Blade is carried', `${run.carried.toFixed(1)} ${run.file.unit}`], ['About', `${run.minutes.toFixed(1)} min`]] as [name, value] (name)}
+              <div class="flex border-b border-rule py-1">
+                <dt class="mr-auto text-quiet">{name}</dt>
+                <dd class="tabular">{value}</dd>
+              </div>
+            {/each}
+          </dl>
+          {#if mat && !own}
+            <p class="mt-3">
+              <a class="act" href="cutter/files/{keyOf(mat)}.svg?{asked}" download><Download size={17} /> This mat as a file</a>
+            </p>
+          {/if}
+          {#if own}<p class="mt-3"><button class="act" onclick={() => (own = undefined)}>Back to this month</button></p>{/if}
+        </div>
+      </div>
+    {:else}
+      <p class="mt-4 text-lead">Nobody is enrolled, so nothing is cut. Choose one kit, or turn the head count up.</p>
+    {/if}
+  {/if}
+  {#snippet side()}
+    <nav aria-label="What is cut" class="flex flex-col">
+      {#each [['kit', 'One kit'], ['batch', 'All kits together']] as const as [id, name] (id)}
+        <a
+          href="?colourway={colourway.id}&basis={id}{id === 'batch' ? `&people=${people}` : ''}"
+          data-sveltekit-noscroll
+          aria-current={basis === id ? 'true' : undefined}
+          class="border-l-4 px-3 py-1.5 hover:bg-edge {basis === id ? 'border-weld font-semibold' : 'border-transparent'}"
+          >{name}</a
+        >
+      {/each}
+    </nav>
+    {#if data.mats.length > 0}
+      <h2 class="mt-4 border-b border-ink pb-1 text-lead">{sheets === 1 ? 'One mat' : `${sheets} mats`}</h2>
+      <ul>
+        {#each data.mats as m (keyOf(m))}
+          <li class="border-b border-rule">
+            <button
+              class="flex w-full cursor-pointer items-center gap-2 py-1.5 text-left hover:bg-edge"
+              aria-pressed={m === mat && !own}
+              onclick={() => ((chosen = keyOf(m)), (own = undefined))}
+            >
+              <span class="cloth inline-block h-5 w-5" style:background={m.colour} aria-hidden="true"></span>
+              <span class="mr-auto {m === mat && !own ? 'font-semibold' : ''}">{m.name} {m.number}</span>
+              <span class="tabular text-note text-quiet">{m.repeat} ×, {m.pieces} pieces</span>
+            </button>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    <section class="mt-5 flex flex-col gap-3" aria-label="The machine">
+      <h2 class="border-b border-ink pb-1 text-lead">The machine</h2>
+      {#each sides as [key, name] (key)}
+        <Setting
+          name="{name}, {unit}"
+          value={file[key] === undefined ? formatLength(house.mat[key], unit) : String(file[key])}
+          trouble={wrong}
+          onset={(to) => bench.saver.do(`cutting machine, ${name}`, [{ path: `/house/mat/${key}`, from: file[key], to }])}
+        />
+      {/each}
+      <label class="block"
+        ><span class="text-note text-quiet">Try a file of your own</span>
+        <input type="file" accept=".svg,image/svg+xml" class="block w-full text-note" onchange={read} /></label
+      >
+    </section>
+    <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to the cutting table</a></p>
+  {/snippet}
+</MonthFrame>

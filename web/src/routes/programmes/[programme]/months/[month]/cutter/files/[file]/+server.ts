@@ -1,0 +1,19 @@
+import { matsOf } from '$lib/server/cutter';
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** One mat for the machine: FABRIC-NUMBER.svg. */
+export const GET: RequestHandler = async ({ params, url, locals }) => {
+  const found = await whileDatabaseAnswers(matsOf(locals.organisation, params, url.searchParams));
+  if (found.kind === 'refused') error(422, found.problems.map((p) => p.message).join('; '));
+  const mat = found.kind === 'mats' ? found.mats.find((m) => `${m.fabric.id}-${m.number}.svg` === params.file) : undefined;
+  if (!mat) error(404, 'There is no such mat; the cutter page lists them.');
+  return new Response(mat.svg, {
+    headers: {
+      'content-type': 'image/svg+xml',
+      'content-disposition': `attachment; filename="${params.month}-${params.file}"`,
+      'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'",
+    },
+  });
+};
