@@ -13,9 +13,13 @@ test('ticks survive a reload, and another screen at the table sees them', async 
   await expect(progress(page)).toContainText('2 of ');
   await page.reload();
   await expect(progress(page)).toContainText('2 of ');
-  // Another head count is another list.
+  // Another head count goes on around what is cut, and says what has changed.
   await open(page, page.url().replace(/\?.*/, '?colourway=frost&people=30'));
   await expect(progress(page)).toContainText('0 of ');
+  await expect(page.getByRole('region', { name: 'What has changed' })).toContainText(
+    /6 kits more than when cutting began: 33, not 27/,
+  );
+  await expect(page.getByRole('region', { name: 'What has changed' })).toContainText(/pieces cut before stay and are used/);
 });
 
 test('one step at a time, to the end and back; a lost connection loses no tick', async ({ page, bench }) => {
@@ -37,4 +41,75 @@ test('one step at a time, to the end and back; a lost connection loses no tick',
   const steps = Number(/of (\d+)/.exec(await page.locator('[data-progress]').innerText())![1]);
   for (let i = 0; i < steps; i += 1) await next.click();
   await expect(page.getByText('Everything on this list is cut.')).toBeVisible();
+});
+
+test('a changed head count never cuts what is cut, and ticks of an earlier list that come late are noticed', async ({
+  page,
+  bench,
+  browser,
+}) => {
+  await bench.open('/months/m1/cutting-room?colourway=frost&people=12');
+  const boxes = page.getByRole('checkbox', { name: /is cut$/ });
+  const changed = page.getByRole('region', { name: 'What has changed' });
+  const progress = page.locator('[data-progress]');
+  const first = await boxes.count();
+  for (let i = 0; i < first - 1; i += 1) await boxes.nth(i).check({ force: true });
+  await expect(progress).toContainText(`${first - 1} of ${first}`);
+  // A tablet that has lost the connection goes on.
+  const tablet = await (await browser.newContext()).newPage();
+  await open(tablet, page.url());
+  await tablet.route('**/cutting/**', (route) => route.abort());
+  await tablet
+    .getByRole('checkbox', { name: /is cut$/ })
+    .last()
+    .check({ force: true });
+  await expect(tablet.locator('[data-progress]')).toContainText(`${first} of ${first}`);
+  // More people: only the rest, around what is known to be cut.
+  await open(page, page.url().replace('people=12', 'people=20'));
+  await expect(changed).toContainText('kits more than when cutting began');
+  await boxes.first().check({ force: true });
+  await expect(progress).toContainText('1 of ');
+  await tablet.unroute('**/cutting/**');
+  await expect(page.getByRole('alert')).toContainText('One step was cut from another list');
+  await page.getByRole('button', { name: 'Count what was cut in' }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(progress).toContainText('0 of ');
+  await tablet.context().close();
+  // Fewer people: nothing more is cut, and what is over is named.
+  await open(page, page.url().replace('people=20', 'people=3'));
+  await expect(changed).toContainText('Nothing more has to be cut. Comes over: ');
+});
+
+test('several hands share a list, and what an evening took is noted', async ({ page, bench }) => {
+  await bench.open('/months/m8/cutting-room?colourway=frost');
+  const boxes = page.getByRole('checkbox', { name: /is cut$/ });
+  const all = await boxes.count();
+  await page.getByRole('combobox', { name: /^Hands/ }).selectOption('2');
+  await page.getByRole('combobox', { name: /^Show/ }).selectOption('1');
+  const one = await boxes.count();
+  await page.getByRole('combobox', { name: /^Show/ }).selectOption('2');
+  expect(one + (await boxes.count())).toBe(all);
+  await boxes.first().check({ force: true });
+  const log = page.getByRole('form', { name: 'What it took' });
+  await log.getByLabel('Minutes, all hands together').fill('95');
+  await log.getByRole('button', { name: 'Note it' }).click();
+  await expect(log).toContainText('Noted: 95 min.');
+  await page.reload();
+  await expect(log).toContainText('at this shop’s own pace');
+  await log.getByLabel('Minutes, all hands together').fill('');
+  await log.getByRole('button', { name: 'Note it' }).click();
+  await expect(log).not.toContainText('Noted');
+});
+
+test('lengths are those of the packet, size by size', async ({ page, bench }) => {
+  await bench.open('/months/m3/cutting-room?colourway=frost&basis=kit');
+  await expect(page.getByText(/handed out with February/)).toBeVisible();
+  await expect(page.getByRole('row', { name: /Double bed/ }).first()).toBeVisible();
+  await page
+    .getByRole('checkbox', { name: /is cut$/ })
+    .first()
+    .check({ force: true });
+  await expect(page.locator('[data-progress]')).toContainText('1 of ');
+  await open(page, `${page.url()}&people=30`);
+  await expect(page.getByText(/cut before/).first()).toBeVisible();
 });

@@ -29,7 +29,7 @@ export function longDate(iso: string | undefined, locale: string): string {
   return new Date(`${iso}T00:00:00`).toLocaleDateString(locale, { day: 'numeric', month: 'long', year: 'numeric' });
 }
 
-/** '27 kits, 2 spare and 1 demo, 4 of them Double bed' */
+/** '27 kits, 2 spare and 1 demo; 4 Double bed': those of a larger size are among them. */
 export function kitsText(programme: Programme, colourway: Colourway, people: number): string {
   const kits = kitCount(programme, people);
   const demoSets = kits > 0 ? programme.kits.demoSets : 0;
@@ -38,12 +38,8 @@ export function kitsText(programme: Programme, colourway: Colourway, people: num
   const sizes = kitsBySize(programme, colourway, people).flatMap((s) =>
     s.size && s.kits > 0 ? `${s.kits} ${s.size.name}` : [],
   );
-  const all = `${kits} ${kits === 1 ? 'kit' : 'kits'}`;
-  return [
-    all,
-    ...(parts.length > 0 ? [parts.join(' and ')] : []),
-    ...(sizes.length > 0 ? [`${sizes.join(', ')} among them`] : []),
-  ].join(', ');
+  const all = [`${kits} ${kits === 1 ? 'kit' : 'kits'}`, ...(parts.length > 0 ? [parts.join(' and ')] : [])].join(', ');
+  return [all, ...sizes].join('; ');
 }
 
 /** The sheet of a month, or why it cannot be written: with the places. */

@@ -44,6 +44,10 @@ it('a later list says which steps it counts as cut, and what was ticked first st
     ['first', []],
     ['second', ['first a']],
   ]);
+  // What a later list counts as cut cannot be taken back under it; its own ticks can.
+  await setStep(QUARRY, slug, 'm2~frost~batch', tick('first', 'a', false));
+  await setStep(QUARRY, slug, 'm2~frost~batch', tick('second', 'b', false));
+  expect(await names('m2~frost~batch')).toEqual(['first a', 'second c']);
 });
 
 it('the pace follows the log of the organisation, and of nobody else', async () => {

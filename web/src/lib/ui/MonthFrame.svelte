@@ -23,7 +23,8 @@
   const bench = useWorkbench();
   const month = $derived(bench.month(page.params.month!));
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  const station = $derived(page.url.pathname.split('/')[5] ?? 'draft');
+  /** The cutting room and the cutting machine belong to Cut. */
+  const station = $derived(page.url.pathname.split('/')[5]?.replace(/^cut.+/, 'cut') ?? 'draft');
   const people = $derived(bench.people(colourway));
   const doubts = $derived(month ? monthDoubts(bench.programme, month, colourway) : []);
   const stations = $derived(

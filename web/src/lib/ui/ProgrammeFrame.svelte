@@ -24,7 +24,7 @@
   const STATIONS = ['draft', 'sew', 'cut', 'sheet'];
 
   const monthId = $derived(page.params.month);
-  const station = $derived(page.url.pathname.split('/')[5] ?? 'draft');
+  const station = $derived(page.url.pathname.split('/')[5]?.replace(/^cut.+/, 'cut') ?? 'draft');
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const monthHref = (id: string, to: string) => `/programmes/${bench.slug}/months/${id}/${to}${page.url.search}`;
   const today = new Date().toISOString().slice(0, 10);

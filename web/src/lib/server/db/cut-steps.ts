@@ -64,9 +64,10 @@ export async function tickStep(db: pg.ClientBase, slug: string, place: string, d
 }
 
 const UNTICK = `
-  delete from cut_step using programme p where p.id = programme_id and slug = $1 and list = $2 and step = $3`;
+  delete from cut_step using programme p where p.id = programme_id and slug = $1 and list = $2 and step = $3
+    and not exists (select 1 from cut_list l where l.programme_id = p.id and l.base ? ($2::text || ' ' || $3::text))`;
 
-/** Takes a tick back. */
+/** Takes a tick back; one that a later list counts as cut stays. */
 export async function untickStep(db: pg.ClientBase, slug: string, list: string, step: string): Promise<void> {
   await db.query(UNTICK, [slug, list, step]);
 }

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import { longDate } from '$lib/programme-view';
   import BoltBar from '$lib/ui/BoltBar.svelte';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import Problems from '$lib/ui/Problems.svelte';
@@ -42,6 +41,8 @@
       programme.currency ? { style: 'currency', currency: programme.currency } : { minimumFractionDigits: 2 },
     ),
   );
+  const shortDate = (iso: string) =>
+    new Date(`${iso}T00:00:00`).toLocaleDateString(page.data.locale, { day: 'numeric', month: 'short', year: 'numeric' });
   const csv = $derived(
     `bolts/order.csv?packets=${wanted.map((i) => i + 1).join(',')}${tried.map((c) => `&people.${c.id}=${bench.people(c)}`).join('')}`,
   );
@@ -78,10 +79,8 @@
                 <td class="w-[38%] py-1.5">{f.name} <span class="text-quiet">{f.sku}</span></td>
                 <td class="numeral py-1.5 text-right text-lead"><Say text={f.order!.ask} /></td>
                 <td class="py-1.5 pl-4 text-right"
-                  >{f.order!.by
-                    ? `by ${longDate(f.order!.by, page.data.locale)}`
-                    : ''}{#if f.order!.by && f.order!.by < today}<span class="block text-note text-madder"
-                      >too late for its lead time of {f.order!.leadDays} days</span
+                  >{f.order!.by ? `by ${shortDate(f.order!.by)}` : ''}{#if f.order!.by && f.order!.by < today}<span
+                      class="block text-note text-madder">too late for its lead time of {f.order!.leadDays} days</span
                     >{/if}</td
                 >
                 <td class="tabular py-1.5 pl-4 text-right">{f.order!.cost === undefined ? '' : money.format(f.order!.cost)}</td>

@@ -155,10 +155,12 @@
           {Math.round(fabric.yield * 100)} % of it ends up in the quilts.
         </p>
         <p class="mt-2 text-note text-quiet" data-comes-over>
-          {#if fabric.keep.length > 0}Comes over, worth keeping: {#each fabric.keep.slice(0, 3) as k, i (i)}{i > 0
-                ? ', '
-                : ''}{k.qty} × <Length of={k.w} /> by <Length of={k.h} />{/each}{fabric.keep.length > 3 ? ' and smaller' : ''};
-          {/if}{fabric.scrapGrams} g of scraps.
+          {#if fabric.keep.length > 0}<span
+              >Comes over, worth keeping: {#each fabric.keep.slice(0, 3) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty} × <Length
+                  of={k.w}
+                /> by <Length of={k.h} />{/each}{fabric.keep.length > 3 ? ' and smaller' : ''}.</span
+            >{/if}
+          <span>{fabric.scrapGrams > 0 ? `${fabric.scrapGrams} g of scraps.` : 'No scraps.'}</span>
         </p>
       {/if}
 

@@ -140,7 +140,7 @@
             >
               <span class="cloth inline-block h-5 w-5" style:background={m.colour} aria-hidden="true"></span>
               <span class="mr-auto {m === mat && !own ? 'font-semibold' : ''}">{m.name} {m.number}</span>
-              <span class="tabular text-note text-quiet">{m.repeat} ×, {m.pieces} pieces</span>
+              <span class="tabular text-note text-quiet">{m.repeat} ×, {m.pieces} {m.pieces === 1 ? 'piece' : 'pieces'}</span>
             </button>
           </li>
         {/each}

@@ -1,0 +1,100 @@
+import { readFile } from 'node:fs/promises';
+import { expect, plain, test } from './bench-of-their-own';
+
+test('bolts: the shelf is used first, and what is lacking is ordered in time', async ({ page, bench }) => {
+  await bench.open('/bolts');
+  const butt = page.locator('[data-order=water-butt] td').nth(2);
+  const before = plain(await butt.innerText());
+  const shelf = page.getByRole('region', { name: 'The shelf' });
+  const form = shelf.getByRole('form', { name: 'Put a length on the shelf' });
+  await form.getByLabel('Fabric').selectOption('water-butt');
+  await form.getByLabel('Length, in').fill('9 3/');
+  await form.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(form.getByRole('alert')).toBeVisible();
+  await form.getByLabel('Length, in').fill('540');
+  await form.getByLabel('Dye lot').fill('9');
+  await form.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(page.locator('[data-bolts=water-butt]').getByText('540')).toBeVisible();
+  await expect.poll(async () => plain(await butt.innerText())).not.toBe(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => plain(await butt.innerText())).toBe(before);
+  // Fewer packets need less; none needs nothing.
+  const boxes = page.getByRole('group', { name: 'Packets still to be cut' }).getByRole('checkbox');
+  for (const box of await boxes.all()) if (await box.isChecked()) await box.uncheck();
+  await expect(page.getByText('No packet is chosen, so nothing is wanted.')).toBeVisible();
+  await boxes.first().check();
+  await expect(page.locator('[data-order]').first()).toBeVisible();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'order list' }).click()]);
+  const csv = await readFile(await download.path(), 'utf8');
+  expect(csv.split('\r\n')[0]).toBe('supplier,fabric,number,amount,unit,length in,order by,cost GBP');
+  expect(csv.trim().split('\r\n')).toHaveLength(1 + (await page.locator('[data-order]').count()));
+});
+
+test('packets: months are put together and apart; cloth is saved and kept whole; the bundle tells what stays', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/packets?colourway=dusk');
+  const second = page.getByRole('region', { name: 'Packet 2' });
+  await expect(second).toContainText('Keep whole: at least');
+  await page.getByRole('button', { name: 'March, Cloche: a packet of its own' }).click();
+  await expect(second).not.toContainText('March, Cloche');
+  await page.getByRole('button', { name: 'March, Cloche: into the packet before' }).click();
+  await expect(second).toContainText('March, Cloche');
+  const bundle = page.locator('[data-bundle=elderberry]');
+  await expect(bundle).toContainText('Largest piece still whole: ');
+  const slider = bundle.getByRole('slider');
+  await slider.focus();
+  await page.keyboard.press('End');
+  await expect(bundle).toContainText('After December');
+  await page.getByText('Double bed').click();
+  await expect(page.getByRole('region', { name: 'Packet 1', exact: true })).toBeVisible();
+});
+
+test('figures: four charts with their numbers, following the head count', async ({ page, bench }) => {
+  await bench.open('/figures');
+  await expect(page.locator('[data-chart]')).toHaveCount(4);
+  const cloth = page.locator('[data-chart="Cloth by month"]');
+  await cloth.getByRole('button', { name: 'the numbers' }).click();
+  const total = async () =>
+    (await cloth.locator('tbody td:not(:first-child)').allInnerTexts()).reduce((sum, text) => sum + Number(text), 0);
+  const before = await total();
+  expect(before).toBeGreaterThan(0);
+  await page.keyboard.press('+');
+  await expect.poll(total).not.toBe(before);
+  // The curve falls as more people share the spares and the strips.
+  const curve = page.locator('[data-chart^="Cloth for one participant"]');
+  const rows = await curve.locator('tbody tr').allInnerTexts();
+  const [first, last] = [rows[0]!, rows.at(-1)!].map((row) => Number(row.split(/\s+/)[1]));
+  expect(last).toBeLessThan(first!);
+});
+
+test('cutting machine: files are read back and checked; a bad one stops it', async ({ page, bench }) => {
+  await bench.open('/months/m2/cut?colourway=frost');
+  await page.getByRole('link', { name: 'for the cutting machine' }).click();
+  await expect(page.locator('[data-machine=ready]')).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'This mat as a file' }).click(),
+  ]);
+  const svg = await readFile(await download.path(), 'utf8');
+  expect(svg.match(/<path /g)!.length).toBeGreaterThan(1);
+  const choose = (text: string) =>
+    page
+      .getByLabel('Try a file of your own')
+      .setInputFiles({ name: 'mine.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(text) });
+  await choose(svg.replace('Z"', '"'));
+  await expect(page.getByRole('alert')).toContainText('is not closed');
+  await choose('no drawing at all');
+  await expect(page.getByRole('alert')).toContainText('The file is no SVG');
+  await choose(svg);
+  await expect(page.locator('[data-machine=ready]')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to this month' }).click();
+  // A mat that is too small is refused in a sentence, and put right.
+  const width = page.getByLabel('Mat width, in');
+  await width.fill('1');
+  await width.press('Enter');
+  await expect(page.getByText(/does not fit the mat of 1 by 24 in/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('[data-machine=ready]')).toBeVisible();
+});
