@@ -1,4 +1,4 @@
-// Runs a benchmark: node bench/run.mjs [construction|planner|head-count]. Each prints figures and their ratios from one run.
+// Runs a benchmark: node bench/run.mjs [construction|planner|head-count|checked-plans]. Each prints figures and their ratios from one run.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

@@ -6,6 +6,7 @@
   import PacketCloth from '$lib/ui/PacketCloth.svelte';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import Problems from '$lib/ui/Problems.svelte';
+  import SizesForm from '$lib/ui/SizesForm.svelte';
   import Working from '$lib/ui/Working.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
@@ -68,6 +69,7 @@
   {/if}
   {#snippet side()}
     <KitsForm />
+    <SizesForm />
     <div class="mt-6"><PaperChoice what="Print the packets" /></div>
   {/snippet}
 </YearFrame>

@@ -4,6 +4,7 @@
   import { Planner } from '$lib/plan/planner.svelte';
   import { Refiner } from '$lib/plan/refiner.svelte';
   import { coloursOf } from '$lib/programme-view';
+  import ClothForm from '$lib/ui/ClothForm.svelte';
   import Bolt from '$lib/ui/Bolt.svelte';
   import Doubts from '$lib/ui/Doubts.svelte';
   import FabricTable from '$lib/ui/FabricTable.svelte';
@@ -65,6 +66,7 @@
   let chosen: string | undefined = $state();
   const view = $derived(plan.ok ? plan[basis] : undefined);
   const fabric = $derived(view?.fabrics.find((f) => f.id === chosen) ?? view?.fabrics[0]);
+  const cloth = $derived(programme.fabrics.find((f) => f.id === fabric?.id));
   const other = $derived(plan.ok && fabric ? plan.kit.fabrics.find((f) => f.id === fabric.id) : undefined);
   const { unit } = $derived(programme);
 
@@ -142,6 +144,7 @@
         <FabricTable fabrics={view.fabrics} {unit} chosen={fabric.id} onchoose={(id) => (chosen = id)} />
       </div>
 
+      {#if cloth}{#key cloth.id}<ClothForm fabric={cloth} />{/key}{/if}
       {#if fabric.strips.length > 0}
         <p class="mt-3">
           {#if fabric.sheet}
