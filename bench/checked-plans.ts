@@ -6,6 +6,8 @@ import { faultsOf } from '../core/tests/plan-checker';
 import { randomProgramme } from '../core/tests/random-programme';
 
 const many = Number(process.env.MANY ?? 5000);
+/** ONLY=10 tries every tenth. */
+const only = Number(process.env.ONLY ?? 0);
 let [programmes, plans, faults] = [0, 0, 0];
 const began = performance.now();
 for (const document of fc.sample(randomProgramme, { numRuns: many, seed: 20261124 })) {
@@ -14,6 +16,7 @@ for (const document of fc.sample(randomProgramme, { numRuns: many, seed: 2026112
   const { programme } = reading;
   const [colourway] = programme.colourways;
   programmes += 1;
+  if (only && programmes % only !== 0) continue;
   // Every tenth is searched to the end.
   const first = programmes % 10 !== 0;
   for (const basis of ['kit', 'batch'] as const) {
@@ -28,7 +31,9 @@ for (const document of fc.sample(randomProgramme, { numRuns: many, seed: 2026112
   if (programmes % 10 === 0)
     for (const { plan } of planPacket(programme, { colourway: colourway!, months: programme.months }).fabrics) {
       plans += 1;
-      faults += faultsOf(plan).length;
+      const found = faultsOf(plan);
+      faults += found.length;
+      if (found.length > 0) console.error(programmes, 'packet', found.slice(0, 3), plan.lowerBound);
     }
   if (programmes % 250 === 0) console.log(`${programmes} programmes, ${plans} plans, ${faults} faults`);
 }

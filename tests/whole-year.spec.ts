@@ -98,3 +98,39 @@ test('cutting machine: files are read back and checked; a bad one stops it', asy
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('[data-machine=ready]')).toBeVisible();
 });
+
+test('a fabric’s form is chosen at the table, and undone as a whole', async ({ page, bench }) => {
+  await bench.open('/months/m5/cut?colourway=dusk');
+  await page.getByRole('button', { name: 'Elderberry' }).click();
+  const comes = page.locator('details[data-comes]');
+  await expect(comes).toHaveAttribute('data-comes', 'fat-quarter');
+  await comes.locator('summary').click();
+  await comes.getByLabel('It comes').selectOption('yardage');
+  await expect(comes).toHaveAttribute('data-comes', 'yardage');
+  await expect(comes.getByLabel('Usable width, in')).toHaveValue('42');
+  await expect(page.locator('[data-fabric=elderberry] [data-buy]')).not.toContainText('fat quarters');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(comes).toHaveAttribute('data-comes', 'fat-quarter');
+  await expect(comes.getByLabel(/Pieces in a bundle/)).toHaveValue('2');
+});
+
+test('sizes and step-outs are told to the programme, and reach the cutting table', async ({ page, bench }) => {
+  await bench.open('/packets?colourway=harvest');
+  await page.getByRole('button', { name: 'Add a size' }).click();
+  const sizes = page.getByRole('region', { name: 'Sizes' });
+  const added = sizes.getByRole('group', { name: 'Larger quilt' });
+  const field = added.getByLabel('People of Harvest who take it');
+  await field.fill('99');
+  await field.press('Enter');
+  await expect(sizes.getByRole('alert')).toContainText('A whole number from 0 to 18.');
+  await field.fill('3');
+  await field.press('Enter');
+  await expect(sizes.getByRole('alert')).toHaveCount(0);
+  const outs = page.getByRole('region', { name: 'Step-outs' });
+  const before = await outs.getByRole('listitem').count();
+  await outs.getByRole('button', { name: 'Add step-outs' }).click();
+  await expect(outs.getByRole('listitem')).toHaveCount(before + 1);
+  await bench.open('/months/m1/cutting-room?colourway=harvest');
+  await expect(page.getByText(/each Larger quilt kit 2 ×/).first()).toBeVisible();
+  await expect(page.getByText(/the step-outs \d+ ×/).first()).toBeVisible();
+});

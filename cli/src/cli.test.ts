@@ -166,3 +166,43 @@ it.each([
   expect({ code, out }).toEqual({ code: 2, out: '' });
   expect(err).not.toContain('    at ');
 });
+
+describe('packets and bolts', () => {
+  it('tell what a participant is handed, what is saved and what stays whole', async () => {
+    const { code, out } = await aggrega('packets', demo, '--colourway', 'dusk', '--size', 'double-bed');
+    expect(code).toBe(0);
+    const [plan] = JSON.parse(out).plans;
+    expect(plan).toMatchObject({ colourway: 'dusk', size: 'double-bed' });
+    expect(plan.packets[1].months).toEqual(['m2', 'm3']);
+    const [fabric] = plan.packets[1].fabrics;
+    expect(fabric.stages.map((s: { month: string }) => s.month)).toEqual(['m2', 'm3']);
+    expect(fabric.stages.at(-1).whole).toBe('0');
+    expect(plan.bundle[0]).toMatchObject({ fabric: 'elderberry', form: 'fat-quarter', lacking: [] });
+  });
+
+  it('lay the packets on the shelf, and order the rest', async () => {
+    const { code, out } = await aggrega('bolts', demo, '--packets', '1,2');
+    expect(code).toBe(0);
+    const butt = JSON.parse(out).fabrics.find((f: { fabric: string }) => f.fabric === 'water-butt');
+    expect(butt).toMatchObject({ supplier: 'Mill Lane Cottons', proven: true, order: { by: '2026-12-23' } });
+    expect(butt.bolts).toHaveLength(3);
+  });
+
+  it('refuse what is not there, with exit code 2', async () => {
+    expect((await aggrega('bolts', demo, '--packets', '99')).code).toBe(2);
+    expect((await aggrega('packets', demo, '--size', 'king')).code).toBe(2);
+    expect((await aggrega('cut', demo, '--size', 'king')).code).toBe(2);
+  });
+
+  it('plan one kit of a larger size, with what comes over', async () => {
+    const words = ['cut', demo, '--basis', 'kit', '--colourway', 'frost', '--months', 'm1'];
+    const pieces = (out: string) =>
+      JSON.parse(out).plans[0].fabrics.flatMap((f: { demand: { qty: number }[] }) => f.demand.map((p) => p.qty));
+    const [plain, double] = [(await aggrega(...words)).out, (await aggrega(...words, '--size', 'double-bed')).out];
+    expect(pieces(double)).toEqual(pieces(plain).map((n: number) => n * 2));
+    expect(JSON.parse(plain).plans[0].fabrics[0].waste).toMatchObject({
+      keep: expect.any(Array),
+      scrapGrams: expect.any(Number),
+    });
+  });
+});

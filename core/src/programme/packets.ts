@@ -69,8 +69,8 @@ function monthByMonth(programme: Programme, fabric: Fabric, pieces: readonly Pie
     surplus: plans.flatMap((plan) => plan.surplus),
     lengthNeeded,
     lengthToBuy: lengthToBuy(lengthNeeded, programme.house),
-    // Months that are cut apart cannot undercut any of their own bounds.
-    lowerBound: total((plan) => plan.lowerBound),
+    // Months that are cut apart cannot undercut any of their own bounds. They are thousandths: added whole, without a float's dust.
+    lowerBound: total((plan) => Math.round(plan.lowerBound * 1000)) / 1000,
     yield: total((plan) => plan.yield * plan.lengthNeeded.valueOf()) / (lengthNeeded.valueOf() || 1),
   };
 }
