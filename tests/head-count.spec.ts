@@ -46,7 +46,7 @@ test('an organiser turns the head count from 12 to 60, sees the cloth follow, an
   // The list for the cutting room is that of the number being tried, and says so.
   await page.getByRole('link', { name: 'Cutting-room list' }).click();
   await expect(page.getByText('for 60 people, tried (12 enrolled)')).toBeVisible();
-  await expect(page.getByText('In all: 64 × B1. In each kit: 1 × B1.')).toBeVisible();
+  await expect(page.getByText('In all: 64 × B1. Who for: each kit 1 × B1.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Back to the cutting table' }).click();
   await page.getByRole('button', { name: 'Enrol 60' }).click();

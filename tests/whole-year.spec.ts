@@ -47,7 +47,7 @@ test('packets: months are put together and apart; cloth is saved and kept whole;
   await slider.focus();
   await page.keyboard.press('End');
   await expect(bundle).toContainText('After December');
-  await page.getByText('Double bed').click();
+  await page.getByRole('group', { name: 'Whose packet' }).getByText('Double bed').click();
   await expect(page.getByRole('region', { name: 'Packet 1', exact: true })).toBeVisible();
 });
 

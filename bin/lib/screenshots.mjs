@@ -49,7 +49,6 @@ const views = [
       await at(0.35, 0.35);
     },
   },
-  { name: 'library', path: `${programme}/months/m10/draft` },
   {
     name: 'sew-order',
     path: `${programme}/months/m8/sew`,
@@ -100,18 +99,31 @@ const views = [
     act: (page) => page.getByRole('button', { name: 'One step at a time' }).click(),
   },
   {
-    name: 'two-people',
-    path: `${programme}/months/m2/draft`,
+    name: 'packets',
+    path: `${programme}/packets?colourway=dusk`,
+    act: (page) => page.locator('[data-packet="2"]').waitFor(),
+  },
+  {
+    name: 'bolts',
+    path: `${programme}/bolts`,
     act: async (page) => {
-      const field = page.getByLabel('Name');
-      const url = `${new URL(page.url()).origin}/api${programme}/changes`;
-      await page.request.post(url, {
-        data: { changes: [{ path: '/months/m2/name', from: 'February, Seed Drill', to: 'February, Drills' }] },
-      });
-      await field.fill('February, Seed Drills');
-      await field.press('Enter');
-      await settled(page, 'dialog[open]');
+      await page.locator('[data-order]').first().waitFor();
+      await page.locator('[data-bolts=water-butt]').scrollIntoViewIfNeeded();
+      await page.evaluate(() => scrollTo(0, document.querySelector('[data-bolts]').offsetTop - 20));
     },
+  },
+  {
+    name: 'figures',
+    path: `${programme}/figures`,
+    act: async (page) => {
+      await page.locator('[data-chart]').nth(3).waitFor();
+      await page.evaluate(() => scrollTo(0, document.querySelector('[data-chart^="What"]').offsetTop - 20));
+    },
+  },
+  {
+    name: 'cutting-machine',
+    path: `${programme}/months/m4/cutter?colourway=harvest`,
+    act: (page) => page.locator('[data-machine=ready]').waitFor(),
   },
   {
     name: 'import-refused',
