@@ -37,6 +37,9 @@ test('an organiser turns the head count from 12 to 60, sees the cloth follow, an
   expect(plain(await inkCap.locator('[data-needs]').innerText())).toBe('100 3/4');
   expect(plain(await inkCap.locator('[data-buy]').innerText())).toBe('2 7/8');
 
+  // What one more person would cost follows, once the plans are final.
+  await expect(page.locator('[data-next]')).toHaveText(/£\d+\.\d\d/);
+
   // Trying is not saving: another visitor still sees twelve.
   const other = await page.context().newPage();
   await other.goto(page.url());

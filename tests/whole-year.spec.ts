@@ -47,6 +47,11 @@ test('packets: months are put together and apart; cloth is saved and kept whole;
   await slider.focus();
   await page.keyboard.press('End');
   await expect(bundle).toContainText('After December');
+  // A kit that is only a list names what to bring.
+  await page.getByLabel('A kit is').selectOption('list');
+  await expect(page.getByRole('table', { name: 'What to bring' }).first()).toContainText('Or fat quarters');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('table', { name: 'What to bring' })).toHaveCount(0);
   await page.getByRole('group', { name: 'Whose packet' }).getByText('Double bed').click();
   await expect(page.getByRole('region', { name: 'Packet 1', exact: true })).toBeVisible();
 });

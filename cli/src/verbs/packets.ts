@@ -1,5 +1,5 @@
-/** packets FILE: what one participant is handed, packet by packet, and the bundle for the whole programme. */
-import { bundleContract, packetContract, planBundles, planPacket } from '@aggrega/core/programme';
+/** packets FILE: what one participant is handed, packet by packet, or brings of her own, and the bundle for the whole programme. */
+import { bundleContract, ownClothContract, ownCloth, packetContract, planBundles, planPacket } from '@aggrega/core/programme';
 import type { Verb } from '../main';
 import { pick, readOptions } from '../usage';
 
@@ -12,9 +12,10 @@ export const packets: Verb = ({ programme }, words) => {
     plans: colourways.map((colourway) => ({
       colourway: colourway.id,
       size: size?.id,
-      packets: programme.kits.packets.map((months) =>
-        packetContract(planPacket(programme, { colourway, months, size }), programme.unit),
-      ),
+      packets: programme.kits.packets.map((months) => ({
+        ...packetContract(planPacket(programme, { colourway, months, size }), programme.unit),
+        own: ownCloth(programme, { colourway, months, size }).map((f) => ownClothContract(f, programme.unit)),
+      })),
       bundle: planBundles(programme, { colourway, size }).map((b) => bundleContract(b, programme.months, programme.unit)),
     })),
   };

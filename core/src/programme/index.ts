@@ -47,7 +47,8 @@ export {
   type MonthFigures,
   type WeekLoad,
 } from './figures';
-export { bundleContract, packetContract, stockContract } from './packet-contract';
+export { ownCloth, type OwnCloth } from './own-cloth';
+export { bundleContract, ownClothContract, packetContract, stockContract } from './packet-contract';
 export { planBundles, planPacket, type BundledFabric, type PacketFabric, type PacketPlan } from './packets';
 export { cutterMats, outlines, type CutterMat } from './cutter-files';
 export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './recut';

@@ -1,5 +1,6 @@
 /** Packets, bundles, bolts and orders as the command line prints them (docs/command-line.md). */
 import { formatLength, type Rational, type Unit } from '../measure';
+import type { OwnCloth } from './own-cloth';
 import type { BundledFabric, PacketPlan } from './packets';
 import type { FabricStock } from './stock';
 
@@ -83,5 +84,16 @@ export function stockContract({ fabric, wanted, shelf, bolts, pieces, order }: F
     waste: bolts && write(bolts.waste),
     proven: bolts?.proven,
     order: { ...order, length: write(order.length) },
+  };
+}
+
+/** What a participant brings who brings her own. */
+export function ownClothContract({ fabric, yardage, fatQuarters, scraps }: OwnCloth, unit: Unit) {
+  const write = writer(unit);
+  return {
+    fabric: fabric.id,
+    yardage: yardage && write(yardage),
+    fatQuarters,
+    scraps: scraps.map((s) => ({ label: s.label, w: write(s.w), h: write(s.h), qty: s.qty })),
   };
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { planBundle, planFabric, stagesOfPlan, type BundlePlan, type FabricPlan, type Piece, type Stage } from '../cutting';
 import { ratio, type Rational } from '../measure';
 import { faultsOf } from '../../tests/plan-checker';
-import { demandOf, kitsBySize, planBundles, planPacket, readProgramme, type Programme } from './index';
+import { demandOf, kitsBySize, ownCloth, planBundles, planPacket, readProgramme, type Programme } from './index';
 import demo from '../../../demo/allotment-year.aggrega.json';
 
 function read(document: object): Programme {
@@ -173,6 +173,35 @@ describe('a bundle for the whole programme', () => {
     // What comes in the bundle is in no packet.
     const packet = planPacket(programme, { colourway, months: [programme.months[0]!] });
     expect(packet.fabrics.map((f) => f.fabric.id)).not.toContain('elderberry');
+  });
+});
+
+describe('a kit that is only a list', () => {
+  const programme = read(demo);
+  const [colourway] = programme.colourways;
+  const area = (p: { w: Rational; h: Rational; qty: number }) => p.qty * p.w.mul(p.h).valueOf();
+
+  it('asks for enough of every fabric, in each of its forms', () => {
+    for (const months of [programme.months.slice(0, 1), programme.months.slice(1, 4)])
+      for (const { yardage, fatQuarters, scraps } of ownCloth(programme, { colourway: colourway!, months })) {
+        const wanted = scraps.reduce((n, p) => n + area(p), 0);
+        expect(yardage!.valueOf() * 42).toBeGreaterThanOrEqual(wanted);
+        expect(fatQuarters! * 20.5 * 17.5).toBeGreaterThanOrEqual(wanted);
+        expect(scraps.map((p) => p.w.mul(p.h).valueOf())).toEqual(
+          scraps.map((p) => p.w.mul(p.h).valueOf()).sort((a, b) => b - a),
+        );
+      }
+  });
+
+  it('names no fat quarters where a piece is larger than one, and no yardage where it is wider than the bolt', () => {
+    const narrow = { ...programme, house: { ...programme.house, wof: ratio(3) } };
+    const own = ownCloth(narrow, { colourway: colourway!, months: [programme.months[0]!] });
+    expect(own.some((f) => f.yardage === undefined)).toBe(true);
+    const large = structuredClone(demo) as { months: { blocks: { finished: unknown }[] }[] };
+    large.months[0]!.blocks[0]!.finished = '60';
+    const blanket = read(large);
+    const found = ownCloth(blanket, { colourway: blanket.colourways[0]!, months: [blanket.months[0]!] });
+    expect(found.some((f) => f.fatQuarters === undefined && f.yardage !== undefined)).toBe(true);
   });
 });
 

@@ -19,6 +19,12 @@ export interface RefineAnswer {
   plan: MonthPlan;
 }
 
+/** What one more participant would add to the cost of the cloth; undefined while a fabric has no price. */
+export interface NextAnswer {
+  id: number;
+  next: number | undefined;
+}
+
 let programme: Programme | undefined;
 let newest = 0;
 
@@ -39,4 +45,11 @@ self.onmessage = async ({ data }: MessageEvent<RefineQuestion>) => {
     await new Promise((done) => setTimeout(done));
     if (newest !== data.id) return;
   }
+  const cost = (people: number) => {
+    const plan = planMonth(programme!, month, colourway, people, { reading: 'thriftiest', first: false });
+    return plan.ok && plan.batch.costPerKit !== undefined ? plan.batch.costPerKit * plan.batch.kits : undefined;
+  };
+  const [now, more] = [cost(data.participants), cost(data.participants + 1)];
+  const answer: NextAnswer = { id: data.id, next: now === undefined || more === undefined ? undefined : more - now };
+  self.postMessage(answer);
 };

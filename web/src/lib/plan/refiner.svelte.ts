@@ -3,7 +3,7 @@ import { SvelteMap } from 'svelte/reactivity';
 import type { Reading } from '@aggrega/core/cutting';
 import type { MonthPlan } from './month-plan';
 import type { Trial } from './planner.svelte';
-import type { RefineAnswer, RefineQuestion } from './refine.worker';
+import type { NextAnswer, RefineAnswer, RefineQuestion } from './refine.worker';
 import RefineWorker from './refine.worker?worker';
 
 /** Milliseconds after the last turn. */
@@ -12,6 +12,8 @@ const REST = 150;
 export class Refiner {
   /** Final plans of the newest trial by reading, as far as they are known. */
   readonly plans = new SvelteMap<Reading, MonthPlan>();
+  /** What one more participant would add to the cost of the cloth. */
+  next: number | undefined = $state();
   #worker: Worker | undefined;
   #known: Trial['document'] | undefined;
   #count = 0;
@@ -22,6 +24,7 @@ export class Refiner {
     clearTimeout(this.#waiting);
     this.#count += 1;
     this.plans.clear();
+    this.next = undefined;
     this.#waiting = setTimeout(() => this.#send(trial, reading), REST);
   }
 
@@ -40,8 +43,10 @@ export class Refiner {
 
   #start(): Worker {
     const worker = new RefineWorker();
-    worker.onmessage = ({ data }: MessageEvent<RefineAnswer>) => {
-      if (data.id === this.#count) this.plans.set(data.reading, data.plan);
+    worker.onmessage = ({ data }: MessageEvent<RefineAnswer | NextAnswer>) => {
+      if (data.id !== this.#count) return;
+      if ('next' in data) this.next = data.next;
+      else this.plans.set(data.reading, data.plan);
     };
     return worker;
   }

@@ -6,6 +6,7 @@ import {
   formName,
   loadByWeek,
   monthFigures,
+  ownCloth,
   planBundles,
   planPacket,
   planStock,
@@ -124,11 +125,24 @@ export interface PacketFabricView {
   reserveTall: number;
 }
 
+/** What a participant brings who brings her own. */
+export interface OwnClothView {
+  id: string;
+  name: string;
+  colour: string;
+  roles: string[];
+  yardage: string;
+  fatQuarters: string;
+  /** '4 × 3 1/2' */
+  scraps: string[];
+}
+
 export interface PacketView {
   number: number;
   months: string[];
   fabrics: PacketFabricView[];
   bundled: string[];
+  own: OwnClothView[];
 }
 
 /** Every packet with a drawn month, of one kit. Throws PlanError. */
@@ -149,6 +163,14 @@ export function packetViews(programme: Programme, colourwayId: string, sizeId: s
         number: i + 1,
         months: months.map((m) => m.name),
         bundled: bundled.map((f) => f.name),
+        own: ownCloth(programme, { colourway, months, size }).map(({ fabric, roles, yardage, fatQuarters, scraps }) => ({
+          ...{ id: fabric.id, name: fabric.name, colour: fabric.colour, roles },
+          yardage: yardage
+            ? `${formatYardage(yardage, unit)} ${unit === 'in' ? 'yd' : 'm'}`
+            : 'a piece is wider than the cloth',
+          fatQuarters: fatQuarters === undefined ? 'a piece is larger than one' : String(fatQuarters),
+          scraps: scraps.map((s) => `${s.qty} × ${s.w.equals(s.h) ? write(s.w) : `${write(s.w)} by ${write(s.h)}`}`),
+        })),
         fabrics: fabrics.map(({ fabric, roles, plan, stages }): PacketFabricView => {
           const common = { id: fabric.id, name: fabric.name, colour: fabric.colour, roles, wide: plan.usableWidth.valueOf() };
           const view = (strips: NonNullable<typeof stages>[number]['strips'], month: number) =>

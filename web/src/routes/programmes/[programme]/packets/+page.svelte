@@ -3,6 +3,7 @@
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import BundleCloth from '$lib/ui/BundleCloth.svelte';
   import KitsForm from '$lib/ui/KitsForm.svelte';
+  import OwnClothTable from '$lib/ui/OwnClothTable.svelte';
   import PacketCloth from '$lib/ui/PacketCloth.svelte';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import Problems from '$lib/ui/Problems.svelte';
@@ -18,6 +19,8 @@
   const { programme } = $derived(bench);
   const { unit } = $derived(programme);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  /** Nothing is handed out but a list: bring your own. */
+  const list = $derived(programme.kits.kind === 'list');
   let size: string = $state('');
   $effect(() => {
     const question = { kind: 'packets' as const, colourway: colourway.id, ...(size && { size }) };
@@ -56,8 +59,12 @@
         <h2 class="border-b-2 border-ink pb-1 text-head">
           Packet {packet.number}<span class="ml-3 font-sans text-body font-normal text-quiet">{packet.months.join(' · ')}</span>
         </h2>
-        {#each packet.fabrics as fabric (fabric.id)}<PacketCloth {fabric} months={packet.months} {unit} />{/each}
-        {#if packet.bundled.length > 0}
+        {#if list}<OwnClothTable fabrics={packet.own} {unit} />{:else}{#each packet.fabrics as fabric (fabric.id)}<PacketCloth
+              {fabric}
+              months={packet.months}
+              {unit}
+            />{/each}{/if}
+        {#if packet.bundled.length > 0 && !list}
           <p class="mt-2 text-quiet">{packet.bundled.join(' and ')} comes with the bundle.</p>
         {/if}
       </section>

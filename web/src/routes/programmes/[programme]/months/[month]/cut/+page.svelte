@@ -69,6 +69,12 @@
   const cloth = $derived(programme.fabrics.find((f) => f.id === fabric?.id));
   const other = $derived(plan.ok && fabric ? plan.kit.fabrics.find((f) => f.id === fabric.id) : undefined);
   const { unit } = $derived(programme);
+  /** How much of a bolt is to buy, where the fabric comes by the bolt. */
+  const bolts = $derived(
+    cloth?.boltLength && fabric && !fabric.sheet
+      ? (parseLength(fabric.toBuy, unit).valueOf() / cloth.boltLength.valueOf()).toFixed(2)
+      : '',
+  );
 
   const sheet = $derived(plan.ok && month.blocks.length > 0 ? monthSheet(programme, month, colourway) : undefined);
   const doubts = $derived(monthDoubts(programme, month, colourway));
@@ -155,7 +161,8 @@
               of={fabric.needed}
             />{#if basis === 'batch' && plan.batch.kits > 1}; cutting kit by kit would take <Length of={kitByKit} />{/if}.
           {/if}
-          {Math.round(fabric.yield * 100)} % of it ends up in the quilts.
+          {Math.round(fabric.yield * 100)} % of it ends up in the quilts.{#if bolts}
+            To buy: {bolts} of a bolt.{/if}
         </p>
         <p class="mt-2 text-note text-quiet" data-comes-over>
           {#if fabric.keep.length > 0}<span
@@ -176,7 +183,11 @@
       {#if view.costPerKit !== undefined}
         <p class="tabular mt-3" data-totals>
           <span class="numeral text-lead">{money.format(view.costPerKit)}</span>
-          <span class="text-note text-quiet">cloth for a kit</span>
+          <span class="text-note text-quiet"
+            >cloth for a kit{#if basis === 'batch' && refiner.next !== undefined}; one more person adds <b data-next
+                >{money.format(refiner.next)}</b
+              >{/if}</span
+          >
         </p>
       {/if}
 
