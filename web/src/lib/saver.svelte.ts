@@ -63,6 +63,8 @@ export class Saver {
     for (const key of kept) localStorage.removeItem(key);
     this.#rebuild();
     void this.#run();
+    // A save of the page before may have come through after this one was made.
+    void this.refresh();
   }
 
   /** A newer document came from the server, by navigation or on return to the window. */

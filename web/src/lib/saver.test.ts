@@ -19,7 +19,9 @@ class Server {
   /** What becomes of the next requests, one after another; 'ok' when the list is empty. */
   weather: ('ok' | 'away' | 'answer lost' | 'refuse')[] = [];
 
-  fetch = async (_: string, { body }: { body: string }): Promise<Response> => {
+  fetch = async (_: string, init?: { body: string }): Promise<Response> => {
+    if (!init) return this.#answer(200, { document: this.document, revision: this.revision, updated: '2027-01-09T10:00:00Z' });
+    const { body } = init;
     const weather = this.weather.shift() ?? 'ok';
     if (weather === 'away') throw new TypeError('Failed to fetch');
     const { changes } = JSON.parse(body) as { changes: Change[] };
@@ -107,6 +109,15 @@ describe('saving', () => {
       ),
       { numRuns: 60 },
     );
+  });
+
+  it('of the page before shows on the next one, though that was made before the save came through', async () => {
+    const [before, next] = [saver(), saver()];
+    before.do('title', title('The Allotment Year', 'The Plot'));
+    await settle(before);
+    next.resume();
+    await vi.waitUntil(() => vi.advanceTimersByTimeAsync(10).then(() => next.revision === 2));
+    expect(next.document.title).toBe('The Plot');
   });
 
   it('is taken up by the next page when this one could not do it', async () => {
