@@ -139,3 +139,32 @@ test('sizes and step-outs are told to the programme, and reach the cutting table
   await expect(page.getByText(/each Larger quilt kit 2 ×/).first()).toBeVisible();
   await expect(page.getByText(/the step-outs \d+ ×/).first()).toBeVisible();
 });
+
+test('what nobody can mean is answered with a sentence, never with a fault of the server', async ({ bench, request }) => {
+  const year = `/programmes/${bench.slug}`;
+  const place = `/api${year}/cutting/m1~frost~batch`;
+  const tick = { list: 'l', step: 's', done: true, kits: 3, base: [], estimated: 5, gives: [] };
+  const put = (data: object | string, to = place) =>
+    request.put(to, { data, headers: { 'content-type': 'application/json' } }).then((r) => r.status());
+  expect(await put(tick)).toBe(200);
+  expect(await put('{"list":')).toBe(400);
+  for (const wrong of [
+    { kits: -1 },
+    { base: ['\u0000'] },
+    { gives: [{ fabric: 'kale' }] },
+    { estimated: 'long' },
+    { step: '' },
+  ])
+    expect(await put({ ...tick, ...wrong })).toBe(400);
+  expect(await put(tick, `/api/programmes/no-such-year/cutting/m1~frost~batch`)).toBe(404);
+  expect(await put(tick, `/api${year}/cutting/${'x'.repeat(400)}`)).toBe(404);
+  expect((await request.patch(place, { data: { list: 'l', minutes: -3 } })).status()).toBe(400);
+  const get = (path: string) => request.get(`${year}${path}`).then((r) => r.status());
+  expect(await get('/bolts/order.csv?packets=1,2')).toBe(200);
+  expect(await get('/bolts/order.csv?packets=0')).toBe(400);
+  expect(await get('/bolts/order.csv?packets=1&people.frost=many')).toBe(400);
+  expect(await get('/months/m1/cutter/files/water-butt-1.svg?colourway=frost')).toBe(200);
+  expect(await get('/months/m1/cutter/files/water-butt-99.svg?colourway=frost')).toBe(404);
+  expect(await get('/months/m99/cutter?colourway=frost')).toBe(200);
+  expect(await get('/months/m1/cutting-room?colourway=mud&people=-1&reading=best')).toBe(200);
+});
