@@ -119,10 +119,11 @@ describe('the demonstration programme', () => {
     );
     expect(printed).toMatchObject({ colourway: 'frost', basis: 'batch', participants: 24, kits: 27 });
     const water = printed.fabrics.find((f) => f.fabric === 'water-butt')!;
-    expect(water.demand).toEqual([{ label: 'm1:cold-frame:B1', w: '7 3/4', h: '7 3/4', qty: 27 }]);
-    expect(water).toMatchObject({ lengthNeeded: '46 1/2' });
-    // 46 1/2, and 1 to square the end, is sold as 49 1/2: eleven eighths of a yard.
-    expect(water).toMatchObject({ lengthToBuy: '49 1/2', lowerBound: 46.5 });
+    // 23 plain kits, 4 of twice the blocks, and a step-out at each of four stages: 23 + 8 + 4.
+    expect(water.demand).toEqual([{ label: 'm1:cold-frame:B1', w: '7 3/4', h: '7 3/4', qty: 35 }]);
+    expect(water).toMatchObject({ lengthNeeded: '54 1/4' });
+    // 54 1/4, and 1 to square the end, is sold as 58 1/2: thirteen eighths of a yard.
+    expect(water).toMatchObject({ lengthToBuy: '58 1/2', lowerBound: 54.25 });
   });
 });
 
