@@ -1,11 +1,10 @@
 <!-- A fabric of the bundle, month by month: what is cut from which piece, and the largest part that is still whole. -->
 <script lang="ts">
-  import { inkOn } from '$lib/ink';
+  import Letters from './Letters.svelte';
   import type { BundleView } from '$lib/plan/year-views';
   import Say from './Say.svelte';
 
   let { bundle, unit }: { bundle: BundleView; unit: 'in' | 'cm' } = $props();
-  const ink = $derived(inkOn(bundle.colour));
   const cutting = $derived(bundle.months.map((m, i) => ({ ...m, i })).filter((m) => m.cuts.length > 0));
   /** The month that is shown, among those that cut. */
   let shown = $state(0);
@@ -15,11 +14,7 @@
 
 <section class="mt-4 break-inside-avoid" aria-label="Bundle of {bundle.name}" data-bundle={bundle.id}>
   <h4 class="flex items-center gap-2 text-lead">
-    <span
-      class="cloth inline-block h-6 min-w-6 px-1 text-center font-sans text-note"
-      style:background={bundle.colour}
-      style:color={ink}>{bundle.roles.join(' ')}</span
-    >
+    <Letters of={bundle} />
     {bundle.name}, {bundle.ask}
   </h4>
   {#each bundle.lacking as sentence (sentence)}

@@ -1,7 +1,7 @@
 <!-- The fabrics of a plan: what is needed and what to ask for at the counter. Choosing one lays it on the table. -->
 <script lang="ts">
+  import Letters from './Letters.svelte';
   import type { FabricView } from '$lib/plan/month-plan';
-  import { inkOn } from '$lib/ink';
   import Length from './Length.svelte';
 
   interface Props {
@@ -26,11 +26,7 @@
     {#each fabrics as f (f.id)}
       <tr class="border-b border-rule {f.id === chosen ? 'bg-edge' : ''}" data-fabric={f.id}>
         <td class="py-2">
-          <span
-            class="cloth inline-flex h-7 min-w-7 items-center justify-center px-1 text-note font-semibold"
-            style:background={f.colour}
-            style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span
-          >
+          <Letters of={f} large />
         </td>
         <td class="py-2 leading-tight">
           {#if onchoose}

@@ -1,6 +1,6 @@
 <!-- The list of lengths: one for each kit and fabric, for the months that are handed out together. -->
 <script lang="ts">
-  import { inkOn } from '$lib/ink';
+  import Letters from './Letters.svelte';
   import type { LengthList, LengthRow } from '$lib/plan/room-plan';
   import Length from './Length.svelte';
   import Say from './Say.svelte';
@@ -45,9 +45,7 @@
             />{/if}</td
         >
         <td class="py-2"
-          ><span class="letter cloth" style:background={row.fabric.colour} style:color={inkOn(row.fabric.colour)}
-            >{row.fabric.roles.join(' ')}</span
-          >
+          ><Letters of={row.fabric} large />
           {row.fabric.name} <span class="text-quiet">{row.fabric.sku}</span></td
         >
         {#if sized}<td>{row.who}</td>{/if}
@@ -70,16 +68,6 @@
 {/if}
 
 <style>
-  .letter {
-    display: inline-block;
-    min-width: 1.7rem;
-    padding: 0 0.35rem;
-    text-align: center;
-    font-weight: 600;
-    line-height: 1.6;
-    print-color-adjust: exact;
-    -webkit-print-color-adjust: exact;
-  }
   th {
     padding-bottom: 0.2rem;
   }

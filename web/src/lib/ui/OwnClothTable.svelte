@@ -1,6 +1,6 @@
 <!-- What to bring of one's own for a packet: as yardage, as fat quarters, or from scraps. -->
 <script lang="ts">
-  import { inkOn } from '$lib/ink';
+  import Letters from './Letters.svelte';
   import type { OwnClothView } from '$lib/plan/year-views';
   import Say from './Say.svelte';
 
@@ -20,13 +20,7 @@
   <tbody>
     {#each fabrics as f (f.id)}
       <tr class="border-b border-rule align-top">
-        <td class="py-1.5"
-          ><span
-            class="cloth inline-flex h-7 min-w-7 items-center justify-center px-1 text-note font-semibold"
-            style:background={f.colour}
-            style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span
-          ></td
-        >
+        <td class="py-1.5"><Letters of={f} large /></td>
         <td class="py-1.5">{f.name}</td>
         <td class="numeral py-1.5 text-right"><Say text={f.yardage} /></td>
         <td class="numeral py-1.5 pl-4 text-right">{f.fatQuarters}</td>

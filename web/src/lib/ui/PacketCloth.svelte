@@ -1,5 +1,6 @@
 <!-- One kit's length of a fabric, to scale, in the order in which it is cut off: now, saved, whole. -->
 <script lang="ts">
+  import Letters from './Letters.svelte';
   import { inkOn } from '$lib/ink';
   import type { PacketFabricView } from '$lib/plan/year-views';
   import Length from './Length.svelte';
@@ -62,11 +63,7 @@
   </svg>
   <div>
     <h4 class="flex items-center gap-2 text-lead">
-      <span
-        class="cloth inline-block h-6 min-w-6 px-1 text-center font-sans text-note"
-        style:background={fabric.colour}
-        style:color={ink}>{fabric.roles.join(' ')}</span
-      >
+      <Letters of={fabric} />
       {fabric.name}, <Say text={fabric.ask} />
     </h4>
     {#if several && fabric.months.length > 0}

@@ -1,6 +1,6 @@
 <!-- The whole list of steps by fabric, for the screen and for paper. -->
 <script lang="ts">
-  import { inkOn } from '$lib/ink';
+  import Letters from './Letters.svelte';
   import { whoFor, type RoomPlan, type RoomStep } from '$lib/plan/room-plan';
   import Length from './Length.svelte';
   import Say from './Say.svelte';
@@ -32,7 +32,7 @@
   {#if steps.length > 0}
     <section class="fabric">
       <h2 class="flex items-center gap-3 text-head">
-        <span class="letter cloth" style:background={f.colour} style:color={inkOn(f.colour)}>{f.roles.join(' ')}</span>
+        <Letters of={f} large />
         {f.name} <span class="font-sans text-body font-normal text-quiet">{f.sku}</span>
         <span class="ml-auto font-sans text-body font-normal"
           >take <b class="numeral"><Say text={f.ask} /></b>{#if f.sheet}, <Length of={f.width} /> by <Length
@@ -85,18 +85,6 @@
 {/each}
 
 <style>
-  .letter {
-    display: inline-block;
-    min-width: 1.7rem;
-    padding: 0 0.35rem;
-    text-align: center;
-    font-family: var(--font-sans);
-    font-size: 1rem;
-    font-weight: 600;
-    line-height: 1.6;
-    print-color-adjust: exact;
-    -webkit-print-color-adjust: exact;
-  }
   .fabric {
     margin-top: 1.6rem;
   }

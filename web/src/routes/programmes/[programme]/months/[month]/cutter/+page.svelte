@@ -1,5 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import Choices from '$lib/ui/Choices.svelte';
   import MachineMat from '$lib/ui/MachineMat.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import Problems from '$lib/ui/Problems.svelte';
@@ -117,17 +118,14 @@
     {/if}
   {/if}
   {#snippet side()}
-    <nav aria-label="What is cut" class="flex flex-col">
-      {#each [['kit', 'One kit'], ['batch', 'All kits together']] as const as [id, name] (id)}
-        <a
-          href="?colourway={colourway.id}&basis={id}{id === 'batch' ? `&people=${people}` : ''}"
-          data-sveltekit-noscroll
-          aria-current={basis === id ? 'true' : undefined}
-          class="border-l-4 px-3 py-1.5 hover:bg-edge {basis === id ? 'border-weld font-semibold' : 'border-transparent'}"
-          >{name}</a
-        >
-      {/each}
-    </nav>
+    <Choices
+      name="What is cut"
+      chosen={basis}
+      choices={[
+        { id: 'kit', name: 'One kit', href: `?colourway=${colourway.id}&basis=kit` },
+        { id: 'batch', name: 'All kits together', href: `?colourway=${colourway.id}&basis=batch&people=${people}` },
+      ]}
+    />
     {#if data.mats.length > 0}
       <h2 class="mt-4 border-b border-ink pb-1 text-lead">{sheets === 1 ? 'One mat' : `${sheets} mats`}</h2>
       <ul>

@@ -13,6 +13,7 @@
   import { shortName } from '$lib/plan/short-name';
   import { Ticks, type ListInHand } from '$lib/plan/ticks.svelte';
   import { kitsText, longDate } from '$lib/programme-view';
+  import Choices from '$lib/ui/Choices.svelte';
   import EveningLog from '$lib/ui/EveningLog.svelte';
   import LengthsToCut from '$lib/ui/LengthsToCut.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
@@ -213,17 +214,14 @@
   {/if}
   {#snippet side()}
     {#if problems.length === 0 && month.blocks.length > 0}
-      <nav aria-label="What is cut" class="mb-4 flex flex-col">
-        {#each [['batch', 'Pieces, all kits together'], ['kit', 'A length for each kit']] as const as [id, name] (id)}
-          <a
-            href={href(id)}
-            data-sveltekit-noscroll
-            aria-current={basis === id ? 'true' : undefined}
-            class="border-l-4 px-3 py-1.5 hover:bg-edge {basis === id ? 'border-weld font-semibold' : 'border-transparent'}"
-            >{name}</a
-          >
-        {/each}
-      </nav>
+      <Choices
+        name="What is cut"
+        chosen={basis}
+        choices={[
+          { id: 'batch', name: 'Pieces, all kits together', href: href('batch') },
+          { id: 'kit', name: 'A length for each kit', href: href('kit') },
+        ]}
+      />
       <PaperChoice what="Print the list" />
       {#if begun && basis === 'batch'}
         <EveningLog
