@@ -126,3 +126,13 @@
     </table>
   </div>
 </figure>
+
+<style>
+  /* A canvas keeps the size of the screen; on paper it is scaled to the page. */
+  @media print {
+    canvas {
+      width: 100% !important;
+      height: auto !important;
+    }
+  }
+</style>

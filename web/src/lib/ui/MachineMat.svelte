@@ -1,5 +1,6 @@
 <!-- The simulated cutting machine: a mat as the machine read it, and its blade on the way along the paths. -->
 <script lang="ts">
+  import { inkOn } from '$lib/ink';
   import type { MachineRun } from '@aggrega/core/cutting';
 
   let { run, colour }: { run: MachineRun; colour: string } = $props();
@@ -50,7 +51,7 @@
       y1={s.from[1]}
       x2={s.to[0]}
       y2={s.to[1]}
-      stroke={s.cut ? 'var(--color-ink)' : 'var(--color-quiet)'}
+      stroke={s.cut ? inkOn(colour) : 'var(--color-quiet)'}
       stroke-width={s.cut ? line : line / 2}
       stroke-dasharray={s.cut ? '' : `${line * 2} ${line * 2}`}
     />

@@ -44,7 +44,10 @@
           <h1 class="text-title">{programme.title}</h1>
         </div>
         {#if colourways}
-          <ColourwayTabs colourways={programme.colourways} chosen={colourway.id} href={(id) => `?colourway=${id}`} />
+          <p class="hidden text-lead print:block">{colourway.name}</p>
+          <div class="no-print">
+            <ColourwayTabs colourways={programme.colourways} chosen={colourway.id} href={(id) => `?colourway=${id}`} />
+          </div>
         {/if}
       </div>
       <div class="mt-3"><Stations {stations} {current} name="The whole year" /></div>
