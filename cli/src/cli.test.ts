@@ -167,6 +167,60 @@ it.each([
   expect(err).not.toContain('    at ');
 });
 
+describe('quilt', () => {
+  const block = {
+    id: 'b',
+    grid: [1, 1],
+    patches: [
+      {
+        role: 'A',
+        points: [
+          [0, 0],
+          [1, 0],
+          [1, 1],
+          [0, 1],
+        ],
+      },
+    ],
+  };
+  const setting = {
+    ...{ kind: 'straight', across: 4, down: 5, frame: { finished: '1/2', role: 'B' } },
+    ...{ sashing: { finished: '2', role: 'A' }, cornerstone: { role: 'B' } },
+    ...{ binding: { cut: '2 1/4', role: 'B' }, backing: { overage: '4', role: 'A' } },
+  };
+  const document = (more: object) => ({
+    ...{ format: 'aggrega-programme', version: 1, blocks: [block] },
+    ...{ months: [{ id: 'm1', blocks: [{ block: 'b', finished: '12', make: 20 }] }], ...more },
+  });
+
+  it('prints the parts, binding, backing and batting of the whole quilt', async () => {
+    const { code, out } = await aggrega('quilt', write('sashed.json', document({ setting })));
+    expect(code).toBe(0);
+    expect(JSON.parse(out)).toMatchObject({
+      finished: ['62', '77'],
+      parts: expect.arrayContaining([
+        { name: 'sashing', role: 'A', w: '2 1/2', h: '13 1/2', qty: 49, sub: 'none' },
+        { name: 'cornerstone', role: 'B', w: '2 1/2', h: '2 1/2', qty: 30, sub: 'none' },
+      ]),
+      binding: { role: 'B', cut: '2 1/4', length: '290', strips: 8 },
+      backing: { role: 'A', w: '70', h: '85' },
+      batting: { w: '70', h: '85' },
+    });
+  });
+
+  it('is cut with the months on request, and is refused where there is none', async () => {
+    const file = write('sashed.json', document({ setting }));
+    const labels = async (...words: string[]) =>
+      JSON.parse((await aggrega('cut', file, '--basis', 'kit', ...words)).out).plans[0].fabrics.flatMap(
+        (f: { demand: { label: string }[] }) => f.demand.map((d) => d.label),
+      );
+    expect(await labels('--quilt')).toEqual(expect.arrayContaining(['m1:b:A1', 'quilt:sashing', 'quilt:binding']));
+    expect(await labels()).toEqual(['m1:b:A1']);
+    const { code, out } = await aggrega('quilt', write('bare.json', document({})));
+    expect({ code, path: JSON.parse(out).errors[0].path }).toEqual({ code: 1, path: '/setting' });
+  });
+});
+
 describe('packets and bolts', () => {
   it('tell what a participant is handed, what is saved and what stays whole', async () => {
     const { code, out } = await aggrega('packets', demo, '--colourway', 'dusk', '--size', 'double-bed');

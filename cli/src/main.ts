@@ -8,6 +8,7 @@ import { check } from './verbs/check';
 import { constructVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
 import { packets } from './verbs/packets';
+import { quilt } from './verbs/quilt';
 
 export interface Loaded {
   programme: Programme;
@@ -17,13 +18,14 @@ export interface Loaded {
 /** A verb gets the programme and the words after the file; it returns what is to be printed. */
 export type Verb = (loaded: Loaded, words: string[]) => unknown;
 
-const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, bolts };
+const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, bolts, quilt };
 
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
   construct FILE --block ID [--month ID] [--finished L]
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]
-      [--reading thriftiest|balanced|simplest] [--size ID]
+      [--quilt] [--reading thriftiest|balanced|simplest] [--size ID]
+  quilt FILE [--colourway ID] [--size ID]
   packets FILE [--colourway ID] [--size ID]
   bolts FILE [--packets 1,2]`;
 

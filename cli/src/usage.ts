@@ -4,11 +4,18 @@ import { parseArgs } from 'node:util';
 /** The command was called wrongly; the file is not to blame. */
 export class UsageError extends Error {}
 
-/** The options among `words`, all of them texts; an unknown one throws UsageError. */
-export function readOptions<Name extends string>(words: string[], names: readonly Name[]): Partial<Record<Name, string>> {
+/** The options among `words`, texts by name and `flags` that stand alone; an unknown one throws UsageError. */
+export function readOptions<Name extends string, Flag extends string = never>(
+  words: string[],
+  names: readonly Name[],
+  flags: readonly Flag[] = [],
+): Partial<Record<Name, string> & Record<Flag, boolean>> {
   try {
-    const options = Object.fromEntries(names.map((name) => [name, { type: 'string' as const }]));
-    return parseArgs({ args: words, options, strict: true }).values as Partial<Record<Name, string>>;
+    const options = Object.fromEntries([
+      ...names.map((name) => [name, { type: 'string' as const }] as const),
+      ...flags.map((flag) => [flag, { type: 'boolean' as const }] as const),
+    ]);
+    return parseArgs({ args: words, options, strict: true }).values as Partial<Record<Name, string> & Record<Flag, boolean>>;
   } catch (error) {
     throw new UsageError((error as Error).message);
   }

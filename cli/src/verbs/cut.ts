@@ -5,7 +5,7 @@ import { readings, type Reading } from '@aggrega/core/cutting';
 import { UsageError, pick, readOptions } from '../usage';
 
 export const cut: Verb = ({ programme }, words) => {
-  const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading', 'size']);
+  const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading', 'size'], ['quilt']);
   const reading = options.reading === undefined ? 'thriftiest' : readReading(options.reading);
   const bases: Basis[] = options.basis === undefined ? ['kit', 'batch'] : [readBasis(options.basis)];
   const colourways =
@@ -23,7 +23,7 @@ export const cut: Verb = ({ programme }, words) => {
           colourway,
           months: [...new Set(months)],
           basis,
-          ...{ reading, size },
+          ...{ reading, size, setting: options.quilt ? 'all' : 'none' },
           participants: people ?? programme.participants.get(colourway.id)!,
         }),
         programme,

@@ -12,7 +12,7 @@ export interface TemplateDrawing {
 }
 
 /** The template as lines in the document's unit; mirrored where its piece is cut with the paper turned over. */
-export function templateDrawing(cut: Cut): TemplateDrawing | undefined {
+export function templateDrawing(cut: Pick<Cut, 'template' | 'reversed'>): TemplateDrawing | undefined {
   const { template, reversed } = cut;
   if (!template) return undefined;
   const width = Math.max(...template.cut.map((p) => p[0]));

@@ -1,10 +1,10 @@
 /** Files for a computer-driven cutting machine: a mat each, one closed path for every piece, seam allowance included. */
-import { PER_SQUARE, templateDrawing, type Cut } from '../construction';
+import { PER_SQUARE, templateDrawing } from '../construction';
 import { DoesNotFit, planSheets } from '../cutting';
 import { formatLength } from '../measure';
 import { demandOf, type DemandRequest, type WantedPiece } from './demand';
 import type { Fabric, Programme } from './document';
-import { PlanError } from './plan';
+import { PlanError } from './plan-error';
 
 type Corner = readonly [x: number, y: number];
 
@@ -63,7 +63,7 @@ export function outlines({ cut, w, h }: Pick<WantedPiece, 'cut' | 'w' | 'h'>, tu
   return turned ? shapes.map((shape) => shape.map(([x, y]): Corner => [h.valueOf() - y, x])) : shapes;
 }
 
-function shapesOf(cut: Cut, w: number, h: number): Corner[][] {
+function shapesOf(cut: WantedPiece['cut'], w: number, h: number): Corner[][] {
   const drawing = templateDrawing(cut);
   if (drawing) return [drawing.cut.map(([x, y]): Corner => [x, y])];
   const corners: Corner[] = [

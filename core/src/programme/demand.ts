@@ -3,6 +3,7 @@ import { construct, isLeaf, type Construction, type Cut } from '../construction'
 import type { Piece } from '../cutting';
 import { value } from '../fabric';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
+import { settingPieces, type SettingPiece } from './quilt';
 
 export type Basis = 'kit' | 'batch';
 
@@ -107,11 +108,17 @@ export interface DemandRequest {
   participants: number;
   /** Whose kit it is; the plain size when left out. */
   size?: SizeOption;
+  /**
+   * Which parts of the setting are cut: those that the months hand out (when left out), all of them whatever the months, or none. Labels
+   * are 'm12:quilt:border' for a month's, 'quilt:border' where all are cut.
+   */
+  setting?: 'months' | 'all' | 'none';
 }
 
 /** A cut as a piece of the demand. */
 export interface WantedPiece extends Piece {
-  cut: Cut;
+  /** How it is cut out further: corner to corner, or round a template. */
+  cut: Pick<Cut, 'sub' | 'template' | 'reversed'>;
 }
 
 export interface FabricDemand {
@@ -126,13 +133,19 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
   const { colourway, basis, participants, size } = request;
   const found = new Map<Fabric, { roles: Set<string>; pieces: Map<string, WantedPiece> }>();
   const shares =
-    basis === 'kit' ? [{ make: size?.make ?? 1, kits: 1 }] : kitsBySize(programme, colourway, participants).map(makes);
+    basis === 'kit' ? [{ size, make: size?.make ?? 1, kits: 1 }] : kitsBySize(programme, colourway, participants).map(makes);
   const cutting = shares.some((s) => s.kits > 0);
   for (const month of request.months)
     for (const entry of month.blocks) {
       for (const { make, kits } of shares) add(month, making(entry, entry.make * make), kits);
       const stopped = basis === 'batch' && cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
       if (stopped > 0) add(month, making(entry, stopped), 1);
+    }
+  for (const { size: of, kits } of shares)
+    if (kits > 0) {
+      if (request.setting === 'all') set('quilt', settingPieces(programme, colourway, of), kits);
+      else if (request.setting !== 'none')
+        for (const month of request.months) set(`${month.id}:quilt`, settingPieces(programme, colourway, of, month), kits);
     }
   const demands = [...found].map(([fabric, { roles, pieces }]) => ({
     fabric,
@@ -141,25 +154,44 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
   }));
   return demands.sort((a, b) => (a.roles[0]! < b.roles[0]! ? -1 : 1));
 
+  function demandFor(fabric: Fabric, role: string) {
+    const demand = found.get(fabric) ?? { roles: new Set(), pieces: new Map<string, WantedPiece>() };
+    found.set(fabric, demand);
+    demand.roles.add(role);
+    return demand.pieces;
+  }
+
+  function set(where: string, pieces: SettingPiece[], kits: number): void {
+    for (const { fabric, role, name, w, h, qty, sub } of pieces) {
+      const known = demandFor(fabric, role);
+      const plain = `${where}:${name}`;
+      const fits = (piece?: WantedPiece) => !piece || (piece.w.equals(w) && piece.h.equals(h) && piece.cut.sub === sub);
+      // Another size of the quilt has other lengths of the same name.
+      let label = plain;
+      for (let n = 2; !fits(known.get(label)); n += 1) label = `${plain}#${n}`;
+      const piece = known.get(label);
+      if (piece) piece.qty += qty * kits;
+      else known.set(label, { label, w, h, qty: qty * kits, turnable: !programme.directional.has(role), cut: { sub } });
+    }
+  }
+
   function add(month: Month, entry: MonthBlock, kits: number): void {
     for (const cut of constructMonthBlock(programme, entry).cuts) {
       const fabric = colourway.fabrics.get(cut.role)!;
-      const demand = found.get(fabric) ?? { roles: new Set(), pieces: new Map<string, WantedPiece>() };
-      found.set(fabric, demand);
-      demand.roles.add(cut.role);
+      const pieces = demandFor(fabric, cut.role);
       const label = `${month.id}:${entry.key}:${cut.label}`;
-      const known = demand.pieces.get(label);
+      const known = pieces.get(label);
       const same = known?.w.equals(cut.w) && known.h.equals(cut.h) && known.cut.sub === cut.sub;
       // Another number of blocks may be cut otherwise; then its pieces have names of their own.
       const name = !known || same ? label : `${month.id}:${entry.key}x${entry.make}:${cut.label}`;
-      const piece = demand.pieces.get(name);
+      const piece = pieces.get(name);
       if (piece) piece.qty += cut.qty * kits;
       else {
         const turnable = !programme.directional.has(cut.role);
-        demand.pieces.set(name, { label: name, w: cut.w, h: cut.h, qty: cut.qty * kits, turnable, cut });
+        pieces.set(name, { label: name, w: cut.w, h: cut.h, qty: cut.qty * kits, turnable, cut });
       }
     }
   }
 }
 
-const makes = ({ size, kits }: SizeShare) => ({ make: size?.make ?? 1, kits });
+const makes = ({ size, kits }: SizeShare) => ({ size, make: size?.make ?? 1, kits });

@@ -3,6 +3,7 @@ import type { Block, BlockFile, Problem } from '../block';
 import type { Rates } from '../cutting';
 import type { Reading as PictureReading, SewingStyle } from '../construction';
 import type { Exact, Rational, Unit } from '../measure';
+import type { PartGroup, PlaceChoice, Setting, SettingKind, Turning } from '../setting';
 
 /** The file `NAME.aggrega.json` after its schema was checked; see core/schemas/aggrega-programme.schema.json. */
 export interface ProgrammeFile {
@@ -32,9 +33,9 @@ export interface ProgrammeFile {
   colourways?: { id: string; name?: string; fabrics: Record<string, string> }[];
   blocks: BlockFile[];
   months?: MonthFile[];
-  setting?: object;
+  setting?: SettingFile;
   participants?: Record<string, number>;
-  sizes?: { id: string; name?: string; make: number; participants?: Record<string, number> }[];
+  sizes?: { id: string; name?: string; make: number; participants?: Record<string, number>; setting?: SettingFile }[];
   kits?: {
     kind?: KitKind;
     packets?: string[][];
@@ -44,6 +45,36 @@ export interface ProgrammeFile {
     bundle?: Record<string, number>;
   };
   shelf?: ShelfFile[];
+}
+
+interface StripFile {
+  finished: LengthFile;
+  role: string;
+}
+
+export interface SettingFile {
+  kind?: SettingKind;
+  across?: number;
+  down?: number;
+  turning?: Turning;
+  sashing?: StripFile & { outer?: boolean };
+  cornerstone?: { role: string };
+  frame?: StripFile;
+  coping?: { role: string };
+  alternate?: { role: string };
+  triangles?: { role: string; float?: LengthFile };
+  rounds?: { finished: LengthFile; role?: string }[];
+  borders?: (StripFile & { corners?: 'butted' | 'mitred'; strips?: 'whole' | 'joined' })[];
+  binding?: { cut: LengthFile; role: string; over?: LengthFile };
+  backing?: {
+    overage?: LengthFile;
+    role: string;
+    seams?: 'least' | 'upright' | 'level';
+    width?: LengthFile;
+    seam?: LengthFile;
+  };
+  places?: Record<string, PlaceChoice>;
+  months?: Partial<Record<PartGroup, string>>;
 }
 
 export type LengthFile = string | number;
@@ -154,6 +185,8 @@ export interface SizeOption {
   make: number;
   /** People who take it, per colourway id. */
   participants: ReadonlyMap<string, number>;
+  /** How it is set; undefined without a setting. */
+  setting?: Setting;
 }
 
 export interface Kits {
@@ -186,6 +219,8 @@ export interface Programme {
   colourways: Colourway[];
   blocks: Block[];
   months: Month[];
+  /** How the plain size is set; undefined while nobody said. */
+  setting?: Setting;
   /** People per colourway id. */
   participants: ReadonlyMap<string, number>;
   sizes: SizeOption[];

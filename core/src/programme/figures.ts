@@ -1,8 +1,9 @@
 /** The year in figures: cloth and what is left of it month by month, cost as the head count grows, and the weeks' load at the table. */
-import { wasteOf, gramsOf, type FabricPlan, type SheetPlan } from '../cutting';
+import { lengthToBuy, wasteOf, gramsOf, type FabricPlan, type SheetPlan } from '../cutting';
 import { kitCount } from './demand';
 import type { Colourway, Fabric, Month, Programme } from './document';
 import { yardsOf } from './forms';
+import { handsOut } from './set-blocks';
 import { labourOf, planCutting, type CuttingPlan, type PlannedFabric } from './plan';
 
 /** What the cloth to buy costs; undefined without a price, and for forms that are not cut from yards. */
@@ -21,6 +22,11 @@ export function costOfPlan(plan: CuttingPlan, programme: Programme): number | un
     const cost = costOfFabric(fabric, programme);
     if (cost === undefined) return undefined;
     sum += cost;
+  }
+  for (const { cloth, quilts } of plan.backings) {
+    if (cloth.fabric.pricePerYard === undefined) return undefined;
+    const length = lengthToBuy(cloth.length, programme.house).valueOf() * quilts;
+    sum += (length / yard(programme.unit)) * cloth.fabric.pricePerYard;
   }
   return sum;
 }
@@ -43,7 +49,7 @@ export interface MonthFigures {
 /** Every drawn month, all colourways and all kits together. Throws PlanError. */
 export function* monthFigures(programme: Programme, people: Readonly<Record<string, number>> = {}): Generator<MonthFigures> {
   for (const month of programme.months) {
-    if (month.blocks.length === 0) continue;
+    if (!handsOut(programme, month)) continue;
     const cloth = new Map<Fabric, number>();
     const area = { all: 0, sewn: 0, kept: 0 };
     let minutes = 0;
@@ -91,7 +97,7 @@ export interface CostPoint {
 
 /** What a participant's cloth costs as the head count of a colourway grows. Throws PlanError. */
 export function* costCurve(programme: Programme, colourway: Colourway, heads: readonly number[]): Generator<CostPoint> {
-  const months = programme.months.filter((m) => m.blocks.length > 0);
+  const months = programme.months.filter((m) => handsOut(programme, m));
   const cost = (basis: 'kit' | 'batch', participants: number) =>
     months.reduce<number | undefined>((sum, month) => {
       const plan = planCutting(programme, { colourway, months: [month], basis, participants, first: true });

@@ -9,6 +9,7 @@ export type {
   MonthFile,
   Programme,
   ProgrammeFile,
+  SettingFile,
   Reading,
   ShelfFile,
   ShelfLength,
@@ -27,8 +28,10 @@ export {
   type FabricDemand,
   type SizeShare,
 } from './demand';
+export { PlanError } from './plan-error';
+export { backingCloth, quiltContract, quiltOf, settingPieces, type BackingCloth, type Quilt, type SettingPiece } from './quilt';
+export { handsOut, setBlocks, type BlockToSet } from './set-blocks';
 export {
-  PlanError,
   labourOf,
   planContract,
   planCutting,

@@ -7,7 +7,7 @@ import type { FabricStock } from './stock';
 const writer = (unit: Unit) => (x: Rational) => formatLength(x, unit);
 
 /** One participant's packet: what to cut month by month, what to save, what stays whole. */
-export function packetContract({ months, fabrics, bundled }: PacketPlan, unit: Unit) {
+export function packetContract({ months, fabrics, backing, bundled }: PacketPlan, unit: Unit) {
   const write = writer(unit);
   return {
     months: months.map((m) => m.id),
@@ -28,6 +28,18 @@ export function packetContract({ months, fabrics, bundled }: PacketPlan, unit: U
         whole: write(whole),
       })),
     })),
+    ...(backing && {
+      backing: {
+        ...{
+          fabric: backing.fabric.id,
+          w: write(backing.w),
+          h: write(backing.h),
+          seams: backing.seams,
+          panels: backing.panels,
+        },
+        ...{ length: write(backing.length), lengthToBuy: write(backing.toBuy) },
+      },
+    }),
     bundled: bundled.map((f) => f.id),
   };
 }

@@ -11,11 +11,13 @@ import {
   type SheetPlan,
   type Stage,
 } from '../cutting';
-import { formatLength, formatYardage, ratio } from '../measure';
+import { formatLength, formatYardage, ratio, type Rational } from '../measure';
 import { demandOf } from './demand';
 import type { Colourway, Fabric, Month, Programme, SizeOption } from './document';
 import { formName } from './forms';
-import { PlanError, planPieces } from './plan';
+import { planPieces } from './plan';
+import { backingCloth, type BackingCloth } from './quilt';
+import { PlanError } from './plan-error';
 
 export interface PacketFabric {
   fabric: Fabric;
@@ -28,6 +30,8 @@ export interface PacketFabric {
 export interface PacketPlan {
   months: readonly Month[];
   fabrics: PacketFabric[];
+  /** The back of the quilt, where one of the months hands it out, with the length to buy. */
+  backing?: BackingCloth & { toBuy: Rational };
   /** Fabrics that come with the programme's bundle instead. */
   bundled: Fabric[];
 }
@@ -51,7 +55,14 @@ export function planPacket(
       const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':')))!;
       return { fabric, roles, plan, stages: stagesOfPlan(plan, stageOf, months.length) };
     });
-  return { months, fabrics, bundled: demands.filter((d) => inBundle(d.fabric)).map((d) => d.fabric) };
+  const setting = size?.setting ?? programme.setting;
+  const hasBack = months.some((m) => m.id === setting?.months.get('backing'));
+  const back = hasBack ? backingCloth(programme, colourway, size) : undefined;
+  return {
+    ...{ months, fabrics },
+    ...(back && { backing: { ...back, toBuy: lengthToBuy(back.length, programme.house) } }),
+    bundled: demands.filter((d) => inBundle(d.fabric)).map((d) => d.fabric),
+  };
 }
 
 /** Each month from strips of its own, in the order of the months. */

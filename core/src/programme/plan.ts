@@ -5,6 +5,7 @@ import {
   gramsOf,
   wasteOf,
   labourOf as cuttingLabour,
+  lengthToBuy,
   longestStrip,
   planFabric,
   planSheets,
@@ -17,15 +18,10 @@ import {
 } from '../cutting';
 import { formatLength } from '../measure';
 import { formName } from './forms';
-import { demandOf, kitCount, type Basis, type DemandRequest } from './demand';
-import type { Colourway, Fabric, Programme } from './document';
-
-/** The plan cannot be made; each problem names its place in the document. */
-export class PlanError extends Error {
-  constructor(readonly problems: Problem[]) {
-    super(problems.map((p) => p.message).join('; '));
-  }
-}
+import { demandOf, kitCount, kitsBySize, type Basis, type DemandRequest } from './demand';
+import type { Colourway, Fabric, Programme, SizeOption } from './document';
+import { PlanError } from './plan-error';
+import { backingCloth, type BackingCloth } from './quilt';
 
 export interface PlannedFabric {
   fabric: Fabric;
@@ -43,6 +39,8 @@ export interface CuttingPlan {
   /** All kits that are cut: people, spares and demo sets. */
   kits: number;
   fabrics: PlannedFabric[];
+  /** Cloth for the backs that are handed out, by size, and how many of each. */
+  backings: { size?: SizeOption; cloth: BackingCloth; quilts: number }[];
 }
 
 export interface PlanRequest extends DemandRequest {
@@ -64,7 +62,8 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
   });
   if (problems.length > 0) throw new PlanError(problems);
   const planned = fabrics.filter((f) => f !== undefined);
-  return { colourway, basis, reading: request.reading ?? 'thriftiest', participants, kits, fabrics: planned };
+  const plan = { colourway, basis, reading: request.reading ?? 'thriftiest', participants, kits, fabrics: planned };
+  return { ...plan, backings: backingsOf(programme, request) };
 
   function attempt<T>(make: () => T): T | undefined {
     try {
@@ -75,6 +74,19 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
       return undefined;
     }
   }
+}
+
+/** Cloth for the backs of the kits, where they are asked for. Throws PlanError. */
+export function backingsOf(programme: Programme, request: PlanRequest): CuttingPlan['backings'] {
+  const { colourway, basis, participants, setting = 'months', months } = request;
+  if (setting === 'none') return [];
+  const shares = basis === 'kit' ? [{ size: request.size, kits: 1 }] : kitsBySize(programme, colourway, participants);
+  return shares.flatMap(({ size, kits: quilts }) => {
+    const month = (size?.setting ?? programme.setting)?.months.get('backing');
+    const wanted = setting === 'all' || months.some((m) => m.id === month);
+    const cloth = wanted && quilts > 0 ? backingCloth(programme, colourway, size) : undefined;
+    return cloth ? [{ ...(size && { size }), cloth, quilts }] : [];
+  });
 }
 
 /** The plan of one fabric for these pieces. Throws PlanError. */
@@ -107,7 +119,8 @@ export function planPieces(
 }
 
 /** A plan as the command line prints it (docs/formats.md). */
-export function planContract({ colourway, basis, reading, participants, kits, fabrics }: CuttingPlan, programme: Programme) {
+export function planContract(plan: CuttingPlan, programme: Programme) {
+  const { colourway, basis, reading, participants, kits, fabrics, backings } = plan;
   const write = (x: Parameters<typeof formatLength>[0]) => formatLength(x, programme.unit);
   return {
     colourway: colourway.id,
@@ -115,6 +128,7 @@ export function planContract({ colourway, basis, reading, participants, kits, fa
     reading,
     participants,
     kits,
+    ...(backings.length > 0 && { backing: backings.map(backingContract) }),
     fabrics: fabrics.map(({ fabric, plan }) => ({
       fabric: fabric.id,
       form: fabric.form,
@@ -139,6 +153,14 @@ export function planContract({ colourway, basis, reading, participants, kits, fa
           }),
     })),
   };
+
+  function backingContract({ size, cloth, quilts }: CuttingPlan['backings'][number]) {
+    return {
+      ...(size && { size: size.id }),
+      ...{ fabric: cloth.fabric.id, w: write(cloth.w), h: write(cloth.h), seams: cloth.seams, panels: cloth.panels, quilts },
+      lengthEach: write(lengthToBuy(cloth.length, programme.house)),
+    };
+  }
 
   function wasteContract(plan: FabricPlan | SheetPlan) {
     const { keep, scrap } = wasteOf(plan, programme.unit);

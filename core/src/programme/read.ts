@@ -5,6 +5,7 @@ import { usableSize } from './forms';
 import { usualRates } from '../cutting';
 import { Exact, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
 import type { Colourway, Fabric, House, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
+import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { crowdedSizes, readKits, readShelf, readSizes } from './read-kits';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 import { shapeProblems } from './schema';
@@ -67,10 +68,12 @@ export function readProgramme(document: unknown): Reading {
   unique('/colourways', file.colourways, refuse);
 
   const months = readMonths(file, blocks, house, length, refuse);
-  const colourways = readColourways(file, fabrics, months, house, refuse);
+  const settings = readSettings(file, { unit, months, length, refuse });
+  const setting = settings.plain ? rolesOfSetting(settings.plain).map((r) => r.role) : [];
+  const colourways = readColourways(file, fabrics, months, { house, setting, refuse });
   for (const id of Object.keys(file.participants ?? {}))
     if (!colourways.some((c) => c.id === id)) refuse(`/participants/${id}`, `there is no colourway '${id}'`);
-  const sizes = readSizes(file, colourways, refuse);
+  const sizes = readSizes(file, colourways, refuse).map((size, i) => ({ ...size, setting: settings.sizes[i] }));
   const kits = readKits(file, { months, colourways, fabrics }, refuse);
   const shelf = readShelf(file, fabrics, length, refuse);
   unique('/sizes', file.sizes, refuse);
@@ -90,12 +93,14 @@ export function readProgramme(document: unknown): Reading {
     colourways,
     blocks,
     months,
+    setting: settings.plain,
     participants,
     ...{ sizes, kits, shelf },
     lightness: new Map(roles.map((role) => [role, lightness(role)])),
     directional: new Set(colourways.flatMap((c) => [...c.fabrics].filter(([, f]) => f.directional).map(([role]) => role))),
   };
-  const warnings = [...unknownFields(file), ...sizeWarnings(programme), ...crowdedSizes(programme), ...unusedBlocks(file)];
+  const sizesWarned = programme.setting ? settingWarnings(programme) : sizeWarnings(programme);
+  const warnings = [...unknownFields(file), ...sizesWarned, ...crowdedSizes(programme), ...unusedBlocks(file)];
   return { ok: true, programme, file, warnings };
 }
 
@@ -239,15 +244,14 @@ function readColourways(
   file: ProgrammeFile,
   fabrics: Map<string, Fabric>,
   months: Month[],
-  house: House,
-  refuse: Refuse,
+  { house, setting, refuse }: { house: House; setting: readonly string[]; refuse: Refuse },
 ): Colourway[] {
   // Who sews what: a colourway must cast every role of the blocks that are made.
   const used = new Map<string, string>();
   for (const { block } of months.flatMap((m) => m.blocks))
     for (const role of rolesOf(block)) if (!used.has(role)) used.set(role, block.id);
   if (!file.colourways?.length) {
-    const plain = [...used.keys()].sort().map((role): [string, Fabric] => [
+    const plain = [...new Set([...used.keys(), ...setting])].sort().map((role): [string, Fabric] => [
       role,
       {
         id: role,

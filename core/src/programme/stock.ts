@@ -5,6 +5,7 @@ import { kitsBySize } from './demand';
 import type { Fabric, Month, Programme } from './document';
 import { planPacket } from './packets';
 import { planCutting } from './plan';
+import { handsOut } from './set-blocks';
 
 export interface FabricStock {
   fabric: Fabric;
@@ -45,7 +46,7 @@ export function planStock(programme: Programme, { packets, people = {}, progress
   const { kits, house, shelf } = programme;
   const chosen = packets
     .map((i) => ({ number: i + 1, months: kits.packets[i]! }))
-    .filter(({ months }) => months?.some((m) => m.blocks.length > 0));
+    .filter(({ months }) => months?.some((m) => handsOut(programme, m)));
   const sets = new Map<Fabric, LengthSet[]>();
   const pieces = new Map<Fabric, number>();
   const steps = programme.colourways.length;
@@ -81,14 +82,15 @@ export function planStock(programme: Programme, { packets, people = {}, progress
   function addLengths(colourway: Programme['colourways'][number], { size, kits: n }: ReturnType<typeof kitsBySize>[number]) {
     const lengths = new Map<Fabric, LengthSet['lengths'][number][]>();
     const name = size ? `${colourway.name}, ${size.name}` : colourway.name;
-    for (const { number, months } of chosen)
-      for (const { fabric, plan } of planPacket(programme, { colourway, months, size }).fabrics) {
+    const put = (fabric: Fabric, label: string, length: Rational) =>
+      lengths.set(fabric, [...(lengths.get(fabric) ?? []), { label, length }]);
+    for (const { number, months } of chosen) {
+      const packet = planPacket(programme, { colourway, months, size });
+      for (const { fabric, plan } of packet.fabrics)
         if ('sheets' in plan) pieces.set(fabric, (pieces.get(fabric) ?? 0) + plan.sheetsNeeded * n);
-        else if (plan.lengthToBuy.compare(0) > 0) {
-          const label = `${name}: packet ${number}`;
-          lengths.set(fabric, [...(lengths.get(fabric) ?? []), { label, length: plan.lengthToBuy }]);
-        }
-      }
+        else if (plan.lengthToBuy.compare(0) > 0) put(fabric, `${name}: packet ${number}`, plan.lengthToBuy);
+      if (packet.backing) put(packet.backing.fabric, `${name}: packet ${number}, backing`, packet.backing.toBuy);
+    }
     // The bundle is handed out with the first packet.
     if (chosen.some((c) => c.number === 1))
       for (const fabric of new Set(colourway.fabrics.values())) {

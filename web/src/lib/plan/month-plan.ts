@@ -276,6 +276,8 @@ export function cutNames(month: Month): (label: string) => CutName {
   const numbers = new Map(month.blocks.map((entry, i) => [entry.key, i + 1]));
   return (label) => {
     const [, named = '', cut = ''] = label.split(':');
+    // Parts of the quilt are named by what they are, with their size where there are several.
+    if (named === 'quilt') return { cut: `quilt:${cut}`, name: cut.replace('@', ' ').replace('x', ' × ') };
     // Pieces that only another number of blocks asks for: 'cold-framex4'.
     const [, plain, times] = /^(.*)x(\d+)$/.exec(named) ?? [];
     const other = !numbers.has(named) && plain !== undefined && numbers.has(plain);

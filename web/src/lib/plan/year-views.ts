@@ -4,6 +4,7 @@ import { formatLength, formatYardage, ratio, type Rational } from '@aggrega/core
 import {
   costCurve,
   formName,
+  handsOut,
   loadByWeek,
   monthFigures,
   ownCloth,
@@ -152,7 +153,7 @@ export function packetViews(programme: Programme, colourwayId: string, sizeId: s
   const size = programme.sizes.find((s) => s.id === sizeId);
   const write = (x: Rational) => formatLength(x, unit);
   return programme.kits.packets.flatMap((months, i): PacketView[] => {
-    if (months.every((m) => m.blocks.length === 0)) return [];
+    if (!months.some((m) => handsOut(programme, m))) return [];
     const { fabrics, bundled } = planPacket(programme, { colourway, months, size });
     const monthOf = new Map(months.map((m, n) => [m.id, n]));
     const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':'))) ?? 0;
@@ -292,7 +293,7 @@ export function figuresView(
   progress?: (share: number) => void,
 ): FiguresView {
   const yard = programme.unit === 'in' ? 36 : 100;
-  const drawn = programme.months.filter((m) => m.blocks.length > 0).length;
+  const drawn = programme.months.filter((m) => handsOut(programme, m)).length;
   const figures = [];
   for (const month of monthFigures(programme, people)) {
     figures.push(month);

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { handsOut } from '@aggrega/core/programme';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import BoltBar from '$lib/ui/BoltBar.svelte';
@@ -17,7 +18,7 @@
   const { programme } = $derived(bench);
   const { unit } = $derived(programme);
   const packets = $derived(
-    programme.kits.packets.map((months, i) => ({ i, months, drawn: months.some((m) => m.blocks.length > 0) })),
+    programme.kits.packets.map((months, i) => ({ i, months, drawn: months.some((m) => handsOut(programme, m)) })),
   );
   const today = new Date().toISOString().slice(0, 10);
   /** Packets that are left out; those that were handed out long ago are, until somebody says otherwise. */

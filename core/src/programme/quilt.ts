@@ -1,0 +1,198 @@
+/** The whole quilt of a programme: its top, parts, binding, backing and batting, and what of it each month hands out. */
+import { Exact, formatLength, ratio, toRuler, type Rational } from '../measure';
+import {
+  backingOf,
+  bindingLength,
+  joinedStrips,
+  packagedBatting,
+  quiltParts,
+  quiltTop,
+  SettingError,
+  type Backing,
+  type PartGroup,
+  type QuiltPart,
+  type Setting,
+  type Top,
+} from '../setting';
+import type { Colourway, Fabric, Month, Programme, SizeOption } from './document';
+import { PlanError } from './plan-error';
+import { blocksInOrder } from './set-blocks';
+
+export interface Quilt {
+  setting: Setting;
+  top: Top;
+  parts: QuiltPart[];
+  /** Cut length of the binding, once round and over. */
+  binding?: { role: string; cut: Rational; length: Rational };
+  /** Cut size of the backing, and of the batting, in whole steps of the house. */
+  backing: { w: Rational; h: Rational };
+}
+
+const made = new WeakMap<Setting, Quilt>();
+
+/** The quilt of the plain size or of a larger one; undefined without a setting. Throws PlanError with the place in the document. */
+export function quiltOf(programme: Programme, size?: SizeOption): Quilt | undefined {
+  const setting = size?.setting ?? programme.setting;
+  if (!setting) return undefined;
+  const found = made.get(setting) ?? attempt(programme, setting, size);
+  made.set(setting, found);
+  return found;
+}
+
+function attempt(programme: Programme, setting: Setting, size?: SizeOption): Quilt {
+  const { house, directional, months } = programme;
+  const path = size ? `/sizes/${programme.sizes.indexOf(size)}/setting` : '/setting';
+  try {
+    const top = quiltTop(setting, blocksInOrder(months));
+    const { binding } = setting;
+    const over = (setting.backing?.overage ?? ratio(house.unit === 'in' ? 4 : 10)).mul(2);
+    const cover = (side: Exact) => toRuler(side.plus(over), house.rounding);
+    return {
+      ...{ setting, top, parts: quiltParts(top.parts, { ...house, directional }) },
+      ...(binding && {
+        binding: { ...binding, length: bindingLength(top.w, top.h, binding.over, house.rounding) },
+      }),
+      backing: { w: cover(top.w), h: cover(top.h) },
+    };
+  } catch (error) {
+    if (!(error instanceof SettingError)) throw error;
+    throw new PlanError([{ path: `${path}${error.path}`, message: error.message }]);
+  }
+}
+
+/** A piece of the setting as it is cut of one fabric. */
+export interface SettingPiece {
+  fabric: Fabric;
+  role: string;
+  /** 'sashing@2 1/2x13 1/2' where one name has several sizes. */
+  name: string;
+  w: Rational;
+  h: Rational;
+  qty: number;
+  sub: QuiltPart['sub'];
+}
+
+/**
+ * What one quilt's setting cuts, without its backing: all of it, or what a month hands out. Throws PlanError where a colourway does not
+ * cast a letter of the setting.
+ */
+export function settingPieces(programme: Programme, colourway: Colourway, size?: SizeOption, month?: Month): SettingPiece[] {
+  const quilt = quiltOf(programme, size);
+  if (!quilt) return [];
+  const { setting, parts, binding } = quilt;
+  const handedOut = (group: PartGroup | undefined) => !month || (group && setting.months.get(group) === month.id);
+  const pieces: Omit<SettingPiece, 'name'>[] = [];
+  const names: string[] = [];
+  const put = (name: string, piece: Omit<SettingPiece, 'name'>) => {
+    names.push(name);
+    pieces.push(piece);
+  };
+  const fabricOf = (role: string) => castOf(programme, colourway, role);
+  for (const { name, role, w, h, qty, sub, group, places, joined } of parts) {
+    const own = group || !month ? qty : share(quilt, places, month);
+    if (joined || own === 0 || (group && !handedOut(group))) continue;
+    put(name, { fabric: fabricOf(role), role, w, h, qty: own, sub });
+  }
+  if (handedOut('borders'))
+    setting.borders.forEach((border, i) => {
+      if (border.strips !== 'joined') return;
+      const own = parts.filter((p) => p.name === 'border' && p.number === i + 1);
+      const across = own.map((p) => (p.w.compare(p.h) < 0 ? ([p.w, p.h, p.qty] as const) : ([p.h, p.w, p.qty] as const)));
+      const long = across.reduce((sum, [, l, n]) => sum.add(l.mul(n)), ratio(0));
+      const fabric = fabricOf(border.role);
+      const strip = across[0]![0];
+      const qty = stripsOf(programme, fabric, long, strip);
+      put('border strip', { fabric, role: border.role, w: fabric.usableWidth, h: strip, qty, sub: 'none' });
+    });
+  if (binding && handedOut('binding')) {
+    const fabric = fabricOf(binding.role);
+    const qty = stripsOf(programme, fabric, binding.length, binding.cut);
+    put('binding', { fabric, role: binding.role, w: fabric.usableWidth, h: binding.cut, qty, sub: 'none' });
+  }
+  return pieces.map((piece, i) => {
+    const several = pieces.some((p, j) => names[j] === names[i] && (!p.w.equals(piece.w) || !p.h.equals(piece.h)));
+    const write = (x: Rational) => formatLength(x, programme.unit);
+    return { ...piece, name: several ? `${names[i]}@${write(piece.w)}x${write(piece.h)}` : names[i]! };
+  });
+}
+
+/** Pieces that go round this month's blocks. */
+function share({ top }: Quilt, places: readonly string[], month: Month): number {
+  const own = new Set(top.places.filter((p) => p.block?.key.startsWith(`${month.id}:`)).map((p) => p.at));
+  return places.filter((at) => own.has(at)).length;
+}
+
+function stripsOf(programme: Programme, fabric: Fabric, length: Rational, strip: Rational): number {
+  if (fabric.usableWidth.compare(strip) <= 0) {
+    const path = `/fabrics/${programme.fabrics.indexOf(fabric)}/usableWidth`;
+    throw new PlanError([{ path, message: `'${fabric.name}' is narrower than a strip that is to be joined from it` }]);
+  }
+  return joinedStrips(length, strip, fabric.usableWidth);
+}
+
+/** The fabric of a letter of the setting. Throws PlanError. */
+function castOf({ colourways }: Programme, colourway: Colourway, role: string): Fabric {
+  const fabric = colourway.fabrics.get(role);
+  if (fabric) return fabric;
+  const path = `/colourways/${colourways.indexOf(colourway)}/fabrics`;
+  throw new PlanError([{ path, message: `role ${role}, used by the setting, has no fabric in '${colourway.name}'` }]);
+}
+
+/** Cloth for the back of one quilt. */
+export interface BackingCloth extends Backing {
+  fabric: Fabric;
+  role: string;
+}
+
+/** The backing of one quilt, where the setting has one. Throws PlanError. */
+export function backingCloth(programme: Programme, colourway: Colourway, size?: SizeOption): BackingCloth | undefined {
+  const quilt = quiltOf(programme, size);
+  const backing = quilt?.setting.backing;
+  if (!quilt || !backing) return undefined;
+  const fabric = castOf(programme, colourway, backing.role);
+  const cloth = backingOf(quilt.backing.w, quilt.backing.h, { ...backing, width: backing.width ?? fabric.usableWidth });
+  return { fabric, role: backing.role, ...cloth };
+}
+
+/** The quilt as the command line prints it (docs/formats.md). Throws PlanError. */
+export function quiltContract(programme: Programme, colourway: Colourway, size?: SizeOption) {
+  const quilt = quiltOf(programme, size);
+  if (!quilt) throw new PlanError([{ path: '/setting', message: 'the programme does not say yet how its quilt is set' }]);
+  const { unit, house } = programme;
+  const { top, parts, binding, backing } = quilt;
+  const write = (x: Rational) => formatLength(x, unit);
+  const finished = [top.w, top.h];
+  const cloth = backingCloth(programme, colourway, size);
+  const packaged = packagedBatting(backing.w, backing.h, unit);
+  const bindingFabric = binding && castOf(programme, colourway, binding.role);
+  return {
+    colourway: colourway.id,
+    ...(size && { size: size.id }),
+    finished: finished.map((side) => write(side.isRational ? side.rational : toRuler(side, house.rounding))),
+    ...(finished.some((side) => !side.isRational) && { exact: finished.map(String) }),
+    blocks: top.places.length,
+    parts: parts.map(({ name, role, w, h, qty, sub, exact, number, mitred, joined }) => ({
+      ...{ name, role, w: write(w), h: write(h), qty, sub },
+      ...(!(exact[0].equals(w) && exact[1].equals(h)) && { exact: exact.map(String) }),
+      ...(number !== undefined && { number }),
+      ...(mitred && { corners: 'mitred' }),
+      ...(joined && { strips: 'joined' }),
+    })),
+    ...(binding && {
+      binding: {
+        ...{ role: binding.role, cut: write(binding.cut), length: write(binding.length) },
+        strips: stripsOf(programme, bindingFabric!, binding.length, binding.cut),
+      },
+    }),
+    ...(cloth && {
+      backing: {
+        ...{ role: cloth.role, w: write(cloth.w), h: write(cloth.h) },
+        ...{ seams: cloth.seams, panels: cloth.panels, length: write(cloth.length) },
+      },
+    }),
+    batting: {
+      ...{ w: write(backing.w), h: write(backing.h) },
+      ...(packaged && { packaged: { name: packaged.name, w: write(packaged.w), h: write(packaged.h) } }),
+    },
+  };
+}

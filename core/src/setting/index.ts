@@ -1,0 +1,19 @@
+/** setting: blocks set into a quilt, its parts, borders, binding, backing and batting. */
+export { cellOf } from './cells';
+export { type ExactPoint, type LaidPart, type LaidPlace } from './lay';
+export { quiltParts, type QuiltPart } from './parts';
+export { quiltTop } from './quilt-top';
+export {
+  SettingError,
+  partGroups,
+  settingKinds,
+  type Border,
+  type PartGroup,
+  type PlaceChoice,
+  type SetBlock,
+  type Setting,
+  type SettingKind,
+} from './setting';
+export { backingOf, bindingLength, joinedStrips, packagedBatting, type Backing } from './strips-round';
+export { turnAt, turnings, type Turning } from './turning';
+export type { Top } from './lattice';

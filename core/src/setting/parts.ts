@@ -1,0 +1,76 @@
+/** What is cut for a setting: its parts with seam allowances, equal ones in one row. */
+import { Exact, toRuler, type Rational } from '../measure';
+import type { LaidPart } from './lay';
+import type { PartGroup } from './setting';
+
+export interface QuiltPart {
+  name: string;
+  role: string;
+  w: Rational;
+  h: Rational;
+  exact: readonly [w: Exact, h: Exact];
+  /** Squares and rectangles to cut. */
+  qty: number;
+  sub: 'none' | 'once' | 'twice';
+  group?: PartGroup;
+  /** Whose blocks it goes round, and how many; only for what comes with a block. */
+  places: string[];
+  /** Which border or round. */
+  number?: number;
+  mitred?: boolean;
+  joined?: boolean;
+  /** Formula of the exact size, from the finished one. */
+  why: string;
+}
+
+interface CuttingStyle {
+  seam: Rational;
+  rounding: Rational;
+  /** Roles cast with a directional fabric: their pieces keep w as the extent along x. */
+  directional: ReadonlySet<string>;
+}
+
+/** Pieces out of one square. */
+const PER_SQUARE = { none: 1, once: 2, twice: 4 } as const;
+
+/**
+ * The cut rows of laid parts, in the order in which they are laid. The narrow side is named first unless a direction forbids it. Sizes are
+ * rounded up, once.
+ */
+export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directional }: CuttingStyle): QuiltPart[] {
+  const rows = new Map<string, QuiltPart & { pieces: number }>();
+  for (const part of laid) {
+    const { exact, why } = cutSize(part, seam);
+    const [a, b] = exact;
+    const turned = !directional.has(part.role) && a.compare(b) > 0;
+    const sides = turned ? ([b, a] as const) : exact;
+    const { name, role, sub, group, number, mitred, joined } = part;
+    const key = [name, role, number ?? '', group ?? '', sub, mitred ?? '', ...sides].join(' ');
+    let row = rows.get(key);
+    if (!row) {
+      const [w, h] = [toRuler(sides[0], rounding), toRuler(sides[1], rounding)];
+      row = { name, role, w, h, exact: sides, qty: 0, sub, group, places: [], number, mitred, joined, why, pieces: 0 };
+      rows.set(key, row);
+    }
+    row.pieces += 1;
+    if (part.place !== undefined) row.places.push(part.place);
+  }
+  return [...rows.values()].map(({ pieces, ...row }) => ({ ...row, qty: Math.ceil(pieces / PER_SQUARE[row.sub]) }));
+}
+
+/** Handbook 5: a side triangle's square is its long side + (2+2√2)s, a corner triangle's its short side + (2+√2)s. */
+function cutSize({ size: [w, h], sub, mitred }: LaidPart, seam: Rational): { exact: [Exact, Exact]; why: string } {
+  const s = Exact.of(seam);
+  const [two, root] = [s.times(2), Exact.root2.times(s)];
+  if (sub === 'twice')
+    return { exact: [w.plus(two).plus(root.times(2)), h.plus(two).plus(root.times(2))], why: 'long side + (2 + 2√2) s' };
+  if (sub === 'once') return { exact: [w.plus(two).plus(root), h.plus(two).plus(root)], why: 'short side + (2 + √2) s' };
+  if (!mitred) return { exact: [w.plus(two), h.plus(two)], why: 'finished side + 2 s' };
+  // Square to its long edge, a seam allowance along a 45-degree end reaches √2 s further, and the edge's own another s.
+  const along = w.compare(h) > 0;
+  const longer = two.plus(root.times(2));
+  return {
+    exact: along ? [w.plus(longer), h.plus(two)] : [w.plus(two), h.plus(longer)],
+    why: 'outer edge + (2 + 2√2) s, for mitred ends',
+  };
+}

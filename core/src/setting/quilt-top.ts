@@ -1,0 +1,81 @@
+/** The whole top: blocks, what lies between them, and borders. */
+import { Exact } from '../measure';
+import { latticeTop, type Top } from './lattice';
+import { roundStrips, straightLie, type LaidPart, type LaidPlace } from './lay';
+import { medallionTop } from './medallion';
+import { SettingError, type Border, type SetBlock, type Setting } from './setting';
+
+/** No quilt has more; the drawing and its check would take long. */
+const MOST_PLACES = 2500;
+
+/** The quilt top with everything at its exact place, borders and all. Throws SettingError. */
+export function quiltTop(setting: Setting, blocks: readonly SetBlock[]): Top {
+  if (blocks.length === 0) throw new SettingError('', 'no month has a block to set yet');
+  if (setting.across * setting.down > MOST_PLACES)
+    throw new SettingError('/across', `${setting.across} by ${setting.down} blocks are more than ${MOST_PLACES}`);
+  let top = setting.kind === 'rows' ? medallionTop(setting, blocks) : latticeTop(setting, blocks);
+  setting.borders.forEach((border, i) => (top = bordered(top, border, i + 1)));
+  return top;
+}
+
+/** The top with one more border: sides first, then top and bottom, unless it is mitred. */
+function bordered({ w, h, places, parts }: Top, border: Border, number: number): Top {
+  const f = Exact.of(border.finished);
+  const common = { name: 'border', role: border.role, group: 'borders', sub: 'none', number } as const;
+  const joined = border.strips === 'joined' && { joined: true };
+  const moved = <T extends LaidPart | LaidPlace>(laid: T): T => ({
+    ...laid,
+    outline: laid.outline.map(([x, y]) => [x.plus(f), y.plus(f)] as const),
+  });
+  const [W, H] = [w.plus(f.times(2)), h.plus(f.times(2))];
+  const zero = Exact.zero;
+  const [x2, y2] = [w.plus(f), h.plus(f)];
+  const strips: Pick<LaidPart, 'outline' | 'size'>[] =
+    border.corners === 'butted'
+      ? roundStrips(straightLie(f, f), [zero, zero], [w, h], [f, f])
+      : ([
+          {
+            outline: [
+              [zero, zero],
+              [f, f],
+              [f, y2],
+              [zero, H],
+            ],
+            size: [f, H],
+          },
+          {
+            outline: [
+              [W, zero],
+              [W, H],
+              [x2, y2],
+              [x2, f],
+            ],
+            size: [f, H],
+          },
+          {
+            outline: [
+              [zero, zero],
+              [W, zero],
+              [x2, f],
+              [f, f],
+            ],
+            size: [W, f],
+          },
+          {
+            outline: [
+              [zero, H],
+              [f, y2],
+              [x2, y2],
+              [W, H],
+            ],
+            size: [W, f],
+          },
+        ] as const);
+  const laid = strips.map((s): LaidPart => ({
+    ...common,
+    ...joined,
+    ...s,
+    ...(border.corners === 'mitred' && { mitred: true }),
+  }));
+  return { w: W, h: H, places: places.map(moved), parts: [...parts.map(moved), ...laid] };
+}
