@@ -17,6 +17,7 @@ export {
   type StripColumn,
 } from './strips';
 export { planSheets, type SheetPlan } from './sheets';
+export { fewestBins } from './fewest';
 export { allocate, type BoltCut, type BoltOnShelf, type BoltPlan, type LengthSet } from './bolts';
 export { tryOnMachine, type CutterFile, type MachinePath, type MachineRun } from './machine';
 export { paceOf, type LoggedEvening } from './pace';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { fewestBins } from './fewest';
 import { leastWaste, pack, sums, type Bin } from './packing';
 
 /** A bin that wastes what stays empty below `limit`, unless nothing lies in it. */
@@ -86,6 +87,34 @@ describe('packing into bins', () => {
     const patience = { left: 3 };
     pack([7, 5, 3], [9, 9, 9], [bin(40, 3), bin(50, 3), bin(60, 3)], patience);
     expect(patience.left).toBeLessThanOrEqual(0);
+  });
+});
+
+describe('the fewest bins', () => {
+  /** By trying each length in every bin that is begun, and in one more. */
+  function byTrying(all: readonly number[], capacity: number, rooms: number[] = []): number {
+    if (all.length === 0) return rooms.length;
+    const [length, ...rest] = all as [number, ...number[]];
+    const begun = rooms.map((room, i) => (room >= length ? byTrying(rest, capacity, rooms.with(i, room - length)) : Infinity));
+    return Math.min(...begun, byTrying(rest, capacity, [...rooms, capacity - length]));
+  }
+
+  it('are those that trying everything finds', () => {
+    const few = fc.array(fc.tuple(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 1, max: 2 })), {
+      minLength: 1,
+      maxLength: 4,
+    });
+    fc.assert(
+      fc.property(few, (kinds) => {
+        const [lengths, counts] = [kinds.map((k) => k[0]), kinds.map((k) => k[1])];
+        const all = kinds.flatMap(([l, n]) => new Array<number>(n).fill(l));
+        expect(fewestBins(lengths, counts, 20)).toBe(byTrying(all, 20));
+      }),
+    );
+  });
+
+  it('are known at once where no two lengths share one', () => {
+    expect(fewestBins([261, 427], [18, 2], 432)).toBe(20);
   });
 });
 

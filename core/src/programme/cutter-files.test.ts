@@ -25,7 +25,11 @@ describe('cutter files', () => {
     'of %s are read back by the machine without a fault, every piece once',
     (_, month) => {
       for (const colourway of programme.colourways) {
-        const request = { colourway, months: [month], basis: 'kit' as const, participants: 1 };
+        const request = {
+          ...{ colourway, months: [month], basis: 'kit' as const, participants: 1 },
+          // Binding and borders are cut with a ruler.
+          setting: 'none' as const,
+        };
         const mats = cutterMats(programme, request);
         const cut = new Map<string, { count: number; area: number }>();
         for (const { svg, repeat, fabric, pieces } of mats) {

@@ -18,10 +18,13 @@ export interface CutterMat {
   svg: string;
 }
 
-/** Every mat of a month or more, fabric by fabric. Throws PlanError where a piece is larger than the mat. */
+/**
+ * Every mat of a month or more, fabric by fabric; sashing, borders and binding are cut with a ruler. Throws PlanError where a piece is larger than
+ * the mat.
+ */
 export function cutterMats(programme: Programme, request: DemandRequest): CutterMat[] {
   const { mat } = programme.house;
-  return demandOf(programme, request).flatMap(({ fabric, pieces }) => {
+  return demandOf(programme, { ...request, setting: 'none' }).flatMap(({ fabric, pieces }) => {
     // With the gap added to every piece and to the mat, pieces end up a gap apart.
     const spaced = pieces.map((p) => ({ ...p, w: p.w.add(mat.gap), h: p.h.add(mat.gap) }));
     const plan = attempt(programme, fabric, spaced);

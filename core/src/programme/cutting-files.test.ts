@@ -39,9 +39,12 @@ describe('a plan as files', () => {
     const { programme, plan } = planned((f) => {
       f.fabrics![0]!.form = 'fat-quarter';
       f.fabrics![1]!.name = '=SUM(A1)';
+      // A fat quarter is too small for the triangles of the quilt.
+      f.setting!.months = { backing: 'm12' };
     });
     const rows = lines(orderCsv(plan, programme));
-    expect(rows).toHaveLength(1 + plan.fabrics.length);
+    expect(rows).toHaveLength(1 + plan.fabrics.length + plan.backings.length);
+    expect(rows.at(-1)).toContain('A (backing)');
     expect(rows.find((r) => r[0] === 'Frosted Pane')).toEqual(expect.arrayContaining(['fat quarters', '11.5']));
     // A name that a spreadsheet would work out is kept from being a formula.
     expect(rows.map((r) => r[0])).toContain("'=SUM(A1)");

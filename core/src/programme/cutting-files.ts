@@ -1,6 +1,6 @@
 /** A cutting plan as files for other programs: the cut list and the order list as CSV, the layout as SVG at true scale. */
 import { stringify } from 'csv-stringify/sync';
-import { layoutSvg, subCuts } from '../cutting';
+import { layoutSvg, lengthToBuy, subCuts } from '../cutting';
 import { formatLength, formatYardage } from '../measure';
 import type { Programme } from './document';
 import { formName } from './forms';
@@ -44,8 +44,8 @@ export function cutListCsv({ fabrics }: CuttingPlan, { unit }: Programme): strin
   return csv(columns, rows);
 }
 
-/** What to ask for at the counter, a line for each fabric. */
-export function orderCsv({ fabrics }: CuttingPlan, { unit, currency }: Programme): string {
+/** What to ask for at the counter, a line for each fabric, and one for each kind of backing. */
+export function orderCsv({ fabrics, backings }: CuttingPlan, { unit, currency, house }: Programme): string {
   const per = unit === 'in' ? 'yd' : 'm';
   const amount = ({ fabric, plan }: PlannedFabric) =>
     'sheets' in plan
@@ -53,7 +53,14 @@ export function orderCsv({ fabrics }: CuttingPlan, { unit, currency }: Programme
       : [formatYardage(plan.lengthToBuy, unit), per, formatLength(plan.lengthToBuy, unit)];
   return csv(
     ['fabric', 'number', 'letters', 'amount', 'unit', `length ${unit}`, `price per yd${currency ? ` ${currency}` : ''}`],
-    fabrics.map((f) => [f.fabric.name, f.fabric.sku, f.roles.join(' '), ...amount(f), f.fabric.pricePerYard ?? '']),
+    [
+      ...fabrics.map((f) => [f.fabric.name, f.fabric.sku, f.roles.join(' '), ...amount(f), f.fabric.pricePerYard ?? '']),
+      ...backings.map(({ cloth: { fabric, role, length }, quilts }) => {
+        const all = lengthToBuy(length, house).mul(quilts);
+        const ask = [formatYardage(all, unit), per, formatLength(all, unit)];
+        return [fabric.name, fabric.sku, `${role} (backing)`, ...ask, fabric.pricePerYard ?? ''];
+      }),
+    ],
   );
 }
 

@@ -3,7 +3,8 @@ import { construct, isLeaf, type Construction, type Cut } from '../construction'
 import type { Piece } from '../cutting';
 import { value } from '../fabric';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
-import { settingPieces, type SettingPiece } from './quilt';
+import { mirrorBlock } from '../block';
+import { mirroredBlocks, settingPieces, type SettingPiece } from './quilt';
 
 export type Basis = 'kit' | 'batch';
 
@@ -38,6 +39,25 @@ function making(entry: MonthBlock, make: number): MonthBlock {
   const found = known.get(make) ?? { ...entry, make };
   known.set(make, found);
   return found;
+}
+
+const mirrorImages = new WeakMap<MonthBlock, { entry?: MonthBlock }>();
+
+/** The entry as its own mirror image, where that is cut otherwise; undefined where the same pieces make both. */
+function inMirror(programme: Programme, entry: MonthBlock): MonthBlock | undefined {
+  const known = mirrorImages.get(entry);
+  if (known) return known.entry;
+  const turned = { ...entry, block: mirrorBlock(entry.block), key: `${entry.key}-mirrored` };
+  const cuts = (of: MonthBlock) =>
+    constructMonthBlock(programme, of)
+      .cuts.map(({ role, w, h, qty, sub, template, reversed }) =>
+        JSON.stringify([role, `${w}`, `${h}`, qty, sub, template, reversed]),
+      )
+      .sort()
+      .join();
+  const found = { ...(cuts(entry) !== cuts(turned) && { entry: turned }) };
+  mirrorImages.set(entry, found);
+  return found.entry;
 }
 
 /** Kits to cut for so many people: spares below 1 are a fraction, rounded up; from 1 on they are kits. */
@@ -137,7 +157,13 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
   const cutting = shares.some((s) => s.kits > 0);
   for (const month of request.months)
     for (const entry of month.blocks) {
-      for (const { make, kits } of shares) add(month, making(entry, entry.make * make), kits);
+      for (const { size: of, make, kits } of shares) {
+        const all = entry.make * make;
+        const turned = inMirror(programme, entry);
+        const mirrored = turned ? Math.min(all, mirroredBlocks(programme, `${month.id}:${entry.key}`, of)) : 0;
+        if (all > mirrored) add(month, making(entry, all - mirrored), kits);
+        if (mirrored > 0) add(month, making(turned!, mirrored), kits);
+      }
       const stopped = basis === 'batch' && cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
       if (stopped > 0) add(month, making(entry, stopped), 1);
     }

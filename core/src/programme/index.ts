@@ -29,7 +29,18 @@ export {
   type SizeShare,
 } from './demand';
 export { PlanError } from './plan-error';
-export { backingCloth, quiltContract, quiltOf, settingPieces, type BackingCloth, type Quilt, type SettingPiece } from './quilt';
+export {
+  backingCloth,
+  quiltContract,
+  mirroredBlocks,
+  quiltOf,
+  quiltWith,
+  settingPieces,
+  type BackingCloth,
+  type Quilt,
+  type SettingPiece,
+} from './quilt';
+export { quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt-picture';
 export { handsOut, setBlocks, type BlockToSet } from './set-blocks';
 export {
   labourOf,

@@ -34,14 +34,15 @@ const made = new WeakMap<Setting, Quilt>();
 export function quiltOf(programme: Programme, size?: SizeOption): Quilt | undefined {
   const setting = size?.setting ?? programme.setting;
   if (!setting) return undefined;
-  const found = made.get(setting) ?? attempt(programme, setting, size);
+  const path = size ? `/sizes/${programme.sizes.indexOf(size)}/setting` : '/setting';
+  const found = made.get(setting) ?? quiltWith(programme, setting, path);
   made.set(setting, found);
   return found;
 }
 
-function attempt(programme: Programme, setting: Setting, size?: SizeOption): Quilt {
+/** The quilt of a setting that may be only tried out; `path` is its place in the document. Throws PlanError. */
+export function quiltWith(programme: Programme, setting: Setting, path = '/setting'): Quilt {
   const { house, directional, months } = programme;
-  const path = size ? `/sizes/${programme.sizes.indexOf(size)}/setting` : '/setting';
   try {
     const top = quiltTop(setting, blocksInOrder(months));
     const { binding } = setting;
@@ -70,6 +71,9 @@ export interface SettingPiece {
   h: Rational;
   qty: number;
   sub: QuiltPart['sub'];
+  /** Where the size comes from. */
+  exact: QuiltPart['exact'];
+  why: QuiltPart['why'];
 }
 
 /**
@@ -77,9 +81,12 @@ export interface SettingPiece {
  * cast a letter of the setting.
  */
 export function settingPieces(programme: Programme, colourway: Colourway, size?: SizeOption, month?: Month): SettingPiece[] {
-  const quilt = quiltOf(programme, size);
-  if (!quilt) return [];
-  const { setting, parts, binding } = quilt;
+  const setting = size?.setting ?? programme.setting;
+  const round = setting?.frame ?? setting?.coping;
+  // A month that hands out nothing of the quilt is not stopped by what is wrong with it.
+  if (!setting || (month && !round && ![...setting.months.values()].includes(month.id))) return [];
+  const quilt = quiltOf(programme, size)!;
+  const { parts, binding } = quilt;
   const handedOut = (group: PartGroup | undefined) => !month || (group && setting.months.get(group) === month.id);
   const pieces: Omit<SettingPiece, 'name'>[] = [];
   const names: string[] = [];
@@ -88,10 +95,10 @@ export function settingPieces(programme: Programme, colourway: Colourway, size?:
     pieces.push(piece);
   };
   const fabricOf = (role: string) => castOf(programme, colourway, role);
-  for (const { name, role, w, h, qty, sub, group, places, joined } of parts) {
+  for (const { name, role, w, h, qty, sub, group, places, joined, exact, why } of parts) {
     const own = group || !month ? qty : share(quilt, places, month);
     if (joined || own === 0 || (group && !handedOut(group))) continue;
-    put(name, { fabric: fabricOf(role), role, w, h, qty: own, sub });
+    put(name, { fabric: fabricOf(role), role, w, h, qty: own, sub, exact, why });
   }
   if (handedOut('borders'))
     setting.borders.forEach((border, i) => {
@@ -102,18 +109,31 @@ export function settingPieces(programme: Programme, colourway: Colourway, size?:
       const fabric = fabricOf(border.role);
       const strip = across[0]![0];
       const qty = stripsOf(programme, fabric, long, strip);
-      put('border strip', { fabric, role: border.role, w: fabric.usableWidth, h: strip, qty, sub: 'none' });
+      put('border strip', acrossFabric(fabric, border.role, strip, qty, 'finished width + 2 s, joined on the diagonal'));
     });
   if (binding && handedOut('binding')) {
     const fabric = fabricOf(binding.role);
     const qty = stripsOf(programme, fabric, binding.length, binding.cut);
-    put('binding', { fabric, role: binding.role, w: fabric.usableWidth, h: binding.cut, qty, sub: 'none' });
+    put('binding', acrossFabric(fabric, binding.role, binding.cut, qty, 'as wide as the setting says, joined on the diagonal'));
   }
   return pieces.map((piece, i) => {
     const several = pieces.some((p, j) => names[j] === names[i] && (!p.w.equals(piece.w) || !p.h.equals(piece.h)));
     const write = (x: Rational) => formatLength(x, programme.unit);
     return { ...piece, name: several ? `${names[i]}@${write(piece.w)}x${write(piece.h)}` : names[i]! };
   });
+}
+
+/** Strips over the whole width of a fabric. */
+function acrossFabric(fabric: Fabric, role: string, strip: Rational, qty: number, formula: string): Omit<SettingPiece, 'name'> {
+  const [w, h] = [fabric.usableWidth, strip];
+  return { fabric, role, w, h, qty, sub: 'none', exact: [Exact.of(w), Exact.of(h)], why: { formula, where: [] } };
+}
+
+/** How often a month's block stands mirrored in one quilt of that size. */
+export function mirroredBlocks(programme: Programme, key: string, size?: SizeOption): number {
+  const setting = size?.setting ?? programme.setting;
+  if (!setting || ![...setting.places.values()].some((p) => p.mirrored)) return 0;
+  return quiltOf(programme, size)!.top.places.filter((p) => p.mirrored && p.block?.key === key).length;
 }
 
 /** Pieces that go round this month's blocks. */

@@ -1,5 +1,5 @@
 /** From packets and the shelf to bolts and orders: what is cut from which bolt, and what to ask of whom by when. */
-import { allocate, type BoltPlan, type LengthSet } from '../cutting';
+import { allocate, fewestBins, type BoltPlan, type LengthSet } from '../cutting';
 import { ratio, type Rational } from '../measure';
 import { kitsBySize } from './demand';
 import type { Fabric, Month, Programme } from './document';
@@ -82,6 +82,7 @@ export function planStock(programme: Programme, { packets, people = {}, progress
   function addLengths(colourway: Programme['colourways'][number], { size, kits: n }: ReturnType<typeof kitsBySize>[number]) {
     const lengths = new Map<Fabric, LengthSet['lengths'][number][]>();
     const name = size ? `${colourway.name}, ${size.name}` : colourway.name;
+    const backs: { fabric: Fabric; label: string; toBuy: Rational }[] = [];
     const put = (fabric: Fabric, label: string, length: Rational) =>
       lengths.set(fabric, [...(lengths.get(fabric) ?? []), { label, length }]);
     for (const { number, months } of chosen) {
@@ -89,7 +90,8 @@ export function planStock(programme: Programme, { packets, people = {}, progress
       for (const { fabric, plan } of packet.fabrics)
         if ('sheets' in plan) pieces.set(fabric, (pieces.get(fabric) ?? 0) + plan.sheetsNeeded * n);
         else if (plan.lengthToBuy.compare(0) > 0) put(fabric, `${name}: packet ${number}`, plan.lengthToBuy);
-      if (packet.backing) put(packet.backing.fabric, `${name}: packet ${number}, backing`, packet.backing.toBuy);
+      // The back of a quilt need not be of the same dye lot as its top.
+      if (packet.backing) backs.push({ ...packet.backing, label: `${name}: packet ${number}, backing` });
     }
     // The bundle is handed out with the first packet.
     if (chosen.some((c) => c.number === 1))
@@ -97,6 +99,8 @@ export function planStock(programme: Programme, { packets, people = {}, progress
         const own = kits.bundle.get(fabric.id) ?? 0;
         if (own > 0) pieces.set(fabric, (pieces.get(fabric) ?? 0) + own * n);
       }
+    for (const { fabric, label, toBuy } of backs)
+      sets.set(fabric, [...(sets.get(fabric) ?? []), { label, lengths: [{ label, length: toBuy }], qty: n }]);
     for (const [fabric, list] of lengths)
       sets.set(fabric, [...(sets.get(fabric) ?? []), { label: name, lengths: list, qty: n }]);
   }
@@ -117,23 +121,29 @@ export function planStock(programme: Programme, { packets, people = {}, progress
 }
 
 /** What is lacking, in whole bolts where the fabric comes so. */
-function orderOf(fabric: Fabric, plan: BoltPlan, { house, unit }: Programme): Omit<FabricOrder, 'by'> {
+function orderOf(fabric: Fabric, plan: BoltPlan, { unit }: Programme): Omit<FabricOrder, 'by'> {
   const lacking = plan.order.reduce((sum, o) => sum.add(o.length.mul(o.qty)), ratio(0));
   const price = (length: Rational) =>
     fabric.pricePerYard === undefined ? undefined : (length.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard;
   const { boltLength } = fabric;
   if (!boltLength || lacking.equals(0)) return { length: lacking, cost: price(lacking) };
-  const sets = plan.order.map(({ label, qty, length }) => ({ label, qty, lengths: [{ label, length }] }));
-  for (let bolts = Math.max(1, lacking.div(boltLength).ceil().valueOf()); ; bolts += 1) {
-    const fresh = Array.from({ length: bolts }, (_, i) => ({ id: `new-${i + 1}`, length: boltLength, dyeLot: String(i) }));
-    const left = allocate(sets, fresh, house.saleable).order;
-    // A kit longer than a bolt never fits one; it is ordered by length.
-    if (left.length === 0 || left.every((o) => o.length.compare(boltLength) > 0)) {
-      const length = boltLength.mul(bolts);
-      return { length, bolts, cost: price(length) };
-    }
-  }
+  const ticks = (x: Rational) => x.mul(TICKS).ceil().valueOf();
+  const whole = ticks(boltLength);
+  // A kit longer than a bolt comes from several.
+  const fits = plan.order.filter((o) => ticks(o.length) <= whole);
+  const longer = plan.order.filter((o) => ticks(o.length) > whole);
+  const bolts =
+    fewestBins(
+      fits.map((o) => ticks(o.length)),
+      fits.map((o) => o.qty),
+      whole,
+    ) + longer.reduce((n, o) => n + o.qty * o.length.div(boltLength).ceil().valueOf(), 0);
+  const length = boltLength.mul(bolts);
+  return { length, bolts, cost: price(length) };
 }
+
+/** Eighths of an inch, and finer than a millimetre: lengths to buy are whole steps of the shop. */
+const TICKS = 8;
 
 /** The lead time before the first release, a week of it for cutting and packing. */
 function orderBy({ leadDays }: Fabric, packets: readonly (readonly Month[])[]): string | undefined {

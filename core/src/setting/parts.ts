@@ -1,4 +1,5 @@
 /** What is cut for a setting: its parts with seam allowances, equal ones in one row. */
+import type { Reason } from '../construction';
 import { Exact, toRuler, type Rational } from '../measure';
 import type { LaidPart } from './lay';
 import type { PartGroup } from './setting';
@@ -19,8 +20,8 @@ export interface QuiltPart {
   number?: number;
   mitred?: boolean;
   joined?: boolean;
-  /** Formula of the exact size, from the finished one. */
-  why: string;
+  /** Where its exact size comes from. */
+  why: Omit<Reason, 'exact'>;
 }
 
 interface CuttingStyle {
@@ -40,7 +41,7 @@ const PER_SQUARE = { none: 1, once: 2, twice: 4 } as const;
 export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directional }: CuttingStyle): QuiltPart[] {
   const rows = new Map<string, QuiltPart & { pieces: number }>();
   for (const part of laid) {
-    const { exact, why } = cutSize(part, seam);
+    const { exact, formula } = cutSize(part, seam);
     const [a, b] = exact;
     const turned = !directional.has(part.role) && a.compare(b) > 0;
     const sides = turned ? ([b, a] as const) : exact;
@@ -49,7 +50,22 @@ export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directio
     let row = rows.get(key);
     if (!row) {
       const [w, h] = [toRuler(sides[0], rounding), toRuler(sides[1], rounding)];
-      row = { name, role, w, h, exact: sides, qty: 0, sub, group, places: [], number, mitred, joined, why, pieces: 0 };
+      row = {
+        name,
+        role,
+        w,
+        h,
+        exact: sides,
+        qty: 0,
+        sub,
+        group,
+        places: [],
+        number,
+        mitred,
+        joined,
+        why: reason(part, formula, seam),
+        pieces: 0,
+      };
       rows.set(key, row);
     }
     row.pieces += 1;
@@ -59,18 +75,37 @@ export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directio
 }
 
 /** Handbook 5: a side triangle's square is its long side + (2+2√2)s, a corner triangle's its short side + (2+√2)s. */
-function cutSize({ size: [w, h], sub, mitred }: LaidPart, seam: Rational): { exact: [Exact, Exact]; why: string } {
+function cutSize({ size: [w, h], sub, mitred }: LaidPart, seam: Rational): { exact: [Exact, Exact]; formula: string } {
   const s = Exact.of(seam);
   const [two, root] = [s.times(2), Exact.root2.times(s)];
-  if (sub === 'twice')
-    return { exact: [w.plus(two).plus(root.times(2)), h.plus(two).plus(root.times(2))], why: 'long side + (2 + 2√2) s' };
-  if (sub === 'once') return { exact: [w.plus(two).plus(root), h.plus(two).plus(root)], why: 'short side + (2 + √2) s' };
-  if (!mitred) return { exact: [w.plus(two), h.plus(two)], why: 'finished side + 2 s' };
+  const grown = (by: Exact): [Exact, Exact] => [w.plus(by), h.plus(by)];
+  if (sub === 'twice') return { exact: grown(two.plus(root.times(2))), formula: 'f + (2 + 2√2) s' };
+  if (sub === 'once') return { exact: grown(two.plus(root)), formula: 'f + (2 + √2) s' };
+  if (!mitred) return { exact: grown(two), formula: w.equals(h) ? 'f + 2 s' : 'f + 2 s by l + 2 s' };
   // Square to its long edge, a seam allowance along a 45-degree end reaches √2 s further, and the edge's own another s.
   const along = w.compare(h) > 0;
   const longer = two.plus(root.times(2));
   return {
     exact: along ? [w.plus(longer), h.plus(two)] : [w.plus(two), h.plus(longer)],
-    why: 'outer edge + (2 + 2√2) s, for mitred ends',
+    formula: 'f + 2 s by l + (2 + 2√2) s, for mitred ends',
+  };
+}
+
+function reason({ size, sub, mitred }: LaidPart, formula: string, seam: Rational): Omit<Reason, 'exact'> {
+  const [f, l] = size[0].compare(size[1]) < 0 ? size : [size[1], size[0]];
+  const meaning = {
+    twice: 'long side of the finished triangle',
+    once: 'short side of the finished triangle',
+    none: f.equals(l) ? 'finished side' : 'finished width',
+  }[sub];
+  return {
+    formula,
+    where: [
+      { symbol: 'f', value: f, meaning },
+      ...(sub === 'none' && !f.equals(l)
+        ? [{ symbol: 'l', value: l, meaning: mitred ? 'outer edge' : 'finished length' }]
+        : []),
+      { symbol: 's', value: Exact.of(seam), meaning: 'seam allowance' },
+    ],
   };
 }

@@ -18,7 +18,17 @@ import {
 } from '../construction';
 import { value } from '../fabric';
 import { Exact, checkpoint, formatLength, formatYardage, rulerWords, listed } from '../measure';
-import { constructMonthBlock, formName, planCutting, type Colourway, type Month, type Programme } from '../programme';
+import {
+  constructMonthBlock,
+  formName,
+  mirroredBlocks,
+  planCutting,
+  settingPieces,
+  type Colourway,
+  type Month,
+  type Programme,
+  type SettingPiece,
+} from '../programme';
 import { cautions } from './cautions';
 import { joinSteps, type JoinStep } from './joining';
 import { whyCut, type Why } from './why';
@@ -80,6 +90,8 @@ export interface SheetBlock {
   /** With the size where the same block stands in the month at another one. */
   name: string;
   make: number;
+  /** How many of them stand mirrored in the quilt, and are sewn as the mirror image of all that is drawn. */
+  mirrored: number;
   finished: string;
   unfinished: string;
   drawing: Drawing;
@@ -119,6 +131,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
     c: constructMonthBlock(programme, entry, colourway),
   }));
   const plan = planCutting(programme, { colourway, months: [month], basis: 'kit', participants: 1 });
+  const quilt = settingPieces(programme, colourway, undefined, month);
   const seam = formatLength(house.seam, unit);
   const tools = ['a rotary cutter, a mat and a ruler', `a foot or guide for a ${seam} ${unit} seam`];
   for (const { c } of constructions) for (const u of c.units) tools.push(...u.recipe.tools);
@@ -152,9 +165,14 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
           c.cuts.filter((cut) => colourway.fabrics.get(cut.role) === fabric).map((cut) => ({ cut, c, key: entry.key, number })),
         )
         .sort((a, b) => b.cut.w.mul(b.cut.h).compare(a.cut.w.mul(a.cut.h)))
-        .map(({ cut, c, key, number }) => ({ ...sheetCut(cut, c, key), number })),
+        .map(({ cut, c, key, number }): SheetCut => ({ ...sheetCut(cut, c, key), number }))
+        .concat(quilt.filter((p) => p.fabric === fabric).map((p) => quiltCut(p, programme))),
     })),
-    blocks: constructions.map(({ entry, number, c }) => ({ ...sheetBlock(entry.key, c, colourway), number })),
+    blocks: constructions.map(({ entry, number, c }) => ({
+      ...sheetBlock(entry.key, c, colourway),
+      number,
+      mirrored: mirroredBlocks(programme, `${month.id}:${entry.key}`),
+    })),
     tools: [...new Set(tools)],
     cautions,
   };
@@ -184,7 +202,22 @@ function thenCut({ sub, template, reversed }: Cut): string {
   return { none: '', once: 'then once, corner to corner', twice: 'then twice, corner to corner' }[sub];
 }
 
-function sheetBlock(key: string, c: Construction, colourway: Colourway): SheetBlock {
+/** A part of the quilt among the month's cuts. */
+function quiltCut(piece: SettingPiece, { unit, house }: Programme): SheetCut {
+  const [label] = piece.name.split('@') as [string];
+  const long = piece.w.compare(piece.h) > 0;
+  const [w, h] = [piece.w, piece.h].map((side) => formatLength(side, unit)) as [string, string];
+  const square = piece.w.equals(piece.h);
+  return {
+    ...{ label, qty: piece.qty, square, block: 'quilt', for: ['the quilt'] },
+    size: square ? w : `${w} by ${h}`,
+    then: { none: '', once: 'then once, corner to corner', twice: 'then twice, corner to corner' }[piece.sub],
+    ruler: rulerWords(long ? piece.h : piece.w, unit),
+    why: whyCut({ ...piece, label }, { unit, rounding: house.rounding }),
+  };
+}
+
+function sheetBlock(key: string, c: Construction, colourway: Colourway): Omit<SheetBlock, 'mirrored'> {
   const size = ([w, h]: readonly [Exact, Exact]) => {
     const [across, down] = [measured(w, c), measured(h, c)];
     return w.equals(h) ? across : `${across} by ${down}`;

@@ -19,7 +19,10 @@ export interface Why {
 }
 
 /** The explanation of a cut's size; of a rectangle, both sides are named and the long one is placed on the ruler. */
-export function whyCut(cut: Cut, style: SewingStyle): Why {
+export function whyCut(
+  cut: Pick<Cut, 'label' | 'w' | 'h' | 'exact'> & { why: Pick<Cut['why'], 'formula' | 'where'> },
+  style: Pick<SewingStyle, 'unit' | 'rounding'>,
+): Why {
   const write = (x: Parameters<typeof formatLength>[0]) => formatLength(x, style.unit);
   const both = (text: (side: 0 | 1) => string) => (cut.exact[0].equals(cut.exact[1]) ? text(0) : `${text(0)} by ${text(1)}`);
   const sides = [cut.w, cut.h] as const;

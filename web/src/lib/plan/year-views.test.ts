@@ -1,5 +1,5 @@
 import { parseLength } from '@aggrega/core/measure';
-import { readProgramme } from '@aggrega/core/programme';
+import { handsOut, readProgramme } from '@aggrega/core/programme';
 import { describe, expect, it } from 'vitest';
 import demo from '../../../../demo/allotment-year.aggrega.json';
 import { HEADS, bundleViews, costView, figuresView, packetViews, stockViews } from './year-views';
@@ -49,10 +49,12 @@ describe('the pages of the year', () => {
         }
   });
 
-  it('leave out packets without a drawn month, and keep the bundle’s fabric out of them', () => {
+  it('leave out packets that hand nothing out, and keep the bundle’s fabric out of them', () => {
     const packets = packetViews(programme, 'dusk', undefined);
-    const drawn = programme.kits.packets.filter((months) => months.some((m) => m.blocks.length > 0));
-    expect(packets).toHaveLength(drawn.length);
+    const full = programme.kits.packets.filter((months) => months.some((m) => handsOut(programme, m)));
+    expect(packets).toHaveLength(full.length);
+    const bare = { ...programme, setting: undefined, sizes: [] };
+    expect(packetViews(bare, 'dusk', undefined).length).toBeLessThan(full.length);
     expect(packets.flatMap((p) => p.fabrics.map((f) => f.id))).not.toContain('elderberry');
     expect(packets.some((p) => p.bundled.includes('Elderberry'))).toBe(true);
     const [bundle] = bundleViews(programme, 'dusk', undefined);

@@ -3,6 +3,7 @@
   import { inkOn } from '$lib/ink';
   import type { FabricView } from '$lib/plan/month-plan';
   import type { Why as Reason } from '@aggrega/core/sheet';
+  import { nameIn } from './name-in';
   import Length from './Length.svelte';
   import SubCuts from './SubCuts.svelte';
   import Why from './Why.svelte';
@@ -90,7 +91,7 @@
                 text-anchor="middle"
                 font-size="13"
                 fill={ink}
-                pointer-events="none">{r.name}</text
+                pointer-events="none">{nameIn(r.name, (r.w * px) / 7)}</text
               >
             {/if}
           </g>

@@ -1,5 +1,6 @@
 <!-- One kit's length of a fabric, to scale, in the order in which it is cut off: now, saved, whole. -->
 <script lang="ts">
+  import { nameIn } from './name-in';
   import Letters from './Letters.svelte';
   import { inkOn } from '$lib/ink';
   import type { PacketFabricView } from '$lib/plan/year-views';
@@ -54,7 +55,7 @@
               text-anchor="middle"
               font-size={Math.min(1, r.w / 3.2, r.h / 1.2)}
               fill={strip.month > 0 || r.later !== undefined ? 'currentColor' : ink}
-              >{r.name}{several ? ` · ${(r.later ?? strip.month) + 1}` : ''}</text
+              >{nameIn(r.name, r.w / 0.55)}{several ? ` · ${(r.later ?? strip.month) + 1}` : ''}</text
             >
           {/if}
         {/each}

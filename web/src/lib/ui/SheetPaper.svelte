@@ -37,6 +37,11 @@
           {several ? `${block.number} · ${block.name}: ` : ''}{block.make > 1 ? `${block.make} blocks. ` : ''}Finished
           <b><Say text={block.finished} /></b>
           {sheet.unit}; your block measures <b><Say text={block.unfinished} /></b> before it is sewn to others.
+          {#if block.mirrored > 0}<b
+              >{block.mirrored} of {block.make}
+              {block.mirrored === 1 ? 'stands' : 'stand'} mirrored in the quilt: sew {block.mirrored === 1 ? 'it' : 'them'} with left
+              and right exchanged.</b
+            >{/if}
         </p>
       {/each}
       <p><Say text={sheet.sizing} /></p>
@@ -95,7 +100,7 @@
       >
       {#each sheet.fabrics as f (f.name)}
         <tbody>
-          {#each f.cuts as cut, i (cut.block + cut.label)}
+          {#each f.cuts as cut, i (cut.block + cut.label + cut.size)}
             {@const id = `${cut.block}:${cut.label}`}
             <tr class:lit={lit(id)} data-cut={id} onpointerenter={() => onlight([id])} onpointerleave={() => onlight([])}>
               <td

@@ -1,5 +1,6 @@
 <!-- One step at the cutting table, large enough to read from a ruler's length away. -->
 <script lang="ts">
+  import { nameIn } from './name-in';
   import type { FabricView, StripView } from '$lib/plan/month-plan';
   import { inkOn } from '$lib/ink';
   import Length from './Length.svelte';
@@ -59,7 +60,7 @@
         y={r.y + r.h / 2 + fabric.wide / 130}
         text-anchor="middle"
         font-size={Math.min(fabric.wide / 44, r.w / 2, r.h / 1.3)}
-        fill={ink}>{r.name}</text
+        fill={ink}>{nameIn(r.name, r.w / (Math.min(fabric.wide / 44, r.h / 1.3) * 0.55))}</text
       >
     {/each}
   </svg>

@@ -1,4 +1,4 @@
-<!-- The frame of what concerns the whole year: its title, and the way between the year, packets, bolts and figures. -->
+<!-- The frame of what concerns the whole year: its title, and the way between the year, quilt, packets, bolts and figures. -->
 <script lang="ts">
   import { page } from '$app/state';
   import ColourwayTabs from './ColourwayTabs.svelte';
@@ -26,6 +26,7 @@
   const stations = $derived(
     [
       { id: 'year', name: 'The months', to: '' },
+      { id: 'quilt', name: 'Quilt', to: '/quilt' },
       { id: 'packets', name: 'Packets', to: '/packets' },
       { id: 'bolts', name: 'Bolts', to: '/bolts' },
       { id: 'figures', name: 'Figures', to: '/figures' },

@@ -16,6 +16,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import type { Reading } from '@aggrega/core/cutting';
   import { formatLength, parseLength } from '@aggrega/core/measure';
+  import { handsOut } from '@aggrega/core/programme';
   import { monthDoubts, monthSheet } from '@aggrega/core/sheet';
   import Printer from '@lucide/svelte/icons/printer';
   import { onDestroy, onMount, untrack } from 'svelte';
@@ -76,7 +77,7 @@
       : '',
   );
 
-  const sheet = $derived(plan.ok && month.blocks.length > 0 ? monthSheet(programme, month, colourway) : undefined);
+  const sheet = $derived(plan.ok && handsOut(programme, month) ? monthSheet(programme, month, colourway) : undefined);
   const doubts = $derived(monthDoubts(programme, month, colourway));
   const money = $derived(
     new Intl.NumberFormat(
@@ -106,7 +107,7 @@
 <svelte:window {onkeydown} />
 
 <MonthFrame tableFirst>
-  {#if month.blocks.length === 0}
+  {#if !handsOut(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
       Nothing is drawn for {month.name} yet, so there is nothing to cut. A month takes its blocks from the programme’s file; export
       it, add the block, and import it again.

@@ -25,7 +25,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { readings } from '@aggrega/core/cutting';
   import { formatLength } from '@aggrega/core/measure';
-  import { kitCount } from '@aggrega/core/programme';
+  import { handsOut, kitCount } from '@aggrega/core/programme';
   import { cautions } from '@aggrega/core/sheet';
   import { untrack } from 'svelte';
 
@@ -114,9 +114,9 @@
 <MonthFrame>
   {#if problems.length > 0}
     <Problems {problems} document={bench.saver.document} title="This month cannot be cut yet" />
-  {:else if month.blocks.length === 0 || people === 0}
+  {:else if !handsOut(programme, month) || people === 0}
     <p class="pt-6 text-lead">
-      There is nothing to cut: {month.blocks.length === 0
+      There is nothing to cut: {!handsOut(programme, month)
         ? 'no block is drawn for this month yet'
         : 'nobody is enrolled in this colourway'}.
     </p>
@@ -213,7 +213,7 @@
     </section>
   {/if}
   {#snippet side()}
-    {#if problems.length === 0 && month.blocks.length > 0}
+    {#if problems.length === 0 && handsOut(programme, month)}
       <Choices
         name="What is cut"
         chosen={basis}

@@ -7,7 +7,7 @@
   import SheetPaper from '$lib/ui/SheetPaper.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { kitCount } from '@aggrega/core/programme';
+  import { handsOut, kitCount } from '@aggrega/core/programme';
   import { monthDoubts } from '@aggrega/core/sheet';
 
   const bench = useWorkbench();
@@ -22,7 +22,7 @@
 </script>
 
 <MonthFrame>
-  {#if month.blocks.length === 0}
+  {#if !handsOut(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
       Nothing is drawn for {month.name} yet; the sheet writes itself as soon as there is a block.
     </p>

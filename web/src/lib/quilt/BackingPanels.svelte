@@ -1,0 +1,43 @@
+<!-- The back of a quilt with its seams, to scale. -->
+<script lang="ts">
+  import Say from '$lib/ui/Say.svelte';
+  import { inkOn } from '$lib/ink';
+  import { formatLength } from '@aggrega/core/measure';
+  import type { BackingCloth } from '@aggrega/core/programme';
+
+  let { cloth, colour, unit }: { cloth: BackingCloth; colour: string; unit: 'in' | 'cm' } = $props();
+  const [w, h] = $derived([cloth.w.valueOf(), cloth.h.valueOf()]);
+  const along = $derived(cloth.seams === 'upright' ? w : h);
+  const seams = $derived(Array.from({ length: cloth.panels - 1 }, (_, i) => (along * (i + 1)) / cloth.panels));
+  const line = $derived(Math.max(w, h) / 160);
+</script>
+
+<figure class="mt-4 flex items-end gap-5">
+  <svg
+    viewBox="{-line} {-line} {w + 2 * line} {h + 2 * line}"
+    class="h-32"
+    role="img"
+    aria-label="The back, {cloth.panels} panels"
+  >
+    <rect
+      width={w}
+      height={h}
+      fill={colour}
+      stroke="color-mix(in srgb, var(--color-ink) 40%, transparent)"
+      stroke-width={line}
+    />
+    {#each seams as at (at)}
+      <path
+        d={cloth.seams === 'upright' ? `M${at} 0V${h}` : `M0 ${at}H${w}`}
+        stroke={inkOn(colour)}
+        stroke-width={line}
+        stroke-dasharray="{line * 4} {line * 2}"
+      />
+    {/each}
+  </svg>
+  <figcaption class="max-w-prose text-quiet">
+    The back is pieced from {cloth.panels} panels as wide as the cloth, seams {cloth.seams}:
+    <Say text={formatLength(cloth.length, unit)} />
+    {unit} of it. Trim them to the same width if the seam is to lie in the middle.
+  </figcaption>
+</figure>

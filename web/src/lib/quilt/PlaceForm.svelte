@@ -1,0 +1,52 @@
+<!-- The place in hand: which block stands there, and how it is turned. -->
+<script lang="ts">
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { placesChange, settingAt } from './places';
+  import { setBlocks, type PicturePlace } from '@aggrega/core/programme';
+
+  let { size, place }: { size: string; place: PicturePlace } = $props();
+  const bench = useWorkbench();
+  const blocks = $derived(setBlocks(bench.programme.months));
+  const chosen = $derived(settingAt(bench.saver.document, size).all.places?.[place.at]);
+  const square = $derived(place.block === undefined || place.block.grid[0] === place.block.grid[1]);
+
+  function set(name: string, change: { block?: string; turn?: number; mirrored?: boolean }) {
+    const own = { ...chosen, ...change };
+    if (!own.mirrored) delete own.mirrored;
+    bench.saver.do(`place ${place.at}, ${name}`, [placesChange(bench.saver.document, size, { [place.at]: own })]);
+  }
+</script>
+
+<section aria-label="The place in hand">
+  <h2 class="border-b border-ink bg-weld px-2 py-1 text-lead text-primary-content">Place {place.at.replace(/\.5/g, '½')}</h2>
+  <label class="mt-2 block">
+    <span class="text-note text-quiet">Block</span>
+    <select class="field" value={place.key} onchange={(e) => set('block', { block: e.currentTarget.value })}>
+      {#each blocks as { block, month, entry } (block.key)}
+        <option value={block.key}
+          >{month.name}{entry ? '' : ' (not drawn yet)'}{entry && month.blocks.length > 1
+            ? `: ${entry.block.name}`
+            : ''}</option
+        >
+      {/each}
+    </select>
+  </label>
+  <div class="mt-2 flex flex-wrap gap-2">
+    <button class="act" onclick={() => set('turned', { turn: (place.turn + (square ? 1 : 2)) % 4 })}
+      >Turn <kbd class="text-quiet">t</kbd></button
+    >
+    <button class="act" aria-pressed={place.mirrored} onclick={() => set('mirrored', { mirrored: !place.mirrored })}
+      >{place.mirrored ? 'Not mirrored' : 'Mirror'} <kbd class="text-quiet">m</kbd></button
+    >
+    {#if chosen}
+      <button
+        class="act"
+        onclick={() =>
+          bench.saver.do(`place ${place.at}, as the months give it`, [
+            placesChange(bench.saver.document, size, { [place.at]: {} }),
+          ])}>As the months give it <kbd class="text-quiet">Del</kbd></button
+      >
+    {/if}
+  </div>
+  <p class="mt-2 text-note text-quiet">Drag it onto another place to swap the two, or hold Shift with an arrow key.</p>
+</section>

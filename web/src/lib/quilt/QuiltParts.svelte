@@ -1,0 +1,169 @@
+<!-- What the setting is cut from, each part with the month that hands it out; binding, backing and batting. -->
+<script lang="ts">
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import Length from '$lib/ui/Length.svelte';
+  import Letters from '$lib/ui/Letters.svelte';
+  import Say from '$lib/ui/Say.svelte';
+  import Why from '$lib/ui/Why.svelte';
+  import BackingPanels from './BackingPanels.svelte';
+  import { fieldChange, settingAt } from './places';
+  import { lengthToBuy } from '@aggrega/core/cutting';
+  import { formatLength, formatYardage, type Rational } from '@aggrega/core/measure';
+  import { PlanError, backingCloth, settingPieces, type Colourway, type Quilt, type SizeOption } from '@aggrega/core/programme';
+  import { packagedBatting, type PartGroup } from '@aggrega/core/setting';
+  import { whyCut } from '@aggrega/core/sheet';
+
+  let { quilt, size, colourway }: { quilt: Quilt; size: SizeOption | undefined; colourway: Colourway } = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const { unit, house } = $derived(programme);
+  const write = (x: Rational) => formatLength(x, unit);
+  const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+  const letters = (role: string) => ({ colour: colourway.fabrics.get(role)?.colour ?? '#ffffff', roles: [role] });
+  const nameOf = (role: string) => colourway.fabrics.get(role)?.name ?? 'not cast yet';
+
+  const several = $derived(new Set(quilt.parts.map((p) => p.number).filter((n) => n !== undefined)).size > 1);
+  const GROUPS: [PartGroup, string][] = [
+    ['sashing', 'Sashing and cornerstones'],
+    ['triangles', 'Side and corner triangles'],
+    ['alternate', 'Plain blocks'],
+    ['rounds', 'Rounds'],
+    ['borders', 'Borders'],
+  ];
+  const groups = $derived(
+    [
+      { group: undefined, name: 'Round each block', parts: quilt.parts.filter((p) => !p.group) },
+      ...GROUPS.map(([group, name]) => ({ group, name, parts: quilt.parts.filter((p) => p.group === group) })),
+    ].filter((g) => g.parts.length > 0),
+  );
+  /** Strips that are joined, and what cannot be cut because a letter is not cast. */
+  const strips = $derived.by(() => {
+    try {
+      return { pieces: settingPieces(programme, colourway, size), problem: '' };
+    } catch (error) {
+      if (error instanceof PlanError) return { pieces: [], problem: error.problems[0]!.message };
+      throw error;
+    }
+  });
+  const binding = $derived(strips.pieces.find((p) => p.name.startsWith('binding')));
+  const joined = $derived(strips.pieces.filter((p) => p.name.startsWith('border strip')));
+  const cloth = $derived(strips.problem ? undefined : backingCloth(programme, colourway, size));
+  const packaged = $derived(packagedBatting(quilt.backing.w, quilt.backing.h, unit));
+  const file = $derived(settingAt(bench.saver.document, size?.id ?? '').all);
+
+  function handOut(group: PartGroup, month: string) {
+    const to = { ...file.months };
+    if (month) to[group] = month;
+    else delete to[group];
+    bench.saver.do('the quilt, month of a part', [fieldChange(bench.saver.document, size?.id ?? '', 'months', to)]);
+  }
+</script>
+
+{#snippet month(group: PartGroup, name: string)}
+  <select
+    class="field no-print max-w-44"
+    aria-label="{name} comes with"
+    value={file.months?.[group] ?? ''}
+    onchange={(e) => handOut(group, e.currentTarget.value)}
+  >
+    <option value="">no month yet</option>
+    {#each programme.months as m (m.id)}<option value={m.id}>{m.name.split(',')[0]}</option>{/each}
+  </select>
+  <span class="hidden print:inline">{programme.months.find((m) => m.id === file.months?.[group])?.name ?? 'no month yet'}</span>
+{/snippet}
+
+<section class="mt-6" aria-label="Parts of the quilt">
+  <h2 class="border-b-2 border-ink pb-1 text-head">What is cut for one quilt</h2>
+  {#if strips.problem}<p class="mt-2 text-madder">{strips.problem}. Choose another letter, or cast it.</p>{/if}
+  <table class="mt-1 w-full">
+    <thead>
+      <tr class="border-b border-ink">
+        <th class="py-1">Part</th>
+        <th class="py-1">Fabric</th>
+        <th class="py-1 text-right">How many</th>
+        <th class="py-1 pl-5 text-right">Cut, {unit}</th>
+        <th class="py-1 pl-5">Comes with</th>
+      </tr>
+    </thead>
+    {#each groups as { group, name, parts } (name)}
+      <tbody class="break-inside-avoid">
+        {#each parts as part, i (i)}
+          <tr class="border-b border-rule">
+            <td class="py-1.5 pr-3">
+              {part.name}{#if several && part.number}&nbsp;{part.number}{/if}{#if part.sub !== 'none'}<span class="text-quiet"
+                  >, from squares cut {part.sub} corner to corner</span
+                >{/if}{#if part.mitred}<span class="text-quiet">, mitred</span>{/if}{#if part.joined}<span class="text-quiet"
+                  >, from joined strips</span
+                >{/if}
+            </td>
+            <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(part.role)} /> {nameOf(part.role)}</td>
+            <td class="numeral py-1.5 text-right">{part.qty}</td>
+            <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap">
+              <Why why={whyCut({ ...part, label: part.name }, house)} {unit} />
+            </td>
+            {#if i === 0}
+              <td class="py-1 pl-5 align-top" rowspan={parts.length}>
+                {#if group}{@render month(group, name)}{:else}<span class="text-quiet">its block’s month</span>{/if}
+              </td>
+            {/if}
+          </tr>
+        {/each}
+      </tbody>
+    {/each}
+    <tbody class="break-inside-avoid">
+      {#each joined as strip, i (i)}
+        <tr class="border-b border-rule">
+          <td class="py-1.5 pr-3">strips for borders<span class="text-quiet">, joined on the diagonal</span></td>
+          <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(strip.role)} /> {nameOf(strip.role)}</td>
+          <td class="numeral py-1.5 text-right">{strip.qty}</td>
+          <td class="numeral py-1.5 pl-5 text-right"><Length of={write(strip.h)} /> by width</td>
+          <td></td>
+        </tr>
+      {/each}
+      {#if quilt.binding}
+        <tr class="border-b border-rule">
+          <td class="py-1.5 pr-3"
+            >binding<span class="text-quiet"
+              >, <Say text={write(quilt.binding.length)} /> {unit} in all, joined on the diagonal</span
+            ></td
+          >
+          <td class="py-1.5 pr-3 whitespace-nowrap"
+            ><Letters of={letters(quilt.binding.role)} /> {nameOf(quilt.binding.role)}</td
+          >
+          <td class="numeral py-1.5 text-right">{binding?.qty ?? '–'}</td>
+          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"><Length of={write(quilt.binding.cut)} /> by width</td>
+          <td class="py-1 pl-5">{@render month('binding', 'Binding')}</td>
+        </tr>
+      {/if}
+      {#if cloth}
+        <tr class="border-b border-rule">
+          <td class="py-1.5 pr-3"
+            >backing<span class="text-quiet"
+              >, {cloth.panels === 1 ? 'one width' : `${cloth.panels} panels, seams ${cloth.seams}`}</span
+            ></td
+          >
+          <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(cloth.role)} /> {nameOf(cloth.role)}</td>
+          <td class="numeral py-1.5 text-right"><Say text={yards(lengthToBuy(cloth.length, house))} /></td>
+          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"><Say text="{write(cloth.w)} by {write(cloth.h)}" /></td>
+          <td class="py-1 pl-5">{@render month('backing', 'Backing')}</td>
+        </tr>
+      {/if}
+      <tr class="border-b border-rule">
+        <td class="py-1.5 pr-3"
+          >batting<span class="text-quiet"
+            >{packaged
+              ? `, packaged ${packaged.name}: ${write(packaged.w)} by ${write(packaged.h)}`
+              : ', larger than any package'}</span
+          ></td
+        >
+        <td></td>
+        <td class="numeral py-1.5 text-right">1</td>
+        <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"
+          ><Say text="{write(quilt.backing.w)} by {write(quilt.backing.h)}" /></td
+        >
+        <td></td>
+      </tr>
+    </tbody>
+  </table>
+  {#if cloth && cloth.panels > 1}<BackingPanels {cloth} colour={letters(cloth.role).colour} {unit} />{/if}
+</section>

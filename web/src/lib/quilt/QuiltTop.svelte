@@ -1,0 +1,153 @@
+<!-- The whole quilt at scale. A place can be taken in hand, by pointer or keys, and dragged onto another. -->
+<script lang="ts">
+  import { neighbour } from './places';
+  import type { PicturePlace, QuiltPicture } from '@aggrega/core/programme';
+
+  interface Props {
+    picture: QuiltPicture;
+    /** Fabric colour per letter. */
+    colours: ReadonlyMap<string, string>;
+    label: string;
+    /** The place in hand; left out, the quilt is only looked at. */
+    held?: string;
+    onhold?: (at: string | undefined) => void;
+    onswap?: (a: PicturePlace, b: PicturePlace) => void;
+    onkey?: (key: string, place: PicturePlace) => boolean;
+    class?: string;
+  }
+  let { picture, colours, label, held, onhold, onswap, onkey, class: className = '' }: Props = $props();
+
+  const uid = $props.id();
+  const line = $derived(Math.max(picture.width, picture.height) / 700);
+  const points = (all: readonly (readonly [number, number])[]) => all.map((p) => p.join(',')).join(' ');
+  /** Letters become variables of the picture, so that another cast repaints it without touching its shapes. */
+  const paint = $derived([...colours].map(([role, colour]) => `--cloth-${role}:${colour}`).join(';'));
+  const clothOf = (role: string) => `var(--cloth-${role}, var(--color-edge))`;
+  const inHand = $derived(picture.places.find((p) => p.at === held));
+  const middle = (p: PicturePlace) => ({
+    x: p.outline.reduce((sum, q) => sum + q[0], 0) / 4,
+    y: p.outline.reduce((sum, q) => sum + q[1], 0) / 4,
+  });
+  const nameOf = (p: PicturePlace) => `${p.month.name}${p.block ? `, ${p.block.name}` : ', not drawn yet'}`;
+  const WAYS: Record<string, readonly [number, number]> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, -1],
+    ArrowDown: [0, 1],
+  };
+
+  let svg: SVGSVGElement;
+  let dragged: string | undefined = $state();
+  let over: string | undefined = $state();
+  const under = (e: PointerEvent) =>
+    document.elementFromPoint(e.clientX, e.clientY)?.closest('[data-place]')?.getAttribute('data-place') ?? undefined;
+
+  function take(e: PointerEvent, at: string) {
+    if (!onhold) return;
+    onhold(at);
+    dragged = at;
+    svg.setPointerCapture(e.pointerId);
+  }
+  function drop(e: PointerEvent) {
+    const [a, b] = [dragged, under(e)].map((at) => picture.places.find((p) => p.at === at));
+    dragged = over = undefined;
+    if (a && b && a !== b) {
+      onswap?.(a, b);
+      onhold?.(b.at);
+    }
+  }
+  function onkeydown(e: KeyboardEvent) {
+    if (!onhold || e.ctrlKey || e.metaKey || e.altKey) return;
+    const way = WAYS[e.key];
+    if (way) {
+      const next = inHand ? neighbour(picture, inHand, way) : picture.places[0];
+      if (next && inHand && e.shiftKey) onswap?.(inHand, next);
+      if (next) onhold(next.at);
+    } else if (e.key === 'Escape') onhold(undefined);
+    else if (!inHand || !onkey?.(e.key, inHand)) return;
+    e.preventDefault();
+    e.stopPropagation();
+  }
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<svg
+  bind:this={svg}
+  class="{className} {onhold ? 'touch-manipulation' : ''} {inHand ? 'outline-none! shadow-none!' : ''}"
+  viewBox="{-line} {-line} {picture.width + 2 * line} {picture.height + 2 * line}"
+  role={onhold ? 'application' : 'img'}
+  aria-label={inHand && onhold ? `${label}. In hand: ${nameOf(inHand)}` : label}
+  tabindex={onhold ? 0 : undefined}
+  style={paint}
+  {onkeydown}
+  onpointermove={(e) => dragged !== undefined && (over = under(e))}
+  onpointerup={drop}
+  onpointercancel={() => (dragged = over = undefined)}
+>
+  <defs>
+    <pattern id="covered-{uid}" width={line * 9} height={line * 9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <rect width={line * 9} height={line * 9} fill="var(--color-edge)" />
+      <path d="M0 0V{line * 9}" stroke="var(--color-rule)" stroke-width={line * 2.5} />
+    </pattern>
+  </defs>
+  <g stroke="color-mix(in srgb, var(--color-ink) 30%, transparent)" stroke-width={line} stroke-linejoin="round">
+    {#each picture.parts as part, i (i)}
+      <polygon
+        points={points(part.points)}
+        fill={part.covered ? `url(#covered-${uid})` : clothOf(part.role)}
+        data-part={part.name}
+      />
+    {/each}
+  </g>
+  {#each picture.places as place (place.at)}
+    <g
+      data-place={place.at}
+      data-key={place.key}
+      role="presentation"
+      class={onhold ? 'cursor-pointer' : ''}
+      onpointerdown={(e) => take(e, place.at)}
+    >
+      {#if place.block && !place.covered}
+        <g
+          transform="matrix({place.matrix.join(' ')})"
+          stroke="color-mix(in srgb, var(--color-ink) 30%, transparent)"
+          stroke-linejoin="round"
+        >
+          {#each place.block.patches as patch, i (i)}
+            <polygon
+              points={points(patch.points)}
+              fill={clothOf(patch.role)}
+              stroke-width={line}
+              vector-effect="non-scaling-stroke"
+              style:stroke-width="0.6px"
+            />
+          {/each}
+        </g>
+      {:else}
+        <polygon points={points(place.outline)} fill="url(#covered-{uid})" stroke="var(--color-rule)" stroke-width={line} />
+        <text
+          {...middle(place)}
+          class="numeral"
+          text-anchor="middle"
+          dominant-baseline="central"
+          fill="var(--color-quiet)"
+          font-size={line * 22}>{place.month.name.split(',')[0]}</text
+        >
+      {/if}
+    </g>
+  {/each}
+  {#each [[over, 'var(--color-ink)'], [held, 'var(--color-weld)']] as [at, colour] (colour)}
+    {@const place = picture.places.find((p) => p.at === at)}
+    {#if place && onhold}
+      <polygon
+        points={points(place.outline)}
+        fill="none"
+        stroke={colour}
+        stroke-width={line * 6}
+        stroke-linejoin="round"
+        pointer-events="none"
+        class="no-print"
+      />
+    {/if}
+  {/each}
+</svg>

@@ -1,0 +1,293 @@
+<!-- How the quilt is set: kind, rows, what lies between and round the blocks. -->
+<script lang="ts">
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import Setting from '$lib/ui/Setting.svelte';
+  import StripFields from './StripFields.svelte';
+  import { fieldChange, settingAt } from './places';
+  import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
+  import { applyChanges, readProgramme, type Colourway, type SettingFile } from '@aggrega/core/programme';
+  import { settingKinds } from '@aggrega/core/setting';
+
+  let { size, colourway }: { size: string; colourway: Colourway } = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const { unit } = $derived(programme);
+  const document = $derived(bench.saver.document);
+  const file = $derived(settingAt(document, size).all);
+  const read = $derived(size ? programme.sizes.find((s) => s.id === size)?.setting : programme.setting);
+  const roles = $derived([...colourway.fabrics].map(([role, fabric]) => ({ role, name: fabric.name })));
+  const usual = $derived(
+    unit === 'in'
+      ? { strip: '2', frame: '1/2', border: '4', binding: '2 1/4' }
+      : { strip: '5', frame: '1.5', border: '10', binding: '6' },
+  );
+
+  const KINDS: Record<(typeof settingKinds)[number], string> = {
+    straight: 'upright, row by row',
+    'on-point': 'on point',
+    alternate: 'with plain blocks between',
+    rows: 'as a medallion, in rounds',
+  };
+
+  function save<Key extends keyof SettingFile>(name: string, key: Key, to: SettingFile[Key] | undefined) {
+    const change = fieldChange(document, size, key, to);
+    if (JSON.stringify(change.from) !== JSON.stringify(to)) bench.saver.do(`the quilt, ${name}`, [change]);
+  }
+  /** What the programme's own checks say of that value. */
+  function trouble<Key extends keyof SettingFile>(key: Key, to: SettingFile[Key], text: string): string {
+    try {
+      parseLength(text, unit);
+    } catch (error) {
+      if (error instanceof LengthError) return `${error.message}.`;
+      throw error;
+    }
+    const result = applyChanges(document, [fieldChange(document, size, key, to)]);
+    const reading = 'file' in result ? readProgramme(result.file) : undefined;
+    return reading?.ok === false ? `${reading.errors[0]!.message}.` : '';
+  }
+  const count = (text: string) =>
+    /^\d{1,2}$/.test(text) && Number(text) >= 1 && Number(text) <= 60 ? '' : 'A whole number from 1 to 60.';
+  const first = $derived(roles[0]?.role ?? 'A');
+  const second = $derived(roles[1]?.role ?? first);
+  const borders = $derived(file.borders ?? []);
+  const rounds = $derived(file.rounds ?? []);
+  const replaced = <T,>(list: readonly T[], i: number, to: T | undefined) =>
+    to === undefined ? list.toSpliced(i, 1) : list.with(i, to);
+  const stripWidth = <Key extends 'sashing' | 'frame'>(key: Key, name: string) => ({
+    name: `Finished width, ${unit}`,
+    value: String(file[key]?.finished ?? ''),
+    trouble: (text: string) => trouble(key, { ...file[key]!, finished: text }, text),
+    onset: (text: string) => save(name, key, { ...file[key]!, finished: text }),
+  });
+</script>
+
+<section aria-label="How it is set">
+  <h2 class="border-b border-ink pb-1 text-lead">How it is set</h2>
+  <div class="mt-2 flex flex-col gap-2 border-b border-rule pb-3">
+    <label class="block">
+      <span class="text-note text-quiet">Blocks lie</span>
+      <select
+        class="field"
+        value={file.kind ?? 'straight'}
+        onchange={(e) => {
+          const kind = e.currentTarget.value as keyof typeof KINDS;
+          // What the kind cannot do without comes with it, in one deed.
+          const more =
+            kind === 'on-point' && !file.triangles ? [fieldChange(document, size, 'triangles', { role: first })] : [];
+          const plain =
+            kind === 'alternate' && !file.alternate ? [fieldChange(document, size, 'alternate', { role: first })] : [];
+          bench.saver.do('the quilt, how blocks lie', [fieldChange(document, size, 'kind', kind), ...more, ...plain]);
+        }}
+      >
+        {#each settingKinds as kind (kind)}<option value={kind}>{KINDS[kind]}</option>{/each}
+      </select>
+    </label>
+    <div class="grid grid-cols-2 gap-2">
+      <Setting
+        name="Across"
+        value={String(read?.across ?? '')}
+        trouble={count}
+        onset={(n) => save('across', 'across', Number(n))}
+      />
+      <Setting name="Down" value={String(read?.down ?? '')} trouble={count} onset={(n) => save('down', 'down', Number(n))} />
+    </div>
+  </div>
+  {#if file.kind === 'on-point' || file.triangles}
+    <StripFields
+      name="Side and corner triangles"
+      needed={file.kind === 'on-point'}
+      role={file.triangles?.role}
+      {roles}
+      width={{
+        name: `Blocks float by, ${unit}`,
+        value: String(file.triangles?.float ?? '0'),
+        trouble: (text) => trouble('triangles', { ...file.triangles!, float: text }, text),
+        onset: (text) => save('float', 'triangles', { ...file.triangles!, float: text }),
+      }}
+      onrole={(role) => save('triangles', 'triangles', { ...file.triangles, role })}
+      onhave={(have) => save('triangles', 'triangles', have ? { role: first } : undefined)}
+    />
+  {/if}
+  {#if file.kind === 'alternate' || file.kind === 'on-point'}
+    <StripFields
+      name="Plain blocks between"
+      needed={file.kind === 'alternate'}
+      role={file.alternate?.role}
+      {roles}
+      onrole={(role) => save('plain blocks', 'alternate', { role })}
+      onhave={(have) => save('plain blocks', 'alternate', have ? { role: first } : undefined)}
+    />
+  {/if}
+  {#if file.kind !== 'alternate' && file.kind !== 'rows'}
+    <StripFields
+      name="Sashing"
+      width={stripWidth('sashing', 'sashing')}
+      role={file.sashing?.role}
+      {roles}
+      onrole={(role) => save('sashing', 'sashing', { ...file.sashing!, role })}
+      onhave={(have) => save('sashing', 'sashing', have ? { finished: usual.strip, role: first } : undefined)}
+    >
+      <label class="mt-2 flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          class="h-4 w-4 translate-y-0.5 accent-ink"
+          checked={file.sashing?.outer ?? true}
+          onchange={(e) => save('outer sashing', 'sashing', { ...file.sashing!, outer: e.currentTarget.checked })}
+        />round the outside too
+      </label>
+    </StripFields>
+    {#if file.sashing}
+      <StripFields
+        name="Cornerstones"
+        role={file.cornerstone?.role}
+        {roles}
+        onrole={(role) => save('cornerstones', 'cornerstone', { role })}
+        onhave={(have) => save('cornerstones', 'cornerstone', have ? { role: second } : undefined)}
+      />
+    {/if}
+  {/if}
+  <StripFields
+    name="Frame round each block"
+    width={stripWidth('frame', 'frame')}
+    role={file.frame?.role}
+    {roles}
+    onrole={(role) => save('frame', 'frame', { ...file.frame!, role })}
+    onhave={(have) => save('frame', 'frame', have ? { finished: usual.frame, role: second } : undefined)}
+  />
+  <StripFields
+    name="Coping round smaller blocks"
+    role={file.coping?.role}
+    {roles}
+    onrole={(role) => save('coping', 'coping', { role })}
+    onhave={(have) => save('coping', 'coping', have ? { role: first } : undefined)}
+  />
+  {#if file.kind === 'rows'}
+    {#each rounds as round, i (i)}
+      <StripFields
+        name="Round {i + 1}, plain"
+        role={round.role}
+        {roles}
+        width={{
+          name: `Finished width, ${unit}`,
+          value: String(round.finished),
+          trouble: (text) => trouble('rounds', replaced(rounds, i, { ...round, finished: text }), text),
+          onset: (text) => save('round', 'rounds', replaced(rounds, i, { ...round, finished: text })),
+        }}
+        onrole={(role) => save('round', 'rounds', replaced(rounds, i, { ...round, role }))}
+        onhave={(have) =>
+          save('round', 'rounds', replaced(rounds, i, { finished: round.finished, ...(have && { role: first }) }))}
+      />
+      {#if round.role === undefined}<p class="text-note text-quiet">of blocks that finish at {round.finished} {unit}</p>{/if}
+      <button class="plain text-note" onclick={() => save('round taken out', 'rounds', replaced(rounds, i, undefined))}
+        >take round {i + 1} out</button
+      >
+    {/each}
+    <p class="mt-2">
+      <button class="act" onclick={() => save('round', 'rounds', [...rounds, { finished: usual.strip, role: second }])}
+        >Add a round</button
+      >
+    </p>
+  {/if}
+</section>
+
+<section class="mt-6" aria-label="Borders">
+  <h2 class="border-b border-ink pb-1 text-lead">Borders</h2>
+  {#each borders as border, i (i)}
+    {@const set = (change: Partial<typeof border>) =>
+      save(`border ${i + 1}`, 'borders', replaced(borders, i, { ...border, ...change }))}
+    <StripFields
+      name="Border {i + 1}"
+      role={border.role}
+      {roles}
+      width={{
+        name: `Finished width, ${unit}`,
+        value: String(border.finished),
+        trouble: (text) => trouble('borders', replaced(borders, i, { ...border, finished: text }), text),
+        onset: (text) => set({ finished: text }),
+      }}
+      onrole={(role) => set({ role })}
+      onhave={() => save(`border ${i + 1} taken out`, 'borders', replaced(borders, i, undefined))}
+    >
+      <div class="mt-2 grid grid-cols-2 gap-2">
+        <select
+          class="field"
+          aria-label="Corners of border {i + 1}"
+          value={border.corners ?? 'butted'}
+          onchange={(e) => set({ corners: e.currentTarget.value as 'butted' })}
+        >
+          <option value="butted">sides first</option>
+          <option value="mitred">mitred</option>
+        </select>
+        <select
+          class="field"
+          aria-label="Strips of border {i + 1}"
+          value={border.strips ?? 'whole'}
+          onchange={(e) => set({ strips: e.currentTarget.value as 'whole' })}
+        >
+          <option value="whole">cut whole</option>
+          <option value="joined">joined strips</option>
+        </select>
+      </div>
+    </StripFields>
+  {/each}
+  <p class="mt-2">
+    <button class="act" onclick={() => save('border', 'borders', [...borders, { finished: usual.border, role: second }])}
+      >Add a border</button
+    >
+  </p>
+</section>
+
+<section class="mt-6" aria-label="Edge and back">
+  <h2 class="border-b border-ink pb-1 text-lead">Edge and back</h2>
+  <StripFields
+    name="Binding"
+    width={{
+      name: `Strips cut, ${unit}`,
+      value: String(file.binding?.cut ?? ''),
+      trouble: (text) => trouble('binding', { ...file.binding!, cut: text }, text),
+      onset: (text) => save('binding', 'binding', { ...file.binding!, cut: text }),
+    }}
+    role={file.binding?.role}
+    {roles}
+    onrole={(role) => save('binding', 'binding', { ...file.binding!, role })}
+    onhave={(have) => save('binding', 'binding', have ? { cut: usual.binding, role: second } : undefined)}
+  />
+  <StripFields
+    name="Backing"
+    width={{
+      name: `Over on each side, ${unit}`,
+      value: read?.backing ? formatLength(read.backing.overage, unit) : '',
+      trouble: (text) => trouble('backing', { ...file.backing!, overage: text }, text),
+      onset: (text) => save('backing', 'backing', { ...file.backing!, overage: text }),
+    }}
+    role={file.backing?.role}
+    {roles}
+    onrole={(role) => save('backing', 'backing', { ...file.backing!, role })}
+    onhave={(have) => save('backing', 'backing', have ? { role: first } : undefined)}
+  >
+    <div class="mt-2 grid grid-cols-2 gap-2">
+      <label class="block">
+        <span class="text-note text-quiet">Seams</span>
+        <select
+          class="field"
+          value={file.backing?.seams ?? 'least'}
+          onchange={(e) => save('backing', 'backing', { ...file.backing!, seams: e.currentTarget.value as 'least' })}
+        >
+          <option value="least">whichever takes less</option>
+          <option value="upright">upright</option>
+          <option value="level">level</option>
+        </select>
+      </label>
+      <Setting
+        name="Width of its cloth, {unit}"
+        value={String(file.backing?.width ?? '')}
+        trouble={(text) => (text === '' ? '' : trouble('backing', { ...file.backing!, width: text }, text))}
+        onset={(text) => {
+          const to = { ...file.backing!, width: text };
+          if (text === '') delete (to as Partial<typeof to>).width;
+          save('backing', 'backing', to);
+        }}
+      />
+    </div>
+  </StripFields>
+</section>
