@@ -16,7 +16,10 @@ export default defineConfig({
     projects: [
       project('core', ['core/src/**/*.test.ts']),
       project('cli', ['cli/src/**/*.test.ts']),
-      { ...project('web', ['web/src/lib/*.test.ts', 'web/src/lib/{plan,draft,sew}/*.test.ts']), plugins: [svelte()] },
+      {
+        ...project('web', ['web/src/lib/*.test.ts', 'web/src/lib/{plan,draft,sew,quilt,ui,cloth}/*.test.ts']),
+        plugins: [svelte()],
+      },
       project('database', ['web/src/lib/server/**/*.test.ts'], { globalSetup: at('bin/lib/test-cluster.mjs') }),
       project('ops', ['bin/**/*.test.ts'], { testTimeout: 60_000, fileParallelism: false }),
     ],

@@ -3,10 +3,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ratio } from '../measure';
 import { EndSearch } from './end-search';
+import { exactPlan } from './exact';
 import { Filler } from './filler';
 import { knapsack } from './knapsack';
 import { Master } from './master';
-import { givenBy, lengthOf, piecesOf, waysOf, type Pattern } from './pattern';
+import { givenBy, lengthOf, piecesOf, waysOf, type Lie, type Pattern } from './pattern';
 import type { Size } from './pieces';
 import { Pricer, sums } from './pricer';
 import { simplest } from './simplest';
@@ -173,5 +174,76 @@ describe('what is left', () => {
       }),
       { numRuns: 60 },
     );
+  });
+});
+
+describe('the exact plan for a few pieces', () => {
+  /** Every order of the pieces, every way each may lie, and each put after the others in every way: beside, below, in a new strip. */
+  function byTrying(pieces: Size[]): number {
+    let best = Infinity;
+    const place = (left: readonly Size[], strips: Lie[][][][]): void => {
+      const length = strips.reduce((sum, s) => sum + Math.max(...s.map(tall)), 0);
+      if (length >= best) return;
+      if (left.length === 0) return void (best = length);
+      left.forEach((size, i) => {
+        const rest = left.toSpliced(i, 1);
+        for (const lie of waysOf(size, WIDTH)) {
+          place(rest, [...strips, [[[lie]]]]);
+          const strip = strips.at(-1);
+          const column = strip?.at(-1);
+          const row = column?.at(-1);
+          if (!strip || !column || !row) continue;
+          for (const more of [
+            [...strip, [[lie]]],
+            [...strip.slice(0, -1), [...column, [lie]]],
+            [...strip.slice(0, -1), [...column.slice(0, -1), [...row, lie]]],
+          ])
+            if (more.reduce((sum, c) => sum + wide(c), 0) <= WIDTH) place(rest, [...strips.slice(0, -1), more]);
+        }
+      });
+    };
+    const wide = (c: Lie[][]) => Math.max(...c.map((r) => r.reduce((sum, l) => sum + l.w, 0)));
+    const tall = (c: Lie[][]) => c.reduce((sum, r) => sum + Math.max(...r.map((l) => l.h)), 0);
+    place(pieces, []);
+    return best;
+  }
+
+  it('is as short as anything found by trying, and cut from its own strips', () => {
+    const few = fc.array(fc.record({ w: side, h: side, turnable: fc.boolean(), qty: fc.constantFrom(1, 2) }), {
+      minLength: 1,
+      maxLength: 3,
+    });
+    fc.assert(
+      fc.property(few, (kinds) => {
+        const sizes = kinds.map((k) => size(k.w, k.h, k.turnable, k.qty));
+        const all = sizes.flatMap((s) => new Array<Size>(s.qty).fill(s));
+        if (all.length > 4) return;
+        const plan = exactPlan(
+          sizes.map((s) => waysOf(s, WIDTH)),
+          sizes.map((s) => s.qty),
+          WIDTH,
+          100,
+        )!;
+        expect(lengthOf(plan)).toBe(byTrying(all));
+        expect(plan.every(keepsWithin)).toBe(true);
+        for (const s of sizes) {
+          const given = plan.reduce((n, p) => n + p.repeat * (givenBy(p.columns).get(s) ?? 0), 0);
+          expect(given).toBe(s.qty);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is not attempted where there is too much to try', () => {
+    const sizes = Array.from({ length: 8 }, (_, i) => size(2 + i, 3, true, 9));
+    expect(
+      exactPlan(
+        sizes.map((s) => waysOf(s, WIDTH)),
+        sizes.map((s) => s.qty),
+        WIDTH,
+        100,
+      ),
+    ).toBeUndefined();
   });
 });

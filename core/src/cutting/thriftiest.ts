@@ -5,6 +5,7 @@
  * and no clock in it, so the same demand always gives the same plans.
  */
 import { EndSearch } from './end-search';
+import { exactPlan } from './exact';
 import { Master } from './master';
 import { givenBy, lengthOf, together, waysOf, type Column, type Lie, type Pattern } from './pattern';
 import type { Size } from './pieces';
@@ -62,8 +63,29 @@ export class Mixture {
     this.index = new Map(sizes.map((s, i) => [s, i]));
   }
 
-  /** Better and better plans for so many of each size, in the order of the sizes. */
-  *plans(demand: readonly number[]): Generator<Pattern[]> {
+  /** Better and better plans for so many of each size, in the order of the sizes; none is shorter than `bound`, in ticks. */
+  *plans(demand: readonly number[], bound = 0): Generator<Pattern[]> {
+    let shortest = Infinity;
+    for (const plan of this.searched(demand)) {
+      shortest = lengthOf(plan);
+      yield plan;
+    }
+    // Unless nothing shorter is possible, a kit's few pieces are shared out in every way there is.
+    const exact = 'ruler' in this.stock && shortest > bound ? this.exact(demand) : undefined;
+    if (exact && lengthOf(exact) < shortest) yield exact;
+  }
+
+  private exact(demand: readonly number[]): Pattern[] | undefined {
+    const found = exactPlan(
+      this.sizes.map((s) => this.lies().filter((l) => l.size === s)),
+      demand,
+      this.width,
+      this.longest(undefined),
+    );
+    return found && together(found);
+  }
+
+  private *searched(demand: readonly number[]): Generator<Pattern[]> {
     let shortest = Infinity;
     for (const effort of [QUICK, LONG, LONGER]) {
       const master = this.settle(demand, effort);

@@ -92,7 +92,7 @@ function* plans(
   kits: number,
   bound: number,
 ): Generator<Pattern[]> {
-  if (reading === 'thriftiest') return yield* mixture.plans(demand);
+  if (reading === 'thriftiest') return yield* mixture.plans(demand, bound);
   const plain = simplest(sizes, width, demand);
   const kit = demand.map((n) => n / kits);
   yield reading === 'simplest' ? plain : balanced(mixture, kit, kits, bound, width, plain);
