@@ -7,3 +7,12 @@ const toLab = converter('lab');
 export function value(colour: string): number {
   return toLab(colour)?.l ?? 50;
 }
+
+/** Lights, mediums and darks as people sort them at arm's length: thirds of the scale. */
+export const valueBands = { light: 66.7, medium: 33.3, dark: 0 } as const;
+export type ValueBand = keyof typeof valueBands;
+
+/** The third of the scale that an L* lies in. */
+export function bandOf(lightness: number): ValueBand {
+  return lightness >= valueBands.light ? 'light' : lightness >= valueBands.medium ? 'medium' : 'dark';
+}

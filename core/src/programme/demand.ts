@@ -1,7 +1,6 @@
 /** Demand (handbook 3): what is to be cut of each fabric, for one kit or for everybody, with spares, demo sets and step-outs. */
 import { construct, isLeaf, type Construction, type Cut } from '../construction';
 import type { Piece } from '../cutting';
-import { value } from '../fabric';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
 import { mirrorBlock } from '../block';
 import { mirroredBlocks, settingPieces, type SettingPiece } from './quilt';
@@ -21,7 +20,7 @@ export function constructMonthBlock(programme: Programme, entry: MonthBlock, col
   let construction = known.get(colourway);
   if (!construction) {
     const lightness = colourway
-      ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, value(fabric.colour)]))
+      ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, fabric.value]))
       : programme.lightness;
     construction = construct(entry.block, { ...entry, directional: programme.directional, lightness });
     known.set(colourway, construction);

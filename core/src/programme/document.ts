@@ -2,6 +2,7 @@
 import type { Block, BlockFile, Problem } from '../block';
 import type { Rates } from '../cutting';
 import type { Reading as PictureReading, SewingStyle } from '../construction';
+import type { Print, PrintPattern, ValueBand } from '../fabric';
 import type { Exact, Rational, Unit } from '../measure';
 import type { PartGroup, PlaceChoice, Setting, SettingKind, Turning } from '../setting';
 
@@ -30,7 +31,8 @@ export interface ProgrammeFile {
     mat?: { width?: LengthFile; length?: LengthFile; gap?: LengthFile };
   };
   fabrics?: FabricFile[];
-  colourways?: { id: string; name?: string; fabrics: Record<string, string> }[];
+  colourways?: ColourwayFile[];
+  melts?: [string, string][];
   blocks: BlockFile[];
   months?: MonthFile[];
   setting?: SettingFile;
@@ -88,6 +90,14 @@ export interface ShelfFile {
   dyeLot?: string;
 }
 
+export interface ColourwayFile {
+  id: string;
+  name?: string;
+  fabrics: Record<string, string>;
+  choices?: Record<string, ValueBand>;
+  locked?: string[];
+}
+
 export interface FabricFile {
   id: string;
   name?: string;
@@ -101,6 +111,9 @@ export interface FabricFile {
   supplier?: string;
   boltLength?: LengthFile;
   leadDays?: number;
+  value?: number;
+  volume?: number;
+  print?: { pattern: PrintPattern; ink: string; repeat?: LengthFile };
 }
 
 export interface MonthFile {
@@ -149,13 +162,22 @@ export interface Fabric {
   boltLength?: Rational;
   /** Undefined when nobody knows. */
   leadDays?: number;
+  /** L* of its average, measured or worked out. */
+  value: number;
+  /** How loud its print is: spread of L* at arm's length. */
+  volume: number;
+  print?: Print;
+  /** Cast by every participant herself; no fabric of the shop. */
+  own?: boolean;
 }
 
 export interface Colourway {
   id: string;
   name: string;
-  /** Role to fabric. */
+  /** Role to fabric; a letter of one's own choice to a fabric of that value. */
   fabrics: ReadonlyMap<string, Fabric>;
+  /** Letters whose fabric stays when others are cast anew. */
+  locked: ReadonlySet<string>;
 }
 
 export interface MonthBlock {
@@ -226,6 +248,8 @@ export interface Programme {
   sizes: SizeOption[];
   kits: Kits;
   shelf: ShelfLength[];
+  /** Pairs of letters that are meant to melt together, as 'A B'. */
+  melts: ReadonlySet<string>;
   /** Roles that some colourway casts with a directional fabric. */
   directional: ReadonlySet<string>;
   /** How light the fabrics of each role are (L*), on average over the colourways. */

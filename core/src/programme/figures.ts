@@ -8,6 +8,8 @@ import { labourOf, planCutting, type CuttingPlan, type PlannedFabric } from './p
 
 /** What the cloth to buy costs; undefined without a price, and for forms that are not cut from yards. */
 export function costOfFabric({ fabric, plan }: PlannedFabric, { unit }: Programme): number | undefined {
+  // What a participant brings costs the shop nothing.
+  if (fabric.own) return 0;
   if (fabric.pricePerYard === undefined) return undefined;
   // The price is per yard, in a metric house as well: a yard is 91.44 cm.
   if (!('sheets' in plan)) return (plan.lengthToBuy.valueOf() / yard(unit)) * fabric.pricePerYard;

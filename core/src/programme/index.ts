@@ -1,6 +1,7 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
 export type {
   Colourway,
+  ColourwayFile,
   Fabric,
   House,
   KitKind,

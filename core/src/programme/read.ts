@@ -1,11 +1,10 @@
 /** Reads a programme document: shape first, then lengths, references, drawings and sense. */
-import { readBlock, rolesOf, tilingProblems, type Block, type Problem } from '../block';
-import { value } from '../fabric';
-import { usableSize } from './forms';
+import { readBlock, tilingProblems, type Block, type Problem } from '../block';
 import { usualRates } from '../cutting';
 import { Exact, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
-import type { Colourway, Fabric, House, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
+import type { House, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
 import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
+import { readColourways, readFabrics } from './read-cloth';
 import { crowdedSizes, readKits, readShelf, readSizes } from './read-kits';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 import { shapeProblems } from './schema';
@@ -54,7 +53,7 @@ export function readProgramme(document: unknown): Reading {
   const length = lengthReader(unit, refuse);
 
   const house = readHouse(file, unit, length, refuse);
-  const fabrics = readFabrics(file, house, length);
+  const fabrics = readFabrics(file, house, length, DEFAULTS[unit]);
   const blocks = (file.blocks ?? []).map((entry, i): Block => {
     const path = `/blocks/${i}`;
     const { block, problems } = readBlock(entry, path);
@@ -82,7 +81,7 @@ export function readProgramme(document: unknown): Reading {
 
   const casts = (role: string) => colourways.flatMap((c) => c.fabrics.get(role) ?? []);
   const roles = [...new Set(colourways.flatMap((c) => [...c.fabrics.keys()]))];
-  const lightness = (role: string) => casts(role).reduce((sum, fabric) => sum + value(fabric.colour), 0) / casts(role).length;
+  const lightness = (role: string) => casts(role).reduce((sum, fabric) => sum + fabric.value, 0) / casts(role).length;
   const participants = new Map(colourways.map((c) => [c.id, file.participants ? (file.participants[c.id] ?? 0) : 1]));
   const programme: Programme = {
     title: file.title ?? 'Untitled programme',
@@ -96,6 +95,7 @@ export function readProgramme(document: unknown): Reading {
     setting: settings.plain,
     participants,
     ...{ sizes, kits, shelf },
+    melts: new Set((file.melts ?? []).map((pair) => [...pair].sort().join(' '))),
     lightness: new Map(roles.map((role) => [role, lightness(role)])),
     directional: new Set(colourways.flatMap((c) => [...c.fabrics].filter(([, f]) => f.directional).map(([role]) => role))),
   };
@@ -161,26 +161,6 @@ function refuseTwoSquares(
     refuse(`${path}/geese`, 'two large squares are made for a seam of 1/4 in; this house sews another one');
 }
 
-function readFabrics(file: ProgrammeFile, house: House, length: ReadLength): Map<string, Fabric> {
-  const limit = DEFAULTS[house.unit].sizeLimit;
-  return new Map(
-    (file.fabrics ?? []).map((entry, i): [string, Fabric] => {
-      const { id, name = id, sku = '', colour = '#9aa3b0', directional = false, form = 'yardage' } = entry;
-      const { pricePerYard, supplier = '', leadDays } = entry;
-      const usual = usableSize(form, file.unit ?? 'in');
-      const measured = (key: 'usableWidth' | 'usableLength') =>
-        entry[key] === undefined ? undefined : length(entry[key], `/fabrics/${i}/${key}`, { limit });
-      const usableWidth = measured('usableWidth') ?? usual.width ?? house.wof;
-      const usableLength = measured('usableLength') ?? usual.length;
-      const bolt = { limit: DEFAULTS[house.unit].boltLimit };
-      const boltLength =
-        entry.boltLength === undefined ? undefined : length(entry.boltLength, `/fabrics/${i}/boltLength`, bolt);
-      const comes = { form, usableWidth, usableLength, boltLength };
-      return [id, { id, name, sku, colour, directional, ...comes, pricePerYard, supplier, leadDays }];
-    }),
-  );
-}
-
 function unique(path: string, entries: readonly { id: string }[] | undefined, refuse: Refuse): void {
   const first = new Map<string, number>();
   entries?.forEach(({ id }, i) => {
@@ -238,45 +218,6 @@ function sizeText(width: Rational, height: Rational | undefined, unit: Unit): st
 function isDate(text: string): boolean {
   const date = new Date(`${text}T00:00:00Z`);
   return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
-}
-
-function readColourways(
-  file: ProgrammeFile,
-  fabrics: Map<string, Fabric>,
-  months: Month[],
-  { house, setting, refuse }: { house: House; setting: readonly string[]; refuse: Refuse },
-): Colourway[] {
-  // Who sews what: a colourway must cast every role of the blocks that are made.
-  const used = new Map<string, string>();
-  for (const { block } of months.flatMap((m) => m.blocks))
-    for (const role of rolesOf(block)) if (!used.has(role)) used.set(role, block.id);
-  if (!file.colourways?.length) {
-    const plain = [...new Set([...used.keys(), ...setting])].sort().map((role): [string, Fabric] => [
-      role,
-      {
-        id: role,
-        name: `Fabric ${role}`,
-        sku: '',
-        colour: '#9aa3b0',
-        directional: false,
-        form: 'yardage',
-        usableWidth: house.wof,
-        supplier: '',
-      },
-    ]);
-    return [{ id: 'default', name: 'One colourway', fabrics: new Map(plain) }];
-  }
-  return file.colourways.map((entry, i) => {
-    const cast = new Map<string, Fabric>();
-    for (const [role, id] of Object.entries(entry.fabrics)) {
-      const fabric = fabrics.get(id);
-      if (fabric) cast.set(role, fabric);
-      else refuse(`/colourways/${i}/fabrics/${role}`, `there is no fabric '${id}'`);
-    }
-    for (const [role, block] of used)
-      if (!(role in entry.fabrics)) refuse(`/colourways/${i}/fabrics`, `role ${role}, used by block '${block}', has no fabric`);
-    return { id: entry.id, name: entry.name ?? entry.id, fabrics: cast };
-  });
 }
 
 /** Handbook 2: blocks in one quilt must agree in size. */

@@ -1,5 +1,5 @@
 /** Plain doubts about a month: sentences with a place and a remedy, worst first. */
-import { value } from '../fabric';
+import { WEAK } from '../fabric';
 import { formatLength } from '../measure';
 import { constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
 
@@ -18,9 +18,6 @@ export interface Doubt {
 /** Kinds of two fabrics whose whole point is that these are told apart. */
 const TOLD_APART = new Set(['hst', 'qst', 'geese', 'square-in-square']);
 
-/** Values closer than this are lost in each other (handbook 5, house values). */
-const LOST = 15;
-
 /** Everything worth saying about a month in a colourway. */
 export function monthDoubts(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
   const doubts: Doubt[] = [];
@@ -28,7 +25,8 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
     const c = constructMonthBlock(programme, entry, colourway);
     for (const unit of c.units) {
       doubts.push(...leftovers(unit.extra + unit.extraMirrored, unit.kind, unit.label, unit.method.title));
-      if (TOLD_APART.has(unit.kind.kind)) doubts.push(...lostSeam(unit.roles, unit.label, colourway));
+      if (TOLD_APART.has(unit.kind.kind) && !programme.melts.has([...new Set(unit.roles)].sort().join(' ')))
+        doubts.push(...lostSeam(unit.roles, unit.label, colourway));
       if (unit.refused)
         doubts.push({
           rank: 'know',
@@ -65,7 +63,7 @@ function leftovers(extra: number, kind: { title: string; plural: string }, label
 /** The two halves of a triangle square are drawn to be told apart. */
 function lostSeam(roles: readonly string[], label: string, colourway: Colourway): Doubt[] {
   const [a, b] = [...new Set(roles)].map((role) => colourway.fabrics.get(role)!);
-  if (!a || !b || a === b || Math.abs(value(a.colour) - value(b.colour)) >= LOST) return [];
+  if (!a || !b || a === b || a.own || b.own || Math.abs(a.value - b.value) >= WEAK) return [];
   return [
     {
       rank: 'ruin',

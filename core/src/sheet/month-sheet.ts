@@ -16,7 +16,6 @@ import {
   type UnitPress,
   PER_SQUARE,
 } from '../construction';
-import { value } from '../fabric';
 import { Exact, checkpoint, formatLength, formatYardage, rulerWords, listed } from '../measure';
 import {
   constructMonthBlock,
@@ -353,7 +352,7 @@ export function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colou
       : `Press the seams in the order of sewing: ${said.join('; ')}.`;
   const [first, ...others] = seams[0]!;
   if (others.length > 0) return `Press the seam ${said[0]}, so that they nest in the block.`;
-  const lightness = roles.map((role) => value(fabric(role).colour));
-  const darkest = roles.includes(first!.towards) && value(fabric(first!.towards).colour) === Math.min(...lightness);
+  const lightness = roles.map((role) => fabric(role).value);
+  const darkest = roles.includes(first!.towards) && fabric(first!.towards).value === Math.min(...lightness);
   return `Press the seam ${said[0]}${darkest && new Set(lightness).size > 1 ? ', the darker fabric' : ''}.`;
 }
