@@ -17,6 +17,7 @@ export type {
   SizeOption,
 } from './document';
 export { formName, yardsOf } from './forms';
+export { castChanges, castMends, castSeams, choiceChanges, copyChanges, swapChanges, type CastSeam } from './casting';
 export { ChangeError, applyChanges, inverse, type Change, type Conflict } from './changes';
 export {
   constructMonthBlock,

@@ -1,12 +1,16 @@
 <!-- The whole quilt at scale. A place can be taken in hand, by pointer or keys, and dragged onto another. -->
 <script lang="ts">
+  import ClothDefs from '$lib/cloth/ClothDefs.svelte';
+  import { fillOf, groundsOf, type Cast } from '$lib/cloth/cast';
+  import type { View } from '@aggrega/core/fabric';
   import { neighbour } from './places';
   import type { PicturePlace, QuiltPicture } from '@aggrega/core/programme';
 
   interface Props {
     picture: QuiltPicture;
-    /** Fabric colour per letter. */
-    colours: ReadonlyMap<string, string>;
+    /** Fabrics by letter, and how they are looked at. */
+    cast: Cast;
+    view?: View;
     label: string;
     /** The place in hand; left out, the quilt is only looked at. */
     held?: string;
@@ -15,14 +19,17 @@
     onkey?: (key: string, place: PicturePlace) => boolean;
     class?: string;
   }
-  let { picture, colours, label, held, onhold, onswap, onkey, class: className = '' }: Props = $props();
+  let { picture, cast, view = 'colour', label, held, onhold, onswap, onkey, class: className = '' }: Props = $props();
 
   const uid = $props.id();
   const line = $derived(Math.max(picture.width, picture.height) / 700);
   const points = (all: readonly (readonly [number, number])[]) => all.map((p) => p.join(',')).join(' ');
-  /** Letters become variables of the picture, so that another cast repaints it without touching its shapes. */
-  const paint = $derived([...colours].map(([role, colour]) => `--cloth-${role}:${colour}`).join(';'));
-  const clothOf = (role: string) => `var(--cloth-${role}, var(--color-edge))`;
+  /** How a block lies, in degrees: its prints turn with it. */
+  const angleOf = ({ matrix: [a, b] }: PicturePlace) => Math.round((Math.atan2(b, a) * 180) / Math.PI);
+  /** A point of a block's grid on the quilt. The shapes are moved, not their picture, so that prints keep their scale. */
+  const laid = ({ matrix: [a, b, c, d, e, f] }: PicturePlace, [x, y]: readonly [number, number]) =>
+    [a * x + c * y + e, b * x + d * y + f] as const;
+  const angles = $derived([...new Set([0, ...picture.places.map(angleOf)])]);
   const inHand = $derived(picture.places.find((p) => p.at === held));
   const middle = (p: PicturePlace) => ({
     x: p.outline.reduce((sum, q) => sum + q[0], 0) / 4,
@@ -78,13 +85,14 @@
   role={onhold ? 'application' : 'img'}
   aria-label={inHand && onhold ? `${label}. In hand: ${nameOf(inHand)}` : label}
   tabindex={onhold ? 0 : undefined}
-  style={paint}
+  style={groundsOf(cast, view)}
   {onkeydown}
   onpointermove={(e) => dragged !== undefined && (over = under(e))}
   onpointerup={drop}
   onpointercancel={() => (dragged = over = undefined)}
 >
   <defs>
+    <ClothDefs {uid} {cast} {view} {angles} />
     <pattern id="covered-{uid}" width={line * 9} height={line * 9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
       <rect width={line * 9} height={line * 9} fill="var(--color-edge)" />
       <path d="M0 0V{line * 9}" stroke="var(--color-rule)" stroke-width={line * 2.5} />
@@ -94,7 +102,7 @@
     {#each picture.parts as part, i (i)}
       <polygon
         points={points(part.points)}
-        fill={part.covered ? `url(#covered-${uid})` : clothOf(part.role)}
+        fill={part.covered ? `url(#covered-${uid})` : fillOf(cast, part.role, uid)}
         data-part={part.name}
       />
     {/each}
@@ -108,18 +116,12 @@
       onpointerdown={(e) => take(e, place.at)}
     >
       {#if place.block && !place.covered}
-        <g
-          transform="matrix({place.matrix.join(' ')})"
-          stroke="color-mix(in srgb, var(--color-ink) 30%, transparent)"
-          stroke-linejoin="round"
-        >
+        <g class="seamlines">
           {#each place.block.patches as patch, i (i)}
             <polygon
-              points={points(patch.points)}
-              fill={clothOf(patch.role)}
+              points={points(patch.points.map((p) => laid(place, p)))}
+              fill={fillOf(cast, patch.role, uid, angleOf(place))}
               stroke-width={line}
-              vector-effect="non-scaling-stroke"
-              style:stroke-width="0.6px"
             />
           {/each}
         </g>
@@ -151,3 +153,10 @@
     {/if}
   {/each}
 </svg>
+
+<style>
+  .seamlines {
+    stroke: color-mix(in srgb, var(--color-ink) 30%, transparent);
+    stroke-linejoin: round;
+  }
+</style>

@@ -1,4 +1,4 @@
-<!-- The frame of what concerns the whole year: its title, and the way between the year, quilt, packets, bolts and figures. -->
+<!-- The frame of what concerns the whole year: its title, and the way between the year, quilt, fabrics, packets, bolts and figures. -->
 <script lang="ts">
   import { page } from '$app/state';
   import ColourwayTabs from './ColourwayTabs.svelte';
@@ -27,6 +27,7 @@
     [
       { id: 'year', name: 'The months', to: '' },
       { id: 'quilt', name: 'Quilt', to: '/quilt' },
+      { id: 'fabrics', name: 'Fabrics', to: '/fabrics' },
       { id: 'packets', name: 'Packets', to: '/packets' },
       { id: 'bolts', name: 'Bolts', to: '/bolts' },
       { id: 'figures', name: 'Figures', to: '/figures' },

@@ -6,7 +6,7 @@
   import QuiltParts from '$lib/quilt/QuiltParts.svelte';
   import SettingForm from '$lib/quilt/SettingForm.svelte';
   import { fieldChange, placesChange, settingAt, swapped } from '$lib/quilt/places';
-  import { coloursOf, longDate } from '$lib/programme-view';
+  import { longDate } from '$lib/programme-view';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import Say from '$lib/ui/Say.svelte';
@@ -29,7 +29,6 @@
   const { programme } = $derived(bench);
   const { unit, house } = $derived(programme);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  const colours = $derived(coloursOf(colourway));
   const size = $derived(programme.sizes.find((s) => s.id === page.url.searchParams.get('size')));
   const sizeId = $derived(size?.id ?? '');
   /** A day from which participants look at it; '' for the organiser's own view. */
@@ -174,7 +173,7 @@
     <QuiltTop
       class="mt-3 max-h-[36rem] w-full print:max-h-[13cm]"
       {picture}
-      {colours}
+      cast={colourway.fabrics}
       label="The quilt in {colourway.name}"
       {held}
       onhold={(at) => (held = at)}
@@ -194,7 +193,7 @@
             onclick={() =>
               bench.saver.do(`blocks turned, ${TURNINGS[way]}`, [fieldChange(bench.saver.document, sizeId, 'turning', way)])}
           >
-            <QuiltTop class="w-full" picture={other} {colours} label="Turned {TURNINGS[way]}" />
+            <QuiltTop class="w-full" picture={other} cast={colourway.fabrics} label="Turned {TURNINGS[way]}" />
             <span class="mt-1 block">{TURNINGS[way]}</span>
           </button>
         {/each}

@@ -1,0 +1,101 @@
+import { expect, plain, test } from './bench-of-their-own';
+
+test('a letter is cast by search, by keys, by dragging and by its list, and everything recolours at once', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/fabrics?colourway=frost');
+  const quilt = page.getByRole('img', { name: /The quilt in Frost/ });
+  const ground = (role: string) => quilt.evaluate((svg, r) => (svg as SVGElement).style.getPropertyValue(`--cloth-${r}`), role);
+  const select = (role: string) => page.getByLabel(`Fabric of ${role}`, { exact: true });
+  expect(await ground('B')).toBe('#2f4f6f');
+
+  await page.getByRole('button', { name: 'Take B in hand' }).click();
+  await page.getByRole('searchbox').fill('qr-140');
+  await page.getByRole('button', { name: 'Cast B with Compost' }).last().click();
+  await expect.poll(() => ground('B')).toBe('#4a3b32');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => ground('B')).toBe('#2f4f6f');
+
+  // Along the value strip by keys: the next lighter fabric; a locked letter stays.
+  await page.getByRole('heading', { name: 'The Allotment Year' }).click();
+  await page.keyboard.press('Shift+D');
+  await page.keyboard.press('ArrowRight');
+  await expect(select('D')).not.toHaveValue('terracotta-crock');
+  await page.keyboard.press('ArrowLeft');
+  await expect(select('D')).toHaveValue('terracotta-crock');
+  await page.getByRole('button', { name: 'Lock D' }).click();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: 'Free D' })).toBeVisible();
+  await expect(select('D')).toBeDisabled();
+
+  await page.getByRole('searchbox').fill('gooseberry');
+  await page.locator('li', { hasText: 'Gooseberry' }).dragTo(page.locator('[data-cast=A]'));
+  await expect(select('A')).toHaveValue('gooseberry');
+  await select('A').selectOption({ label: 'swap with C' });
+  await expect(select('A')).toHaveValue('kale');
+  await expect(select('C')).toHaveValue('gooseberry');
+  await select('C').selectOption({ label: 'your choice, dark' });
+  await expect(page.locator('[data-cast=C]')).toContainText('Brought by everybody');
+  // As another colourway has it, but for what is locked.
+  await page.getByRole('button', { name: 'Harvest', exact: true }).click();
+  await expect(select('A')).toHaveValue('straw');
+  await expect(select('C')).toHaveValue('marrow');
+  await expect(select('D')).toHaveValue('terracotta-crock');
+});
+
+test('the picture is looked at in grey and by other eyes; a lost seam is mended from the shelf or meant to melt', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/fabrics?colourway=frost');
+  const quilt = page.getByRole('img', { name: /The quilt in Frost/ });
+  const ground = () => quilt.evaluate((svg) => (svg as SVGElement).style.getPropertyValue('--cloth-D'));
+  const inColour = await ground();
+  await page.keyboard.press('g');
+  await expect(page.getByRole('radio', { name: 'in grey' })).toBeChecked();
+  const grey = await ground();
+  expect(grey).not.toBe(inColour);
+  expect(new Set([grey.slice(1, 3), grey.slice(3, 5), grey.slice(5, 7)]).size).toBeLessThanOrEqual(2);
+  await page.getByText('without green').click();
+  await expect.poll(ground).not.toBe(grey);
+  await page.getByText('in colour', { exact: true }).click();
+
+  const weak = page.locator('[data-seam=BD]');
+  await expect(weak).toHaveAttribute('data-verdict', 'weak');
+  await weak
+    .getByRole('button', { name: / as B$| as D$/ })
+    .first()
+    .click();
+  await expect(weak).toHaveAttribute('data-verdict', 'clear');
+  await page.locator('[data-seam=CD]').getByRole('button', { name: 'they are meant to melt' }).click();
+  await expect(page.locator('[data-seam=CD]')).toHaveAttribute('data-verdict', 'melts');
+  await page.locator('[data-seam=CD]').getByRole('button', { name: 'tell them apart' }).click();
+  await expect(page.locator('[data-seam=CD]')).toHaveAttribute('data-verdict', 'lost');
+});
+
+test('a fabric is added, printed, measured and taken out again', async ({ page, bench }) => {
+  await bench.open('/fabrics?colourway=dusk');
+  await page.getByRole('searchbox').fill('Damson');
+  await page.getByRole('button', { name: 'Add “Damson”' }).click();
+  const form = page.getByRole('region', { name: 'Fabric Damson' });
+  await form.getByRole('combobox', { name: /^Print/ }).selectOption('dots');
+  await expect(form.getByLabel('Repeats every, in')).toHaveValue('1');
+  await form.getByLabel('Repeats every, in').fill('two');
+  await form.getByLabel('Repeats every, in').press('Enter');
+  await expect(form.getByRole('alert')).toContainText('is not a length');
+  await form.getByLabel('Repeats every, in').fill('1 1/2');
+  await form.getByLabel('Repeats every, in').press('Enter');
+  await form.getByLabel('Value, L*').fill('12');
+  await form.getByLabel('Value, L*').press('Enter');
+  await expect(form).toContainText('A dark. As measured');
+  await expect(page.getByRole('button', { name: /Cast . with Damson, value 12/ })).toBeVisible();
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor();
+  await page.getByRole('button', { name: /^Damson/ }).click();
+  await expect(form.getByLabel('Repeats every, in')).toHaveValue('1 1/2');
+  await form.getByRole('button', { name: 'take Damson out of the programme' }).click();
+  await expect(page.getByRole('button', { name: /^Damson/ })).toHaveCount(0);
+  // What everybody needs of a fabric stands beside its letter.
+  expect(plain(await page.locator('[data-cast=A]').innerText())).toMatch(/Everybody needs .* yd|Working out/);
+});

@@ -1,0 +1,127 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import CastTable from '$lib/cloth/CastTable.svelte';
+  import FabricForm from '$lib/cloth/FabricForm.svelte';
+  import FabricRack from '$lib/cloth/FabricRack.svelte';
+  import SeamList from '$lib/cloth/SeamList.svelte';
+  import ValueStrip from '$lib/cloth/ValueStrip.svelte';
+  import QuiltTop from '$lib/quilt/QuiltTop.svelte';
+  import Picture from '$lib/ui/Picture.svelte';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { blockDrawing } from '@aggrega/core/block';
+  import type { View } from '@aggrega/core/fabric';
+  import { PlanError, castChanges, quiltOf, quiltPicture, type Fabric } from '@aggrega/core/programme';
+
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const { unit } = $derived(programme);
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const roles = $derived([...colourway.fabrics.keys()].sort());
+  let role = $state('A');
+  const inHand = $derived(roles.includes(role) ? role : (roles[0] ?? 'A'));
+  let view: View = $state('colour');
+  const VIEWS: Record<View, string> = {
+    colour: 'in colour',
+    grey: 'in grey',
+    'no-red': 'without red',
+    'no-green': 'without green',
+    'no-blue': 'without blue',
+  };
+  /** A fabric that is looked at; else the one that the letter in hand has. */
+  let looked = $state('');
+  const fabric = $derived(programme.fabrics.find((f) => f.id === looked) ?? colourway.fabrics.get(inHand));
+
+  const picture = $derived.by(() => {
+    try {
+      const quilt = quiltOf(programme);
+      return quilt && quiltPicture(quilt, programme);
+    } catch (error) {
+      if (error instanceof PlanError) return undefined;
+      throw error;
+    }
+  });
+  const blocks = $derived(programme.months.flatMap((m) => m.blocks.map((entry) => ({ month: m, entry }))));
+
+  function cast(to: Fabric, letter = inHand) {
+    looked = '';
+    role = letter;
+    if (colourway.fabrics.get(letter) === to) return;
+    bench.saver.do(`${letter} cast with ${to.name}`, castChanges(bench.saver.document, colourway.id, letter, to.id));
+  }
+  /** Keys: a letter takes it in hand; arrows try the fabrics before and after it in the order of their value. */
+  function onkeydown(e: KeyboardEvent) {
+    const typing = e.target instanceof HTMLElement && e.target.closest('input, select, textarea, dialog[open]');
+    if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
+    if (e.shiftKey && roles.includes(e.key)) role = e.key;
+    else if (e.key === 'g') view = view === 'grey' ? 'colour' : 'grey';
+    else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
+      if (colourway.locked.has(inHand)) return;
+      const sorted = [...programme.fabrics].sort((a, b) => a.value - b.value);
+      const now = sorted.findIndex((f) => f === colourway.fabrics.get(inHand));
+      const next = sorted[now + (e.key === 'ArrowRight' ? 1 : -1)];
+      if (next) cast(next);
+    } else return;
+    e.preventDefault();
+  }
+</script>
+
+<svelte:window {onkeydown} />
+
+<YearFrame name="Fabrics" about="Which fabric each letter is, and whether the picture reads">
+  <div class="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-8 max-[1100px]:grid-cols-1">
+    <div>
+      <fieldset class="no-print flex flex-wrap" aria-label="How it is looked at">
+        {#each Object.entries(VIEWS) as [id, name] (id)}
+          <label
+            class="cursor-pointer border-b-4 px-1.5 py-1.5 whitespace-nowrap hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {view ===
+            id
+              ? ''
+              : 'border-transparent'}"
+            ><input type="radio" class="sr-only" name="view" value={id} bind:group={view} />{name}</label
+          >
+        {/each}
+      </fieldset>
+      {#if picture}
+        <QuiltTop
+          class="mt-3 max-h-[27rem] w-full"
+          {picture}
+          cast={colourway.fabrics}
+          {view}
+          label="The quilt in {colourway.name}, {VIEWS[view]}"
+        />
+      {:else}
+        <div class="mt-3 grid grid-cols-3 gap-3">
+          {#each blocks as { entry } (entry.path)}
+            <Picture
+              drawing={blockDrawing(entry.block, entry.finished)}
+              cast={colourway.fabrics}
+              {view}
+              label={entry.block.name}
+            />
+          {:else}
+            <p class="col-span-3 text-lead">Nothing is drawn yet; cast the letters all the same, and draw at Draft.</p>
+          {/each}
+        </div>
+      {/if}
+    </div>
+    <CastTable {colourway} {view} role={inHand} onrole={(r) => ((role = r), (looked = ''))} oncast={cast} />
+  </div>
+  <section class="mt-7" aria-label="Value">
+    <h2 class="border-b-2 border-ink pb-1 text-head">From dark to light</h2>
+    <p class="mt-1 text-note text-quiet">
+      Light against dark makes a block read, not hue. Press a fabric to cast <b>{inHand}</b> with it.
+    </p>
+    <ValueStrip fabrics={programme.fabrics} {colourway} {view} role={inHand} oncast={cast} />
+  </section>
+  <div class="mt-7"><SeamList {colourway} {view} /></div>
+  {#snippet side()}
+    <div class="mt-4 flex flex-col gap-6">
+      <FabricRack {colourway} {view} role={inHand} looked={fabric?.id ?? ''} onlook={(id) => (looked = id)} oncast={cast} />
+      {#if fabric && !fabric.own}{#key fabric.id}<FabricForm {fabric} />{/key}{/if}
+      <p class="text-note text-quiet">
+        Prints are drawn at true scale on the quilt, at 24 points to {unit === 'in' ? 'an inch' : '2.54 cm'} on swatches.
+      </p>
+    </div>
+  {/snippet}
+</YearFrame>
