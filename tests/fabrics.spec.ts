@@ -92,10 +92,37 @@ test('a fabric is added, printed, measured and taken out again', async ({ page, 
   await expect(page.getByRole('button', { name: /Cast . with Damson, value 12/ })).toBeVisible();
   await page.reload();
   await page.locator('html[data-ready]').waitFor();
-  await page.getByRole('button', { name: /^Damson/ }).click();
+  await page.getByRole('button', { name: 'Damson', exact: true }).click();
   await expect(form.getByLabel('Repeats every, in')).toHaveValue('1 1/2');
   await form.getByRole('button', { name: 'take Damson out of the programme' }).click();
-  await expect(page.getByRole('button', { name: /^Damson/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Damson', exact: true })).toHaveCount(0);
   // What everybody needs of a fabric stands beside its letter.
   expect(plain(await page.locator('[data-cast=A]').innerText())).toMatch(/Everybody needs .* yd|Working out/);
+});
+
+test('a photo is read, taken for its fabric and undone; what is no picture is refused with a sentence', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/fabrics?colourway=frost');
+  const form = page.getByRole('region', { name: 'Fabric Frosted Pane' });
+  const photo = form.getByLabel('Photo of it, JPEG, PNG or WebP');
+  await photo.setInputFiles({ name: 'cloth.png', mimeType: 'image/png', buffer: Buffer.from('<svg onload="alert(1)"/>') });
+  await expect(form.getByRole('alert')).toContainText('Photos come as JPEG, PNG or WebP');
+  // A picture of the page itself will do for a photo of cloth.
+  await photo.setInputFiles({ name: 'cloth.png', mimeType: 'image/png', buffer: await page.screenshot() });
+  const told = form.getByRole('region', { name: 'What the photo tells' });
+  await expect(told).toContainText('value');
+  await expect(told.getByRole('img')).toBeVisible();
+  await told.getByRole('button', { name: 'Take it for Frosted Pane' }).click();
+  await expect(form.getByLabel('Its side shows so much cloth, in')).toHaveValue('4');
+  await expect(page.locator('pattern image').first()).toHaveAttribute('href', /^\/swatches\/[0-9a-f]{32}$/);
+  const address = (await page.locator('pattern image').first().getAttribute('href'))!;
+  expect((await page.request.get(address)).headers()['content-type']).toBe('image/jpeg');
+  // In grey its average stands for it, which is true to its value.
+  await page.getByText('in grey', { exact: true }).click();
+  await expect(page.locator('pattern image')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(form.getByLabel('Its side shows so much cloth, in')).toHaveCount(0);
+  expect((await page.request.get(`/swatches/${'0'.repeat(32)}`)).status()).toBe(404);
 });

@@ -114,6 +114,8 @@ export interface FabricFile {
   value?: number;
   volume?: number;
   print?: { pattern: PrintPattern; ink: string; repeat?: LengthFile };
+  photo?: string;
+  photoSide?: LengthFile;
 }
 
 export interface MonthFile {
@@ -167,6 +169,8 @@ export interface Fabric {
   /** How loud its print is: spread of L* at arm's length. */
   volume: number;
   print?: Print;
+  /** A kept photo, and how much cloth its side shows. */
+  photo?: { id: string; side: number };
   /** Cast by every participant herself; no fabric of the shop. */
   own?: boolean;
 }

@@ -3,6 +3,7 @@ export type {
   Colourway,
   ColourwayFile,
   Fabric,
+  FabricFile,
   House,
   KitKind,
   Month,

@@ -25,6 +25,10 @@ export function readFabrics(
       const boltLength =
         entry.boltLength === undefined ? undefined : length(entry.boltLength, `/fabrics/${i}/boltLength`, bolt);
       const comes = { form, usableWidth, usableLength, boltLength };
+      const photoSide = length(entry.photoSide, `/fabrics/${i}/photoSide`, {
+        limit,
+        fallback: house.unit === 'in' ? '4' : '10',
+      }).valueOf();
       const print = entry.print && {
         pattern: entry.print.pattern,
         ink: entry.print.ink,
@@ -37,6 +41,7 @@ export function readFabrics(
         value: entry.value ?? value(averageColour(colour, print)),
         volume: entry.volume ?? volumeOf(colour, print, house.unit),
         ...(print && { print }),
+        ...(entry.photo && { photo: { id: entry.photo, side: photoSide } }),
       };
       return [id, { id, name, sku, colour, directional, ...comes, pricePerYard, supplier, leadDays, ...seen }];
     }),

@@ -2,7 +2,7 @@
 <script lang="ts">
   import PrintPattern from './PrintPattern.svelte';
   import type { View } from '@aggrega/core/fabric';
-  import type { Cast } from './cast';
+  import { patterned, type Cast } from './cast';
 
   let {
     uid,
@@ -13,9 +13,9 @@
 </script>
 
 {#each [...cast] as [role, fabric] (role)}
-  {#if fabric.print}
+  {#if patterned(fabric, view)}
     {#each angles as angle (angle)}
-      <PrintPattern id="{uid}-{role}-{angle}" colour={fabric.colour} print={fabric.print} {view} turned={angle} />
+      <PrintPattern id="{uid}-{role}-{angle}" cloth={fabric} {view} turned={angle} />
     {/each}
   {/if}
 {/each}

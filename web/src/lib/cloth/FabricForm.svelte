@@ -2,6 +2,7 @@
 <script lang="ts">
   import { useWorkbench } from '$lib/workbench.svelte';
   import Setting from '$lib/ui/Setting.svelte';
+  import PhotoForm from './PhotoForm.svelte';
   import Swatch from './Swatch.svelte';
   import { bandOf, printPatterns, type PrintPattern } from '@aggrega/core/fabric';
   import { LengthError, parseLength } from '@aggrega/core/measure';
@@ -112,6 +113,7 @@
           onset={(to) => save('loudness', 'volume', to === '' ? undefined : Number(to))}
         />
       </div>
+      <PhotoForm {fabric} {file} />
       <p class="text-note text-quiet">
         A {bandOf(fabric.value)}. {file.value === undefined
           ? 'Worked out from ground and print.'

@@ -1,10 +1,11 @@
 <!-- A piece of a fabric, its print at true scale: 24 points to an inch. -->
 <script lang="ts">
   import PrintPattern from './PrintPattern.svelte';
-  import { asSeen, type Print, type View } from '@aggrega/core/fabric';
+  import { asSeen, type View } from '@aggrega/core/fabric';
+  import { patterned, type Cloth } from './cast';
 
   interface Props {
-    fabric: { name: string; colour: string; print?: Print };
+    fabric: Cloth & { name: string };
     unit: 'in' | 'cm';
     view?: View;
     width?: number;
@@ -16,15 +17,15 @@
 </script>
 
 <svg {width} {height} class="block shrink-0" role="img" aria-label={fabric.name}>
-  {#if fabric.print}
-    <defs><PrintPattern id="swatch-{uid}" colour={fabric.colour} print={fabric.print} {view} {scale} /></defs>
+  {#if patterned(fabric, view)}
+    <defs><PrintPattern id="swatch-{uid}" cloth={fabric} {view} {scale} /></defs>
   {/if}
   <rect
     x="0.5"
     y="0.5"
     width={width - 1}
     height={height - 1}
-    fill={fabric.print ? `url(#swatch-${uid})` : asSeen(fabric.colour, view)}
+    fill={patterned(fabric, view) ? `url(#swatch-${uid})` : asSeen(fabric.colour, view)}
     stroke="color-mix(in srgb, var(--color-ink) 32%, transparent)"
   />
 </svg>

@@ -102,7 +102,7 @@
     {#each picture.parts as part, i (i)}
       <polygon
         points={points(part.points)}
-        fill={part.covered ? `url(#covered-${uid})` : fillOf(cast, part.role, uid)}
+        fill={part.covered ? `url(#covered-${uid})` : fillOf(cast, part.role, uid, { view })}
         data-part={part.name}
       />
     {/each}
@@ -120,7 +120,7 @@
           {#each place.block.patches as patch, i (i)}
             <polygon
               points={points(patch.points.map((p) => laid(place, p)))}
-              fill={fillOf(cast, patch.role, uid, angleOf(place))}
+              fill={fillOf(cast, patch.role, uid, { view, angle: angleOf(place) })}
               stroke-width={line}
             />
           {/each}

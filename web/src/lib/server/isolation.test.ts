@@ -5,6 +5,7 @@ import { prepareDatabase } from '../../../../bin/lib/database.mjs';
 import { insertOrganisation } from './db/organisations';
 import { asOrganisation, checkRole, closePool } from './db/pool';
 import { insertProgramme, listProgrammes } from './db/programmes';
+import { insertPhoto } from './db/swatches';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
 import { cuttingState, setStep } from './cutting-room';
 import { importProgramme, programmeOf, programmesOf, putAside, saveChanges } from './programmes';
@@ -43,13 +44,17 @@ describe('every table', () => {
       'organisation',
       'programme',
       'programme_revision',
+      'swatch_photo',
     ]);
     for (const table of tables) expect(table).toMatchObject({ forced: true, owned: true, policies: 1 });
   });
 
   it('shows an organisation its own rows only, and nobody anything without one', async () => {
-    for (const id of [QUARRY, MILL]) await setStep(id, (await programmesOf(id))[0]!.slug, 'm1~frost', tick(true));
-    for (const table of ['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step']) {
+    for (const id of [QUARRY, MILL]) {
+      await setStep(id, (await programmesOf(id))[0]!.slug, 'm1~frost', tick(true));
+      await asOrganisation(id, (db) => insertPhoto(db, id, 'ab'.repeat(16), Buffer.from([1])));
+    }
+    for (const table of ['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'swatch_photo']) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));
       expect([table, await count(QUARRY), await count(MILL), await count(NOBODY)]).toEqual([table, 1, 1, 0]);

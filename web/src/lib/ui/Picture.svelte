@@ -41,7 +41,7 @@
   {#each drawing.shapes as shape, i (i)}
     <polygon
       points={points(shape)}
-      fill={cast ? fillOf(cast, shape.role, uid) : (colours?.get(shape.role) ?? 'var(--color-edge)')}
+      fill={cast ? fillOf(cast, shape.role, uid, { view }) : (colours?.get(shape.role) ?? 'var(--color-edge)')}
       stroke="color-mix(in srgb, var(--color-ink) 35%, transparent)"
       stroke-width={line}
       stroke-linejoin="round"

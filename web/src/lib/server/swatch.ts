@@ -1,0 +1,65 @@
+/** Photos of fabrics: checked, made small and clean, read, and kept. */
+import { readPhoto, type PhotoReading } from '@aggrega/core/fabric';
+import { createHash } from 'node:crypto';
+import sharp from 'sharp';
+import { findPhoto, insertPhoto } from './db/swatches';
+import { asOrganisation } from './db/pool';
+
+/** Pixels that a photo may have at most; a small file can unfold into very many. */
+const MOST_PIXELS = 50_000_000;
+/** Pixels of a side: of what is kept, and of what is read. */
+const KEPT = 512;
+const READ = 128;
+
+export interface KeptPhoto extends PhotoReading {
+  /** Name of its contents. */
+  photo: string;
+}
+
+/** Keeps a photo; a sentence when it cannot be taken. Nothing of a refused file is kept. */
+export async function keepPhoto(organisation: string, sent: Uint8Array): Promise<KeptPhoto | { refused: string }> {
+  const read = await clean(sent);
+  if ('refused' in read) return read;
+  const photo = createHash('sha256').update(read.jpeg).digest('hex').slice(0, 32);
+  await asOrganisation(organisation, (db) => insertPhoto(db, organisation, photo, read.jpeg));
+  return { photo, ...readPhoto(read.pixels, READ) };
+}
+
+/** The photo as JPEG, or undefined. */
+export function photoOf(organisation: string, id: string): Promise<Buffer | undefined> {
+  return asOrganisation(organisation, (db) => findPhoto(db, id));
+}
+
+/** The picture alone, the right way up, its middle square; nothing else that the file held. */
+async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Array } | { refused: string }> {
+  if (sent.length === 0) return { refused: 'The file is empty. Choose a photo of the fabric.' };
+  // By what it begins with, so that nothing else is ever handed to a decoder.
+  if (!isPicture(Buffer.from(sent.subarray(0, 12))))
+    return { refused: 'This is a file of another kind. Photos come as JPEG, PNG or WebP.' };
+  const open = () => sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'warning', pages: 1 });
+  try {
+    const { width, height } = await open().metadata();
+    if (width < 32 || height < 32)
+      return { refused: 'This picture is too small to tell anything of a fabric: it takes 32 pixels each way.' };
+    if (width * height > MOST_PIXELS)
+      return { refused: 'This picture is too large: 50 million pixels are the most that is read.' };
+    const square = (side: number) =>
+      open().rotate().flatten({ background: '#ffffff' }).toColourspace('srgb').resize(side, side, { fit: 'cover' });
+    const jpeg = await square(KEPT).jpeg({ quality: 84 }).toBuffer();
+    const pixels = await square(READ).removeAlpha().raw().toBuffer();
+    return { jpeg, pixels: new Uint8Array(pixels) };
+  } catch (error) {
+    const large = error instanceof Error && /pixel limit/i.test(error.message);
+    return {
+      refused: large
+        ? 'This picture is too large: 50 million pixels are the most that is read.'
+        : 'This is no whole JPEG, PNG or WebP picture. Take the photo again, or save it anew.',
+    };
+  }
+}
+
+/** JPEG, PNG or WebP by its first bytes. */
+function isPicture(head: Buffer): boolean {
+  const text = head.toString('latin1');
+  return /^\xff\xd8\xff/.test(text) || text.startsWith('\x89PNG\r\n\x1a\n') || /^RIFF....WEBP/s.test(text);
+}
