@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, plain, test } from './bench-of-their-own';
 
 test('a letter is cast by search, by keys, by dragging and by its list, and everything recolours at once', async ({
@@ -121,8 +122,28 @@ test('a photo is read, taken for its fabric and undone; what is no picture is re
   expect((await page.request.get(address)).headers()['content-type']).toBe('image/jpeg');
   // In grey its average stands for it, which is true to its value.
   await page.getByText('in grey', { exact: true }).click();
-  await expect(page.locator('pattern image')).toHaveCount(0);
+  await expect(page.getByRole('img', { name: /The quilt in Frost/ }).locator('pattern image')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(form.getByLabel('Its side shows so much cloth, in')).toHaveCount(0);
   expect((await page.request.get(`/swatches/${'0'.repeat(32)}`)).status()).toBe(404);
+});
+
+test('the shelf goes out as CSV and comes in after a look; what is wrong is named by its line', async ({ page, bench }) => {
+  await bench.open('/fabrics');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
+  const csv = (await readFile(await download.path(), 'utf8')).replace('QR-114,Mill Lane Cottons', 'QR-114,Harbour Cloth');
+  const input = page.getByLabel('Take in a CSV; you see first what it changes');
+  const send = (text: string) => input.setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await send('not a shelf');
+  const dialog = page.getByRole('dialog', { name: 'What shelf.csv would change' });
+  await expect(dialog.getByRole('alert')).toContainText('the first line has to name its columns');
+  await dialog.getByRole('button', { name: 'Leave it as it is' }).click();
+  await send(`${csv}Damson,QR-400,,brown\r\nTeasel,QR-401,,#8a7a5a\r\n`);
+  await expect(dialog).toContainText('1 new, 1 changed');
+  await expect(dialog).toContainText('supplier: Mill Lane Cottons becomes Harbour Cloth');
+  await expect(dialog.locator('tr', { hasText: 'Damson' })).toContainText('refused');
+  await dialog.getByRole('button', { name: 'Take in 2 fabrics' }).click();
+  await expect(page.getByRole('button', { name: /^Teasel/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Teasel/ })).toHaveCount(0);
 });

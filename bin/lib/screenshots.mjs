@@ -52,31 +52,25 @@ const views = [
       await page.locator('g[data-cut="dovecote:A2"]').first().hover();
     },
   },
-  {
-    name: 'cut-trying-60-by-night',
-    path: `${programme}/months/m7/cut?colourway=dusk`,
-    night: true,
-    act: async (page) => {
-      await page.getByRole('slider').focus();
-      await page.getByLabel('People in Dusk').fill('60');
-      await page.getByRole('slider').focus();
-      await compared(page);
-      await page.getByRole('button', { name: 'Ink Cap' }).click();
-    },
-  },
   { name: 'sheet', path: `${programme}/months/m1/sheet` },
   { name: 'cutting-room', path: `${programme}/months/m2/cutting-room?colourway=harvest` },
-  {
-    name: 'cut-on-a-tablet',
-    path: `${programme}/months/m5/cut`,
-    size: { width: 820, height: 1180 },
-    act: (page) => compared(page),
-  },
   {
     name: 'cutting-step',
     path: `${programme}/months/m8/cutting-room?colourway=dusk`,
     size: { width: 1024, height: 768 },
     act: (page) => page.getByRole('button', { name: 'One step at a time' }).click(),
+  },
+  {
+    name: 'quilt',
+    path: `${programme}/quilt?colourway=harvest`,
+    act: (page) => page.locator('[data-place="2,1"]').click(),
+  },
+  {
+    name: 'fabrics',
+    path: `${programme}/fabrics?colourway=dusk`,
+    night: true,
+    size: { width: 1280, height: 1000 },
+    act: (page) => page.locator('[data-stock=moth] b').waitFor(),
   },
   {
     name: 'packets',

@@ -3,6 +3,7 @@
   import CastTable from '$lib/cloth/CastTable.svelte';
   import FabricForm from '$lib/cloth/FabricForm.svelte';
   import FabricRack from '$lib/cloth/FabricRack.svelte';
+  import ShelfImport from '$lib/cloth/ShelfImport.svelte';
   import SeamList from '$lib/cloth/SeamList.svelte';
   import ValueStrip from '$lib/cloth/ValueStrip.svelte';
   import QuiltTop from '$lib/quilt/QuiltTop.svelte';
@@ -119,6 +120,7 @@
     <div class="mt-4 flex flex-col gap-6">
       <FabricRack {colourway} {view} role={inHand} looked={fabric?.id ?? ''} onlook={(id) => (looked = id)} oncast={cast} />
       {#if fabric && !fabric.own}{#key fabric.id}<FabricForm {fabric} />{/key}{/if}
+      <ShelfImport />
       <p class="text-note text-quiet">
         Prints are drawn at true scale on the quilt, at 24 points to {unit === 'in' ? 'an inch' : '2.54 cm'} on swatches.
       </p>
