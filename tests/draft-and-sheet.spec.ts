@@ -86,6 +86,10 @@ test('the sheet prints on A4 and on Letter, and only the sheet', async ({ page, 
 });
 
 test('an undrawn month says what to do next at every station', async ({ page, bench }) => {
+  // Nor does it hand out anything of the quilt.
+  await bench.open('/quilt');
+  await page.getByLabel('Sashing and cornerstones comes with').selectOption('');
+  await expect(page.getByText(/^saved/)).toBeVisible();
   for (const station of ['draft', 'sew', 'cut', 'sheet', 'cutting-room']) {
     await bench.open(`/months/m9/${station}`);
     await expect(page.locator('main')).toContainText(/drawn for (this month|September) yet|nothing to sew yet/);
