@@ -147,3 +147,53 @@ test('the shelf goes out as CSV and comes in after a look; what is wrong is name
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Teasel/ })).toHaveCount(0);
 });
+
+test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned and kept', async ({ page, bench }) => {
+  await bench.open('/fabrics?colourway=frost');
+  const quilt = page.getByRole('application', { name: /The quilt in Frost/ });
+  await page.getByLabel('Fabric of B', { exact: true }).selectOption('scrappy');
+  await page.getByRole('button', { name: 'Take B in hand' }).click();
+  await page.getByRole('searchbox').fill('e');
+  for (const name of ['Beetroot', 'Compost'])
+    await page
+      .getByRole('button', { name: `Put ${name} into B` })
+      .last()
+      .click();
+  await expect(page.getByRole('list', { name: 'The pool of B' }).getByRole('listitem')).toHaveCount(3);
+  // Three fabrics are scattered so that equal ones never touch, or it is said why not.
+  await expect(page.locator('[data-scatter]')).toBeVisible();
+  const fills = () =>
+    quilt.locator('[data-place] [data-patch]').evaluateAll((all) => all.map((p) => p.getAttribute('fill')).join());
+  await expect.poll(fills).toMatch(/cloth-Ba.*cloth-Bb|cloth-Bb.*cloth-Ba/);
+  const first = await fills();
+  await page.getByRole('heading', { name: 'The Allotment Year' }).click();
+  await page.keyboard.press('s');
+  await expect.poll(fills).not.toBe(first);
+  await page.getByLabel('Number of the shuffle').fill('1');
+  await page.getByLabel('Number of the shuffle').press('Enter');
+  await expect.poll(fills).toBe(first);
+
+  // By keys a block is taken in hand, and one of its patches pinned; another shuffle leaves it there.
+  await quilt.focus();
+  await page.keyboard.press('ArrowRight');
+  const pins = page.getByRole('region', { name: 'The block in hand' });
+  await expect(pins.getByRole('heading')).toContainText('no. 1');
+  const row = pins.locator('[data-pin]').first();
+  await row.getByRole('combobox').selectOption({ label: 'pin Compost' });
+  const patch = Number(await row.getAttribute('data-pin')) - 1;
+  const pinned = quilt.locator('[data-place="1,1"] [data-patch]').nth(patch);
+  await expect(pinned).toHaveAttribute('fill', /cloth-Bc/);
+  await page.getByRole('button', { name: 'Shuffle' }).click();
+  await expect.poll(fills).not.toBe(first);
+  await expect(pinned).toHaveAttribute('fill', /cloth-Bc/);
+
+  // A school is picked, and everything is on the sheet by the fabrics' own letters.
+  await page.getByText('one of each pool for a block').click();
+  await expect(page.getByLabel('What of B has a fabric of its own')).toHaveValue('block');
+  await bench.open('/months/m1/sheet');
+  await expect(page.locator('main')).toContainText(/B[abc]1/);
+  await bench.open('/fabrics?colourway=frost');
+  await page.getByLabel('Fabric of B', { exact: true }).selectOption('one');
+  await expect(page.getByRole('list', { name: 'The pool of B' })).toHaveCount(0);
+  await expect(page.getByLabel('Fabric of B', { exact: true })).toHaveValue('water-butt');
+});

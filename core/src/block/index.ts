@@ -45,4 +45,5 @@ export {
 export { joined } from './draft';
 export { laidStamp, stamps, type Stamp } from './stamps';
 export { library, type LibraryBlock } from './library';
+export { touching, type Touching } from './touching';
 export { mirrorBlock, turnBlock } from './turning';

@@ -2,6 +2,9 @@
 export { averageColour, volumeOf } from './average';
 export { readPhoto, type PhotoReading } from './photo';
 export { inkShare, printPatterns, printShapes, type Print, type PrintPattern, type PrintShape } from './print';
+export type { ScatterTask } from './ground';
+export type { Obstacle } from './obstacle';
+export { scatter, type Scatter } from './scatter';
 export { CLEAR, WEAK, judge, mends, roleSeams, type Mend, type RoleSeam, type Seen, type Verdict } from './seams';
 export { bandOf, value, valueBands, type ValueBand } from './value';
 export { asSeen, views, type View } from './views';

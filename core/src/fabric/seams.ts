@@ -1,6 +1,6 @@
 /** Whether two fabrics can be told apart where they meet (handbook 5). */
 import { differenceCiede2000 } from 'culori';
-import { cross, type Block, type Point } from '../block';
+import { PER_CELL, touching, type Block } from '../block';
 
 /** House values: from the first on a seam is clear, below the second it is lost. */
 export const CLEAR = 25;
@@ -34,31 +34,15 @@ export interface RoleSeam {
 }
 
 /** Every pair of letters whose patches touch along an edge, longest seams first. */
-export function roleSeams(block: Block): RoleSeam[] {
+export function roleSeams({ patches }: Block): RoleSeam[] {
   const found = new Map<string, RoleSeam>();
-  const edges = block.patches.map(({ points }) => points.map((p, i) => [p, points[(i + 1) % points.length]!] as const));
-  block.patches.forEach(({ role }, i) => {
-    for (let j = i + 1; j < block.patches.length; j += 1) {
-      const other = block.patches[j]!.role;
-      if (role === other) continue;
-      const length = edges[i]!.reduce((sum, e) => sum + edges[j]!.reduce((n, f) => n + shared(e, f), 0), 0);
-      if (length === 0) continue;
-      const roles = role < other ? ([role, other] as const) : ([other, role] as const);
-      const known = found.get(roles.join(' ')) ?? { roles, length: 0 };
-      found.set(roles.join(' '), { roles, length: known.length + length });
-    }
-  });
+  for (const { a, b, length } of touching(patches.map((p) => p.points))) {
+    const roles = [patches[a]!.role, patches[b]!.role].sort() as [string, string];
+    if (roles[0] === roles[1]) continue;
+    const known = found.get(roles.join(' '))?.length ?? 0;
+    found.set(roles.join(' '), { roles, length: known + length / PER_CELL });
+  }
   return [...found.values()].sort((a, b) => b.length - a.length);
-}
-
-/** How long two edges run on each other, in cells. */
-function shared([a, b]: readonly [Point, Point], [c, d]: readonly [Point, Point]): number {
-  if (cross(a, b, c) !== 0 || cross(a, b, d) !== 0) return 0;
-  const axis = a[0] === b[0] ? 1 : 0;
-  const [low, high] = [Math.min(a[axis], b[axis]), Math.max(a[axis], b[axis])];
-  const overlap = Math.min(high, Math.max(c[axis], d[axis])) - Math.max(low, Math.min(c[axis], d[axis]));
-  if (overlap <= 0) return 0;
-  return ((overlap / (high - low)) * Math.hypot(b[0] - a[0], b[1] - a[1])) / 12;
 }
 
 const farness = differenceCiede2000();

@@ -5,6 +5,7 @@ import type { Colourway, ColourwayFile, Fabric, Month, Programme, ProgrammeFile 
 
 export interface CastSeam {
   roles: readonly [string, string];
+  /** Of a scrappy letter the fabric that is told apart worst. */
   fabrics: readonly [Fabric, Fabric];
   /** Of all blocks together, in cells. */
   length: number;
@@ -21,13 +22,22 @@ export function castSeams(programme: Programme, colourway: Colourway, months: re
   const rank: Record<Verdict, number> = { lost: 0, weak: 1, clear: 2 };
   return seamsOf(months)
     .flatMap(({ roles, length, months: where }): CastSeam[] => {
-      const fabrics = roles.map((role) => colourway.fabrics.get(role)) as [Fabric | undefined, Fabric | undefined];
-      if (!fabrics[0] || !fabrics[1]) return [];
-      const both = fabrics as [Fabric, Fabric];
-      const melts = programme.melts.has(roles.join(' ')) || both[0] === both[1];
-      return [{ roles, fabrics: both, length, months: where, ...judge(...both), melts }];
+      const [as, bs] = roles.map((role) => fabricsOf(colourway, role)) as [Fabric[], Fabric[]];
+      const pairs = as.flatMap((a) => bs.map((b) => ({ fabrics: [a, b] as const, ...judge(a, b) })));
+      // Equal fabrics of two pools are kept from touching; equal ones of two letters are meant so.
+      const told = pairs.filter(({ fabrics: [a, b] }) => a !== b || pairs.length === 1);
+      const worst = told.sort((a, b) => rank[a.verdict] - rank[b.verdict] || a.difference - b.difference)[0];
+      if (!worst) return [];
+      const melts = programme.melts.has(roles.join(' ')) || worst.fabrics[0] === worst.fabrics[1];
+      return [{ roles, length, months: where, ...worst, melts }];
     })
     .sort((a, b) => Number(a.melts) - Number(b.melts) || rank[a.verdict] - rank[b.verdict] || b.length - a.length);
+}
+
+/** What may lie there as that letter: one fabric, or those of its pool. */
+function fabricsOf({ fabrics, pools }: Colourway, role: string): Fabric[] {
+  const one = fabrics.get(role);
+  return pools.get(role)?.fabrics ?? (one ? [one] : []);
 }
 
 interface MonthSeam extends RoleSeam {
@@ -47,64 +57,12 @@ function seamsOf(months: readonly Month[]): MonthSeam[] {
   return [...found.values()];
 }
 
-/** Fabrics of the programme that would mend a seam, nearest in colour first; locked letters and others' own choices stay. */
+/** Fabrics of the programme that would mend a seam, nearest in colour first; locked letters, pools and others' own choices stay. */
 export function castMends(programme: Programme, colourway: Colourway, roles: readonly [string, string]): Mend<Fabric>[] {
   const fixed = [...colourway.fabrics].filter(([, f]) => f.own).map(([role]) => role);
   return mends(roles, colourway.fabrics, {
     shelf: programme.fabrics,
     seams: seamsOf(programme.months),
-    locked: new Set([...colourway.locked, ...fixed]),
+    locked: new Set([...colourway.locked, ...colourway.pools.keys(), ...fixed]),
   });
-}
-
-const entryOf = (file: ProgrammeFile, id: string): ColourwayFile | undefined => file.colourways?.find((c) => c.id === id);
-
-/** Casts a letter with a fabric of the programme. */
-export function castChanges(file: ProgrammeFile, colourway: string, role: string, fabric: string): Change[] {
-  const entry = entryOf(file, colourway);
-  const path = `/colourways/${colourway}`;
-  return [
-    { path: `${path}/fabrics/${role}`, from: entry?.fabrics[role], to: fabric },
-    ...(entry?.choices?.[role] ? [{ path: `${path}/choices/${role}`, from: entry.choices[role] }] : []),
-  ];
-}
-
-/** Leaves a letter to every participant's own choice, of that value. */
-export function choiceChanges(
-  file: ProgrammeFile,
-  colourway: string,
-  role: string,
-  band: 'light' | 'medium' | 'dark',
-): Change[] {
-  const entry = entryOf(file, colourway);
-  const path = `/colourways/${colourway}`;
-  return [
-    { path: `${path}/choices/${role}`, from: entry?.choices?.[role], to: band },
-    ...(entry?.fabrics[role] ? [{ path: `${path}/fabrics/${role}`, from: entry.fabrics[role] }] : []),
-  ];
-}
-
-/** Exchanges what two letters are cast with. */
-export function swapChanges(file: ProgrammeFile, colourway: string, a: string, b: string): Change[] {
-  const entry = entryOf(file, colourway);
-  if (!entry) return [];
-  return (['fabrics', 'choices'] as const).flatMap((key) =>
-    [
-      [a, b],
-      [b, a],
-    ].flatMap(([to, from]): Change[] => {
-      const [now, then] = [entry[key]?.[to!], entry[key]?.[from!]];
-      return now === then ? [] : [{ path: `/colourways/${colourway}/${key}/${to}`, from: now, to: then }];
-    }),
-  );
-}
-
-/** Casts every letter that is not locked as another colourway does. */
-export function copyChanges(file: ProgrammeFile, to: string, from: string): Change[] {
-  const [target, source] = [entryOf(file, to), entryOf(file, from)];
-  if (!target || !source) return [];
-  const locked = new Set(target.locked);
-  return Object.entries(source.fabrics).flatMap(([role, fabric]) =>
-    locked.has(role) || target.fabrics[role] === fabric ? [] : castChanges(file, to, role, fabric),
-  );
 }

@@ -1,5 +1,5 @@
 /** A cutting plan as files for other programs: the cut list and the order list as CSV, the layout as SVG at true scale. */
-import { stringify } from 'csv-stringify/sync';
+import { stringify } from 'csv-stringify/browser/esm/sync';
 import { layoutSvg, lengthToBuy, subCuts } from '../cutting';
 import { formatLength, formatYardage } from '../measure';
 import type { Programme } from './document';

@@ -3,7 +3,9 @@ import { construct, isLeaf, type Construction, type Cut } from '../construction'
 import type { Piece } from '../cutting';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
 import { mirrorBlock } from '../block';
-import { mirroredBlocks, settingPieces, type SettingPiece } from './quilt';
+import { mirroredBlocks } from './quilt';
+import { castBlocks } from './scrappy';
+import { settingPieces, type SettingPiece } from './setting-pieces';
 
 export type Basis = 'kit' | 'batch';
 
@@ -157,6 +159,11 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
   for (const month of request.months)
     for (const entry of month.blocks) {
       for (const { size: of, make, kits } of shares) {
+        const cast = castBlocks(programme, colourway, entry, of);
+        if (cast) {
+          if (kits > 0) for (const b of cast) add(month, (b.mirrored && inMirror(programme, b.entry)) || b.entry, kits);
+          continue;
+        }
         const all = entry.make * make;
         const turned = inMirror(programme, entry);
         const mirrored = turned ? Math.min(all, mirroredBlocks(programme, `${month.id}:${entry.key}`, of)) : 0;
@@ -164,7 +171,8 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
         if (mirrored > 0) add(month, making(turned!, mirrored), kits);
       }
       const stopped = basis === 'batch' && cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
-      if (stopped > 0) add(month, making(entry, stopped), 1);
+      const shown = castBlocks(programme, colourway, entry)?.[0]?.entry ?? entry;
+      if (stopped > 0) add(month, making(shown, stopped), 1);
     }
   for (const { size: of, kits } of shares)
     if (kits > 0) {

@@ -96,6 +96,22 @@ export interface ColourwayFile {
   fabrics: Record<string, string>;
   choices?: Record<string, ValueBand>;
   locked?: string[];
+  pools?: Record<string, PoolFile>;
+  scatter?: ScatterFile;
+}
+
+/** What has a fabric of its own: each patch, each patch with none twice in a block, each block, or the whole quilt. */
+export type PoolPer = 'patch' | 'once' | 'block' | 'quilt';
+
+export interface PoolFile {
+  fabrics: string[];
+  per?: PoolPer;
+}
+
+export interface ScatterFile {
+  seed?: number;
+  most?: Record<string, number>;
+  pins?: Record<string, string>;
 }
 
 export interface FabricFile {
@@ -178,10 +194,21 @@ export interface Fabric {
 export interface Colourway {
   id: string;
   name: string;
-  /** Role to fabric; a letter of one's own choice to a fabric of that value. */
+  /**
+   * Role to fabric; a letter of one's own choice to a fabric of that value. A scrappy letter B stands for the first of its pool where one
+   * fabric has to do, and the pool's are Ba, Bb, …
+   */
   fabrics: ReadonlyMap<string, Fabric>;
+  /** Scrappy letters. */
+  pools: ReadonlyMap<string, Pool>;
+  scatter: { seed: number; most: ReadonlyMap<string, number>; pins: ReadonlyMap<string, string> };
   /** Letters whose fabric stays when others are cast anew. */
   locked: ReadonlySet<string>;
+}
+
+export interface Pool {
+  fabrics: Fabric[];
+  per: PoolPer;
 }
 
 export interface MonthBlock {

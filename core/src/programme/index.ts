@@ -9,6 +9,8 @@ export type {
   Month,
   MonthBlock,
   MonthFile,
+  Pool,
+  PoolPer,
   Programme,
   ProgrammeFile,
   SettingFile,
@@ -18,7 +20,20 @@ export type {
   SizeOption,
 } from './document';
 export { formName, yardsOf } from './forms';
-export { castChanges, castMends, castSeams, choiceChanges, copyChanges, swapChanges, type CastSeam } from './casting';
+export { castMends, castSeams, type CastSeam } from './casting';
+export {
+  castChanges,
+  choiceChanges,
+  copyChanges,
+  pooledChanges,
+  poolChanges,
+  scatterChange,
+  schoolChanges,
+  schools,
+  schoolsOf,
+  swapChanges,
+  type School,
+} from './cast-changes';
 export { ChangeError, applyChanges, inverse, type Change, type Conflict } from './changes';
 export {
   constructMonthBlock,
@@ -32,18 +47,11 @@ export {
   type SizeShare,
 } from './demand';
 export { PlanError } from './plan-error';
-export {
-  backingCloth,
-  quiltContract,
-  mirroredBlocks,
-  quiltOf,
-  quiltWith,
-  settingPieces,
-  type BackingCloth,
-  type Quilt,
-  type SettingPiece,
-} from './quilt';
-export { quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt-picture';
+export { mirroredBlocks, quiltOf, quiltWith, type Quilt } from './quilt';
+export { lettersOf, lettersOfFabric, letterOf } from './letters';
+export { blocksAsCast, castBlocks, castPicture, mirroredInMonth, quiltAsCast, scatteredOf, type Scattered } from './scrappy';
+export { backingCloth, quiltContract, settingPieces, type BackingCloth, type SettingPiece } from './setting-pieces';
+export { laidOnQuilt, quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt-picture';
 export { handsOut, setBlocks, type BlockToSet } from './set-blocks';
 export {
   labourOf,
@@ -69,6 +77,7 @@ export { bundleContract, ownClothContract, packetContract, stockContract } from 
 export { planBundles, planPacket, type BundledFabric, type PacketFabric, type PacketPlan } from './packets';
 export { cutterMats, outlines, type CutterMat } from './cutter-files';
 export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './recut';
+export { withinStock, type WithinStock } from './within-stock';
 export { planStock, type FabricOrder, type FabricStock, type StockRequest } from './stock';
 export { readProgramme } from './read';
 export { programmeSchema } from './schema';

@@ -16,7 +16,8 @@ import { demandOf } from './demand';
 import type { Colourway, Fabric, Month, Programme, SizeOption } from './document';
 import { formName } from './forms';
 import { planPieces } from './plan';
-import { backingCloth, type BackingCloth } from './quilt';
+import { backingCloth, type BackingCloth } from './setting-pieces';
+import { lettersOfFabric } from './letters';
 import { PlanError } from './plan-error';
 
 export interface PacketFabric {
@@ -106,7 +107,7 @@ export function planBundles(
   const fabrics = [...new Set(colourway.fabrics.values())].filter((f) => programme.kits.bundle.has(f.id));
   return fabrics.flatMap((fabric) => {
     const months = byMonth.map((demands) => demands.find((d) => d.fabric === fabric)?.pieces ?? []);
-    const roles = [...colourway.fabrics].filter(([, f]) => f === fabric).map(([role]) => role);
+    const roles = lettersOfFabric(colourway, fabric);
     const { usableWidth, usableLength, name, form } = fabric;
     const path = `/fabrics/${programme.fabrics.indexOf(fabric)}`;
     if (!usableLength) {

@@ -21,7 +21,7 @@ import { formName } from './forms';
 import { demandOf, kitCount, kitsBySize, type Basis, type DemandRequest } from './demand';
 import type { Colourway, Fabric, Programme, SizeOption } from './document';
 import { PlanError } from './plan-error';
-import { backingCloth, type BackingCloth } from './quilt';
+import { backingCloth, type BackingCloth } from './setting-pieces';
 
 export interface PlannedFabric {
   fabric: Fabric;

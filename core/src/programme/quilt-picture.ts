@@ -25,7 +25,7 @@ export interface QuiltPicture {
   width: number;
   height: number;
   places: PicturePlace[];
-  parts: { name: string; role: string; points: (readonly [number, number])[]; covered: boolean }[];
+  parts: { name: string; role: string; points: (readonly [number, number])[]; joined?: boolean; covered: boolean }[];
 }
 
 /** The picture of a quilt; `covered` says which months may not be seen yet. */
@@ -52,9 +52,15 @@ export function quiltPicture(
     width: top.w.toNumber(),
     height: top.h.toNumber(),
     places,
-    parts: top.parts.map(({ name, role, outline, group, place }) => {
+    parts: top.parts.map(({ name, role, outline, group, place, joined }) => {
       const month = group ? setting.months.get(group) : monthAt.get(place!);
-      return { name, role, points: outline.map(point), covered: month !== undefined && hidden.has(month) };
+      return {
+        name,
+        role,
+        points: outline.map(point),
+        ...(joined && { joined }),
+        covered: month !== undefined && hidden.has(month),
+      };
     }),
   };
 }
@@ -73,6 +79,10 @@ function matrixOf(
   return [(x[0] - o[0]) / w, (x[1] - o[1]) / w, (y[0] - o[0]) / h, (y[1] - o[1]) / h, o[0], o[1]];
 }
 
+/** A point of a block's grid on the quilt. */
+export const laidOnQuilt = ({ matrix: [a, b, c, d, e, f] }: PicturePlace, [x, y]: readonly [number, number]) =>
+  [a * x + c * y + e, b * x + d * y + f] as const;
+
 const COVER = '#c9d0da';
 
 /** The same as an SVG file of that many inches or centimetres. What is covered is not in it at all. */
@@ -88,17 +98,11 @@ export function quiltSvg(picture: QuiltPicture, colourway: Colourway, unit: 'in'
     `<title>${escaped}</title>`,
     `<g stroke="#1c2a4a" stroke-opacity=".35" stroke-width="${line}" stroke-linejoin="round">`,
     ...parts.map((p) => `<polygon points="${points(p.points)}" fill="${p.covered ? COVER : colour(p.role)}"/>`),
-    ...places.map(({ block, covered, outline, matrix }) =>
-      !block || covered
-        ? `<polygon points="${points(outline)}" fill="${COVER}"/>`
-        : block.patches
-            .map((p) => {
-              const at = p.points.map(([x, y]): [number, number] => [
-                matrix[0] * x + matrix[2] * y + matrix[4],
-                matrix[1] * x + matrix[3] * y + matrix[5],
-              ]);
-              return `<polygon points="${points(at)}" fill="${colour(p.role)}"/>`;
-            })
+    ...places.map((place) =>
+      !place.block || place.covered
+        ? `<polygon points="${points(place.outline)}" fill="${COVER}"/>`
+        : place.block.patches
+            .map((p) => `<polygon points="${points(p.points.map((q) => laidOnQuilt(place, q)))}" fill="${colour(p.role)}"/>`)
             .join(''),
     ),
     '</g>',

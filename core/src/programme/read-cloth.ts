@@ -1,8 +1,9 @@
 /** Reads fabrics, and how colourways cast them. */
 import { rolesOf } from '../block';
 import { averageColour, value, volumeOf, type ValueBand } from '../fabric';
-import type { Colourway, Fabric, House, Month, ProgrammeFile } from './document';
+import type { Colourway, ColourwayFile, Fabric, House, Month, Pool, ProgrammeFile } from './document';
 import { usableSize } from './forms';
+import { poolLetter } from './letters';
 import type { ReadLength, Refuse } from './read-length';
 
 /** The fabrics by id; `limits`: lengths beyond reason. */
@@ -76,7 +77,7 @@ export function readColourways(
         ...plainCloth(house, '#9aa3b0'),
       },
     ]);
-    return [{ id: 'default', name: 'One colourway', fabrics: new Map(plain), locked: new Set() }];
+    return [{ id: 'default', name: 'One colourway', fabrics: new Map(plain), locked: new Set(), ...unscattered }];
   }
   return file.colourways.map((entry, i) => {
     const cast = new Map<string, Fabric>();
@@ -96,9 +97,40 @@ export function readColourways(
           ...plainCloth(house, OF_BAND[band]),
         });
     }
+    const pools = readPools(entry, `/colourways/${i}`, fabrics, cast, refuse);
     for (const [role, block] of used)
-      if (!cast.has(role) && !(role in entry.fabrics))
+      if (!cast.has(role) && !(role in entry.fabrics) && !(role in (entry.pools ?? {})))
         refuse(`/colourways/${i}/fabrics`, `role ${role}, used by block '${block}', has no fabric`);
-    return { id: entry.id, name: entry.name ?? entry.id, fabrics: cast, locked: new Set(entry.locked) };
+    const { seed = 1, most = {}, pins = {} } = entry.scatter ?? {};
+    const scatter = { seed, most: new Map(Object.entries(most)), pins: new Map(Object.entries(pins)) };
+    return { id: entry.id, name: entry.name ?? entry.id, fabrics: cast, locked: new Set(entry.locked), pools, scatter };
   });
+}
+
+const unscattered = { pools: new Map(), scatter: { seed: 1, most: new Map(), pins: new Map() } } satisfies Partial<Colourway>;
+
+/** The pools of a colourway; casts each letter with the first of its pool, and the pool's own letters with theirs. */
+function readPools(
+  entry: ColourwayFile,
+  path: string,
+  fabrics: Map<string, Fabric>,
+  cast: Map<string, Fabric>,
+  refuse: Refuse,
+): Map<string, Pool> {
+  const pools = new Map<string, Pool>();
+  for (const [role, { fabrics: ids, per = 'patch' }] of Object.entries(entry.pools ?? {})) {
+    if (cast.has(role)) {
+      refuse(`${path}/pools/${role}`, `role ${role} has a fabric already`);
+      continue;
+    }
+    ids.forEach((id, i) => {
+      if (!fabrics.has(id)) refuse(`${path}/pools/${role}/fabrics/${i}`, `there is no fabric '${id}'`);
+    });
+    const own = ids.flatMap((id) => fabrics.get(id) ?? []);
+    if (own.length < ids.length) continue;
+    pools.set(role, { fabrics: own, per });
+    cast.set(role, own[0]!);
+    own.forEach((fabric, i) => cast.set(poolLetter(role, i), fabric));
+  }
+  return pools;
 }

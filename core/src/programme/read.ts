@@ -2,7 +2,8 @@
 import { readBlock, tilingProblems, type Block, type Problem } from '../block';
 import { usualRates } from '../cutting';
 import { Exact, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
-import type { House, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
+import type { Colourway, House, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
+import { letterOf } from './letters';
 import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { readColourways, readFabrics } from './read-cloth';
 import { crowdedSizes, readKits, readShelf, readSizes } from './read-kits';
@@ -97,7 +98,7 @@ export function readProgramme(document: unknown): Reading {
     ...{ sizes, kits, shelf },
     melts: new Set((file.melts ?? []).map((pair) => [...pair].sort().join(' '))),
     lightness: new Map(roles.map((role) => [role, lightness(role)])),
-    directional: new Set(colourways.flatMap((c) => [...c.fabrics].filter(([, f]) => f.directional).map(([role]) => role))),
+    directional: directionalRoles(colourways),
   };
   const sizesWarned = programme.setting ? settingWarnings(programme) : sizeWarnings(programme);
   const warnings = [...unknownFields(file), ...sizesWarned, ...crowdedSizes(programme), ...unusedBlocks(file)];
@@ -218,6 +219,13 @@ function sizeText(width: Rational, height: Rational | undefined, unit: Unit): st
 function isDate(text: string): boolean {
   const date = new Date(`${text}T00:00:00Z`);
   return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
+}
+
+/** Letters that some colourway casts with a directional fabric, with those of their pools. */
+function directionalRoles(colourways: Colourway[]): Set<string> {
+  const cast = colourways.flatMap((c) => [...c.fabrics]);
+  const letters = new Set(cast.filter(([, f]) => f.directional).map(([role]) => letterOf(role)));
+  return new Set(cast.map(([role]) => role).filter((role) => letters.has(letterOf(role))));
 }
 
 /** Handbook 2: blocks in one quilt must agree in size. */

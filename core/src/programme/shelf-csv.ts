@@ -1,6 +1,6 @@
 /** The shelf as CSV, out and in: a line for each fabric, with the lengths that lie there. */
-import { parse, CsvError } from 'csv-parse/sync';
-import { stringify } from 'csv-stringify/sync';
+import { parse, CsvError } from 'csv-parse/browser/esm/sync';
+import { stringify } from 'csv-stringify/browser/esm/sync';
 import type { Problem } from '../block';
 import { formatLength } from '../measure';
 import { applyChanges, type Change } from './changes';

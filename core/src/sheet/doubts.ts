@@ -1,7 +1,7 @@
 /** Plain doubts about a month: sentences with a place and a remedy, worst first. */
 import { WEAK } from '../fabric';
 import { formatLength } from '../measure';
-import { constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
+import { blocksAsCast, constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
 
 /** What it would cost to be wrong. */
 export type Rank = 'ruin' | 'waste' | 'know';
@@ -21,7 +21,7 @@ const TOLD_APART = new Set(['hst', 'qst', 'geese', 'square-in-square']);
 /** Everything worth saying about a month in a colourway. */
 export function monthDoubts(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
   const doubts: Doubt[] = [];
-  for (const entry of month.blocks) {
+  for (const entry of blocksAsCast(programme, colourway, month)) {
     const c = constructMonthBlock(programme, entry, colourway);
     for (const unit of c.units) {
       doubts.push(...leftovers(unit.extra + unit.extraMirrored, unit.kind, unit.label, unit.method.title));

@@ -18,9 +18,10 @@ import {
 } from '../construction';
 import { Exact, checkpoint, formatLength, formatYardage, rulerWords, listed } from '../measure';
 import {
+  blocksAsCast,
   constructMonthBlock,
   formName,
-  mirroredBlocks,
+  mirroredInMonth,
   planCutting,
   settingPieces,
   type Colourway,
@@ -123,8 +124,9 @@ export interface MonthSheet {
 /** The sheet of a month in one colourway. Throws PlanError when a block or a fabric cannot be planned. */
 export function monthSheet(programme: Programme, month: Month, colourway: Colourway): MonthSheet {
   const { unit, house } = programme;
-  const several = month.blocks.length > 1;
-  const constructions = month.blocks.map((entry, i) => ({
+  const blocks = blocksAsCast(programme, colourway, month);
+  const several = blocks.length > 1;
+  const constructions = blocks.map((entry, i) => ({
     entry,
     number: several ? i + 1 : undefined,
     c: constructMonthBlock(programme, entry, colourway),
@@ -170,7 +172,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
     blocks: constructions.map(({ entry, number, c }) => ({
       ...sheetBlock(entry.key, c, colourway),
       number,
-      mirrored: mirroredBlocks(programme, `${month.id}:${entry.key}`),
+      mirrored: mirroredInMonth(programme, colourway, month, entry),
     })),
     tools: [...new Set(tools)],
     cautions,
@@ -224,7 +226,7 @@ function sheetBlock(key: string, c: Construction, colourway: Colourway): Omit<Sh
   const { crossings, nested } = c.pressing;
   return {
     key,
-    name: key === c.block.id ? c.block.name : `${c.block.name}, ${size(c.finished)}`,
+    name: nameOf(key, c, size(c.finished)),
     make: c.make,
     finished: size(c.finished),
     unfinished: size(c.unfinished),
@@ -245,6 +247,13 @@ function sheetBlock(key: string, c: Construction, colourway: Colourway): Omit<Sh
           : `${nested} of ${crossings} crossings nest; match the others with a pin.`,
     patches: patchLabels(c),
   };
+}
+
+/** With its size where the block stands in the month at another one, and with its number where it is laid in several ways. */
+function nameOf(key: string, { block }: Construction, size: string): string {
+  const [plain, copy] = key.split('#') as [string, string?];
+  const sized = plain === block.id ? block.name : `${block.name}, ${size}`;
+  return copy ? `${sized}, as no. ${copy}` : sized;
 }
 
 function measured(size: Exact, { style }: Construction): string {

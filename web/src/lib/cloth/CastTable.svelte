@@ -5,7 +5,18 @@
   import Say from '$lib/ui/Say.svelte';
   import Swatch from './Swatch.svelte';
   import { bandOf, type View } from '@aggrega/core/fabric';
-  import { choiceChanges, copyChanges, swapChanges, type Change, type Colourway, type Fabric } from '@aggrega/core/programme';
+  import PoolRow from './PoolRow.svelte';
+  import {
+    castChanges,
+    choiceChanges,
+    copyChanges,
+    lettersOf,
+    poolChanges,
+    swapChanges,
+    type Change,
+    type Colourway,
+    type Fabric,
+  } from '@aggrega/core/programme';
   import Lock from '@lucide/svelte/icons/lock';
   import LockOpen from '@lucide/svelte/icons/lock-open';
   import { onDestroy, untrack } from 'svelte';
@@ -16,13 +27,21 @@
     role: string;
     onrole: (role: string) => void;
     oncast: (fabric: Fabric, role: string) => void;
+    /** How often the fabrics of scrappy letters are used. */
+    used?: ReadonlyMap<string, { fabric: string; times: number }[]>;
   }
-  let { colourway, view, role, onrole, oncast }: Props = $props();
+  let { colourway, view, role, onrole, oncast, used }: Props = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
-  const roles = $derived([...colourway.fabrics].sort(([a], [b]) => (a < b ? -1 : 1)));
+  const roles = $derived(lettersOf(colourway));
   const others = $derived(programme.colourways.filter((c) => c !== colourway));
   let over: string | undefined = $state();
+  /** The value of one fabric, or from the darkest to the lightest of several. */
+  function valuesOf(fabrics: readonly Fabric[]): string {
+    const values = fabrics.map((f) => Math.round(f.value));
+    const [low, high] = [Math.min(...values), Math.max(...values)];
+    return low === high ? `${low}` : `${low}–${high}`;
+  }
 
   /** What everybody's packets take of each fabric, worked out beside the page. */
   const asker = new YearAsker<'stock'>();
@@ -46,6 +65,10 @@
   function choose(letter: string, value: string) {
     if (value === 'light' || value === 'medium' || value === 'dark')
       save(`${letter} is everybody’s choice`, choiceChanges(bench.saver.document, colourway.id, letter, value));
+    else if (value === 'scrappy')
+      save(`${letter} is scrappy`, poolChanges(bench.saver.document, colourway.id, letter, { fabrics: [firstOf(letter)] }));
+    else if (value === 'one')
+      save(`${letter} is one fabric`, castChanges(bench.saver.document, colourway.id, letter, firstOf(letter)));
     else if (value.startsWith('swap '))
       save(`${letter} and ${value.slice(5)} swapped`, swapChanges(bench.saver.document, colourway.id, letter, value.slice(5)));
     else if (value)
@@ -53,6 +76,11 @@
         programme.fabrics.find((f) => f.id === value)!,
         letter,
       );
+  }
+  /** The fabric that stands for a letter, or the first of the programme where everybody chooses her own. */
+  function firstOf(letter: string): string {
+    const fabric = colourway.fabrics.get(letter)!;
+    return fabric.own ? programme.fabrics[0]!.id : fabric.id;
   }
   function drop(e: DragEvent, letter: string) {
     e.preventDefault();
@@ -76,6 +104,7 @@
       {#each roles as [letter, fabric] (letter)}
         {@const stock = stockOf(fabric)}
         {@const locked = colourway.locked.has(letter)}
+        {@const pool = colourway.pools.get(letter)}
         <tr
           class="border-b border-rule {over === letter ? 'bg-weld text-primary-content' : letter === role ? 'bg-edge' : ''}"
           data-cast={letter}
@@ -98,17 +127,24 @@
             >
           </td>
           <td class="py-1.5">
-            <div class="flex items-center gap-2">
-              <Swatch {fabric} unit={programme.unit} {view} width={48} height={34} />
+            {#if pool}<PoolRow {letter} {pool} {colourway} {view} used={used?.get(letter)} />{/if}
+            <div class="flex items-center gap-2 {pool ? 'mt-1' : ''}">
+              {#if !pool}<Swatch {fabric} unit={programme.unit} {view} width={48} height={34} />{/if}
               <select
                 class="field min-w-0"
                 aria-label="Fabric of {letter}"
                 disabled={locked}
-                value={fabric.own ? bandOf(fabric.value) : fabric.id}
+                value={pool ? 'scrappy' : fabric.own ? bandOf(fabric.value) : fabric.id}
                 onchange={(e) => choose(letter, e.currentTarget.value)}
               >
                 <optgroup label="Fabrics">
                   {#each programme.fabrics as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
+                </optgroup>
+                <optgroup label="Several fabrics">
+                  <option value="scrappy"
+                    >{pool ? `scrappy, a pool of ${pool.fabrics.length}` : 'scrappy: a pool of fabrics'}</option
+                  >
+                  {#if pool}<option value="one">one fabric again</option>{/if}
                 </optgroup>
                 <optgroup label="Everybody’s own choice">
                   {#each ['light', 'medium', 'dark'] as band (band)}<option value={band}>your choice, {band}</option>{/each}
@@ -120,16 +156,27 @@
                 </optgroup>
               </select>
             </div>
-            <p class="mt-1 text-note text-quiet" data-stock={fabric.id}>
-              {#if stock}
-                Everybody needs <Say text={stock.wanted} />; <Say text={stock.shelf} /> on the shelf{#if stock.order}, <b
-                    class="text-ink">short by <Say text={stock.order.ask} /></b
-                  >{/if}.
-              {:else if fabric.own}Brought by everybody.
-              {:else if asker.progress !== undefined}Working out what it needs…{:else}Nothing is cut from it.{/if}
-            </p>
+            {#if pool}
+              {@const short = pool.fabrics.filter((f) => stockOf(f)?.order)}
+              <p class="mt-1 text-note text-quiet" data-stock={letter}>
+                {#if pool.fabrics.length === 1}Add fabrics: take {letter} in hand and press them.{:else if short.length > 0}Short
+                  by
+                  <b class="text-ink"><Say text={short.map((f) => `${f.name} ${stockOf(f)!.order!.ask}`).join(', ')} /></b
+                  >.{:else if asker.answer}The shelf has enough of all.{:else if asker.progress !== undefined}Working out what
+                  they need…{/if}
+              </p>
+            {:else}
+              <p class="mt-1 text-note text-quiet" data-stock={fabric.id}>
+                {#if stock}
+                  Everybody needs <Say text={stock.wanted} />; <Say text={stock.shelf} /> on the shelf{#if stock.order}, <b
+                      class="text-ink">short by <Say text={stock.order.ask} /></b
+                    >{:else if stock.free}, <Say text={stock.free} /> of it free{/if}.
+                {:else if fabric.own}Brought by everybody.
+                {:else if asker.progress !== undefined}Working out what it needs…{:else}Nothing is cut from it.{/if}
+              </p>
+            {/if}
           </td>
-          <td class="numeral py-1.5 text-right">{Math.round(fabric.value)}</td>
+          <td class="numeral py-1.5 pl-3 text-right whitespace-nowrap">{valuesOf(pool?.fabrics ?? [fabric])}</td>
           <td class="py-1.5 pl-2 text-right">
             <button
               class="cursor-pointer p-1.5"

@@ -3,7 +3,8 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import Swatch from './Swatch.svelte';
   import type { View } from '@aggrega/core/fabric';
-  import type { Colourway, Fabric } from '@aggrega/core/programme';
+  import { lettersOfFabric, type Colourway, type Fabric } from '@aggrega/core/programme';
+  import { castWords } from './cast-words';
   import Plus from '@lucide/svelte/icons/plus';
 
   interface Props {
@@ -21,7 +22,7 @@
   const found = $derived(
     programme.fabrics.filter((f) => `${f.name} ${f.sku} ${f.supplier}`.toLowerCase().includes(search.trim().toLowerCase())),
   );
-  const letters = (fabric: Fabric) => [...colourway.fabrics].flatMap(([r, f]) => (f === fabric ? [r] : [])).join(' ');
+  const letters = (fabric: Fabric) => lettersOfFabric(colourway, fabric).join(' ');
 
   function add() {
     const taken = new Set(programme.fabrics.map((f) => f.id));
@@ -55,8 +56,8 @@
           >{fabric.name} <span class="text-note text-quiet">{fabric.sku}</span></button
         >
         <span class="text-note font-semibold">{letters(fabric)}</span>
-        <button class="plain text-note" onclick={() => oncast(fabric)} aria-label="Cast {role} with {fabric.name}"
-          >as {role}</button
+        <button class="plain text-note" onclick={() => oncast(fabric)} aria-label={castWords(colourway, role, fabric).long}
+          >{castWords(colourway, role, fabric).short}</button
         >
       </li>
     {:else}

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { asSeen, type View } from '@aggrega/core/fabric';
   import { inkOn } from '$lib/ink';
-  import type { Colourway, Fabric } from '@aggrega/core/programme';
+  import { lettersOfFabric, type Colourway, type Fabric } from '@aggrega/core/programme';
+  import { castWords } from './cast-words';
 
   interface Props {
     fabrics: readonly Fabric[];
@@ -14,7 +15,7 @@
   }
   let { fabrics, colourway, view, role, oncast }: Props = $props();
   const sorted = $derived([...fabrics].sort((a, b) => a.value - b.value));
-  const letters = (fabric: Fabric) => [...colourway.fabrics].flatMap(([r, f]) => (f === fabric ? [r] : [])).join(' ');
+  const letters = (fabric: Fabric) => lettersOfFabric(colourway, fabric).join(' ');
   /** Rows so that neighbours do not cover each other: each in the first row where it has room. */
   const placed = $derived.by(() => {
     const ends: number[] = [];
@@ -37,7 +38,7 @@
       style:background={asSeen(fabric.colour, view)}
       style:color={inkOn(asSeen(fabric.colour, view))}
       title="{fabric.name}, L* {Math.round(fabric.value)}"
-      aria-label="Cast {role} with {fabric.name}, value {Math.round(fabric.value)}"
+      aria-label="{castWords(colourway, role, fabric).long}, value {Math.round(fabric.value)}"
       onclick={() => oncast(fabric)}>{letters(fabric)}</button
     >
   {/each}

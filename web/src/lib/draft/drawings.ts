@@ -1,12 +1,14 @@
 /** Drawings on their way into and out of a programme: changes to save, and files to keep. */
 import { blockDocument, blockFile, blockSvg, patchFiles, recast, rolesOf, type Block, type Point } from '@aggrega/core/block';
 import { formatLength } from '@aggrega/core/measure';
-import type { Change, Month, Programme, ProgrammeFile } from '@aggrega/core/programme';
+import { lettersOf, type Change, type Month, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 
 /** The letters that every colourway gives a fabric: only these can be drawn with. */
 export function castable(programme: Programme): string[] {
   const [first, ...others] = programme.colourways;
-  return [...first!.fabrics.keys()].filter((role) => others.every((c) => c.fabrics.has(role))).sort();
+  return lettersOf(first!)
+    .map(([role]) => role)
+    .filter((role) => others.every((c) => c.fabrics.has(role)));
 }
 
 /** The drawing with letters that no fabric stands for replaced by such that have one. */

@@ -13,6 +13,7 @@ import {
 import { formatLength, formatYardage, ratio, type Unit } from '@aggrega/core/measure';
 import {
   PlanError,
+  blocksAsCast,
   costOfFabric,
   formName,
   labourOf,
@@ -158,7 +159,7 @@ export function planMonth(
 
 /** A month's plan as a page draws it. */
 export function planView(plan: CuttingPlan, programme: Programme, month: Month): PlanView {
-  const named = cutNames(month);
+  const named = cutNames(programme, plan.colourway, month);
   const fabrics = plan.fabrics.map((f) => fabricView(f, programme, named));
   const costs = fabrics.map((f) => f.cost);
   const lengths = plan.fabrics.map(({ plan: cloth }) => ('sheets' in cloth ? 0 : cloth.lengthNeeded.valueOf()));
@@ -272,8 +273,8 @@ interface CutName {
 }
 
 /** What a label, 'm1:cold-frame:A1', is called on the table: without its month, and by itself. */
-export function cutNames(month: Month): (label: string) => CutName {
-  const numbers = new Map(month.blocks.map((entry, i) => [entry.key, i + 1]));
+export function cutNames(programme: Programme, colourway: Colourway, month: Month): (label: string) => CutName {
+  const numbers = new Map(blocksAsCast(programme, colourway, month).map((entry, i) => [entry.key, i + 1]));
   return (label) => {
     const [, named = '', cut = ''] = label.split(':');
     // Parts of the quilt are named by what they are, with their size where there are several.
@@ -282,7 +283,9 @@ export function cutNames(month: Month): (label: string) => CutName {
     const [, plain, times] = /^(.*)x(\d+)$/.exec(named) ?? [];
     const other = !numbers.has(named) && plain !== undefined && numbers.has(plain);
     const key = other ? plain : named;
-    const name = `${numbers.size > 1 ? `${numbers.get(key)}·` : ''}${cut}${other ? `/${times}` : ''}`;
+    // A scrappy block of a larger size is laid in ways of its own: 'cold-frame#double-bed.2'.
+    const number = numbers.get(key) ?? key.split('#')[1];
+    const name = `${number && numbers.size > 1 ? `${number}·` : ''}${cut}${other ? `/${times}` : ''}`;
     return { cut: `${key}:${cut}`, name };
   };
 }

@@ -98,7 +98,7 @@ export function handsOf(steps: readonly RoomStep[], hands: number): ReadonlyMap<
 }
 
 function sharesOf(programme: Programme, month: Month, colourway: Colourway, people: number): Share[] {
-  const named = cutNames(month);
+  const named = cutNames(programme, colourway, month);
   const common = { colourway, months: [month], participants: people };
   const held = (demand: ReturnType<typeof demandOf>) =>
     new Map(

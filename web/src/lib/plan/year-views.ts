@@ -11,6 +11,7 @@ import {
   planBundles,
   planPacket,
   planStock,
+  scatteredOf,
   type CostPoint,
   type FabricStock,
   type Programme,
@@ -37,6 +38,8 @@ export interface StockView {
   supplier: string;
   wanted: string;
   shelf: string;
+  /** What no kit is cut from, of the cloth on the shelf; '' for cut forms. */
+  free: string;
   bolts: BoltView[];
   proven: boolean;
   waste: string;
@@ -59,13 +62,15 @@ function stockView({ fabric, wanted, shelf, bolts, order }: FabricStock, { unit,
   /** A fat quarter is half of a half yard (handbook 3). */
   const step = ratio(unit === 'in' ? '9/2' : 10);
   const half = unit === 'in' ? 18 : 50;
+  const down = (x: Rational) => x.div(step).floor().mul(step);
   const lacking = order.pieces ?? order.length.valueOf();
   const { id, name, sku, colour, supplier } = fabric;
   return {
     ...{ id, name, sku, colour, supplier },
     wanted: order.pieces === undefined ? yards(wanted) : `${order.pieces} ${formName(fabric.form, order.pieces)}`,
     // No more than lies there: down to an eighth of a yard, or a tenth of a metre.
-    shelf: yards(shelf.div(step).floor().mul(step)),
+    shelf: yards(down(shelf)),
+    free: bolts ? yards(down(bolts.bolts.reduce((sum, b) => sum.add(b.rest), ratio(0)))) : '',
     bolts: (bolts?.bolts ?? []).map(({ bolt, cuts, rest }) => ({
       id: bolt.id,
       lot: bolt.dyeLot,
@@ -323,4 +328,24 @@ export function costView(programme: Programme, colourwayId: string, progress?: (
     progress?.(points.length / HEADS.length);
   }
   return points;
+}
+
+export interface ScatterView {
+  /** By place: the block that lies there, 'm1:cold-frame:2', and the letters of its patches; parts in the order of the picture. */
+  at: Map<string, { name: string; roles: readonly string[] }>;
+  parts: string[];
+  /** By scrappy letter: how often each fabric, by its id, is used. */
+  used: Map<string, { fabric: string; times: number }[]>;
+  doubts: string[];
+}
+
+/** The scattered quilt of a colourway; undefined where nothing is scrappy. */
+export function scatterView(programme: Programme, colourwayId: string, sizeId: string | undefined): ScatterView | undefined {
+  const colourway = programme.colourways.find((c) => c.id === colourwayId) ?? programme.colourways[0]!;
+  const size = programme.sizes.find((s) => s.id === sizeId);
+  const scattered = scatteredOf(programme, colourway, size);
+  if (!scattered) return undefined;
+  const { at, parts, used, doubts } = scattered;
+  const counts = [...used].map(([role, uses]) => [role, uses.map((u) => ({ fabric: u.fabric.id, times: u.times }))] as const);
+  return { at: new Map(at), parts, used: new Map(counts), doubts };
 }

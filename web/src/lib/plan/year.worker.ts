@@ -1,12 +1,14 @@
 /** Works out the pages of the whole year off the page's own thread, and says how far it is. */
-import { PlanError, readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
-import { bundleViews, costView, figuresView, packetViews, stockViews } from './year-views';
+import { PlanError, readProgramme, withinStock, type ProgrammeFile, type WithinStock } from '@aggrega/core/programme';
+import { bundleViews, costView, figuresView, packetViews, scatterView, stockViews } from './year-views';
 
 export type YearQuestion =
   | { kind: 'stock'; packets: number[]; people: Record<string, number> }
   | { kind: 'packets'; colourway: string; size?: string }
   | { kind: 'figures'; people: Record<string, number> }
-  | { kind: 'cost'; colourway: string };
+  | { kind: 'cost'; colourway: string }
+  | { kind: 'scatter'; colourway: string; size?: string }
+  | { kind: 'within-stock'; colourway: string };
 
 /** What each question is answered with. */
 export interface YearAnswers {
@@ -14,6 +16,8 @@ export interface YearAnswers {
   packets: { packets: ReturnType<typeof packetViews>; bundles: ReturnType<typeof bundleViews> };
   figures: ReturnType<typeof figuresView>;
   cost: ReturnType<typeof costView>;
+  scatter: ReturnType<typeof scatterView>;
+  'within-stock': WithinStock;
 }
 
 export type YearReply =
@@ -38,6 +42,10 @@ self.onmessage = ({ data }: MessageEvent<{ document: ProgrammeFile; question: Ye
         return reply({ answer: figuresView(programme, question.people, progress) });
       case 'cost':
         return reply({ answer: costView(programme, question.colourway, progress) });
+      case 'scatter':
+        return reply({ answer: scatterView(programme, question.colourway, question.size) });
+      case 'within-stock':
+        return reply({ answer: withinStock(data.document, question.colourway, progress) });
     }
   } catch (error) {
     if (error instanceof PlanError) return reply({ problems: error.problems });

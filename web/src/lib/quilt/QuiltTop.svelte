@@ -4,7 +4,7 @@
   import { fillOf, groundsOf, type Cast } from '$lib/cloth/cast';
   import type { View } from '@aggrega/core/fabric';
   import { neighbour } from './places';
-  import type { PicturePlace, QuiltPicture } from '@aggrega/core/programme';
+  import { laidOnQuilt, type PicturePlace, type QuiltPicture } from '@aggrega/core/programme';
 
   interface Props {
     picture: QuiltPicture;
@@ -17,24 +17,39 @@
     onhold?: (at: string | undefined) => void;
     onswap?: (a: PicturePlace, b: PicturePlace) => void;
     onkey?: (key: string, place: PicturePlace) => boolean;
+    /** A patch of the place in hand was pressed. */
+    onpatch?: (place: PicturePlace, patch: number) => void;
+    /** Patches with a pin in them, as '1,1 5'. */
+    pinned?: ReadonlySet<string>;
     class?: string;
   }
-  let { picture, cast, view = 'colour', label, held, onhold, onswap, onkey, class: className = '' }: Props = $props();
+  let {
+    picture,
+    cast,
+    view = 'colour',
+    label,
+    held,
+    onhold,
+    onswap,
+    onkey,
+    onpatch,
+    pinned,
+    class: className = '',
+  }: Props = $props();
 
   const uid = $props.id();
   const line = $derived(Math.max(picture.width, picture.height) / 700);
   const points = (all: readonly (readonly [number, number])[]) => all.map((p) => p.join(',')).join(' ');
   /** How a block lies, in degrees: its prints turn with it. */
   const angleOf = ({ matrix: [a, b] }: PicturePlace) => Math.round((Math.atan2(b, a) * 180) / Math.PI);
-  /** A point of a block's grid on the quilt. The shapes are moved, not their picture, so that prints keep their scale. */
-  const laid = ({ matrix: [a, b, c, d, e, f] }: PicturePlace, [x, y]: readonly [number, number]) =>
-    [a * x + c * y + e, b * x + d * y + f] as const;
   const angles = $derived([...new Set([0, ...picture.places.map(angleOf)])]);
   const inHand = $derived(picture.places.find((p) => p.at === held));
-  const middle = (p: PicturePlace) => ({
-    x: p.outline.reduce((sum, q) => sum + q[0], 0) / 4,
-    y: p.outline.reduce((sum, q) => sum + q[1], 0) / 4,
-  });
+  const middleOf = (all: readonly (readonly [number, number])[]) =>
+    [0, 1].map((i) => all.reduce((sum, q) => sum + q[i]!, 0) / all.length) as [number, number];
+  const middle = (p: PicturePlace) => {
+    const [x, y] = middleOf(p.outline);
+    return { x, y };
+  };
   const nameOf = (p: PicturePlace) => `${p.month.name}${p.block ? `, ${p.block.name}` : ', not drawn yet'}`;
   const WAYS: Record<string, readonly [number, number]> = {
     ArrowLeft: [-1, 0],
@@ -52,6 +67,12 @@
   function take(e: PointerEvent, at: string) {
     if (!onhold) return;
     onhold(at);
+    const patch = (e.target as Element).getAttribute('data-patch');
+    if (patch !== null)
+      onpatch?.(
+        picture.places.find((p) => p.at === at)!,
+        Number(patch),
+      );
     dragged = at;
     svg.setPointerCapture(e.pointerId);
   }
@@ -119,10 +140,25 @@
         <g class="seamlines">
           {#each place.block.patches as patch, i (i)}
             <polygon
-              points={points(patch.points.map((p) => laid(place, p)))}
+              points={points(patch.points.map((p) => laidOnQuilt(place, p)))}
+              data-patch={onpatch && i}
               fill={fillOf(cast, patch.role, uid, { view, angle: angleOf(place) })}
               stroke-width={line}
             />
+          {/each}
+          {#each pinned ? place.block.patches : [] as patch, i (i)}
+            {#if pinned?.has(`${place.at} ${i}`)}
+              {@const [x, y] = laidOnQuilt(place, middleOf(patch.points))}
+              <circle
+                cx={x}
+                cy={y}
+                r={line * 5}
+                fill="var(--color-weld)"
+                stroke="#1c2a4a"
+                stroke-width={line * 1.5}
+                class="no-print"
+              />
+            {/if}
           {/each}
         </g>
       {:else}

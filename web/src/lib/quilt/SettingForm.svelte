@@ -5,7 +5,7 @@
   import StripFields from './StripFields.svelte';
   import { fieldChange, settingAt } from './places';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
-  import { applyChanges, readProgramme, type Colourway, type SettingFile } from '@aggrega/core/programme';
+  import { applyChanges, lettersOf, readProgramme, type Colourway, type SettingFile } from '@aggrega/core/programme';
   import { settingKinds } from '@aggrega/core/setting';
 
   let { size, colourway }: { size: string; colourway: Colourway } = $props();
@@ -15,7 +15,7 @@
   const document = $derived(bench.saver.document);
   const file = $derived(settingAt(document, size).all);
   const read = $derived(size ? programme.sizes.find((s) => s.id === size)?.setting : programme.setting);
-  const roles = $derived([...colourway.fabrics].map(([role, fabric]) => ({ role, name: fabric.name })));
+  const roles = $derived(lettersOf(colourway).map(([role, fabric]) => ({ role, name: fabric.name })));
   const usual = $derived(
     unit === 'in'
       ? { strip: '2', frame: '1/2', border: '4', binding: '2 1/4' }

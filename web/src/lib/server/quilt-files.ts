@@ -1,5 +1,5 @@
 /** The whole quilt as a picture to keep, from the stored programme. */
-import { PlanError, quiltOf, quiltPicture, quiltSvg, readProgramme } from '@aggrega/core/programme';
+import { PlanError, castPicture, quiltOf, quiltPicture, quiltSvg, readProgramme, scatteredOf } from '@aggrega/core/programme';
 import sharp from 'sharp';
 import { programmeOf } from './programmes';
 
@@ -24,7 +24,8 @@ export async function quiltFile(organisation: string, slug: string, file: string
     const quilt = quiltOf(programme, size);
     if (!quilt) return { status: 404, message: 'The programme does not say yet how its quilt is set.' };
     const covered = (release: string | undefined) => seen !== '' && (release === undefined || release > seen);
-    const picture = quiltPicture(quilt, programme, (month) => covered(month.release));
+    const plain = quiltPicture(quilt, programme, (month) => covered(month.release));
+    const picture = castPicture(plain, scatteredOf(programme, colourway, size));
     const svg = quiltSvg(picture, colourway, programme.unit, `${programme.title}, ${colourway.name}`);
     const name = [slug, colourway.id, size?.id].filter(Boolean).join('-');
     if (file === 'quilt.svg') return { body: svg, type: 'image/svg+xml', name: `${name}.svg` };

@@ -14,7 +14,7 @@
       class="block border-b-4 px-2 pt-1 pb-1 hover:bg-edge {c.id === chosen ? 'border-weld' : 'border-transparent'}"
     >
       <span class="flex" aria-hidden="true">
-        {#each [...c.fabrics] as [role, fabric] (role)}<span class="cloth h-3 w-5" style:background={fabric.colour}
+        {#each new Set(c.fabrics.values()) as fabric (fabric.id)}<span class="cloth h-3 w-5" style:background={fabric.colour}
           ></span>{/each}
       </span>
       <span class="text-note {c.id === chosen ? 'font-semibold' : ''}">{c.name}</span>

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { page } from '$app/state';
   import CastTable from '$lib/cloth/CastTable.svelte';
+  import PinForm from '$lib/cloth/PinForm.svelte';
+  import ScrappyForm from '$lib/cloth/ScrappyForm.svelte';
   import FabricForm from '$lib/cloth/FabricForm.svelte';
   import FabricRack from '$lib/cloth/FabricRack.svelte';
   import ShelfImport from '$lib/cloth/ShelfImport.svelte';
@@ -12,13 +14,26 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import type { View } from '@aggrega/core/fabric';
-  import { PlanError, castChanges, quiltOf, quiltPicture, type Fabric } from '@aggrega/core/programme';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import {
+    PlanError,
+    castChanges,
+    castPicture,
+    lettersOf,
+    pooledChanges,
+    quiltOf,
+    quiltPicture,
+    scatterChange,
+    type Fabric,
+    type PicturePlace,
+  } from '@aggrega/core/programme';
+  import { onDestroy, untrack } from 'svelte';
 
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const { unit } = $derived(programme);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  const roles = $derived([...colourway.fabrics.keys()].sort());
+  const roles = $derived(lettersOf(colourway).map(([letter]) => letter));
   let role = $state('A');
   const inHand = $derived(roles.includes(role) ? role : (roles[0] ?? 'A'));
   let view: View = $state('colour');
@@ -33,7 +48,28 @@
   let looked = $state('');
   const fabric = $derived(programme.fabrics.find((f) => f.id === looked) ?? colourway.fabrics.get(inHand));
 
-  const picture = $derived.by(() => {
+  /** The pools are scattered beside the page. */
+  const scatterer = new YearAsker<'scatter'>();
+  onDestroy(() => scatterer.close());
+  const scrappy = $derived(colourway.pools.size > 0);
+  const colourwayId = $derived(colourway.id);
+  $effect(() => {
+    const question = { kind: 'scatter' as const, colourway: colourwayId };
+    const document = bench.saver.document;
+    if (scrappy) untrack(() => scatterer.ask(document, question));
+  });
+  const scattered = $derived(scrappy ? scatterer.answer : undefined);
+  let held: string | undefined = $state();
+  let pressed: number | undefined = $state();
+  const pinned = $derived.by(() => {
+    const { pins } = colourway.scatter;
+    const all = [...(scattered?.at ?? [])].flatMap(([at, { name, roles: own }]) =>
+      own.flatMap((_, i) => (pins.has(`${name}:${i + 1}`) ? [`${at} ${i}`] : [])),
+    );
+    return new Set(all);
+  });
+
+  const plain = $derived.by(() => {
     try {
       const quilt = quiltOf(programme);
       return quilt && quiltPicture(quilt, programme);
@@ -42,11 +78,19 @@
       throw error;
     }
   });
+  const picture = $derived(plain && castPicture(plain, scattered));
+  const inPlace = $derived(scrappy ? picture?.places.find((p) => p.at === held) : undefined);
   const blocks = $derived(programme.months.flatMap((m) => m.blocks.map((entry) => ({ month: m, entry }))));
 
   function cast(to: Fabric, letter = inHand) {
     looked = '';
     role = letter;
+    if (colourway.pools.has(letter)) {
+      const out = colourway.pools.get(letter)!.fabrics.includes(to);
+      const changes = pooledChanges(bench.saver.document, colourway.id, letter, to.id);
+      if (changes.length > 0) bench.saver.do(`${to.name} ${out ? 'out of' : 'into'} ${letter}`, changes);
+      return;
+    }
     if (colourway.fabrics.get(letter) === to) return;
     bench.saver.do(`${letter} cast with ${to.name}`, castChanges(bench.saver.document, colourway.id, letter, to.id));
   }
@@ -56,8 +100,11 @@
     if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
     if (e.shiftKey && roles.includes(e.key)) role = e.key;
     else if (e.key === 'g') view = view === 'grey' ? 'colour' : 'grey';
-    else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
-      if (colourway.locked.has(inHand)) return;
+    else if (e.key === 's' && scrappy) {
+      const seed = (colourway.scatter.seed + 1) % 1_000_000;
+      bench.saver.do(`${colourway.name}, shuffled`, [scatterChange(bench.saver.document, colourway.id, { seed })]);
+    } else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
+      if (colourway.locked.has(inHand) || colourway.pools.has(inHand)) return;
       const sorted = [...programme.fabrics].sort((a, b) => a.value - b.value);
       const now = sorted.findIndex((f) => f === colourway.fabrics.get(inHand));
       const next = sorted[now + (e.key === 'ArrowRight' ? 1 : -1)];
@@ -90,7 +137,16 @@
           cast={colourway.fabrics}
           {view}
           label="The quilt in {colourway.name}, {VIEWS[view]}"
+          {...scrappy && {
+            held,
+            pinned,
+            onhold: (at: string | undefined) => ((held = at), (pressed = undefined)),
+            onpatch: (_: PicturePlace, patch: number) => (pressed = patch),
+          }}
         />
+        {#if scrappy}<p class="no-print mt-1 text-note text-quiet">
+            Press a patch to pin its fabric; with the arrow keys a block is taken in hand.
+          </p>{/if}
       {:else}
         <div class="mt-3 grid grid-cols-3 gap-3">
           {#each blocks as { entry } (entry.path)}
@@ -106,8 +162,16 @@
         </div>
       {/if}
     </div>
-    <CastTable {colourway} {view} role={inHand} onrole={(r) => ((role = r), (looked = ''))} oncast={cast} />
+    <CastTable
+      {colourway}
+      {view}
+      role={inHand}
+      onrole={(r) => ((role = r), (looked = ''))}
+      oncast={cast}
+      used={scattered?.used}
+    />
   </div>
+  {#if scrappy}<ScrappyForm {colourway} {scattered} progress={scatterer.progress} />{/if}
   <section class="mt-7" aria-label="Value">
     <h2 class="border-b-2 border-ink pb-1 text-head">From dark to light</h2>
     <p class="mt-1 text-note text-quiet">
@@ -118,6 +182,9 @@
   <div class="mt-7"><SeamList {colourway} {view} /></div>
   {#snippet side()}
     <div class="mt-4 flex flex-col gap-6">
+      {#if inPlace && scattered?.at.has(inPlace.at)}
+        <PinForm place={inPlace} name={scattered.at.get(inPlace.at)!.name} {colourway} {view} patch={pressed} />
+      {/if}
       <FabricRack {colourway} {view} role={inHand} looked={fabric?.id ?? ''} onlook={(id) => (looked = id)} oncast={cast} />
       {#if fabric && !fabric.own}{#key fabric.id}<FabricForm {fabric} />{/key}{/if}
       <ShelfImport />

@@ -15,9 +15,12 @@
   import { formatLength, toRuler } from '@aggrega/core/measure';
   import {
     PlanError,
-    quiltOf,
+    castPicture,
+    lettersOf,
+    quiltAsCast,
     quiltPicture,
     quiltWith,
+    scatteredOf,
     type Month,
     type PicturePlace,
     type Quilt,
@@ -38,13 +41,14 @@
 
   const made: { quilt?: Quilt; problems: PlanError['problems'] } = $derived.by(() => {
     try {
-      return { quilt: quiltOf(programme, size), problems: [] };
+      return { quilt: quiltAsCast(programme, colourway, size), problems: [] };
     } catch (error) {
       if (error instanceof PlanError) return { problems: error.problems };
       throw error;
     }
   });
-  const picture = $derived(made.quilt && quiltPicture(made.quilt, programme, covered));
+  const scattered = $derived(scatteredOf(programme, colourway, size));
+  const picture = $derived(made.quilt && castPicture(quiltPicture(made.quilt, programme, covered), scattered));
   const inHand = $derived(picture?.places.find((p) => p.at === held));
   const drawn = $derived(programme.months.some((m) => m.blocks.length > 0));
   const blocks = $derived(made.quilt?.top.places.length ?? 0);
@@ -75,7 +79,10 @@
     if (!quilt) return [];
     return turnings.map((way) => ({
       way,
-      picture: quiltPicture(quiltWith(programme, { ...quilt.setting, turning: way }), programme, covered),
+      picture: castPicture(
+        quiltPicture(quiltWith(programme, { ...quilt.setting, turning: way }), programme, covered),
+        scattered,
+      ),
     }));
   });
 
@@ -98,7 +105,7 @@
     return true;
   }
   function begin() {
-    const role = [...colourway.fabrics.keys()];
+    const role = lettersOf(colourway).map(([letter]) => letter);
     const usual = unit === 'in' ? ['2', '4', '2 1/4'] : ['5', '10', '6'];
     bench.saver.do('a quilt begun', [
       {

@@ -25,7 +25,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { readings } from '@aggrega/core/cutting';
   import { formatLength } from '@aggrega/core/measure';
-  import { handsOut, kitCount } from '@aggrega/core/programme';
+  import { blocksAsCast, handsOut, kitCount } from '@aggrega/core/programme';
   import { cautions } from '@aggrega/core/sheet';
   import { untrack } from 'svelte';
 
@@ -42,6 +42,7 @@
   const reading = $derived(readings.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
   const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}&reading=${reading}`;
   const enrolled = $derived(bench.enrolled(colourway));
+  const blocks = $derived(blocksAsCast(programme, colourway, month));
   const kits = $derived(kitCount(programme, people));
   const asked = $derived({ month, colourway, people, reading });
 
@@ -126,8 +127,8 @@
       <p class="text-lead">
         <b>{colourway.name}</b>, {kitsText(programme, colourway, people)} for {people}
         {people === 1 ? 'person' : 'people'}{people === enrolled ? '' : `, tried (${enrolled} enrolled)`}.
-        {month.blocks.length > 1
-          ? `${month.blocks.map((entry, i) => `${i + 1} is ${entry.block.name}, ${formatLength(entry.finished[0], unit)}`).join('; ')}. `
+        {blocks.length > 1
+          ? `${blocks.map((entry, i) => `${i + 1} is ${entry.block.name}, ${formatLength(entry.finished[0], unit)}`).join('; ')}. `
           : ''}{programme.title}{month.release ? `, shown on ${longDate(month.release, page.data.locale)}` : ''}.
       </p>
     </header>

@@ -16,7 +16,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { templateDrawing, templateSvg, type Cut } from '@aggrega/core/construction';
-  import { constructMonthBlock } from '@aggrega/core/programme';
+  import { blocksAsCast, constructMonthBlock } from '@aggrega/core/programme';
   import { backView, pressUnit, sewingWalk, toleranceText } from '@aggrega/core/sheet';
   import { onDestroy } from 'svelte';
 
@@ -29,8 +29,10 @@
   const colours = $derived(coloursOf(colourway));
 
   let chosen = $state(0);
-  const number = $derived(Math.min(chosen, month.blocks.length - 1));
-  const entry = $derived(month.blocks[number]);
+  const blocks = $derived(blocksAsCast(programme, colourway, month));
+  const entry = $derived(blocks[Math.min(chosen, blocks.length - 1)]);
+  /** The drawing's own place in the month: a scrappy block is sewn in several ways. */
+  const number = $derived(month.blocks.findIndex((b) => b.path === entry?.path));
   const c = $derived(entry && constructMonthBlock(programme, entry, colourway));
   const steps = $derived(c ? sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)) : []);
   let at = $state(0);
@@ -42,7 +44,8 @@
 
   $effect(() => {
     if (!entry) return;
-    weigher.ask({ programme, document: bench.saver.document, month: month.id, block: number, entry, colourway });
+    const drawn = month.blocks[number]!;
+    weigher.ask({ programme, document: bench.saver.document, month: month.id, block: number, entry: drawn, colourway });
   });
 
   function choose(kind: 'methods' | 'readings', name: string, to: string) {
@@ -90,10 +93,10 @@
       </p>
     </div>
   {:else}
-    {#if month.blocks.length > 1}
+    {#if blocks.length > 1}
       <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label="Block">
-        {#each month.blocks as b, i (b.key)}
-          <button class="act {i === number ? 'first' : ''}" aria-pressed={i === number} onclick={() => ((chosen = i), (at = 0))}
+        {#each blocks as b, i (b.key)}
+          <button class="act {b === entry ? 'first' : ''}" aria-pressed={b === entry} onclick={() => ((chosen = i), (at = 0))}
             >{i + 1} · {b.block.name}</button
           >
         {/each}
