@@ -168,3 +168,50 @@ test('what nobody can mean is answered with a sentence, never with a fault of th
   expect(await get('/months/m99/cutter?colourway=frost')).toBe(200);
   expect(await get('/months/m1/cutting-room?colourway=mud&people=-1&reading=best')).toBe(200);
 });
+
+test('an order is handed in, comes late or short, and is put on the shelf; the price list is looked at first', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/bolts');
+  await page.locator('[data-order]').first().waitFor();
+  const kale = page.locator('[data-order=kale]');
+  await expect(kale).toBeVisible();
+  await page.getByRole('button', { name: 'Order this of Mill Lane Cottons' }).click();
+  const ordered = page.locator('[data-ordered=order-2]');
+  await expect(ordered).toContainText('promised for');
+  // What is on its way is not asked for again.
+  await expect(kale).toHaveCount(0);
+  await expect(page.locator('[data-bolts=kale]')).toContainText('on its way');
+  // The demonstration's other order is late; looked at a year on, all papers have come.
+  await expect(page.locator('[data-ordered=order-1]')).toContainText('days late');
+  const ahead = new Date();
+  ahead.setUTCFullYear(ahead.getUTCFullYear() + 1);
+  await page.getByLabel('As it stands on').fill(ahead.toISOString().slice(0, 10));
+  const papers = ordered.locator('[data-paper]');
+  await expect(papers.first()).toBeVisible();
+  await papers.first().getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(
+    page
+      .getByRole('region', { name: 'The shelf', exact: true })
+      .getByText(/lot \d/)
+      .first(),
+  ).toBeVisible();
+  for (let left = await papers.count(); left > 0; left -= 1) {
+    await papers.first().getByRole('button', { name: 'Put it on the shelf' }).click();
+    await expect(papers).toHaveCount(left - 1);
+  }
+  await expect(ordered).toContainText('all came');
+  // Undone, the last paper lies there again.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(papers).toHaveCount(1);
+
+  await bench.open('/fabrics');
+  await page.getByRole('button', { name: 'Mill Lane Cottons', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'What the price list of Mill Lane Cottons would change' });
+  await expect(dialog).toContainText(/\d+ changed/);
+  await expect(dialog).toContainText(/price per yd: 1[\d.]+ becomes 1[\d.]+/);
+  await dialog.getByRole('button', { name: /^Take in \d+ fabrics?$/ }).click();
+  await page.getByRole('button', { name: 'Mill Lane Cottons', exact: true }).click();
+  await expect(dialog).toContainText('Everything stands in the programme already.');
+});

@@ -70,6 +70,7 @@ await run(async () => {
         ORIGIN: address,
         BODY_SIZE_LIMIT: '8M',
         SHUTDOWN_TIMEOUT: '10',
+        AGGREGA_OUTSIDE: process.env.AGGREGA_OUTSIDE || join(dataFolder, 'outside'),
         ...(options.fresh && { AGGREGA_FRESH_DEMO: '1' }),
       },
     });

@@ -1,5 +1,6 @@
 // The built application on a throw-away database, for the browser tests, the pictures and the benchmarks.
 import { spawn } from 'node:child_process';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort } from './cluster.mjs';
 import { prepareDatabase } from './database.mjs';
@@ -7,11 +8,19 @@ import { root } from './project.mjs';
 import { temporaryCluster } from './test-cluster.mjs';
 
 /** Starts the application at `port` on the database at `url`; resolves when it serves. */
-export async function serve(url, port) {
+export async function serve(url, port, outside = join(tmpdir(), 'aggrega-outside')) {
   const address = `http://127.0.0.1:${port}`;
   const app = spawn(process.execPath, [join(root, 'web', 'build', 'index.js')], {
     stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, DATABASE_URL: url, HOST: '127.0.0.1', PORT: String(port), ORIGIN: address, BODY_SIZE_LIMIT: '8M' },
+    env: {
+      ...process.env,
+      DATABASE_URL: url,
+      HOST: '127.0.0.1',
+      PORT: String(port),
+      ORIGIN: address,
+      BODY_SIZE_LIMIT: '8M',
+      AGGREGA_OUTSIDE: outside,
+    },
   });
   const ended = new Promise((resolve) => app.once('close', resolve));
   let over = false;
@@ -35,7 +44,8 @@ export async function serve(url, port) {
 /** A temporary server with the demonstration data, and what removes it. */
 export async function demoServer(port) {
   const cluster = await temporaryCluster();
-  const app = await serve(await prepareDatabase(cluster.url), port ?? (await freePort()));
+  const outside = join(cluster.folder, 'outside');
+  const app = await serve(await prepareDatabase(cluster.url), port ?? (await freePort()), outside);
   return {
     address: app.address,
     remove: async () => {

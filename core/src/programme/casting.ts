@@ -1,7 +1,6 @@
 /** Casting: what a colourway's letters are, how they meet, and what would change it. */
 import { judge, mends, roleSeams, type Mend, type RoleSeam, type Verdict } from '../fabric';
-import type { Change } from './changes';
-import type { Colourway, ColourwayFile, Fabric, Month, Programme, ProgrammeFile } from './document';
+import type { Colourway, Fabric, Month, Programme } from './document';
 
 export interface CastSeam {
   roles: readonly [string, string];

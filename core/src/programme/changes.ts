@@ -84,7 +84,7 @@ function findPlace(
 }
 
 /** Fields that hold lists of entries with names. */
-const LISTS = new Set(['blocks', 'months', 'fabrics', 'colourways', 'sizes', 'shelf']);
+const LISTS = new Set(['blocks', 'months', 'fabrics', 'colourways', 'sizes', 'shelf', 'orders']);
 
 /** Adds, replaces or takes out the entry of that name; it must bear the name that its place says. */
 function putEntry(list: unknown[], key: string, to: unknown): void {

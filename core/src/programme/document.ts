@@ -47,6 +47,24 @@ export interface ProgrammeFile {
     bundle?: Record<string, number>;
   };
   shelf?: ShelfFile[];
+  orders?: OrderFile[];
+}
+
+interface OrderLineFile {
+  fabric: string;
+  length?: LengthFile;
+  pieces?: number;
+  dyeLot?: string;
+}
+
+export interface OrderFile {
+  id: string;
+  supplier: string;
+  placed: string;
+  due?: string;
+  closed?: boolean;
+  lines: OrderLineFile[];
+  deliveries?: { id: string; date: string; lines: OrderLineFile[] }[];
 }
 
 interface StripFile {
@@ -86,7 +104,9 @@ export type KitKind = 'yardage' | 'pre-cut' | 'die-cut' | 'bundle' | 'list';
 export interface ShelfFile {
   id?: string;
   fabric: string;
-  length: LengthFile;
+  /** One of the two: a length, or pieces of a cut form. */
+  length?: LengthFile;
+  pieces?: number;
   dyeLot?: string;
 }
 
@@ -254,12 +274,34 @@ export interface Kits {
   bundle: ReadonlyMap<string, number>;
 }
 
-/** A length on the shelf. */
+/** A length on the shelf, or pieces of a cut form. */
 export interface ShelfLength {
   id: string;
   fabric: Fabric;
   length: Rational;
+  /** 0 for a length. */
+  pieces: number;
   dyeLot: string;
+}
+
+/** Of one fabric: a length, or pieces of a cut form. */
+export interface OrderLine {
+  fabric: Fabric;
+  length: Rational;
+  pieces: number;
+  dyeLot: string;
+}
+
+/** Cloth ordered of a supplier; dates as ISO writes them. */
+export interface Order {
+  id: string;
+  supplier: string;
+  placed: string;
+  due?: string;
+  /** Nobody waits for the rest. */
+  closed: boolean;
+  lines: OrderLine[];
+  deliveries: { id: string; date: string; lines: OrderLine[] }[];
 }
 
 export interface Programme {
@@ -279,6 +321,7 @@ export interface Programme {
   sizes: SizeOption[];
   kits: Kits;
   shelf: ShelfLength[];
+  orders: Order[];
   /** Pairs of letters that are meant to melt together, as 'A B'. */
   melts: ReadonlySet<string>;
   /** Roles that some colourway casts with a directional fabric. */

@@ -9,6 +9,9 @@ export type {
   Month,
   MonthBlock,
   MonthFile,
+  Order,
+  OrderFile,
+  OrderLine,
   Pool,
   PoolPer,
   Programme,
@@ -46,6 +49,17 @@ export {
   type FabricDemand,
   type SizeShare,
 } from './demand';
+export {
+  bookChanges,
+  comingOf,
+  lineWords,
+  newOrder,
+  orderState,
+  outstanding,
+  type DeliveryFile,
+  type OrderState,
+  type SuppliedFabric,
+} from './orders';
 export { PlanError } from './plan-error';
 export { mirroredBlocks, quiltOf, quiltWith, type Quilt } from './quilt';
 export { lettersOf, lettersOfFabric, letterOf } from './letters';

@@ -58,8 +58,9 @@ export function readShelf(
   refuse: Refuse,
 ): ShelfLength[] {
   return (file.shelf ?? []).flatMap((entry, i) => {
-    const { id = `shelf-${i + 1}`, dyeLot = '' } = entry;
-    const found = { id, length: length(entry.length, `/shelf/${i}/length`, { zero: true }), dyeLot };
+    const { id = `shelf-${i + 1}`, dyeLot = '', pieces = 0 } = entry;
+    const long = entry.length ?? '0';
+    const found = { id, length: length(long, `/shelf/${i}/length`, { zero: true }), pieces, dyeLot };
     const fabric = fabrics.get(entry.fabric);
     if (!fabric) refuse(`/shelf/${i}/fabric`, `there is no fabric '${entry.fabric}'`);
     return fabric ? [{ ...found, fabric }] : [];

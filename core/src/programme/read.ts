@@ -6,6 +6,7 @@ import type { Colourway, House, Month, MonthBlock, Programme, ProgrammeFile, Rea
 import { letterOf } from './letters';
 import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { readColourways, readFabrics } from './read-cloth';
+import { isDate, readOrders } from './orders';
 import { crowdedSizes, readKits, readShelf, readSizes } from './read-kits';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 import { shapeProblems } from './schema';
@@ -77,7 +78,9 @@ export function readProgramme(document: unknown): Reading {
   const kits = readKits(file, { months, colourways, fabrics }, refuse);
   const shelf = readShelf(file, fabrics, length, refuse);
   unique('/sizes', file.sizes, refuse);
+  const orders = readOrders(file, fabrics, length, refuse);
   unique('/shelf', shelf, refuse);
+  unique('/orders', file.orders, refuse);
   if (errors.length > 0) return { ok: false, errors };
 
   const casts = (role: string) => colourways.flatMap((c) => c.fabrics.get(role) ?? []);
@@ -95,7 +98,7 @@ export function readProgramme(document: unknown): Reading {
     months,
     setting: settings.plain,
     participants,
-    ...{ sizes, kits, shelf },
+    ...{ sizes, kits, shelf, orders },
     melts: new Set((file.melts ?? []).map((pair) => [...pair].sort().join(' '))),
     lightness: new Map(roles.map((role) => [role, lightness(role)])),
     directional: directionalRoles(colourways),
@@ -214,11 +217,6 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
 
 function sizeText(width: Rational, height: Rational | undefined, unit: Unit): string {
   return height === undefined ? formatLength(width, unit) : `${formatLength(width, unit)}x${formatLength(height, unit)}`;
-}
-
-function isDate(text: string): boolean {
-  const date = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
 }
 
 /** Letters that some colourway casts with a directional fabric, with those of their pools. */

@@ -31,7 +31,9 @@ export function shelfCsv({ fabrics, shelf, unit }: Programme, file: ProgrammeFil
   const rows = fabrics.map((fabric) => {
     const entry = file.fabrics!.find((f) => f.id === fabric.id)!;
     const own = shelf.filter((s) => s.fabric === fabric);
-    const lengths = own.map((s) => `${formatLength(s.length, unit)}${s.dyeLot ? ` lot ${s.dyeLot}` : ''}`).join('; ');
+    const lengths = own
+      .map((s) => `${s.pieces > 0 ? `${s.pieces} pieces` : formatLength(s.length, unit)}${s.dyeLot ? ` lot ${s.dyeLot}` : ''}`)
+      .join('; ');
     const cell = (key: keyof FabricFile) => (key === 'directional' ? (entry.directional ? 'yes' : '') : (entry[key] ?? ''));
     return [...Object.values(COLUMNS).map((key) => (key === 'name' ? fabric.name : String(cell(key)))), lengths];
   });
@@ -170,16 +172,18 @@ function valueOf(key: keyof FabricFile, written: string): unknown {
   return written;
 }
 
-/** '243 lot 7; 97 1/2' */
+/** '243 lot 7; 97 1/2', or '12 pieces' of a cut form. */
 function readLengths(written: string, fabric: string): ShelfFile[] {
   return written.split(';').flatMap((part, i) => {
     const [length = '', dyeLot] = part.split(/\blot\b/).map((s) => s.trim());
-    return length === '' ? [] : [{ id: `${fabric}-${i + 1}`, fabric, length, ...(dyeLot && { dyeLot }) }];
+    const pieces = /^(\d{1,6}) pieces?$/.exec(length)?.[1];
+    const long = pieces ? { pieces: Number(pieces) } : { length };
+    return length === '' ? [] : [{ id: `${fabric}-${i + 1}`, fabric, ...long, ...(dyeLot && { dyeLot }) }];
   });
 }
 
 const listOf = (lengths: readonly ShelfFile[]) =>
-  lengths.map((s) => `${s.length}${s.dyeLot ? ` lot ${s.dyeLot}` : ''}`).join('; ');
+  lengths.map((s) => `${s.length ?? `${s.pieces} pieces`}${s.dyeLot ? ` lot ${s.dyeLot}` : ''}`).join('; ');
 
 function freshId(name: string, fabrics: readonly FabricFile[]): string {
   const base =

@@ -3,6 +3,7 @@ import { allocate, fewestBins, type BoltPlan, type LengthSet } from '../cutting'
 import { ratio, type Rational } from '../measure';
 import { kitsBySize } from './demand';
 import type { Fabric, Month, Programme } from './document';
+import { comingOf } from './orders';
 import { planPacket } from './packets';
 import { planCutting } from './plan';
 import { handsOut } from './set-blocks';
@@ -14,13 +15,16 @@ export interface FabricStock {
   /** Length of all cuts, and of the shelf. */
   wanted: Rational;
   shelf: Rational;
-  /** For cut forms: pieces needed by everybody. */
+  /** Ordered and not come yet. */
+  coming: { length: Rational; pieces: number };
+  /** For cut forms: pieces needed by everybody, and those on the shelf. */
   pieces?: number;
+  held?: number;
   order: FabricOrder;
 }
 
 export interface FabricOrder {
-  /** What is lacking: the sum of its lengths, of whole new bolts where it comes by the bolt. */
+  /** What is lacking beyond what is on its way: the sum of its lengths, of whole new bolts where it comes by the bolt. */
   length: Rational;
   bolts?: number;
   pieces?: number;
@@ -62,21 +66,26 @@ export function planStock(programme: Programme, { packets, people = {}, progress
   const fabrics = programme.fabrics.filter((f) => sets.has(f) || pieces.has(f) || shelf.some((s) => s.fabric === f));
   return fabrics.map((fabric) => {
     const own = shelf.filter((s) => s.fabric === fabric);
+    const lengths = own.filter((s) => s.length.compare(0) > 0);
     const held = own.reduce((sum, s) => sum.add(s.length), ratio(0));
     const wanted = (sets.get(fabric) ?? []).reduce(
       (sum, s) => sum.add(s.lengths.reduce((n, l) => n.add(l.length), ratio(0)).mul(s.qty)),
       ratio(0),
     );
-    const common = { fabric, wanted, shelf: held };
+    const coming = comingOf(programme, fabric);
+    const common = { fabric, wanted, shelf: held, coming };
     const by = orderBy(
       fabric,
       chosen.map((c) => c.months),
     );
     const count = pieces.get(fabric);
-    if (fabric.form !== 'yardage')
-      return { ...common, pieces: count ?? 0, order: { length: ratio(0), pieces: count ?? 0, by } };
-    const bolts = allocate(sets.get(fabric) ?? [], own, house.saleable);
-    return { ...common, bolts, order: { ...orderOf(fabric, bolts, programme), by } };
+    if (fabric.form !== 'yardage') {
+      const lying = own.reduce((n, s) => n + s.pieces, 0);
+      const pieces = Math.max(0, (count ?? 0) - lying - coming.pieces);
+      return { ...common, pieces: count ?? 0, held: lying, order: { length: ratio(0), pieces, by } };
+    }
+    const bolts = allocate(sets.get(fabric) ?? [], lengths, house.saleable);
+    return { ...common, bolts, order: { ...orderOf(fabric, bolts, coming.length, programme), by } };
   });
 
   function addLengths(colourway: Programme['colourways'][number], { size, kits: n }: ReturnType<typeof kitsBySize>[number]) {
@@ -121,23 +130,25 @@ export function planStock(programme: Programme, { packets, people = {}, progress
 }
 
 /** What is lacking, in whole bolts where the fabric comes so. */
-function orderOf(fabric: Fabric, plan: BoltPlan, { unit }: Programme): Omit<FabricOrder, 'by'> {
+function orderOf(fabric: Fabric, plan: BoltPlan, coming: Rational, { unit }: Programme): Omit<FabricOrder, 'by'> {
   const lacking = plan.order.reduce((sum, o) => sum.add(o.length.mul(o.qty)), ratio(0));
   const price = (length: Rational) =>
     fabric.pricePerYard === undefined ? undefined : (length.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard;
   const { boltLength } = fabric;
-  if (!boltLength || lacking.equals(0)) return { length: lacking, cost: price(lacking) };
+  const left = lacking.compare(coming) > 0 ? lacking.sub(coming) : ratio(0);
+  if (!boltLength || left.equals(0)) return { length: left, cost: price(left) };
   const ticks = (x: Rational) => x.mul(TICKS).ceil().valueOf();
   const whole = ticks(boltLength);
   // A kit longer than a bolt comes from several.
   const fits = plan.order.filter((o) => ticks(o.length) <= whole);
   const longer = plan.order.filter((o) => ticks(o.length) > whole);
-  const bolts =
+  const all =
     fewestBins(
       fits.map((o) => ticks(o.length)),
       fits.map((o) => o.qty),
       whole,
     ) + longer.reduce((n, o) => n + o.qty * o.length.div(boltLength).ceil().valueOf(), 0);
+  const bolts = Math.max(0, all - coming.div(boltLength).floor().valueOf());
   const length = boltLength.mul(bolts);
   return { length, bolts, cost: price(length) };
 }

@@ -29,6 +29,21 @@
     input.value = '';
     dialog.showModal();
   }
+  const suppliers = $derived([...new Set(bench.programme.fabrics.map((f) => f.supplier).filter(Boolean))].sort());
+  async function lookAtList(supplier: string) {
+    name = `the price list of ${supplier}`;
+    const asked = `/api/programmes/${bench.slug}/desk/price-list?${new URLSearchParams({ supplier })}`;
+    const answer = await fetch(asked).catch(() => undefined);
+    const { readShelfCsv } = await import('@aggrega/core/shelf-csv');
+    const away = {
+      rows: [],
+      ignored: [],
+      changes: [],
+      problems: [{ path: '', message: `${supplier} does not answer just now` }],
+    };
+    found = answer?.ok ? readShelfCsv(await answer.text(), bench.saver.document) : away;
+    dialog.showModal();
+  }
   const count = (state: string) => found?.rows.filter((r) => r.state === state).length ?? 0;
   const take = $derived(count('new') + count('changed'));
   function done() {
@@ -51,6 +66,13 @@
       onchange={(e) => void look(e.currentTarget)}
     />
   </label>
+  {#if suppliers.length > 0}
+    <p class="mt-3 text-note text-quiet">Price lists; you see first what they change</p>
+    <p class="mt-1 flex flex-wrap gap-2">
+      {#each suppliers as supplier (supplier)}<button class="act" onclick={() => void lookAtList(supplier)}>{supplier}</button
+        >{/each}
+    </p>
+  {/if}
 </section>
 
 <dialog bind:this={dialog} class="modal no-print" aria-label="What {name} would change">

@@ -38,12 +38,21 @@ export interface StockView {
   supplier: string;
   wanted: string;
   shelf: string;
+  /** Ordered and not come yet; '' for nothing. */
+  coming: string;
   /** What no kit is cut from, of the cloth on the shelf; '' for cut forms. */
   free: string;
   bolts: BoltView[];
   proven: boolean;
   waste: string;
-  order?: { ask: string; kits: string[]; by?: string; cost?: number; leadDays?: number };
+  order?: {
+    ask: string;
+    amount: { length: string } | { pieces: number };
+    kits: string[];
+    by?: string;
+    cost?: number;
+    leadDays?: number;
+  };
 }
 
 /** All fabrics that are wanted or on the shelf, for the packets chosen. Throws PlanError. */
@@ -56,7 +65,10 @@ export function stockViews(
   return planStock(programme, { packets, people, progress }).map((stock) => stockView(stock, programme));
 }
 
-function stockView({ fabric, wanted, shelf, bolts, order }: FabricStock, { unit, house }: Programme): StockView {
+function stockView(
+  { fabric, wanted, shelf, held = 0, coming, pieces, bolts, order }: FabricStock,
+  { unit, house }: Programme,
+): StockView {
   const write = (x: Rational) => formatLength(x, unit);
   const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
   /** A fat quarter is half of a half yard (handbook 3). */
@@ -67,9 +79,15 @@ function stockView({ fabric, wanted, shelf, bolts, order }: FabricStock, { unit,
   const { id, name, sku, colour, supplier } = fabric;
   return {
     ...{ id, name, sku, colour, supplier },
-    wanted: order.pieces === undefined ? yards(wanted) : `${order.pieces} ${formName(fabric.form, order.pieces)}`,
+    wanted: pieces === undefined ? yards(wanted) : `${pieces} ${formName(fabric.form, pieces)}`,
     // No more than lies there: down to an eighth of a yard, or a tenth of a metre.
-    shelf: yards(down(shelf)),
+    shelf: fabric.form === 'yardage' ? yards(down(shelf)) : `${held} ${formName(fabric.form, held)}`,
+    coming:
+      coming.pieces > 0
+        ? `${coming.pieces} ${formName(fabric.form, coming.pieces)}`
+        : coming.length.equals(0)
+          ? ''
+          : yards(coming.length),
     free: bolts ? yards(down(bolts.bolts.reduce((sum, b) => sum.add(b.rest), ratio(0)))) : '',
     bolts: (bolts?.bolts ?? []).map(({ bolt, cuts, rest }) => ({
       id: bolt.id,
@@ -99,6 +117,7 @@ function stockView({ fabric, wanted, shelf, bolts, order }: FabricStock, { unit,
             : order.bolts
               ? `${order.bolts} ${order.bolts === 1 ? 'bolt' : 'bolts'} of ${yards(fabric.boltLength!)}`
               : yards(order.length),
+        amount: order.pieces === undefined ? { length: write(order.length) } : { pieces: order.pieces },
         kits: (bolts?.order ?? []).map((o) => `${o.qty} × ${o.label}`),
         ...{ by: order.by, cost: order.cost, leadDays: fabric.leadDays },
       },

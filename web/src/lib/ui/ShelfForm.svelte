@@ -2,17 +2,19 @@
 <script lang="ts">
   import { useWorkbench } from '$lib/workbench.svelte';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
-  import type { Change, ShelfFile } from '@aggrega/core/programme';
+  import { formName, type Change, type ShelfFile, type ShelfLength } from '@aggrega/core/programme';
   import Setting from './Setting.svelte';
 
   const bench = useWorkbench();
   const { unit, fabrics, shelf } = $derived(bench.programme);
   const file = $derived(bench.saver.document.shelf);
-  const yardage = $derived(fabrics.filter((f) => f.form === 'yardage'));
   let fabric = $state('');
   let length = $state('');
   let lot = $state('');
   let trouble = $state('');
+  const chosenFabric = $derived(fabrics.find((f) => f.id === fabric) ?? fabrics[0]);
+  /** A cut form is counted, cloth from the bolt measured. */
+  const counted = $derived(chosenFabric !== undefined && chosenFabric.form !== 'yardage');
 
   /** Entries are named in changes by their id, so a list that has none gets them first. */
   const named = (list: ShelfFile[]) => list.map((entry, i) => ({ ...entry, id: entry.id ?? `shelf-${i + 1}` }));
@@ -32,16 +34,20 @@
     }
   };
 
+  const amountOf = (s: ShelfLength) => (s.pieces > 0 ? String(s.pieces) : formatLength(s.length, unit));
+  const wrongCount = (text: string) => (/^[1-9]\d{0,5}$/.test(text.trim()) ? '' : 'A whole number of pieces, from 1.');
+
   function add(e: SubmitEvent) {
     e.preventDefault();
-    const chosen = fabric || yardage[0]?.id;
+    const chosen = chosenFabric?.id;
     if (!chosen) return;
-    trouble = wrong(length);
+    trouble = counted ? wrongCount(length) : wrong(length);
     if (trouble) return;
     const taken = new Set(shelf.map((s) => s.id));
     let n = 1;
     while (taken.has(`${chosen}-${n}`)) n += 1;
-    const entry = { id: `${chosen}-${n}`, fabric: chosen, length: length.trim(), ...(lot.trim() && { dyeLot: lot.trim() }) };
+    const amount = counted ? { pieces: Number(length) } : { length: length.trim() };
+    const entry = { id: `${chosen}-${n}`, fabric: chosen, ...amount, ...(lot.trim() && { dyeLot: lot.trim() }) };
     bench.saver.do('the shelf, a length put on', changes(entry.id, entry));
     length = lot = '';
   }
@@ -61,31 +67,36 @@
         <span class="cloth mb-2 inline-block h-6 w-6 shrink-0" style:background={s.fabric.colour} aria-hidden="true"></span>
         <div class="min-w-0 flex-1">
           <Setting
-            name="{s.fabric.name}{s.dyeLot ? `, lot ${s.dyeLot}` : ''}, {unit}"
-            value={formatLength(s.length, unit)}
-            trouble={wrong}
-            onset={(to) => bench.saver.do('the shelf, a length', changes(s.id, { ...entryOf(s.id), length: to }))}
+            name="{s.fabric.name}{s.dyeLot ? `, lot ${s.dyeLot}` : ''}, {s.pieces > 0 ? formName(s.fabric.form, 2) : unit}"
+            value={amountOf(s)}
+            trouble={(text) => (s.pieces > 0 ? wrongCount(text) : wrong(text))}
+            onset={(to) =>
+              bench.saver.do(
+                'the shelf, measured anew',
+                changes(s.id, { ...entryOf(s.id), ...(s.pieces > 0 ? { pieces: Number(to) } : { length: to }) }),
+              )}
           />
         </div>
         <button
           class="plain mb-2 text-note"
-          aria-label="Take {formatLength(s.length, unit)} of {s.fabric.name} off the shelf"
+          aria-label="Take {amountOf(s)} of {s.fabric.name} off the shelf"
           onclick={() => bench.saver.do('the shelf, a length taken off', changes(s.id, undefined))}>off</button
         >
       </li>
     {/each}
   </ul>
-  {#if yardage.length > 0}
+  {#if chosenFabric}
     <form class="mt-3 flex flex-col gap-2" onsubmit={add} aria-label="Put a length on the shelf">
       <label class="block"
         ><span class="text-note text-quiet">Fabric</span>
-        <select class="field" value={fabric || yardage[0]!.id} onchange={(e) => (fabric = e.currentTarget.value)}
-          >{#each yardage as f (f.id)}<option value={f.id}>{f.name}</option>{/each}</select
+        <select class="field" value={chosenFabric.id} onchange={(e) => (fabric = e.currentTarget.value)}
+          >{#each fabrics as f (f.id)}<option value={f.id}>{f.name}</option>{/each}</select
         ></label
       >
       <div class="flex gap-2">
         <label class="block flex-1"
-          ><span class="text-note text-quiet">Length, {unit}</span><input class="field" bind:value={length} required /></label
+          ><span class="text-note text-quiet">{counted ? `How many ${formName(chosenFabric.form, 2)}` : `Length, ${unit}`}</span
+          ><input class="field" bind:value={length} required /></label
         >
         <label class="block w-20"
           ><span class="text-note text-quiet">Dye lot</span><input class="field" bind:value={lot} maxlength="40" /></label
@@ -95,6 +106,6 @@
       <p><button class="act">Put it on the shelf</button></p>
     </form>
   {:else}
-    <p class="mt-2 text-quiet">No fabric of this programme comes by the length.</p>
+    <p class="mt-2 text-quiet">This programme has no fabrics yet.</p>
   {/if}
 </section>

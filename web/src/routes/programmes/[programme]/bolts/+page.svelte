@@ -1,8 +1,9 @@
 <script lang="ts">
-  import { handsOut } from '@aggrega/core/programme';
+  import { handsOut, newOrder } from '@aggrega/core/programme';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import BoltBar from '$lib/ui/BoltBar.svelte';
+  import OrderDesk from '$lib/ui/OrderDesk.svelte';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import Say from '$lib/ui/Say.svelte';
@@ -44,6 +45,28 @@
   );
   const shortDate = (iso: string) =>
     new Date(`${iso}T00:00:00`).toLocaleDateString(page.data.locale, { day: 'numeric', month: 'short', year: 'numeric' });
+  let ordering = $state('');
+  let trouble = $state('');
+  /** Handed in first, then written down with the day that is promised, as one deed. */
+  async function order(supplier: string) {
+    ordering = supplier;
+    trouble = '';
+    const lines = orders.filter((f) => f.supplier === supplier).map((f) => ({ fabric: f.id, ...f.order!.amount }));
+    const made = newOrder(bench.saver.document, supplier, today, lines);
+    try {
+      const answer = await fetch(`/api/programmes/${bench.slug}/desk`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(made),
+      });
+      const told = (await answer.json()) as { due?: string; message?: string };
+      if (told.due) bench.saver.do(`ordered of ${supplier}`, [{ path: `/orders/${made.id}`, to: { ...made, due: told.due } }]);
+      else trouble = `${supplier} did not take the order: ${told.message}`;
+    } catch {
+      trouble = `${supplier} was not reached, and nothing is ordered. Try again in a moment.`;
+    }
+    ordering = '';
+  }
   const csv = $derived(
     `bolts/order.csv?packets=${wanted.map((i) => i + 1).join(',')}${tried.map((c) => `&people.${c.id}=${bench.people(c)}`).join('')}`,
   );
@@ -69,7 +92,15 @@
         </p>
       {/if}
       {#each suppliers as supplier (supplier)}
-        <h3 class="mt-3">{supplier || 'No supplier named'}</h3>
+        <div class="mt-3 flex flex-wrap items-center justify-between gap-3">
+          <h3>{supplier || 'No supplier named'}</h3>
+          {#if supplier}<button
+              class="act no-print"
+              disabled={tried.length > 0 || ordering !== ''}
+              title={tried.length > 0 ? 'The head count is only tried; enrol or go back first.' : undefined}
+              onclick={() => void order(supplier)}>Order this of {supplier}</button
+            >{/if}
+        </div>
         <table class="w-full table-fixed">
           <tbody>
             {#each orders.filter((f) => f.supplier === supplier) as f (f.id)}
@@ -92,13 +123,18 @@
       {/each}
     </section>
 
+    {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}
+    <OrderDesk />
+
     {#each fabrics.filter((f) => f.bolts.length > 0) as f (f.id)}
       <section class="mt-6 break-inside-avoid" aria-label={f.name} data-bolts={f.id}>
         <h2 class="flex flex-wrap items-center gap-3 border-b border-ink pb-1 text-head">
           <span class="cloth inline-block h-7 w-7" style:background={f.colour} aria-hidden="true"></span>
           {f.name}
           <span class="font-sans text-body font-normal text-quiet"
-            >wanted <Say text={f.wanted} />, on the shelf <Say text={f.shelf} /></span
+            >wanted <Say text={f.wanted} />, on the shelf <Say text={f.shelf} />{#if f.coming}, on its way <Say
+                text={f.coming}
+              />{/if}</span
           >
         </h2>
         <div class="mt-1">

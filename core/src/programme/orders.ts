@@ -1,0 +1,107 @@
+/** Orders placed with suppliers: what is on its way, what came, late or short, and how a delivery goes onto the shelf. */
+import { formatLength, ratio, type Rational, type Unit } from '../measure';
+import type { Change } from './changes';
+import type { Fabric, FabricFile, Order, OrderFile, OrderLine, Programme, ProgrammeFile } from './document';
+import type { ReadLength, Refuse } from './read-length';
+
+/** The orders of a document. */
+export function readOrders(
+  file: ProgrammeFile,
+  fabrics: ReadonlyMap<string, Fabric>,
+  length: ReadLength,
+  refuse: Refuse,
+): Order[] {
+  return (file.orders ?? []).map((entry, i) => {
+    const path = `/orders/${i}`;
+    const lines = (own: OrderFile['lines'], at: string) =>
+      own.flatMap((line, j): OrderLine[] => {
+        const fabric = fabrics.get(line.fabric);
+        if (!fabric) refuse(`${at}/${j}/fabric`, `there is no fabric '${line.fabric}'`);
+        const long = line.length === undefined ? ratio(0) : length(line.length, `${at}/${j}/length`);
+        return fabric ? [{ fabric, length: long, pieces: line.pieces ?? 0, dyeLot: line.dyeLot ?? '' }] : [];
+      });
+    const dates = [entry.placed, entry.due, ...(entry.deliveries ?? []).map((d) => d.date)];
+    for (const date of dates) if (date !== undefined && !isDate(date)) refuse(path, `${date} is no date of the calendar`);
+    return {
+      ...{ id: entry.id, supplier: entry.supplier, placed: entry.placed, due: entry.due, closed: entry.closed ?? false },
+      lines: lines(entry.lines, `${path}/lines`),
+      deliveries: (entry.deliveries ?? []).map(({ id, date, lines: own }, j) => ({
+        ...{ id, date },
+        lines: lines(own, `${path}/deliveries/${j}/lines`),
+      })),
+    };
+  });
+}
+
+/** Whether a text is a day of the calendar, '2027-01-09'. */
+export function isDate(text: string): boolean {
+  const date = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
+}
+
+/** What of an order has not come yet; nothing once nobody waits for the rest. */
+export function outstanding({ lines, deliveries, closed }: Order): OrderLine[] {
+  if (closed) return [];
+  return lines.flatMap((line) => {
+    const came = deliveries.flatMap((d) => d.lines.filter((l) => l.fabric === line.fabric));
+    const length = line.length.sub(came.reduce((sum, l) => sum.add(l.length), ratio(0)));
+    const pieces = line.pieces - came.reduce((n, l) => n + l.pieces, 0);
+    const left = { ...line, length: length.compare(0) > 0 ? length : ratio(0), pieces: Math.max(0, pieces) };
+    return left.length.equals(0) && left.pieces === 0 ? [] : [left];
+  });
+}
+
+/** Cloth that is on its way, of one fabric. */
+export function comingOf({ orders }: Programme, fabric: Fabric): { length: Rational; pieces: number } {
+  const lines = orders.flatMap(outstanding).filter((l) => l.fabric === fabric);
+  return {
+    length: lines.reduce((sum, l) => sum.add(l.length), ratio(0)),
+    pieces: lines.reduce((n, l) => n + l.pieces, 0),
+  };
+}
+
+/** An order of these lines, named after the orders that there are. */
+export function newOrder(file: ProgrammeFile, supplier: string, placed: string, lines: OrderFile['lines']): OrderFile {
+  const taken = new Set(file.orders?.map((o) => o.id));
+  let n = taken.size + 1;
+  while (taken.has(`order-${n}`)) n += 1;
+  return { id: `order-${n}`, supplier, placed, lines };
+}
+
+/** A delivery as a supplier's papers name it. */
+export type DeliveryFile = NonNullable<OrderFile['deliveries']>[number];
+
+/** Books a delivery in: it stands with its order, and its cloth lies on the shelf. */
+export function bookChanges(file: ProgrammeFile, orderId: string, delivery: DeliveryFile): Change[] {
+  const order = file.orders?.find((o) => o.id === orderId);
+  if (!order || order.deliveries?.some((d) => d.id === delivery.id)) return [];
+  return [
+    { path: `/orders/${orderId}/deliveries`, from: order.deliveries, to: [...(order.deliveries ?? []), delivery] },
+    ...delivery.lines.map((line, i) => {
+      const id = `${delivery.id}-${i + 1}`;
+      return { path: `/shelf/${id}`, to: { id, ...line } };
+    }),
+  ];
+}
+
+export interface OrderState {
+  order: Order;
+  waiting: OrderLine[];
+  /** Days that it is late on that day; 0 in time, or when all has come. */
+  late: number;
+}
+
+/** How an order stands on a day. */
+export function orderState(order: Order, day: string): OrderState {
+  const waiting = outstanding(order);
+  const days = (iso: string) => Date.parse(`${iso}T00:00:00Z`) / 86_400_000;
+  const late = waiting.length > 0 && order.due ? Math.max(0, days(day) - days(order.due)) : 0;
+  return { order, waiting, late };
+}
+
+/** '12 yd of Kale', '3 fat quarters of Elderberry' as a supplier is asked for it, in plain lengths. */
+export const lineWords = ({ fabric, length, pieces }: OrderLine, unit: Unit) =>
+  pieces > 0 ? `${pieces} of ${fabric.name}` : `${formatLength(length, unit)} ${unit} of ${fabric.name}`;
+
+/** What a supplier needs to know of a fabric to deliver it. */
+export type SuppliedFabric = Pick<FabricFile, 'id' | 'name' | 'sku' | 'boltLength' | 'leadDays' | 'pricePerYard'>;

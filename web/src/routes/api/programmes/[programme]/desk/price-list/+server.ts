@@ -1,0 +1,16 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { programmeOf } from '$lib/server/programmes';
+import { priceList } from '$lib/server/supplier-desk';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** A supplier's price list as CSV. */
+export const GET: RequestHandler = async ({ params, url, locals }) => {
+  const supplier = url.searchParams.get('supplier') ?? '';
+  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  const fabrics = stored?.document.fabrics?.filter((f) => f.supplier === supplier) ?? [];
+  if (supplier === '' || fabrics.length === 0) error(404, 'No fabric of this programme comes from that supplier.');
+  return new Response(await priceList(locals.organisation, supplier, fabrics), {
+    headers: { 'content-type': 'text/csv; charset=utf-8' },
+  });
+};
