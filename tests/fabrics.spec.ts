@@ -164,7 +164,7 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   await expect(page.locator('[data-scatter]')).toBeVisible();
   const fills = () =>
     quilt.locator('[data-place] [data-patch]').evaluateAll((all) => all.map((p) => p.getAttribute('fill')).join());
-  await expect.poll(fills).toMatch(/cloth-Ba.*cloth-Bb|cloth-Bb.*cloth-Ba/);
+  await expect.poll(fills).toMatch(/paint-Ba.*paint-Bb|paint-Bb.*paint-Ba/);
   const first = await fills();
   await page.getByRole('heading', { name: 'The Allotment Year' }).click();
   await page.keyboard.press('s');
@@ -182,10 +182,10 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   await row.getByRole('combobox').selectOption({ label: 'pin Compost' });
   const patch = Number(await row.getAttribute('data-pin')) - 1;
   const pinned = quilt.locator('[data-place="1,1"] [data-patch]').nth(patch);
-  await expect(pinned).toHaveAttribute('fill', /cloth-Bc/);
+  await expect(pinned).toHaveAttribute('fill', /paint-Bc/);
   await page.getByRole('button', { name: 'Shuffle' }).click();
   await expect.poll(fills).not.toBe(first);
-  await expect(pinned).toHaveAttribute('fill', /cloth-Bc/);
+  await expect(pinned).toHaveAttribute('fill', /paint-Bc/);
 
   // A school is picked, and everything is on the sheet by the fabrics' own letters.
   await page.getByText('one of each pool for a block').click();
@@ -196,4 +196,17 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   await page.getByLabel('Fabric of B', { exact: true }).selectOption('one');
   await expect(page.getByRole('list', { name: 'The pool of B' })).toHaveCount(0);
   await expect(page.getByLabel('Fabric of B', { exact: true })).toHaveValue('water-butt');
+});
+
+test('a month’s block is looked at closely, in the same cast', async ({ page, bench }) => {
+  await bench.open('/fabrics?colourway=dusk');
+  await page.getByLabel('Look at').selectOption({ label: 'February, Seed Drill' });
+  const block = page.getByRole('img', { name: /Seed Drill in Dusk/ });
+  await expect(block).toBeVisible();
+  // Prints are drawn at the block's own scale.
+  await expect(block.locator('pattern').first()).toBeAttached();
+  const ground = () => block.evaluate((svg) => (svg as SVGElement).style.getPropertyValue('--cloth-B'));
+  const before = await ground();
+  await page.getByLabel('Fabric of B', { exact: true }).selectOption({ label: 'Compost' });
+  await expect.poll(ground).not.toBe(before);
 });

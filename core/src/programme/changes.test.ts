@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ChangeError, applyChanges, inverse, type Change, type ProgrammeFile } from './index';
+import { ChangeError, applyChanges, inverse, sharing, type Change, type ProgrammeFile } from './index';
 
 const file = (): ProgrammeFile => ({
   format: 'aggrega-programme',
@@ -37,7 +37,30 @@ const anyChange = fc.constantFrom<Change>(
   { path: '/title', to: 'Another year' },
 );
 
+/** Nothing in it can be written to any more. */
+function frozen<T>(value: T): T {
+  if (value !== null && typeof value === 'object') Object.values(Object.freeze(value)).forEach(frozen);
+  return value;
+}
+
 describe('changes', () => {
+  it('leave the document as it was, and share with it what they do not touch', () => {
+    fc.assert(
+      fc.property(fc.uniqueArray(anyChange, { minLength: 1, selector: (c) => c.path }), (changes) => {
+        const before = frozen(file());
+        const after = applied(frozen(changes), before);
+        expect(before).toEqual(file());
+        const touched = new Set(changes.map((c) => c.path.split('/')[1]));
+        for (const [name, section] of Object.entries(before))
+          expect(after[name as keyof ProgrammeFile] === section).toBe(!touched.has(name) || typeof section !== 'object');
+        // Come back from a server as other objects, equal sections are the same again.
+        const back = sharing(after, structuredClone(after));
+        expect(back).toEqual(after);
+        expect(Object.entries(back).every(([name, section]) => section === after[name as keyof ProgrammeFile])).toBe(true);
+      }),
+    );
+  });
+
   it('reach the entry that they name, wherever it stands', () => {
     const reordered = { ...file(), months: [...file().months!].reverse() };
     expect(applied([{ path: '/months/m1/name', from: 'January', to: 'Jan' }], reordered).months![1]!.name).toBe('Jan');

@@ -30,16 +30,18 @@ export class ChangeError extends Error {
 
 /**
  * Applies all changes, or none when any of them conflicts. A change that already stands counts as made, so that sending the
- * same one again after a lost answer does no harm. Throws ChangeError for a place that cannot exist.
+ * same one again after a lost answer does no harm. The document itself stays as it is; what no change touches is shared with the
+ * new one, so that readers can tell by identity what is as it was. Throws ChangeError for a place that cannot exist.
  */
 export function applyChanges(
   file: ProgrammeFile,
   changes: readonly Change[],
 ): { file: ProgrammeFile } | { conflicts: Conflict[] } {
-  const copy = structuredClone(file);
+  const copy = { ...file };
+  const own: Owned = new Set([copy]);
   const conflicts: Conflict[] = [];
   for (const change of changes) {
-    const { parent, key, list } = findPlace(copy, change.path, change.to !== undefined);
+    const { parent, key, list } = findPlace(copy, change.path, change.to !== undefined, own);
     const now = list ? entryNamed(list, key) : parent && Object.hasOwn(parent, key) ? parent[key] : undefined;
     if (same(now, change.to)) continue;
     if (!same(now, change.from)) conflicts.push({ ...change, now });
@@ -50,18 +52,37 @@ export function applyChanges(
   return conflicts.length > 0 ? { conflicts } : { file: copy };
 }
 
+/** The newer of two documents, sharing with the older every section that is equal in both. */
+export function sharing(older: ProgrammeFile, newer: ProgrammeFile): ProgrammeFile {
+  const known = older as unknown as Holder;
+  const sections = Object.entries(newer).map(([name, value]) => [name, same(known[name], value) ? known[name] : value]);
+  return Object.fromEntries(sections) as unknown as ProgrammeFile;
+}
+
 /** What takes the changes back. */
 export function inverse(changes: readonly Change[]): Change[] {
   return changes.map(({ path, from, to }) => ({ path, from: to, to: from })).reverse();
 }
 
 type Holder = Record<string, unknown>;
+/** Objects and lists that belong to the new document alone, and may be written to. */
+type Owned = Set<unknown>;
+
+/** The object or list as the new document's own: copied the first time it is come by. */
+function owned(value: unknown, own: Owned, put: (copy: unknown) => void): unknown {
+  if (value === null || typeof value !== 'object' || own.has(value)) return value;
+  const copy = Array.isArray(value) ? [...(value as unknown[])] : { ...value };
+  own.add(copy);
+  put(copy);
+  return copy;
+}
 
 /** The object that holds the place; missing objects on the way are made when something is to be put there. */
 function findPlace(
   root: ProgrammeFile,
   path: string,
   make: boolean,
+  own: Owned,
 ): { parent: Holder | undefined; key: string; list?: unknown[] } {
   const names = path.split('/').slice(1);
   const key = names.pop();
@@ -69,12 +90,15 @@ function findPlace(
     throw new ChangeError(path);
   let holder: unknown = root;
   for (const name of names) {
-    if (Array.isArray(holder)) holder = entryNamed(holder, name);
-    else if (holder !== null && typeof holder === 'object') {
+    if (Array.isArray(holder)) {
+      const list = holder as unknown[];
+      const entry = entryNamed(list, name);
+      holder = owned(entry, own, (copy) => (list[list.indexOf(entry)] = copy));
+    } else if (holder !== null && typeof holder === 'object') {
       const here = holder as Holder;
       if (!Object.hasOwn(here, name) && make) here[name] = LISTS.has(name) ? [] : {};
       else if (!Object.hasOwn(here, name)) return { parent: undefined, key };
-      holder = here[name];
+      holder = owned(here[name], own, (copy) => (here[name] = copy));
     }
     if (holder === undefined) throw new ChangeError(path);
   }

@@ -37,7 +37,7 @@ export {
   swapChanges,
   type School,
 } from './cast-changes';
-export { ChangeError, applyChanges, inverse, type Change, type Conflict } from './changes';
+export { ChangeError, applyChanges, inverse, sharing, type Change, type Conflict } from './changes';
 export {
   constructMonthBlock,
   demandOf,
@@ -56,6 +56,7 @@ export {
   newOrder,
   orderState,
   outstanding,
+  paperLines,
   type DeliveryFile,
   type OrderState,
   type SuppliedFabric,

@@ -1,8 +1,9 @@
 /** Orders placed with suppliers: what is on its way, what came, late or short, and how a delivery goes onto the shelf. */
-import { formatLength, ratio, type Rational, type Unit } from '../measure';
+import { formatYardage, ratio, type Rational, type Unit } from '../measure';
 import type { Change } from './changes';
 import type { Fabric, FabricFile, Order, OrderFile, OrderLine, Programme, ProgrammeFile } from './document';
-import type { ReadLength, Refuse } from './read-length';
+import { formName } from './forms';
+import { lengthReader, type ReadLength, type Refuse } from './read-length';
 
 /** The orders of a document. */
 export function readOrders(
@@ -13,13 +14,7 @@ export function readOrders(
 ): Order[] {
   return (file.orders ?? []).map((entry, i) => {
     const path = `/orders/${i}`;
-    const lines = (own: OrderFile['lines'], at: string) =>
-      own.flatMap((line, j): OrderLine[] => {
-        const fabric = fabrics.get(line.fabric);
-        if (!fabric) refuse(`${at}/${j}/fabric`, `there is no fabric '${line.fabric}'`);
-        const long = line.length === undefined ? ratio(0) : length(line.length, `${at}/${j}/length`);
-        return fabric ? [{ fabric, length: long, pieces: line.pieces ?? 0, dyeLot: line.dyeLot ?? '' }] : [];
-      });
+    const lines = (own: OrderFile['lines'], at: string) => readLines(own, at, { fabrics, length, refuse });
     const dates = [entry.placed, entry.due, ...(entry.deliveries ?? []).map((d) => d.date)];
     for (const date of dates) if (date !== undefined && !isDate(date)) refuse(path, `${date} is no date of the calendar`);
     return {
@@ -31,6 +26,26 @@ export function readOrders(
       })),
     };
   });
+}
+
+/** Lines of an order or of a delivery. */
+export function readLines(
+  lines: OrderFile['lines'],
+  path: string,
+  { fabrics, length, refuse }: { fabrics: ReadonlyMap<string, Fabric>; length: ReadLength; refuse: Refuse },
+): OrderLine[] {
+  return lines.flatMap((line, j) => {
+    const fabric = fabrics.get(line.fabric);
+    if (!fabric) refuse(`${path}/${j}/fabric`, `there is no fabric '${line.fabric}'`);
+    const long = line.length === undefined ? ratio(0) : length(line.length, `${path}/${j}/length`);
+    return fabric ? [{ fabric, length: long, pieces: line.pieces ?? 0, dyeLot: line.dyeLot ?? '' }] : [];
+  });
+}
+
+/** The lines of a supplier's paper; those that name no fabric of the programme are left out. */
+export function paperLines({ fabrics, unit }: Programme, { lines }: DeliveryFile): OrderLine[] {
+  const refuse = () => {};
+  return readLines(lines, '', { fabrics: new Map(fabrics.map((f) => [f.id, f])), length: lengthReader(unit, refuse), refuse });
 }
 
 /** Whether a text is a day of the calendar, '2027-01-09'. */
@@ -99,9 +114,19 @@ export function orderState(order: Order, day: string): OrderState {
   return { order, waiting, late };
 }
 
-/** '12 yd of Kale', '3 fat quarters of Elderberry' as a supplier is asked for it, in plain lengths. */
-export const lineWords = ({ fabric, length, pieces }: OrderLine, unit: Unit) =>
-  pieces > 0 ? `${pieces} of ${fabric.name}` : `${formatLength(length, unit)} ${unit} of ${fabric.name}`;
+/** '18 × 12 yd of Frosted Pane, lot 3', '28 fat quarters of Elderberry': lines in words, equal ones together. */
+export function lineWords(lines: readonly OrderLine[], unit: Unit): string[] {
+  const count = new Map<string, number>();
+  for (const { fabric, length, pieces, dyeLot } of lines) {
+    const amount =
+      pieces > 0
+        ? `${pieces} ${formName(fabric.form, pieces)}`
+        : `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+    const words = `${amount} of ${fabric.name}${dyeLot ? `, lot ${dyeLot}` : ''}`;
+    count.set(words, (count.get(words) ?? 0) + 1);
+  }
+  return [...count].map(([words, times]) => (times > 1 ? `${times} × ${words}` : words));
+}
 
 /** What a supplier needs to know of a fabric to deliver it. */
 export type SuppliedFabric = Pick<FabricFile, 'id' | 'name' | 'sku' | 'boltLength' | 'leadDays' | 'pricePerYard'>;

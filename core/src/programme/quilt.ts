@@ -1,6 +1,15 @@
 /** The whole quilt of a programme: its top, parts, binding, and how large its backing is. */
 import { ratio, toRuler, type Exact, type Rational } from '../measure';
-import { bindingLength, quiltParts, quiltTop, SettingError, type QuiltPart, type Setting, type Top } from '../setting';
+import {
+  bindingLength,
+  quiltParts,
+  quiltTop,
+  SettingError,
+  type QuiltPart,
+  type SetBlock,
+  type Setting,
+  type Top,
+} from '../setting';
 import type { Programme, SizeOption } from './document';
 import { PlanError } from './plan-error';
 import { blocksInOrder } from './set-blocks';
@@ -31,7 +40,7 @@ export function quiltOf(programme: Programme, size?: SizeOption): Quilt | undefi
 export function quiltWith(programme: Programme, setting: Setting, path = '/setting'): Quilt {
   const { house, directional, months } = programme;
   try {
-    const top = quiltTop(setting, blocksInOrder(months));
+    const top = topOf(setting, blocksInOrder(months));
     const { binding } = setting;
     const over = (setting.backing?.overage ?? ratio(house.unit === 'in' ? 4 : 10)).mul(2);
     const cover = (side: Exact) => toRuler(side.plus(over), house.rounding);
@@ -46,6 +55,24 @@ export function quiltWith(programme: Programme, setting: Setting, path = '/setti
     if (!(error instanceof SettingError)) throw error;
     throw new PlanError([{ path: `${path}${error.path}`, message: error.message }]);
   }
+}
+
+const laid = new Map<string, Top>();
+const REMEMBERED = 12;
+
+/**
+ * The top of a setting; the last few are remembered by all that they are made of, since a document that is cast or renamed is read anew and
+ * its quilt lies as it lay. Throws SettingError.
+ */
+export function topOf(setting: Setting, blocks: readonly SetBlock[]): Top {
+  const name = JSON.stringify([setting, blocks], (_, value: unknown) =>
+    value instanceof Map ? [...value] : value && typeof value === 'object' && 'toFraction' in value ? String(value) : value,
+  );
+  const top = laid.get(name) ?? quiltTop(setting, blocks);
+  laid.delete(name);
+  laid.set(name, top);
+  if (laid.size > REMEMBERED) laid.delete(laid.keys().next().value!);
+  return top;
 }
 
 /** How often a month's block, 'm1:cold-frame', stands mirrored in one quilt of that size. */

@@ -1,10 +1,11 @@
 /** Reads how the quilt is set, for the plain size and for the others. */
 import type { Problem } from '../block';
 import type { Rational, Unit } from '../measure';
-import { partGroups, quiltTop, SettingError, type PartGroup, type Setting } from '../setting';
+import { partGroups, SettingError, type PartGroup, type Setting } from '../setting';
 import type { Programme, ProgrammeFile, SettingFile } from './document';
 import type { ReadLength, Refuse } from './read-length';
-import { setBlocks } from './set-blocks';
+import { topOf } from './quilt';
+import { blocksInOrder, setBlocks } from './set-blocks';
 
 const DEFAULTS = {
   in: { over: '12', overage: '4', seam: '1/2', widest: 60 },
@@ -122,10 +123,7 @@ export function settingWarnings(programme: Programme): Problem[] {
         : [],
     );
     try {
-      const { places } = quiltTop(
-        setting,
-        blocks.map((b) => b.block),
-      );
+      const { places } = topOf(setting, blocksInOrder(programme.months));
       const made = blocks.reduce((n, { times }) => n + times * make, 0);
       const spare = places.length - made;
       const lacking = `the quilt has ${places.length} places for blocks, and the months make ${made}`;

@@ -2,7 +2,7 @@
  * Saves changes one after another, keeps those that could not be saved yet, also over a reload, and says how it stands.
  * Every change knows what it replaces, so two people's changes join or are shown side by side, never lost.
  */
-import { applyChanges, inverse, type Change, type Conflict, type ProgrammeFile } from '@aggrega/core/programme';
+import { applyChanges, inverse, sharing, type Change, type Conflict, type ProgrammeFile } from '@aggrega/core/programme';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'conflict' | 'refused';
 
@@ -70,7 +70,7 @@ export class Saver {
   /** A newer document came from the server, by navigation or on return to the window. */
   receive(document: ProgrammeFile, revision: number, savedAt: Date): void {
     if (revision <= this.revision) return;
-    this.#base = document;
+    this.#base = sharing(this.#base, document);
     this.revision = revision;
     this.savedAt = savedAt;
     this.#rebuild();
@@ -205,7 +205,7 @@ export class Saver {
     if (answer.kind === 'saved') {
       this.#queue.shift();
       this.#keep();
-      this.#base = answer.document!;
+      this.#base = sharing(this.document, answer.document!);
       this.revision = answer.revision!;
       this.savedAt = new Date(answer.updated!);
       this.#rebuild();

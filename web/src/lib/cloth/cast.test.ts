@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fillOf, groundsOf, type Cast } from './cast';
+import { fillOf, paintsOf, type Cast } from './cast';
 
 const cast: Cast = new Map([
   ['A', { colour: '#ffffff' }],
@@ -7,18 +7,32 @@ const cast: Cast = new Map([
   ['C', { colour: '#806040', photo: { id: 'ab'.repeat(16), side: 4 } }],
 ]);
 
+const paints = (of: Cast, more: Parameters<typeof paintsOf>[2] = {}) =>
+  new Map(
+    paintsOf(of, 'u', more)
+      .split(';')
+      .map((p) => p.split(/:(.*)/).slice(0, 2) as [string, string]),
+  );
+
 describe('what a letter is painted with', () => {
   it('is its ground, its print at the angle at which it lies, or its photo in colour alone', () => {
-    expect(fillOf(cast, 'A', 'u')).toBe('var(--cloth-A, var(--color-edge))');
-    expect(fillOf(cast, 'B', 'u', { angle: 45, view: 'grey' })).toBe('url(#u-B-45)');
-    expect(fillOf(cast, 'C', 'u')).toBe('url(#u-C-0)');
-    expect(fillOf(cast, 'C', 'u', { view: 'grey' })).toBe('var(--cloth-C, var(--color-edge))');
-    // A letter that nobody cast stays uncoloured.
-    expect(fillOf(cast, 'D', 'u')).toContain('--color-edge');
+    const colour = paints(cast, { angles: [0, 45, -90] });
+    expect(colour.get('--paint-A-45')).toBe('#ffffff');
+    expect(colour.get('--paint-B-45')).toBe('url(#u-B-45)');
+    expect(colour.get('--paint-B--90')).toBe('url(#u-B--90)');
+    expect(colour.get('--paint-C-0')).toBe('url(#u-C-0)');
+    expect(paints(cast, { view: 'grey' }).get('--paint-C-0')).toMatch(/^#[0-9a-f]{6}$/);
+    expect(paints(cast, { view: 'grey' }).get('--paint-B-0')).toBe('url(#u-B-0)');
   });
 
-  it('names a ground for every letter, in the view that is asked for', () => {
-    expect(groundsOf(cast)).toBe('--cloth-A:#ffffff;--cloth-B:#204060;--cloth-C:#806040');
-    expect(groundsOf(cast, 'grey')).not.toContain('#204060');
+  it('has a ground for every letter, in the view that is asked for', () => {
+    const grounds = (view?: 'grey') => ['A', 'B', 'C'].map((r) => paints(cast, { view }).get(`--cloth-${r}`));
+    expect(grounds()).toEqual(['#ffffff', '#204060', '#806040']);
+    expect(grounds('grey')).not.toContain('#204060');
+  });
+
+  it('is named by shapes without knowing the cast, so that another one touches none of them', () => {
+    expect(fillOf('B', 45)).toBe('var(--paint-B-45, var(--color-edge))');
+    expect(fillOf('D')).toContain('--color-edge');
   });
 });

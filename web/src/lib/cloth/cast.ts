@@ -1,5 +1,5 @@
 /** How letters are painted: the ground of their fabrics as variables of a picture, prints and photos as its patterns. */
-import { asSeen, type Print, type View } from '@aggrega/core/fabric';
+import { asSeen, averageColour, type Print, type View } from '@aggrega/core/fabric';
 
 export interface Cloth {
   colour: string;
@@ -10,21 +10,40 @@ export interface Cloth {
 /** By letter. */
 export type Cast = ReadonlyMap<string, Cloth>;
 
+/** Prints that repeat within so few points run together to the eye, and to the screen. */
+const RUNS_TOGETHER = 4;
+
+/** The cast as it is seen at that scale (points to an inch or centimetre): what is too small to be told apart is its average. */
+export function castAt(cast: Cast, scale: number): Cast {
+  return new Map(
+    [...cast].map(([role, cloth]) => {
+      const { colour, print, photo } = cloth;
+      if (!print || photo || print.repeat * scale >= RUNS_TOGETHER) return [role, cloth];
+      return [role, { colour: averageColour(colour, print) }];
+    }),
+  );
+}
+
 /** Whether a fabric shows more than one colour; a photo only in its own: in other views its average stands for it. */
 export const patterned = ({ print, photo }: Cloth, view: View = 'colour') => (photo ? view === 'colour' : print !== undefined);
 
-/** The grounds as variables, so that another cast repaints a picture without touching its shapes. */
-export function groundsOf(cast: Cast, view: View = 'colour'): string {
-  return [...cast].map(([role, { colour }]) => `--cloth-${role}:${asSeen(colour, view)}`).join(';');
+/**
+ * What each letter is painted with, as variables of a picture named `uid`: its ground, and at each angle its ground or its pattern. Another cast
+ * changes these and touches no shape.
+ */
+export function paintsOf(
+  cast: Cast,
+  uid: string,
+  { view, angles = [0] }: { view?: View; angles?: readonly number[] } = {},
+): string {
+  return [...cast]
+    .flatMap(([role, cloth]) => {
+      const ground = asSeen(cloth.colour, view ?? 'colour');
+      const paint = (angle: number) => (patterned(cloth, view) ? `url(#${uid}-${role}-${angle})` : ground);
+      return [`--cloth-${role}:${ground}`, ...angles.map((angle) => `--paint-${role}-${angle}:${paint(angle)}`)];
+    })
+    .join(';');
 }
 
-/** What a shape of that letter is filled with; `uid` names the picture's patterns. */
-export function fillOf(
-  cast: Cast,
-  role: string,
-  uid: string,
-  { view, angle = 0 }: { view?: View; angle?: number } = {},
-): string {
-  const cloth = cast.get(role);
-  return cloth && patterned(cloth, view) ? `url(#${uid}-${role}-${angle})` : `var(--cloth-${role}, var(--color-edge))`;
-}
+/** What a shape of that letter is filled with; a letter that nobody cast stays uncoloured. */
+export const fillOf = (role: string, angle = 0): string => `var(--paint-${role}-${angle}, var(--color-edge))`;

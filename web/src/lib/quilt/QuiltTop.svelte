@@ -1,7 +1,7 @@
 <!-- The whole quilt at scale. A place can be taken in hand, by pointer or keys, and dragged onto another. -->
 <script lang="ts">
   import ClothDefs from '$lib/cloth/ClothDefs.svelte';
-  import { fillOf, groundsOf, type Cast } from '$lib/cloth/cast';
+  import { castAt, fillOf, paintsOf, type Cast } from '$lib/cloth/cast';
   import type { View } from '@aggrega/core/fabric';
   import { neighbour } from './places';
   import { laidOnQuilt, type PicturePlace, type QuiltPicture } from '@aggrega/core/programme';
@@ -25,7 +25,7 @@
   }
   let {
     picture,
-    cast,
+    cast: given,
     view = 'colour',
     label,
     held,
@@ -38,6 +38,9 @@
   }: Props = $props();
 
   const uid = $props.id();
+  /** How wide it is shown, in points; before that is known prints are drawn as they are. */
+  let shown = $state(0);
+  const cast = $derived(shown > 0 ? castAt(given, shown / picture.width) : given);
   const line = $derived(Math.max(picture.width, picture.height) / 700);
   const points = (all: readonly (readonly [number, number])[]) => all.map((p) => p.join(',')).join(' ');
   /** How a block lies, in degrees: its prints turn with it. */
@@ -101,12 +104,13 @@
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <svg
   bind:this={svg}
+  bind:clientWidth={shown}
   class="{className} {onhold ? 'touch-manipulation' : ''} {inHand ? 'outline-none! shadow-none!' : ''}"
   viewBox="{-line} {-line} {picture.width + 2 * line} {picture.height + 2 * line}"
   role={onhold ? 'application' : 'img'}
   aria-label={inHand && onhold ? `${label}. In hand: ${nameOf(inHand)}` : label}
   tabindex={onhold ? 0 : undefined}
-  style={groundsOf(cast, view)}
+  style={paintsOf(cast, uid, { view, angles })}
   {onkeydown}
   onpointermove={(e) => dragged !== undefined && (over = under(e))}
   onpointerup={drop}
@@ -123,7 +127,7 @@
     {#each picture.parts as part, i (i)}
       <polygon
         points={points(part.points)}
-        fill={part.covered ? `url(#covered-${uid})` : fillOf(cast, part.role, uid, { view })}
+        fill={part.covered ? `url(#covered-${uid})` : fillOf(part.role)}
         data-part={part.name}
       />
     {/each}
@@ -142,7 +146,7 @@
             <polygon
               points={points(patch.points.map((p) => laidOnQuilt(place, p)))}
               data-patch={onpatch && i}
-              fill={fillOf(cast, patch.role, uid, { view, angle: angleOf(place) })}
+              fill={fillOf(patch.role, angleOf(place))}
               stroke-width={line}
             />
           {/each}

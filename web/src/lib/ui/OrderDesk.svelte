@@ -7,6 +7,7 @@
     comingOf,
     orderState,
     lineWords,
+    paperLines,
     type DeliveryFile,
     type Order,
     type OrderLine,
@@ -42,12 +43,6 @@
   });
   const shortDate = (iso: string) =>
     new Date(`${iso}T00:00:00`).toLocaleDateString(page.data.locale, { day: 'numeric', month: 'short', year: 'numeric' });
-  /** What a paper says, in the programme's own words. */
-  const linesOf = (delivery: DeliveryFile) =>
-    delivery.lines.map(({ fabric, length, pieces, dyeLot }) => {
-      const name = programme.fabrics.find((f) => f.id === fabric)?.name ?? fabric;
-      return `${pieces ?? `${length} ${unit}`} of ${name}${dyeLot ? `, lot ${dyeLot}` : ''}`;
-    });
   const book = (order: string, delivery: DeliveryFile) =>
     bench.saver.do(`delivery of ${shortDate(delivery.date)} booked`, bookChanges(bench.saver.document, order, delivery));
   const close = ({ id }: Order, closed: boolean) =>
@@ -58,7 +53,7 @@
         to: closed || undefined,
       },
     ]);
-  const all = (lines: readonly OrderLine[]) => lines.map((l) => lineWords(l, unit)).join('; ');
+  const all = (lines: readonly OrderLine[]) => lineWords(lines, unit).join('; ');
   /** What this order still owes is wanted; what came short is told with it. */
   const coming = $derived(programme.fabrics.some((f) => !comingOf(programme, f).length.equals(0)));
 </script>
@@ -95,7 +90,7 @@
           >
             <span class="min-w-0 flex-1"
               >{order.due && delivery.date > order.due ? 'Late, on' : 'On'}
-              {shortDate(delivery.date)}: <Say text={linesOf(delivery).join('; ')} /></span
+              {shortDate(delivery.date)}: <Say text={all(paperLines(programme, delivery))} /></span
             >
             <button class="act first" onclick={() => book(order.id, delivery)}>Put it on the shelf</button>
           </div>

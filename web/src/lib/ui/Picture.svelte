@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { Drawing } from '@aggrega/core/block';
   import ClothDefs from '$lib/cloth/ClothDefs.svelte';
-  import { fillOf, groundsOf, type Cast } from '$lib/cloth/cast';
+  import { fillOf, paintsOf, type Cast } from '$lib/cloth/cast';
   import type { View } from '@aggrega/core/fabric';
   import type { Snippet } from 'svelte';
 
@@ -34,14 +34,14 @@
   viewBox="{-line} {-line} {drawing.width + 2 * line} {drawing.height + 2 * line}"
   role="img"
   aria-label={label}
-  style={cast ? groundsOf(cast, view) : undefined}
+  style={cast ? paintsOf(cast, uid, { view }) : undefined}
   onpointerleave={() => onpatch?.(undefined)}
 >
   {#if cast}<defs><ClothDefs {uid} {cast} {view} /></defs>{/if}
   {#each drawing.shapes as shape, i (i)}
     <polygon
       points={points(shape)}
-      fill={cast ? fillOf(cast, shape.role, uid, { view }) : (colours?.get(shape.role) ?? 'var(--color-edge)')}
+      fill={cast ? fillOf(shape.role) : (colours?.get(shape.role) ?? 'var(--color-edge)')}
       stroke="color-mix(in srgb, var(--color-ink) 35%, transparent)"
       stroke-width={line}
       stroke-linejoin="round"

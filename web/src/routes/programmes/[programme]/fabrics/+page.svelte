@@ -24,8 +24,10 @@
     quiltOf,
     quiltPicture,
     scatterChange,
+    type Colourway,
     type Fabric,
     type PicturePlace,
+    type QuiltPicture,
   } from '@aggrega/core/programme';
   import { onDestroy, untrack } from 'svelte';
 
@@ -69,17 +71,40 @@
     return new Set(all);
   });
 
+  /** The shapes stay the same while only fabrics change: then nothing but their colours is painted anew. */
+  let drawn: { of: readonly unknown[]; picture: QuiltPicture | undefined } | undefined;
   const plain = $derived.by(() => {
+    const { blocks: all, months, setting, unit: measure, house } = bench.saver.document;
+    const of = [all, months, setting, measure, house];
+    if (drawn && of.every((part, i) => part === drawn!.of[i])) return drawn.picture;
+    drawn = { of, picture: undefined };
     try {
       const quilt = quiltOf(programme);
-      return quilt && quiltPicture(quilt, programme);
+      return (drawn.picture = quilt && quiltPicture(quilt, programme));
     } catch (error) {
       if (error instanceof PlanError) return undefined;
       throw error;
     }
   });
+  /** The picture comes first; what is worked out and written beside it follows when the fabrics rest. */
+  let rested: { colourway: Colourway; fabric: Fabric | undefined } | undefined = $state.raw();
+  $effect(() => {
+    const now = { colourway, fabric };
+    const timer = setTimeout(() => (rested = now), rested ? 80 : 0);
+    return () => clearTimeout(timer);
+  });
+  const beside = $derived(rested ?? { colourway, fabric });
   const picture = $derived(plain && castPicture(plain, scattered));
   const inPlace = $derived(scrappy ? picture?.places.find((p) => p.at === held) : undefined);
+  /** A month whose blocks are looked at closely instead of the quilt. */
+  let close = $state('');
+  /** A month's blocks as they lie in the quilt, the first of each. */
+  const closely = $derived(
+    (programme.months.find((m) => m.id === close)?.blocks ?? []).map((entry) => {
+      const place = picture?.places.find((p) => p.block && p.key === `${close}:${entry.key}`);
+      return { entry, block: place?.block ?? entry.block };
+    }),
+  );
   const blocks = $derived(programme.months.flatMap((m) => m.blocks.map((entry) => ({ month: m, entry }))));
 
   function cast(to: Fabric, letter = inHand) {
@@ -131,6 +156,27 @@
         {/each}
       </fieldset>
       {#if picture}
+        <label class="no-print mt-2 flex items-center gap-2"
+          ><span class="text-note text-quiet">Look at</span>
+          <select class="field w-auto" bind:value={close}>
+            <option value="">the whole quilt</option>
+            {#each programme.months.filter((m) => m.blocks.length > 0) as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
+          </select></label
+        >
+      {/if}
+      {#if picture && closely.length > 0}
+        <div class="mt-3 flex flex-col gap-3">
+          {#each closely as { entry, block } (entry.path)}
+            <Picture
+              class="max-h-[24rem] w-full"
+              drawing={blockDrawing(block, entry.finished)}
+              cast={colourway.fabrics}
+              {view}
+              label="{entry.block.name} in {colourway.name}, {VIEWS[view]}"
+            />
+          {/each}
+        </div>
+      {:else if picture}
         <QuiltTop
           class="mt-3 max-h-[27rem] w-full"
           {picture}
@@ -179,14 +225,14 @@
     </p>
     <ValueStrip fabrics={programme.fabrics} {colourway} {view} role={inHand} oncast={cast} />
   </section>
-  <div class="mt-7"><SeamList {colourway} {view} /></div>
+  <div class="mt-7"><SeamList colourway={beside.colourway} {view} /></div>
   {#snippet side()}
     <div class="mt-4 flex flex-col gap-6">
       {#if inPlace && scattered?.at.has(inPlace.at)}
         <PinForm place={inPlace} name={scattered.at.get(inPlace.at)!.name} {colourway} {view} patch={pressed} />
       {/if}
       <FabricRack {colourway} {view} role={inHand} looked={fabric?.id ?? ''} onlook={(id) => (looked = id)} oncast={cast} />
-      {#if fabric && !fabric.own}{#key fabric.id}<FabricForm {fabric} />{/key}{/if}
+      {#if beside.fabric && !beside.fabric.own}{#key beside.fabric.id}<FabricForm fabric={beside.fabric} />{/key}{/if}
       <ShelfImport />
       <p class="text-note text-quiet">
         Prints are drawn at true scale on the quilt, at 24 points to {unit === 'in' ? 'an inch' : '2.54 cm'} on swatches.
