@@ -17,7 +17,15 @@ function newest(folder) {
 }
 
 const built = statSync(bundle, { throwIfNoEntry: false })?.mtimeMs ?? 0;
-if (built < Math.max(newest(here('../src')), newest(here('../../core/src')), newest(here('../../core/schemas')))) {
+if (
+  built <
+  Math.max(
+    newest(here('../src')),
+    newest(here('../../core/src')),
+    newest(here('../../core/schemas')),
+    newest(here('../../paper/src')),
+  )
+) {
   const { build } = await import('esbuild');
   await build({
     entryPoints: [here('../src/main.ts')],
@@ -28,7 +36,9 @@ if (built < Math.max(newest(here('../src')), newest(here('../../core/src')), new
     target: 'node20',
     format: 'esm',
     // ajv is CommonJS and calls require for its own files only; esbuild resolves those, this serves the rest.
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    banner: { js: "import { createRequire as requireOf } from 'node:module'; const require = requireOf(import.meta.url);" },
+    // Reads files of its own.
+    external: ['pdfkit', 'fontkit'],
     logLevel: 'error',
   });
 }

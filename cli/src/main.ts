@@ -9,6 +9,7 @@ import { constructVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
 import { packets } from './verbs/packets';
 import { quilt } from './verbs/quilt';
+import { sheet } from './verbs/sheet';
 
 export interface Loaded {
   programme: Programme;
@@ -18,7 +19,7 @@ export interface Loaded {
 /** A verb gets the programme and the words after the file; it returns what is to be printed. */
 export type Verb = (loaded: Loaded, words: string[]) => unknown;
 
-const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, bolts, quilt };
+const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, bolts, quilt, sheet };
 
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
@@ -27,7 +28,9 @@ const USAGE = `usage: aggrega VERB FILE [options]
       [--quilt] [--reading thriftiest|balanced|simplest] [--size ID]
   quilt FILE [--colourway ID] [--size ID]
   packets FILE [--colourway ID] [--size ID]
-  bolts FILE [--packets 1,2]`;
+  bolts FILE [--packets 1,2]
+  sheet FILE --month ID [--colourway ID] --to html|pdf|txt --out PATH [--size ID] [--page A4|letter]
+      [--kind yardage|pre-cut|die-cut|bundle|list] [--level new|usual|versed] [--large] [--left] [--rulers] [--uncoloured]`;
 
 /** Runs one command; returns the exit code: 0 done, 1 the file is refused, 2 the command is wrong. */
 export async function main(argv: string[]): Promise<number> {
@@ -38,7 +41,7 @@ export async function main(argv: string[]): Promise<number> {
     return 2;
   }
   try {
-    await print(verb(load(path), words));
+    await print(await verb(load(path), words));
     return 0;
   } catch (error) {
     if (error instanceof UsageError) {

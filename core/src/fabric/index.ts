@@ -1,5 +1,6 @@
 /** fabric: how light and how loud a fabric is, what can be told apart, its print, and how others see it. */
 export { averageColour, volumeOf } from './average';
+export { inkOn } from './ink';
 export { readPhoto, type PhotoReading } from './photo';
 export { inkShare, printPatterns, printShapes, type Print, type PrintPattern, type PrintShape } from './print';
 export type { ScatterTask } from './ground';

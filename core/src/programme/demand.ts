@@ -4,7 +4,7 @@ import type { Piece } from '../cutting';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
 import { mirrorBlock } from '../block';
 import { mirroredBlocks } from './quilt';
-import { castBlocks } from './scrappy';
+import { castBlocks, making } from './scrappy';
 import { settingPieces, type SettingPiece } from './setting-pieces';
 
 export type Basis = 'kit' | 'batch';
@@ -28,18 +28,6 @@ export function constructMonthBlock(programme: Programme, entry: MonthBlock, col
     known.set(colourway, construction);
   }
   return construction;
-}
-
-const manifold = new WeakMap<MonthBlock, Map<number, MonthBlock>>();
-
-/** The entry with another number of blocks; batches are shared among them. */
-function making(entry: MonthBlock, make: number): MonthBlock {
-  if (make === entry.make) return entry;
-  const known = manifold.get(entry) ?? new Map<number, MonthBlock>();
-  manifold.set(entry, known);
-  const found = known.get(make) ?? { ...entry, make };
-  known.set(make, found);
-  return found;
 }
 
 const mirrorImages = new WeakMap<MonthBlock, { entry?: MonthBlock }>();

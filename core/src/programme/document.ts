@@ -13,6 +13,9 @@ export interface ProgrammeFile {
   title?: string;
   unit?: Unit;
   currency?: string;
+  contact?: string;
+  welcome?: string;
+  mystery?: boolean;
   house?: {
     seam?: LengthFile;
     rounding?: LengthFile;
@@ -99,7 +102,8 @@ export interface SettingFile {
 
 export type LengthFile = string | number;
 
-export type KitKind = 'yardage' | 'pre-cut' | 'die-cut' | 'bundle' | 'list';
+export const kitKinds = ['yardage', 'pre-cut', 'die-cut', 'bundle', 'list'] as const;
+export type KitKind = (typeof kitKinds)[number];
 
 export interface ShelfFile {
   id?: string;
@@ -159,7 +163,13 @@ export interface MonthFile {
   name?: string;
   release?: string;
   blocks?: MonthBlockFile[];
+  homework?: string;
+  notes?: Partial<Record<SheetPart, string>>;
 }
+
+/** Parts of a sheet after which the organiser's own words can stand. */
+export const sheetParts = ['start', 'need', 'cut', 'units', 'layout', 'join', 'check', 'end'] as const;
+export type SheetPart = (typeof sheetParts)[number];
 
 export interface MonthBlockFile {
   block: string;
@@ -248,6 +258,9 @@ export interface Month {
   /** ISO date, or undefined while it is not settled. */
   release?: string;
   blocks: MonthBlock[];
+  /** What to have done by the next month. */
+  homework: string;
+  notes: Partial<Record<SheetPart, string>>;
 }
 
 /** A larger quilt from the same months. */
@@ -309,6 +322,12 @@ export interface Programme {
   unit: Unit;
   /** ISO 4217 code of the prices, if the document names one. */
   currency?: string;
+  /** Where participants ask. */
+  contact: string;
+  /** The organiser's letter in the first packet. */
+  welcome: string;
+  /** No month is shown before its release. */
+  mystery: boolean;
   house: House;
   fabrics: Fabric[];
   colourways: Colourway[];

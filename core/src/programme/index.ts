@@ -1,4 +1,5 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
+export { kitKinds, sheetParts, type SheetPart } from './document';
 export type {
   Colourway,
   ColourwayFile,

@@ -91,6 +91,7 @@ export function readProgramme(document: unknown): Reading {
     title: file.title ?? 'Untitled programme',
     unit,
     currency: file.currency,
+    ...{ contact: file.contact ?? '', welcome: file.welcome ?? '', mystery: file.mystery ?? false },
     house,
     fabrics: [...fabrics.values()],
     colourways,
@@ -211,7 +212,8 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
       if (placed.findIndex((other) => other.key === key) < i)
         refuse(path, `'${key}' stands in this month already at that size; raise its 'make' instead`);
     });
-    return { id: month.id, name: month.name ?? month.id, release: month.release, blocks: placed };
+    const { id, name = id, release, homework = '', notes = {} } = month;
+    return { id, name, release, blocks: placed, homework, notes };
   });
 }
 

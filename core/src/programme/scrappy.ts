@@ -84,9 +84,24 @@ export function castBlocks(
   return scatteredOf(programme, colourway, size)?.blocks.get(entry);
 }
 
+const manifold = new WeakMap<MonthBlock, Map<number, MonthBlock>>();
+
+/** The entry with another number of blocks; batches are shared among them. */
+export function making(entry: MonthBlock, make: number): MonthBlock {
+  if (make === entry.make) return entry;
+  const known = manifold.get(entry) ?? new Map<number, MonthBlock>();
+  manifold.set(entry, known);
+  const found = known.get(make) ?? { ...entry, make };
+  known.set(make, found);
+  return found;
+}
+
 /** A month's blocks as a participant of a colourway makes them: a scrappy block once for each way in which it is laid. */
-export function blocksAsCast(programme: Programme, colourway: Colourway, month: Month): MonthBlock[] {
-  return month.blocks.flatMap((entry) => castBlocks(programme, colourway, entry)?.map((b) => b.entry) ?? [entry]);
+export function blocksAsCast(programme: Programme, colourway: Colourway, month: Month, size?: SizeOption): MonthBlock[] {
+  return month.blocks.flatMap(
+    (entry) =>
+      castBlocks(programme, colourway, entry, size)?.map((b) => b.entry) ?? [making(entry, entry.make * (size?.make ?? 1))],
+  );
 }
 
 /** A picture of that size's quilt with the fabrics of the pools scattered over it. */
@@ -105,10 +120,14 @@ function recast(block: Block, roles: readonly string[]): Block {
   return { ...block, patches: block.patches.map((p, i) => ({ ...p, role: roles[i] ?? p.role })) };
 }
 
-/** How many of a month's blocks as cast stand mirrored in the plain quilt. */
-export function mirroredInMonth(programme: Programme, colourway: Colourway, month: Month, entry: MonthBlock): number {
-  const cast = month.blocks.flatMap((e) => castBlocks(programme, colourway, e) ?? []).find((b) => b.entry === entry);
-  return cast ? (cast.mirrored ? entry.make : 0) : mirroredBlocks(programme, `${month.id}:${entry.key}`);
+/** How many of a month's blocks as cast stand mirrored in the quilt. */
+export function mirroredInMonth(
+  programme: Programme,
+  colourway: Colourway,
+  { month, entry, size }: { month: Month; entry: MonthBlock; size?: SizeOption },
+): number {
+  const cast = month.blocks.flatMap((e) => castBlocks(programme, colourway, e, size) ?? []).find((b) => b.entry === entry);
+  return cast ? (cast.mirrored ? entry.make : 0) : mirroredBlocks(programme, `${month.id}:${entry.key}`, size);
 }
 
 function scatterQuilt(programme: Programme, colourway: Colourway, size?: SizeOption): Scattered {

@@ -13,3 +13,20 @@ export {
 } from './month-sheet';
 export { backView, sewingWalk, toleranceText, type Arrow, type BackView, type LoosePart, type WalkStep } from './walk';
 export { whyCut, type Why } from './why';
+export { monthPaper } from './month-paper';
+export {
+  plainWords,
+  type Beside,
+  type Paper,
+  type PaperCell,
+  type PaperColumn,
+  type PaperLine,
+  type PaperPicture,
+  type PaperPiece,
+  type PaperRow,
+  type PaperShape,
+  type PaperText,
+  type Tone,
+  type Words,
+} from './paper';
+export type { SheetWishes } from './wishes';

@@ -16,7 +16,7 @@ import {
   type UnitPress,
   PER_SQUARE,
 } from '../construction';
-import { Exact, checkpoint, formatLength, formatYardage, rulerWords, listed } from '../measure';
+import { Exact, checkpoint, formatLength, formatYardage, rulerWords, listed, type Rational } from '../measure';
 import {
   blocksAsCast,
   constructMonthBlock,
@@ -28,6 +28,7 @@ import {
   type Month,
   type Programme,
   type SettingPiece,
+  type SizeOption,
 } from '../programme';
 import { cautions } from './cautions';
 import { joinSteps, type JoinStep } from './joining';
@@ -50,6 +51,8 @@ export interface SheetCut {
   /** '7 3/4' for a square, '12 1/2 by 2 1/2' for a rectangle. */
   size: string;
   square: boolean;
+  /** The side that stands on the ruler. */
+  w: Rational;
   /** 'cut once, corner to corner' or '' */
   then: string;
   ruler: string;
@@ -95,8 +98,8 @@ export interface SheetBlock {
   finished: string;
   unfinished: string;
   drawing: Drawing;
-  /** Where each unit lies in the drawing, to write its label there. */
-  marks: { label: string; x: number; y: number }[];
+  /** Where each unit lies in the drawing, to write its label there, and which way its own top looks. */
+  marks: { label: string; x: number; y: number; up: readonly [number, number] }[];
   units: SheetUnit[];
   /** Plain patches, which are cut and not sewn: 'U2: cut A2, 4 of them'. */
   plain: { label: string; cut: string; make: number }[];
@@ -112,6 +115,8 @@ export interface MonthSheet {
   month: string;
   release?: string;
   colourway: string;
+  /** The quilt's size, where it is not the plain one. */
+  size: string;
   unit: 'in' | 'cm';
   seam: string;
   sizing: string;
@@ -121,18 +126,18 @@ export interface MonthSheet {
   cautions: string[];
 }
 
-/** The sheet of a month in one colourway. Throws PlanError when a block or a fabric cannot be planned. */
-export function monthSheet(programme: Programme, month: Month, colourway: Colourway): MonthSheet {
+/** The sheet of a month in one colourway and size. Throws PlanError when a block or a fabric cannot be planned. */
+export function monthSheet(programme: Programme, month: Month, colourway: Colourway, size?: SizeOption): MonthSheet {
   const { unit, house } = programme;
-  const blocks = blocksAsCast(programme, colourway, month);
+  const blocks = blocksAsCast(programme, colourway, month, size);
   const several = blocks.length > 1;
   const constructions = blocks.map((entry, i) => ({
     entry,
     number: several ? i + 1 : undefined,
     c: constructMonthBlock(programme, entry, colourway),
   }));
-  const plan = planCutting(programme, { colourway, months: [month], basis: 'kit', participants: 1 });
-  const quilt = settingPieces(programme, colourway, undefined, month);
+  const plan = planCutting(programme, { colourway, months: [month], basis: 'kit', participants: 1, size });
+  const quilt = settingPieces(programme, colourway, size, month);
   const seam = formatLength(house.seam, unit);
   const tools = ['a rotary cutter, a mat and a ruler', `a foot or guide for a ${seam} ${unit} seam`];
   for (const { c } of constructions) for (const u of c.units) tools.push(...u.recipe.tools);
@@ -142,6 +147,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
     month: month.name,
     release: month.release,
     colourway: colourway.name,
+    size: size?.name ?? '',
     unit,
     seam,
     sizing:
@@ -172,7 +178,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
     blocks: constructions.map(({ entry, number, c }) => ({
       ...sheetBlock(entry.key, c, colourway),
       number,
-      mirrored: mirroredInMonth(programme, colourway, month, entry),
+      mirrored: mirroredInMonth(programme, colourway, { month, entry, size }),
     })),
     tools: [...new Set(tools)],
     cautions,
@@ -189,6 +195,7 @@ function sheetCut(cut: Cut, c: Construction, key: string): SheetCut {
     square,
     then: thenCut(cut),
     ruler: rulerWords(cut.w, unit),
+    w: cut.w,
     block: key,
     for: cut.for,
     why: whyCut(cut, c.style),
@@ -214,6 +221,7 @@ function quiltCut(piece: SettingPiece, { unit, house }: Programme): SheetCut {
     size: square ? w : `${w} by ${h}`,
     then: { none: '', once: 'then once, corner to corner', twice: 'then twice, corner to corner' }[piece.sub],
     ruler: rulerWords(long ? piece.h : piece.w, unit),
+    w: long ? piece.h : piece.w,
     why: whyCut({ ...piece, label }, { unit, rounding: house.rounding }),
   };
 }
@@ -265,7 +273,9 @@ function layoutMarks(c: Construction): SheetBlock['marks'] {
   return outermost(c.tree).flatMap((leaf) => {
     const [x, y, w, h] = extent(leaf.laid);
     const { label } = c.unitOf.get(leaf)!;
-    return label ? [{ label, x: (x + w / 2) * scale, y: (y + h / 2) * scale }] : [];
+    const turn = (leaf.seen.eighths * Math.PI) / 4;
+    const up = [Math.sin(turn), -Math.cos(turn)] as const;
+    return label ? [{ label, x: (x + w / 2) * scale, y: (y + h / 2) * scale, up }] : [];
   });
 }
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import demo from '../../../demo/allotment-year.aggrega.json';
-import { inkOn } from './ink';
+import { inkOn } from '@aggrega/core/fabric';
 import { placeName } from './place-name';
 
 describe('places in plain words', () => {

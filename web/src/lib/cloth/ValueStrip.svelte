@@ -1,7 +1,7 @@
 <!-- All fabrics in the order of their value along a ruler from black to white; those that are cast bear their letters. -->
 <script lang="ts">
   import { asSeen, type View } from '@aggrega/core/fabric';
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import { lettersOfFabric, type Colourway, type Fabric } from '@aggrega/core/programme';
   import { castWords } from './cast-words';
 

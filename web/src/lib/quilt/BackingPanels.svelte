@@ -1,7 +1,7 @@
 <!-- The back of a quilt with its seams, to scale. -->
 <script lang="ts">
   import Say from '$lib/ui/Say.svelte';
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import { formatLength } from '@aggrega/core/measure';
   import type { BackingCloth } from '@aggrega/core/programme';
 

@@ -1,6 +1,6 @@
 <!-- One fabric on the cutting table: its strips to scale in cutting order, each opening into its sub-cuts. -->
 <script lang="ts">
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import type { FabricView } from '$lib/plan/month-plan';
   import type { Why as Reason } from '@aggrega/core/sheet';
   import { nameIn } from './name-in';

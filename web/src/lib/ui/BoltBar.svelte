@@ -1,7 +1,7 @@
 <!-- A bolt unrolled, to scale: what is cut from it in order, and what remains. -->
 <script lang="ts">
   import type { BoltView } from '$lib/plan/year-views';
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import Length from './Length.svelte';
 
   interface Props {

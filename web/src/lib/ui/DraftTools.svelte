@@ -1,7 +1,7 @@
 <!-- The tools of the drafting table: what to do, in which fabric, how it repeats. -->
 <script lang="ts">
   import { TOOLS, type Drafter } from '$lib/draft/drafter.svelte';
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import { laidStamp, stamps, type Symmetry } from '@aggrega/core/block';
 
   interface Props {

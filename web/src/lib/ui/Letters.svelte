@@ -1,6 +1,6 @@
 <!-- The letters of a fabric on its own colour. -->
 <script lang="ts">
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
 
   let { of, large = false }: { of: { colour: string; roles: readonly string[] }; large?: boolean } = $props();
 </script>

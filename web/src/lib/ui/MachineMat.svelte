@@ -1,6 +1,6 @@
 <!-- The simulated cutting machine: a mat as the machine read it, and its blade on the way along the paths. -->
 <script lang="ts">
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import type { MachineRun } from '@aggrega/core/cutting';
 
   let { run, colour }: { run: MachineRun; colour: string } = $props();

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { nameIn } from './name-in';
   import Letters from './Letters.svelte';
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import type { PacketFabricView } from '$lib/plan/year-views';
   import Length from './Length.svelte';
   import Say from './Say.svelte';

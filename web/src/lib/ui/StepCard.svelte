@@ -2,7 +2,7 @@
 <script lang="ts">
   import { nameIn } from './name-in';
   import type { FabricView, StripView } from '$lib/plan/month-plan';
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import Length from './Length.svelte';
   import SubCuts from './SubCuts.svelte';
 

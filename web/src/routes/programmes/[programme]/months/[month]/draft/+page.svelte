@@ -13,7 +13,7 @@
   import MonthForm from '$lib/ui/MonthForm.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import Say from '$lib/ui/Say.svelte';
-  import { inkOn } from '$lib/ink';
+  import { inkOn } from '@aggrega/core/fabric';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { patchAt, roleShares, rolesOf, type Block, type Point } from '@aggrega/core/block';

@@ -1,24 +1,45 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { coloursOf, longDate, workOut } from '$lib/programme-view';
+  import { longDate } from '$lib/programme-view';
+  import { wishesOf } from '$lib/sheet-wishes';
   import Doubts from '$lib/ui/Doubts.svelte';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
-  import SheetPaper from '$lib/ui/SheetPaper.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
+  import OwnWords from '$lib/ui/OwnWords.svelte';
+  import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import PaperView from '$lib/ui/PaperView.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import SheetWishesForm from '$lib/ui/SheetWishesForm.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { handsOut, kitCount } from '@aggrega/core/programme';
-  import { monthDoubts } from '@aggrega/core/sheet';
+  import { PlanError, handsOut, kitCount } from '@aggrega/core/programme';
+  import { monthDoubts, monthPaper, type Paper } from '@aggrega/core/sheet';
+  import Download from '@lucide/svelte/icons/download';
 
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const month = $derived(bench.monthOrEmpty(page.params.month!));
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  const worked = $derived(workOut(programme, month, colourway));
+  const locale = $derived(page.data.locale as string);
+  const date = (iso: string) => longDate(iso, locale);
+  const version = $derived(`Draft ${bench.saver.revision}, ${date(bench.saver.savedAt.toISOString().slice(0, 10))}`);
+  const wishes = $derived({ ...wishesOf(page.url.searchParams, programme), date });
+  const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {
+    if (!handsOut(programme, month)) return { problems: [] };
+    try {
+      return { paper: monthPaper(programme, month, colourway, wishes), problems: [] };
+    } catch (error) {
+      if (error instanceof PlanError) return { problems: error.problems };
+      throw error;
+    }
+  });
+  /** The version is set last: a save changes it, and nothing else of the paper. */
+  const paper = $derived(worked.paper && { ...worked.paper, footer: `${worked.paper.footer} · ${version}` });
   const doubts = $derived(monthDoubts(programme, month, colourway));
-  const version = $derived(
-    `Draft ${bench.saver.revision}, ${longDate(bench.saver.savedAt.toISOString().slice(0, 10), page.data.locale)}`,
-  );
+  const address = (file: string) => {
+    const asked = new URLSearchParams(page.url.searchParams);
+    asked.set('colourway', colourway.id);
+    asked.set('locale', locale);
+    return `sheet/files/${file}?${asked}`;
+  };
 </script>
 
 <MonthFrame>
@@ -26,19 +47,25 @@
     <p class="max-w-prose pt-6 text-lead">
       Nothing is drawn for {month.name} yet; the sheet writes itself as soon as there is a block.
     </p>
-  {:else if worked.sheet}
-    <SheetPaper
-      sheet={worked.sheet}
-      colours={coloursOf(colourway)}
-      {version}
-      lit={(cut) => bench.isLit(cut)}
-      onlight={(cuts) => (bench.lit = cuts)}
-    />
+  {:else if paper}
+    <PaperView {paper} unit={programme.unit} lit={(cut) => bench.isLit(cut)} onlight={(cuts) => (bench.lit = cuts)} />
   {:else}
     <Problems problems={worked.problems} document={bench.saver.document} title="The sheet cannot be written yet" />
   {/if}
   {#snippet side()}
-    {#if worked.sheet}<PaperChoice what="Print the sheet" />{/if}
+    {#if paper}
+      <SheetWishesForm />
+      <section class="mt-6" aria-label="To print and to keep">
+        <PaperChoice what="Print the sheet" />
+        <p class="mt-3 flex flex-wrap gap-2">
+          <a class="act" href={address('sheet.pdf')} download><Download size={17} /> PDF, A4</a>
+          <a class="act" href="{address('sheet.pdf')}&page=letter" download>Letter</a>
+          <a class="act" href={address('sheet.txt')} download>text</a>
+          <a class="act" href={address('sheet.html')} download>HTML</a>
+        </p>
+      </section>
+    {/if}
+    <OwnWords {month} />
     <div class="mt-6"><Doubts {doubts} kits={kitCount(programme, bench.people(colourway))} /></div>
   {/snippet}
 </MonthFrame>

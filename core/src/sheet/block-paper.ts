@@ -1,0 +1,268 @@
+/** One block of a sheet as paper: make the units, lay out, join, press, check, and the likely slips. */
+import { slipsOf, type Construction } from '../construction';
+import { constructMonthBlock, type Colourway, type Programme } from '../programme';
+import type { MonthBlock } from '../programme';
+import type { MonthSheet, SheetBlock, SheetUnit } from './month-sheet';
+import { pressUnit } from './month-sheet';
+import type { Beside, PaperPicture, PaperPiece, Words } from './paper';
+import { drawn, partSewn, partsApart, type Colours } from './pictures';
+import { sewingWalk, toleranceText, type WalkStep } from './walk';
+import type { SheetWishes } from './wishes';
+
+interface Context {
+  sheet: MonthSheet;
+  block: SheetBlock;
+  c: Construction;
+  walk: ReadonlyMap<string, WalkStep>;
+  colours: Colours;
+  wishes: SheetWishes;
+  several: boolean;
+}
+
+/** No taller than a step should be. */
+const TALLEST = 1.35;
+const lowered = (picture: PaperPicture): PaperPicture => ({
+  ...picture,
+  wide: Math.min(picture.wide, (TALLEST * picture.width) / picture.height),
+});
+
+const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
+
+/** What the parts of a block's paper are, so that the organiser's words can stand after each. */
+export interface BlockPaper {
+  units: PaperPiece[];
+  layout: PaperPiece[];
+  join: PaperPiece[];
+  check: PaperPiece[];
+}
+
+/** A block of a month's sheet. */
+export function blockPaper(
+  programme: Programme,
+  {
+    entry,
+    block,
+    sheet,
+    colourway,
+    colours,
+    wishes,
+  }: {
+    entry: MonthBlock;
+    block: SheetBlock;
+    sheet: MonthSheet;
+    colourway: Colourway;
+    colours: Colours;
+    wishes: SheetWishes;
+  },
+): BlockPaper {
+  const c = constructMonthBlock(programme, entry, colourway);
+  const walk = new Map(
+    sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)).map((step) => [step.name, step]),
+  );
+  const context = { sheet, block, c, walk, colours, wishes, several: sheet.blocks.length > 1 };
+  return { units: unitPieces(context), layout: layoutPieces(context), join: joinPieces(context), check: checkPieces(context) };
+}
+
+function unitPieces({ block, walk, colours, wishes, several }: Context): PaperPiece[] {
+  const { units } = block;
+  if (units.length === 0) return [];
+  const heading: PaperPiece = {
+    kind: 'heading',
+    level: 2,
+    text: several ? `Make the units of ${block.name}` : 'Make the units',
+  };
+  if (wishes.level === 'versed') return [heading, unitTable(units)];
+  return [
+    heading,
+    ...units.map((unit): PaperPiece => {
+      const step = walk.get(unit.label);
+      const sewn = step ? partSewn(step, colours, 1.05) : drawn(unit.drawing, { wide: 1, label: unit.title, colours });
+      const few = step && step.apart.parts.length > 1 && step.apart.parts.length < 10;
+      const pictures = few ? [partsApart(step, colours, 1.25), sewn] : [sewn];
+      return { kind: 'beside', pictures: pictures.map(lowered), pieces: unitWords(unit) };
+    }),
+  ];
+}
+
+function unitWords(unit: SheetUnit): PaperPiece[] {
+  const from = unit.mirrorOf
+    ? `They come with ${unit.mirrorOf}, from the same batches.`
+    : unit.yields === 1
+      ? `Each takes ${unit.from}.`
+      : `Each batch takes ${unit.from} and makes ${unit.yields}; ${unit.batches === 1 ? 'one batch is enough' : `${unit.batches} batches`}.`;
+  return [
+    {
+      kind: 'heading',
+      level: 3,
+      text: `${unit.label}: make ${unit.make} ${unit.mirrorOf ? 'mirrored ' : ''}${unit.title}, ${unit.method}`,
+    },
+    { kind: 'text', text: from },
+    ...(unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution } as const] : []),
+    { kind: 'list', ordered: true, items: [...unit.steps, ...(unit.press ? [unit.press] : [])] },
+    measure(unit),
+    ...(unit.over ? [{ kind: 'text', text: unit.over } as const] : []),
+  ];
+}
+
+const measure = (unit: SheetUnit): PaperPiece => ({
+  kind: 'text',
+  tone: 'check',
+  text: [{ bold: `Measure: ${unit.size}${unit.square ? ' square' : ''}. ` }, unit.look.map((l) => `${capital(l)}.`).join(' ')],
+});
+
+/** All units in a table, for somebody who knows how each is made. */
+const unitTable = (units: readonly SheetUnit[]): PaperPiece => ({
+  kind: 'table',
+  columns: [
+    { name: 'Unit', share: 1 },
+    { name: 'Make', right: true, share: 1 },
+    { name: 'What, and how', share: 5 },
+    { name: 'From', share: 4 },
+    { name: 'Measures', right: true, share: 2.4 },
+  ],
+  groups: [
+    units.map((u) => ({
+      cells: [
+        { text: [{ bold: u.label }] },
+        { text: String(u.make) },
+        { text: `${u.mirrorOf ? `mirrored ${u.title}, with ${u.mirrorOf}` : `${u.title}, ${u.method}`}. ${u.press}` },
+        { text: u.batches > 1 ? `${u.batches} × ${u.from}` : u.from },
+        { text: u.size, numeral: true },
+      ],
+    })),
+  ],
+});
+
+/** The block with its units' names, and on each a mark that looks to the unit's own top. */
+function layoutPicture({ block, colours, several }: Context, wide: number): PaperPicture {
+  const size = block.drawing.width / 22;
+  const sewn = new Set(block.units.map((u) => u.label));
+  const picture = drawn(block.drawing, {
+    ...{ wide, colours, label: `Layout of ${block.name}` },
+    cutOf: (patch) => `${block.key}:${block.patches[patch]?.cut ?? ''}`,
+  });
+  return {
+    ...picture,
+    ...(several && { caption: block.name }),
+    texts: block.marks.map((m) => ({ at: [m.x, m.y + size * 0.2], text: m.label, size, edged: true })),
+    lines: block.marks
+      .filter((m) => sewn.has(m.label))
+      .map((m) => ({
+        from: [m.x + m.up[0] * size * 0.7, m.y + m.up[1] * size * 0.7] as const,
+        to: [m.x + m.up[0] * size * 1.5, m.y + m.up[1] * size * 1.5] as const,
+        kind: 'arrow' as const,
+      })),
+  };
+}
+
+function layoutPieces(context: Context): PaperPiece[] {
+  const { block, several, wishes } = context;
+  const sewn = block.units.length > 0;
+  const plain = block.plain.map(({ label, cut, make }): PaperPiece => ({
+    kind: 'text',
+    text: [{ bold: label }, ` is ${make === 1 ? 'one plain patch' : `${make} plain patches`}, ${cut}.`],
+  }));
+  return [
+    { kind: 'heading', level: 2, text: several ? `Lay out ${block.name}` : 'Lay out' },
+    {
+      kind: 'beside',
+      pictures: [layoutPicture(context, 2.9)],
+      pieces: [
+        {
+          kind: 'text',
+          text: `Lay all pieces out as in the picture before you sew any of them together${block.make > 1 ? ', one block at a time' : ''}.`,
+        },
+        ...(sewn && wishes.level !== 'versed'
+          ? [
+              {
+                kind: 'text',
+                text: 'The small arrow on a unit looks to its top, as the unit lies in its own picture.',
+              } as const,
+            ]
+          : []),
+        ...plain,
+        ...(sewn ? [{ kind: 'text', tone: 'check', text: checkQuestion(context) } as const] : []),
+      ],
+    },
+  ];
+}
+
+/** A question that the likeliest slip of this block would answer wrongly. */
+function checkQuestion({ c }: Context): Words {
+  const [slip] = slipsOf(c, 1);
+  if (!slip) return [{ bold: 'Check: ' }, 'does every patch lie as in the picture? Read it row by row.'];
+  const what = slip.text[0]!.toLowerCase() + slip.text.slice(1);
+  return [{ bold: 'Check: ' }, `this block is easily mistaken when ${what}. Is yours as in the picture?`];
+}
+
+function joinPieces({ block, walk, colours, several, wishes }: Context): PaperPiece[] {
+  if (block.joins.length === 0) return [];
+  const intro = `Set each seam with the iron before you press it to its side. Keep the rows joined by their chain threads, so that none can be flipped. ${block.nesting}`;
+  return [
+    { kind: 'heading', level: 2, text: several ? `Join and press ${block.name}` : 'Join and press' },
+    ...(wishes.level === 'versed'
+      ? [{ kind: 'text', text: block.nesting } as const]
+      : [{ kind: 'text', text: intro } as const]),
+    { kind: 'steps', steps: block.joins.map(joinStep) },
+  ];
+
+  function joinStep(join: SheetBlock['joins'][number]): Beside {
+    const step = walk.get(join.name);
+    const alike = join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '';
+    return {
+      pictures: [
+        lowered(step ? partSewn(step, colours, 1.05) : drawn(join.drawing, { wide: 1.05, label: join.name, colours })),
+      ],
+      pieces: [
+        { kind: 'text', text: [{ bold: `${join.name}. ` }, `${alike}${join.text} ${join.press}`] },
+        { kind: 'text', tone: 'check', text: ['Measure ', { bold: `${join.size[0]} by ${join.size[1]}` }, '.'] },
+      ],
+    };
+  }
+}
+
+function checkPieces({ block, sheet, several, c, colours, wishes }: Context): PaperPiece[] {
+  const slips = wishes.level === 'versed' ? [] : slipsOf(c, 3);
+  const right = drawn(block.drawing, { wide: 1.35, label: `${block.name}, right`, colours });
+  return [
+    { kind: 'heading', level: 2, text: several ? `Check ${block.name}` : 'Check the block' },
+    {
+      kind: 'text',
+      tone: 'check',
+      text: [
+        { bold: `It measures ${block.unfinished} ${sheet.unit}` },
+        `, edge to edge through the middle. ${toleranceText(sheet.unit)}`,
+      ],
+    },
+    ...(slips.length === 0
+      ? []
+      : [
+          { kind: 'heading', level: 3, text: 'Likely slips' } as const,
+          {
+            kind: 'pictures',
+            pictures: [
+              { ...right, caption: [{ bold: 'Right' }] },
+              ...slips.map((slip): PaperPicture => {
+                const wrong = drawn(slip.drawing, { wide: 1.35, label: `Wrong: ${slip.text}`, colours });
+                return {
+                  ...wrong,
+                  caption: `Wrong: ${slip.text[0]!.toLowerCase()}${slip.text.slice(1)}`,
+                  shapes: [...wrong.shapes, ...slip.at.map(frame)],
+                };
+              }),
+            ],
+          } as const,
+        ]),
+  ];
+}
+
+const frame = ([x, y, w, h]: readonly [number, number, number, number]) => ({
+  fill: 'none',
+  wrong: true,
+  points: [
+    [x, y],
+    [x + w, y],
+    [x + w, y + h],
+    [x, y + h],
+  ] as const,
+});

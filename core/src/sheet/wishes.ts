@@ -1,0 +1,21 @@
+/** What a participant's sheet can be like; every kind of it is made from the same month. */
+import type { KitKind, SizeOption } from '../programme';
+
+export interface SheetWishes {
+  size?: SizeOption;
+  /** What she is handed; the programme's own kind of kit when left out. */
+  kind?: KitKind;
+  /** For somebody new to it every word is said and every size drawn; somebody versed gets numbers and pictures. */
+  level?: 'new' | 'usual' | 'versed';
+  /** Every cut size as a drawn ruler too. */
+  rulers?: boolean;
+  large?: boolean;
+  /** Cutting is drawn from the right. */
+  left?: boolean;
+  /** False: pictures to colour in, and room to glue swatches. */
+  coloured?: boolean;
+  /** Said at the foot of every page: 'Version 2, 9 January 2027'. */
+  version?: string;
+  /** How a date is written; as ISO writes it when left out. */
+  date?: (iso: string) => string;
+}

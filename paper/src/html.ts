@@ -1,0 +1,91 @@
+/** A paper as one HTML file that needs nothing else: it reads and prints anywhere. */
+import type { Beside, Paper, PaperCell, PaperPicture, PaperPiece, Words } from '@aggrega/core/sheet';
+import { inkOn } from '@aggrega/core/fabric';
+import { runsOf } from './runs';
+import { pictureSvg } from './svg';
+
+const escaped = (text: string) => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`);
+
+/** A narrow gap that is a real space to whoever copies the text. */
+const words = (text: Words): string => {
+  const runs = runsOf(text);
+  return runs
+    .map(({ text: t, bold, fraction }, i) => {
+      const gap = fraction && /\d$/.test(runs[i - 1]?.text ?? '') ? '<span class="gap"> </span>' : '';
+      const set = `${gap}${fraction ? `<span class="frac">${t}</span>` : escaped(t)}`;
+      return bold ? `<b>${set}</b>` : set;
+    })
+    .join('');
+};
+
+const figure = (picture: PaperPicture) =>
+  `<figure style="width:${picture.wide}in;max-width:100%">${pictureSvg(picture)}${picture.caption ? `<figcaption>${words(picture.caption)}</figcaption>` : ''}</figure>`;
+
+function cell({ text, swatch, numeral, picture }: PaperCell, right: boolean): string {
+  const cloth = swatch
+    ? `<span class="swatch" style="background:${swatch.colour || '#fff'};color:${inkOn(swatch.colour || '#ffffff')}">${escaped(swatch.letter)}</span> `
+    : '';
+  const set = `${cloth}${numeral ? `<span class="numeral">${words(text)}</span>` : words(text)}${picture ? pictureSvg(picture) : ''}`;
+  return `<td${right ? ' class="right"' : ''}>${set}</td>`;
+}
+
+const beside = ({ pictures, pieces }: Beside): string =>
+  `<section class="beside"><div class="pictures">${pictures.map(figure).join('')}</div><div class="words">${pieces.map(piece).join('')}</div></section>`;
+
+function piece(p: PaperPiece): string {
+  switch (p.kind) {
+    case 'title':
+      return `<header><div><p class="quiet">${escaped(p.over)}</p><h1>${escaped(p.text)}</h1>${p.pieces.map(piece).join('')}</div>${p.picture ? figure(p.picture) : ''}</header>`;
+    case 'heading':
+      return `<h${p.level}>${escaped(p.text)}</h${p.level}>`;
+    case 'text':
+      return `<p class="${p.tone ?? 'plain'}">${words(p.text)}</p>`;
+    case 'list': {
+      const tag = p.ordered ? 'ol' : 'ul';
+      return `<${tag}>${p.items.map((item) => `<li>${words(item)}</li>`).join('')}</${tag}>`;
+    }
+    case 'table': {
+      const head = p.columns.map((c) => `<th scope="col"${c.right ? ' class="right"' : ''}>${escaped(c.name)}</th>`).join('');
+      const body = p.groups.map(
+        (rows) =>
+          `<tbody>${rows.map((r) => `<tr>${r.cells.map((c, i) => cell(c, p.columns[i]?.right ?? false)).join('')}</tr>`).join('')}</tbody>`,
+      );
+      return `<table><thead><tr>${head}</tr></thead>${body.join('')}</table>`;
+    }
+    case 'pictures':
+      return `<div class="row">${p.pictures.map(figure).join('')}</div>`;
+    case 'beside':
+      return beside(p);
+    case 'steps':
+      return `<div class="steps">${p.steps.map(beside).join('')}</div>`;
+    case 'page':
+      return '<div class="page"></div>';
+  }
+}
+
+export function paperHtml(paper: Paper): string {
+  return `<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width">
+<title>${escaped(paper.title)}</title>
+<meta name="description" content="${escaped(paper.about)}">
+<style>
+body{font:${paper.large ? 20 : 15}px/1.4 'Hanken Grotesk',system-ui,sans-serif;color:#1c2a4a;background:#fff;max-width:46rem;margin:2rem auto;padding:0 1rem}
+h1{font-size:2em;margin:0}h2{font-size:1.25em;border-top:2px solid;padding-top:.3em;margin:1.4em 0 .4em}h3{font-size:1em;margin:.8em 0 .2em}
+p{margin:.3em 0}.lead{font-size:1.1em}.quiet{color:#53607c}.check,.own{border-left:4px solid #f2d21b;padding-left:.6em}.own{border-color:#c9d0da}.caution{font-weight:600}
+table{width:100%;border-collapse:collapse}th,td{text-align:left;vertical-align:top;padding:.25em .7em .25em 0;border-bottom:1px solid #c9d0da}th{font-weight:400;color:#53607c}.right{text-align:right}
+.numeral{font-weight:700;white-space:nowrap}.frac{font-feature-settings:'frac' 1}.gap{font-size:.3em}.swatch{display:inline-block;min-width:1.4em;height:1.4em;text-align:center;border:1px solid #1c2a4a80;background:#fff;font-weight:600}
+header{display:flex;justify-content:space-between;gap:1.5em}figure{margin:0 0 .5em}svg{width:100%;height:auto}figcaption{font-size:.85em}.row{display:flex;flex-wrap:wrap;gap:1em}.beside{display:flex;gap:1.2em;margin:.8em 0}.words{flex:1}.steps{display:grid;grid-template-columns:1fr 1fr;gap:0 1.5em}
+table,.beside,tr,li,figure{break-inside:avoid}h2,h3{break-after:avoid}.page{break-after:page}svg,.swatch{print-color-adjust:exact}
+footer{margin-top:1.5em;font-size:.85em;color:#53607c}@media print{body{margin:0;max-width:none}}
+</style>
+</head>
+<body>
+<main>${paper.pieces.map(piece).join('\n')}</main>
+<footer>${escaped(paper.footer)}</footer>
+</body>
+</html>
+`;
+}

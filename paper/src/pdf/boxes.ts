@@ -1,0 +1,337 @@
+/**
+ * Pieces of a paper as boxes: what has to stay together, how tall it is, and how it is drawn. A box is drawn on one page; boxes that must not
+ * be left alone at a page's foot say so.
+ */
+import type { Beside, PaperCell, PaperColumn, PaperPicture, PaperPiece, PaperRow, Tone, Words } from '@aggrega/core/sheet';
+import { inkOn } from '@aggrega/core/fabric';
+import { INK } from '../svg';
+import type { Face } from './fonts';
+import { linesOf, setLines } from './lines';
+import { drawPicture, scaleOf } from './pictures';
+
+type Doc = PDFKit.PDFDocument;
+/** Marks what is drawn for those who cannot see it: a tag, and a description for pictures. */
+export type Tagged = (tag: string, draw: () => void, alt?: string) => void;
+
+export interface Box {
+  height: number;
+  draw: (x: number, y: number, tagged: Tagged) => void;
+  /** Not left at the foot of a page without what follows. */
+  leads?: boolean;
+  /** Stands again at the top of the next page when what follows is continued there. */
+  repeats?: Box;
+  /** Rows and items belong to a table or list that is tagged as a whole. */
+  within?: 'Table' | 'L';
+  /** Begins a table or list of its own. */
+  begins?: boolean;
+  /** A full-size picture that may be larger than a page. */
+  tiles?: PaperPicture;
+  breaks?: boolean;
+}
+
+const QUIET = '#53607c';
+const RULE = '#c9d0da';
+const WELD = '#f2d21b';
+
+export interface Look {
+  doc: Doc;
+  /** Text size in points. */
+  size: number;
+}
+
+export function boxesOf(look: Look, piece: PaperPiece, width: number): Box[] {
+  switch (piece.kind) {
+    case 'title':
+      return [titleBox(look, piece, width)];
+    case 'heading':
+      return [headingBox(look, piece.text, piece.level, width)];
+    case 'text':
+      return [textBox(look, piece.text, piece.tone ?? 'plain', width)];
+    case 'list':
+      return piece.items.map((item, i) => ({
+        ...itemBox(look, item, piece.ordered ? `${i + 1}.` : '\u2022', width),
+        begins: i === 0,
+      }));
+    case 'table':
+      return tableBoxes(look, piece, width);
+    case 'pictures':
+      return pictureRows(look, piece.pictures, width);
+    case 'beside':
+      return [besideBox(look, piece, width, 80)];
+    case 'steps':
+      return stepRows(look, piece.steps, width);
+    case 'page':
+      return [{ height: 0, draw: () => {}, breaks: true }];
+  }
+}
+
+function titleBox(look: Look, { text, over, picture, pieces }: PaperPiece & { kind: 'title' }, width: number): Box {
+  const { doc, size } = look;
+  const room = width - (picture ? picture.wide * 72 + 18 : 0);
+  const small = linesOf(doc, over, { face: 'text', size, width: room });
+  const large = linesOf(doc, text, { face: 'title', size: size * 2.3, width: room });
+  const head = small.length * size * 1.4 + large.length * size * 2.7 + 4;
+  const below = stackOf(look, pieces, room);
+  const scale = picture ? scaleOf(picture, width) : 0;
+  return {
+    height: Math.max(head + below.height, picture ? picture.height * scale : 0) + 8,
+    draw: (x, y, tagged) => {
+      tagged('P', () => setLines(doc, small, { x, y, leading: size * 1.4, colour: QUIET, width: room }));
+      tagged('H1', () =>
+        setLines(doc, large, { x, y: y + small.length * size * 1.4, leading: size * 2.7, colour: INK, width: room }),
+      );
+      below.draw(x, y + head, tagged);
+      if (picture)
+        tagged('Figure', () => drawPicture(doc, picture, x + width - picture.width * scale, y, scale), picture.label);
+    },
+  };
+}
+
+/** Pieces one under the other as a single box. */
+function stackOf(look: Look, pieces: readonly PaperPiece[], width: number): Box {
+  const boxes = pieces.flatMap((p) => boxesOf(look, p, width));
+  return {
+    height: boxes.reduce((sum, b) => sum + b.height, 0),
+    draw: (x, y, tagged) => {
+      let top = y;
+      for (const box of boxes) {
+        box.draw(x, top, tagged);
+        top += box.height;
+      }
+    },
+  };
+}
+
+function headingBox({ doc, size }: Look, text: string, level: 2 | 3, width: number): Box {
+  const [face, tall]: [Face, number] = ['title', level === 2 ? size * 1.3 : size * 1.05];
+  const lines = linesOf(doc, text, { face, size: tall, width });
+  const above = level === 2 ? size * 1.3 : size * 0.6;
+  return {
+    height: above + lines.length * tall * 1.25 + (level === 2 ? size * 0.7 : 1),
+    leads: true,
+    draw: (x, y, tagged) => {
+      if (level === 2)
+        doc
+          .moveTo(x, y + above - size * 0.35)
+          .lineTo(x + width, y + above - size * 0.35)
+          .lineWidth(1.2)
+          .strokeColor(INK)
+          .stroke();
+      tagged(`H${level}`, () => setLines(doc, lines, { x, y: y + above, leading: tall * 1.25, colour: INK, width }));
+    },
+  };
+}
+
+function textBox({ doc, size }: Look, text: Words, tone: Tone, width: number): Box {
+  const face: Face = tone === 'caution' ? 'bold' : 'text';
+  const tall = tone === 'lead' ? size * 1.1 : tone === 'quiet' ? size * 0.94 : size;
+  const barred = tone === 'check' || tone === 'own';
+  const inset = barred ? 9 : 0;
+  const lines = linesOf(doc, text, { face, size: tall, width: width - inset });
+  const leading = tall * 1.38;
+  return {
+    height: lines.length * leading + size * 0.45,
+    draw: (x, y, tagged) => {
+      if (barred) doc.rect(x, y + 1, 3, lines.length * leading - 2).fill(tone === 'check' ? WELD : RULE);
+      tagged('P', () =>
+        setLines(doc, lines, { x: x + inset, y, leading, colour: tone === 'quiet' ? QUIET : INK, width: width - inset }),
+      );
+    },
+  };
+}
+
+function itemBox({ doc, size }: Look, text: Words, mark: string, width: number): Box {
+  const inset = size * 1.7;
+  const lines = linesOf(doc, text, { face: 'text', size, width: width - inset });
+  const label = linesOf(doc, mark, { face: 'text', size, width: inset });
+  const leading = size * 1.38;
+  return {
+    height: lines.length * leading + size * 0.15,
+    within: 'L',
+    draw: (x, y, tagged) => {
+      tagged('Lbl', () => setLines(doc, label, { x, y, leading, colour: QUIET, width: inset }));
+      tagged('LBody', () => setLines(doc, lines, { x: x + inset, y, leading, colour: INK, width: width - inset }));
+    },
+  };
+}
+
+function tableBoxes(look: Look, { columns, groups }: PaperPiece & { kind: 'table' }, width: number): Box[] {
+  const all = columns.reduce((sum, c) => sum + c.share, 0);
+  const gap = look.size * 0.7;
+  let left = 0;
+  const places = columns.map((c) => {
+    const place = { x: left, width: (width * c.share) / all - gap };
+    left += (width * c.share) / all;
+    return place;
+  });
+  const head: Box = { ...headRow(look, columns, places, width), leads: true, begins: true };
+  return [
+    head,
+    ...groups.flatMap((rows) => rows.map((row) => ({ ...rowBox(look, row, columns, places, width), repeats: head }))),
+  ];
+}
+
+type Place = { x: number; width: number };
+
+function headRow({ doc, size }: Look, columns: readonly PaperColumn[], places: readonly Place[], width: number): Box {
+  const tall = size * 0.9;
+  const lines = columns.map((c, i) => linesOf(doc, c.name, { face: 'text', size: tall, width: places[i]!.width }));
+  const rows = Math.max(1, ...lines.map((l) => l.length));
+  const leading = tall * 1.3;
+  return {
+    height: rows * leading + 5,
+    within: 'Table',
+    draw: (x, y, tagged) => {
+      lines.forEach((own, i) => {
+        const { x: at, width: room } = places[i]!;
+        const align = columns[i]!.right ? 'right' : 'left';
+        tagged('TH', () =>
+          setLines(doc, own, { x: x + at, y: y + (rows - own.length) * leading, leading, colour: QUIET, width: room, align }),
+        );
+      });
+      rule(doc, x, y + rows * leading + 3, width, INK);
+    },
+  };
+}
+
+function rowBox(
+  look: Look,
+  { cells }: PaperRow,
+  columns: readonly PaperColumn[],
+  places: readonly Place[],
+  width: number,
+): Box {
+  const { doc, size } = look;
+  const set = cells.map((cell, i) => cellOf(look, cell, places[i]!.width));
+  const tall = Math.max(size * 1.45, ...set.map((c) => c.height));
+  return {
+    height: tall + size * 0.5,
+    within: 'Table',
+    draw: (x, y, tagged) => {
+      set.forEach((cell, i) =>
+        tagged('TD', () => cell.draw(x + places[i]!.x, y + size * 0.22, columns[i]!.right ? 'right' : 'left')),
+      );
+      rule(doc, x, y + tall + size * 0.4, width, RULE);
+    },
+  };
+}
+
+const rule = (doc: Doc, x: number, y: number, width: number, colour: string) =>
+  doc
+    .moveTo(x, y)
+    .lineTo(x + width, y)
+    .lineWidth(0.6)
+    .strokeColor(colour)
+    .stroke();
+
+function cellOf({ doc, size }: Look, { text, swatch, numeral, picture }: PaperCell, width: number) {
+  const [face, tall]: [Face, number] = numeral ? ['title', size * 1.12] : ['text', size];
+  const letters = swatch ? linesOf(doc, swatch.letter, { face: 'bold', size: size * 0.9, width: 200 }) : [];
+  const chip = swatch ? Math.max(size * 1.5, (letters[0]?.width ?? 0) + 8) : 0;
+  const inset = swatch ? chip + 6 : 0;
+  const lines = linesOf(doc, text, { face, size: tall, width: width - inset });
+  const leading = size * 1.38;
+  const scale = picture ? scaleOf(picture, width) : 0;
+  const words = lines.length * leading;
+  return {
+    height: Math.max(words, swatch ? size * 1.5 : 0) + (picture ? picture.height * scale + 2 : 0),
+    draw: (x: number, y: number, align: 'left' | 'right') => {
+      if (swatch) {
+        doc.rect(x, y, chip, size * 1.4).lineWidth(0.5);
+        if (swatch.colour) doc.fillAndStroke(swatch.colour, INK);
+        else doc.strokeColor(INK).stroke();
+        const colour = swatch.colour ? inkOn(swatch.colour) : INK;
+        setLines(doc, letters, { x, y: y + size * 0.1, leading: size * 1.24, colour, width: chip, align: 'middle' });
+      }
+      setLines(doc, lines, { x: x + inset, y, leading, colour: INK, width: width - inset, align });
+      if (picture) drawPicture(doc, picture, x, y + words + 2, scale);
+    },
+  };
+}
+
+/** Pictures side by side, as many as there is room for; larger ones than a page on pages of their own. */
+function pictureRows(look: Look, pictures: readonly PaperPicture[], width: number): Box[] {
+  const gap = 14;
+  const rows: { picture: PaperPicture; scale: number; wide: number }[][] = [];
+  let used = Infinity;
+  const boxes: Box[] = [];
+  const close = () => {
+    for (const row of rows.splice(0)) boxes.push(pictureRow(look, row, gap));
+    used = Infinity;
+  };
+  for (const picture of pictures) {
+    const scale = scaleOf(picture, width);
+    const wide = Math.max(picture.width * scale, picture.caption ? Math.min(width, 90) : 0);
+    if (picture.full) {
+      close();
+      boxes.push({ ...pictureRow(look, [{ picture, scale, wide }], gap), tiles: picture });
+      continue;
+    }
+    if (used + gap + wide > width) {
+      rows.push([]);
+      used = -gap;
+    }
+    rows.at(-1)!.push({ picture, scale, wide });
+    used += gap + wide;
+  }
+  close();
+  return boxes;
+}
+
+function pictureRow({ doc, size }: Look, row: { picture: PaperPicture; scale: number; wide: number }[], gap: number): Box {
+  const tall = Math.max(...row.map(({ picture, scale }) => picture.height * scale));
+  const captions = row.map(({ picture, wide }) =>
+    picture.caption ? linesOf(doc, picture.caption, { face: 'text', size: size * 0.88, width: wide }) : [],
+  );
+  const leading = size * 1.2;
+  const words = Math.max(...captions.map((c) => c.length)) * leading;
+  return {
+    height: tall + words + size * 0.8,
+    draw: (x, y, tagged) => {
+      let left = x;
+      row.forEach(({ picture, scale, wide }, i) => {
+        const at = left;
+        tagged('Figure', () => drawPicture(doc, picture, at, y + tall - picture.height * scale, scale), picture.label);
+        if (captions[i]!.length > 0)
+          tagged('P', () => setLines(doc, captions[i]!, { x: at, y: y + tall + 3, leading, colour: INK, width: wide }));
+        left += wide + gap;
+      });
+    },
+  };
+}
+
+/** Pictures with what belongs to them beside them: one box, so that they stay on one page. */
+function besideBox(look: Look, { pictures, pieces }: Beside, width: number, least: number): Box {
+  const gap = look.size * 0.6;
+  const shown = pictures.map((picture) => ({ picture, scale: scaleOf(picture, width / 2) }));
+  const wide = Math.max(least, ...shown.map(({ picture, scale }) => picture.width * scale)) + 14;
+  const tall = shown.reduce((sum, { picture, scale }) => sum + picture.height * scale + gap, 0);
+  const words = stackOf(look, pieces, width - wide);
+  return {
+    height: Math.max(words.height, tall) + look.size * 0.7,
+    draw: (x, y, tagged) => {
+      let top = y + 4;
+      for (const { picture, scale } of shown) {
+        const at = top;
+        tagged('Figure', () => drawPicture(look.doc, picture, x, at, scale), picture.label);
+        top += picture.height * scale + gap;
+      }
+      words.draw(x + wide, y, tagged);
+    },
+  };
+}
+
+/** Steps, two in a row where the letters are not large. */
+function stepRows(look: Look, steps: readonly Beside[], width: number): Box[] {
+  const columns = look.size > 12 ? 1 : 2;
+  const gap = 16;
+  const room = (width - gap * (columns - 1)) / columns;
+  const boxes = steps.map((step) => besideBox(look, step, room, 76));
+  return Array.from({ length: Math.ceil(boxes.length / columns) }, (_, row): Box => {
+    const own = boxes.slice(row * columns, (row + 1) * columns);
+    return {
+      height: Math.max(...own.map((b) => b.height)),
+      draw: (x, y, tagged) => own.forEach((box, i) => box.draw(x + i * (room + gap), y, tagged)),
+    };
+  });
+}

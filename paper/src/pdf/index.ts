@@ -1,0 +1,166 @@
+/**
+ * A paper as a PDF: tagged for screen readers, fonts embedded, every picture at its size. Boxes are laid one under the other; none is cut at a
+ * page's edge, and no heading stands at the foot of a page alone.
+ */
+import PDFDocument from 'pdfkit';
+import type { Paper } from '@aggrega/core/sheet';
+import { boxesOf, type Box, type Tagged } from './boxes';
+import { faces, fontOf } from './fonts';
+import { linesOf, setLines } from './lines';
+import { drawPicture, scaleOf } from './pictures';
+import { drawTile, tilesOf } from './tiles';
+
+export type PageSize = 'A4' | 'letter';
+
+const SIZES: Record<PageSize, [number, number]> = { A4: [595.28, 841.89], letter: [612, 792] };
+/** In points: 15 mm at the sides, 14 mm above, and below what the foot takes. */
+const MARGIN = { side: 42.5, top: 40, bottom: 52 };
+
+type Struct = PDFKit.PDFStructureElement;
+
+/** The PDF of papers, one after another, each beginning on a page of its own. `created` is written into the file. */
+export async function paperPdf(
+  papers: readonly Paper[],
+  { page, created }: { page: PageSize; created: Date },
+): Promise<Uint8Array> {
+  const [first] = papers;
+  const doc = new PDFDocument({
+    size: SIZES[page],
+    margin: 0,
+    autoFirstPage: false,
+    tagged: true,
+    lang: 'en',
+    displayTitle: true,
+    pdfVersion: '1.7',
+    // No face but those registered below: an unnamed one would be opened again at every turn.
+    font: null as unknown as string,
+    info: {
+      Title: first?.title ?? '',
+      Subject: first?.about ?? '',
+      Creator: 'Aggrega',
+      Producer: 'Aggrega',
+      CreationDate: created,
+    },
+  });
+  for (const face of faces) doc.registerFont(face, fontOf(face) as unknown as string);
+  const chunks: Buffer[] = [];
+  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+  const done = new Promise<void>((resolve, reject) => {
+    doc.on('end', () => resolve());
+    doc.on('error', reject);
+  });
+  const root = doc.struct('Document');
+  doc.addStructure(root);
+  for (const paper of papers) layPaper(doc, root, paper, SIZES[page]);
+  root.end();
+  doc.end();
+  await done;
+  return new Uint8Array(Buffer.concat(chunks));
+}
+
+function layPaper(doc: PDFKit.PDFDocument, root: Struct, paper: Paper, [pageWidth, pageHeight]: [number, number]): void {
+  const look = { doc, size: paper.large ? 14 : 9.8 };
+  const width = pageWidth - 2 * MARGIN.side;
+  const bottom = pageHeight - MARGIN.bottom;
+  const boxes = paper.pieces.flatMap((piece, i) => {
+    const own = boxesOf(look, piece, width);
+    // A few words between a heading and what it is about go with both.
+    const between = piece.kind === 'text' && paper.pieces[i - 1]?.kind === 'heading' && paper.pieces[i + 1]?.kind !== 'heading';
+    return between && own[0]!.height < 70 ? [{ ...own[0]!, leads: true }] : own;
+  });
+  let y = Infinity;
+  let pageNumber = 0;
+  /** The table or list that rows are added to. */
+  let open: { tag: string; struct: Struct } | undefined;
+
+  boxes.forEach((box, i) => {
+    if (box.breaks) return void (y = Infinity);
+    if (box.tiles && box.height > bottom - MARGIN.top) return layTiles(box);
+    const needed = box.leads ? box.height + following(i) : box.height;
+    if (y + needed > bottom && y > MARGIN.top) {
+      newPage();
+      // The head of a table that goes on stands there again, for the eye alone.
+      if (box.repeats && open) {
+        artifact(() => box.repeats!.draw(MARGIN.side, y, (_, draw) => draw()));
+        y += box.repeats.height;
+      }
+    }
+    box.draw(MARGIN.side, y, taggerFor(box));
+    y += box.height;
+  });
+  closeOpen();
+
+  /** Height of what must stand under a box that leads: up to and with the first that does not. */
+  function following(i: number): number {
+    let height = 0;
+    for (const next of boxes.slice(i + 1)) {
+      height += Math.min(next.height, bottom - MARGIN.top - 60);
+      if (!next.leads) break;
+    }
+    return Math.min(height, bottom - MARGIN.top - boxes[i]!.height);
+  }
+
+  function newPage(): void {
+    doc.addPage();
+    pageNumber += 1;
+    y = MARGIN.top;
+    const foot = linesOf(doc, paper.footer, { face: 'text', size: 8, width: width - 40 });
+    const number = linesOf(doc, String(pageNumber), { face: 'text', size: 8, width: 30 });
+    artifact(() => {
+      const common = { y: pageHeight - 34, leading: 10, colour: '#53607c' };
+      setLines(doc, foot, { ...common, x: MARGIN.side, width });
+      setLines(doc, number, { ...common, x: MARGIN.side, width, align: 'right' });
+    });
+  }
+
+  function artifact(draw: () => void): void {
+    doc.markContent('Artifact', { type: 'Pagination' });
+    draw();
+    doc.endMarkedContent();
+  }
+
+  function closeOpen(): void {
+    open?.struct.end();
+    open = undefined;
+  }
+
+  function taggerFor(box: Box): Tagged {
+    if (!box.within || box.begins || open?.tag !== box.within) closeOpen();
+    let parent = root;
+    if (box.within) {
+      if (!open) {
+        open = { tag: box.within, struct: doc.struct(box.within) };
+        root.add(open.struct);
+      }
+      parent = doc.struct(box.within === 'Table' ? 'TR' : 'LI');
+      open.struct.add(parent);
+    }
+    return (tag, draw, alt) => {
+      parent.add(doc.struct(tag, alt ? { alt } : {}, draw));
+    };
+  }
+
+  /** Page after page of one picture, each with a square to check the printer by. */
+  function layTiles({ tiles: picture }: Box): void {
+    closeOpen();
+    const scale = scaleOf(picture!, Infinity);
+    const room = { width, height: bottom - MARGIN.top - 100 };
+    for (const tile of tilesOf(picture!.width * scale, picture!.height * scale, room)) {
+      newPage();
+      root.add(
+        doc.struct('Figure', { alt: `${picture!.label}, page ${tile.column + 1} across, ${tile.row + 1} down` }, () => {
+          drawTile(doc, picture!, tile, { x: MARGIN.side, y: MARGIN.top, scale });
+          drawPicture(doc, INCH, MARGIN.side, bottom - 80, 72);
+        }),
+      );
+    }
+    y = Infinity;
+  }
+}
+
+/** One inch, whatever the unit of the programme: the same on every printer. */
+const INCH = {
+  ...{ width: 1, height: 1, wide: 1, label: 'one inch', lines: [] },
+  shapes: [{ points: [[0, 0] as const, [1, 0] as const, [1, 1] as const, [0, 1] as const], fill: 'none' }],
+  texts: [{ at: [0.5, 0.5] as const, text: '1 in', size: 0.16 }],
+};

@@ -1,0 +1,142 @@
+/** Words broken into lines of a width, with every fraction set as one. */
+import type { Words } from '@aggrega/core/sheet';
+import { runsOf } from '../runs';
+import type { Face } from './fonts';
+
+type Doc = PDFKit.PDFDocument;
+
+/** Letters that are set in one go. */
+interface Bit {
+  text: string;
+  face: Face;
+  size: number;
+  fraction: boolean;
+  x: number;
+}
+
+export interface Line {
+  bits: Bit[];
+  width: number;
+}
+
+export interface Setting {
+  face: Face;
+  size: number;
+  width: number;
+}
+
+/** What stands between a whole number and its fraction: a real space, made small, so that a copied 9 1/2 is never 91/2. */
+const GAP = 0.3;
+
+/** Bits that no line is broken between. */
+interface Word {
+  bits: Omit<Bit, 'x'>[];
+  width: number;
+  /** Before it, in points. */
+  space: number;
+}
+
+export function linesOf(doc: Doc, words: Words, { face, size, width }: Setting): Line[] {
+  const lines: Line[] = [];
+  let line: Line = { bits: [], width: 0 };
+  for (const word of wordsOf(doc, words, face, size)) {
+    const space = line.bits.length > 0 ? word.space : 0;
+    if (line.bits.length > 0 && line.width + space + word.width > width) {
+      lines.push(line);
+      line = { bits: [], width: 0 };
+    } else line.width += space;
+    for (const bit of word.bits) {
+      line.bits.push({ ...bit, x: line.width });
+      line.width += widthOf(doc, bit);
+    }
+  }
+  if (line.bits.length > 0) lines.push(line);
+  return lines;
+}
+
+function wordsOf(doc: Doc, words: Words, face: Face, size: number): Word[] {
+  const found: Word[] = [];
+  const space = widthOf(doc, { text: ' ', face, size, fraction: false });
+  let open = false;
+  for (const { text, bold, fraction } of runsOf(words)) {
+    const own: Face = bold && face === 'text' ? 'bold' : face;
+    const add = (bit: Omit<Bit, 'x'>, glued: boolean) => {
+      if (!glued || found.length === 0) found.push({ bits: [], width: 0, space });
+      const word = found.at(-1)!;
+      word.bits.push(bit);
+      word.width += widthOf(doc, bit);
+    };
+    if (fraction) {
+      const whole = open && /\d$/.test(found.at(-1)?.bits.at(-1)?.text ?? '');
+      if (whole) add({ text: ' ', face: own, size: size * GAP, fraction: false }, true);
+      add({ text, face: own, size, fraction: true }, open);
+      open = true;
+      continue;
+    }
+    text.split(/( +)/).forEach((part) => {
+      if (part === '') return;
+      if (part.trim() === '') open = false;
+      else {
+        add({ text: part, face: own, size, fraction: false }, open);
+        open = true;
+      }
+    });
+  }
+  return found;
+}
+
+const measured = new WeakMap<Doc, Map<string, number>>();
+
+/** In points; every word is measured once for a document. */
+function widthOf(doc: Doc, { text, face, size, fraction }: Omit<Bit, 'x'>): number {
+  const known = measured.get(doc) ?? new Map<string, number>();
+  measured.set(doc, known);
+  const key = `${face} ${fraction ? '/' : ''} ${text}`;
+  let wide = known.get(key);
+  if (wide === undefined) {
+    wide =
+      doc
+        .font(face)
+        .fontSize(100)
+        .widthOfString(text, fraction ? FRACTION : {}) / 100;
+    known.set(key, wide);
+  }
+  return wide * size;
+}
+
+const FRACTION = { features: ['frac'] } as PDFKit.Mixins.TextOptions;
+
+/** Sets lines; `y` is the top of the first, `leading` from one to the next. */
+export function setLines(
+  doc: Doc,
+  lines: readonly Line[],
+  {
+    x,
+    y,
+    leading,
+    colour,
+    width,
+    align = 'left',
+  }: { x: number; y: number; leading: number; colour: string; width: number; align?: 'left' | 'right' | 'middle' },
+): void {
+  doc.fillColor(colour);
+  lines.forEach((line, i) => {
+    const start = x + (align === 'right' ? width - line.width : align === 'middle' ? (width - line.width) / 2 : 0);
+    const base = y + i * leading + leading * 0.76;
+    line.bits.forEach((bit, n) => {
+      // The space before a word is written with it, so that whoever copies the line gets its words apart.
+      const before = n > 0 && bit.x > endOf(doc, line.bits[n - 1]!) + 0.01;
+      if (before) letters(doc, { ...bit, text: ' ', fraction: false }, start + endOf(doc, line.bits[n - 1]!), base);
+      letters(doc, bit, start + bit.x, base);
+    });
+  });
+}
+
+const endOf = (doc: Doc, bit: Bit) => bit.x + widthOf(doc, bit);
+
+function letters(doc: Doc, { text, face, size, fraction }: Bit, x: number, base: number): void {
+  doc
+    .font(face)
+    .fontSize(size)
+    .text(text, x, base, { lineBreak: false, baseline: 'alphabetic', ...(fraction && FRACTION) });
+}

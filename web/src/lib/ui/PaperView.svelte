@@ -1,0 +1,273 @@
+<!-- A paper on the page and in print: the same data as the PDF and the plain text, with numbers that explain themselves and light up. -->
+<script lang="ts">
+  import { inkOn } from '@aggrega/core/fabric';
+  import type { Beside, Paper, PaperCell, PaperPicture, PaperPiece, Words } from '@aggrega/core/sheet';
+  import PaperDrawing from './PaperDrawing.svelte';
+  import Say from './Say.svelte';
+  import Why from './Why.svelte';
+
+  interface Props {
+    paper: Paper;
+    unit: 'in' | 'cm';
+    lit?: (cut: string) => boolean;
+    onlight?: (cuts: string[]) => void;
+  }
+  let { paper, unit, lit = () => false, onlight }: Props = $props();
+  const listed = (text: Words) => (typeof text === 'string' ? [text] : text);
+</script>
+
+{#snippet words(text: Words)}{#each listed(text) as run, i (i)}{#if typeof run === 'string'}<Say text={run} />{:else}<b
+        ><Say text={run.bold} /></b
+      >{/if}{/each}{/snippet}
+
+{#snippet figure(picture: PaperPicture)}
+  <figure style:width="{picture.wide}in">
+    <PaperDrawing {picture} {lit} onlight={(cut) => onlight?.(cut ? [cut] : [])} />
+    {#if picture.caption}<figcaption>{@render words(picture.caption)}</figcaption>{/if}
+  </figure>
+{/snippet}
+
+{#snippet beside({ pictures, pieces: own }: Beside)}
+  <div class="beside">
+    <div class="pictures">
+      {#each pictures as picture, i (i)}{@render figure(picture)}{/each}
+    </div>
+    <div class="words">{@render pieces(own)}</div>
+  </div>
+{/snippet}
+
+{#snippet cell({ text, swatch, numeral, why, picture }: PaperCell, right: boolean)}
+  <td class:right class:numeral>
+    {#if swatch}<span
+        class="letter cloth"
+        style:background={swatch.colour || '#fff'}
+        style:color={inkOn(swatch.colour || '#ffffff')}>{swatch.letter}</span
+      >{/if}
+    {#if why}<Why {why} {unit} />{:else}{@render words(text)}{/if}
+    {#if picture}<span class="block w-32"><PaperDrawing {picture} {lit} /></span>{/if}
+  </td>
+{/snippet}
+
+{#snippet pieces(all: readonly PaperPiece[])}
+  {#each all as piece, i (i)}
+    {#if piece.kind === 'title'}
+      <header class="flex items-start gap-6">
+        <div class="mr-auto">
+          <p class="quiet">{piece.over}</p>
+          <h1>{piece.text}</h1>
+          {@render pieces(piece.pieces)}
+        </div>
+        {#if piece.picture}{@render figure(piece.picture)}{/if}
+      </header>
+    {:else if piece.kind === 'heading'}
+      {#if piece.level === 2}<h2>{piece.text}</h2>{:else}<h3>{piece.text}</h3>{/if}
+    {:else if piece.kind === 'text'}
+      <p class={piece.tone ?? 'plain'}>{@render words(piece.text)}</p>
+    {:else if piece.kind === 'list'}
+      <svelte:element this={piece.ordered ? 'ol' : 'ul'}>
+        {#each piece.items as item, n (n)}<li>{@render words(item)}</li>{/each}
+      </svelte:element>
+    {:else if piece.kind === 'table'}
+      <table>
+        <thead>
+          <tr
+            >{#each piece.columns as c (c.name)}<th scope="col" class:right={c.right}>{c.name}</th>{/each}</tr
+          >
+        </thead>
+        {#each piece.groups as rows, g (g)}
+          <tbody>
+            {#each rows as row, n (n)}
+              <tr
+                class:lit={row.cut !== undefined && lit(row.cut)}
+                data-cut={row.cut}
+                onpointerenter={() => row.cut && onlight?.([row.cut])}
+                onpointerleave={() => onlight?.([])}
+              >
+                {#each row.cells as c, at (at)}{@render cell(c, piece.columns[at]?.right ?? false)}{/each}
+              </tr>
+            {/each}
+          </tbody>
+        {/each}
+      </table>
+    {:else if piece.kind === 'pictures'}
+      <div class="row">
+        {#each piece.pictures as picture, n (n)}{@render figure(picture)}{/each}
+      </div>
+    {:else if piece.kind === 'beside'}
+      {@render beside(piece)}
+    {:else if piece.kind === 'steps'}
+      <div class="steps">
+        {#each piece.steps as step, n (n)}{@render beside(step)}{/each}
+      </div>
+    {:else}<div class="page"></div>{/if}
+  {/each}
+{/snippet}
+
+<article class="paper" class:large={paper.large} aria-label="Sheet">
+  {@render pieces(paper.pieces)}
+  <footer class="quiet">{paper.footer}</footer>
+</article>
+
+<style>
+  .paper {
+    background: #fff;
+    color: #1c2a4a;
+    /* Paper is white by night too, and so is what opens on it. */
+    --color-ground: #fff;
+    --color-edge: #fff;
+    --color-ink: #1c2a4a;
+    --color-quiet: #53607c;
+    --color-rule: #c9d0da;
+    padding: 14mm 15mm;
+    width: 100%;
+    max-width: 210mm;
+    border: 1px solid var(--color-base-300);
+    font-size: 0.9rem;
+  }
+  .large {
+    font-size: 1.25rem;
+  }
+  h1 {
+    font-size: 2.2em;
+  }
+  h2 {
+    font-size: 1.3em;
+    border-top: 2px solid #1c2a4a;
+    padding-top: 0.35rem;
+    margin: 1.4rem 0 0.4rem;
+  }
+  h3 {
+    font-size: 1.1em;
+    margin-top: 0.5rem;
+  }
+  p {
+    margin: 0.25rem 0;
+  }
+  .lead {
+    font-size: 1.1em;
+  }
+  .quiet {
+    color: #53607c;
+  }
+  .check,
+  .own {
+    border-left: 4px solid #f2d21b;
+    padding-left: 0.6rem;
+  }
+  .own {
+    border-color: #c9d0da;
+  }
+  .caution {
+    font-weight: 600;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  td,
+  th {
+    padding: 0.25rem 0.8rem 0.25rem 0;
+    border-bottom: 1px solid #c9d0da;
+    vertical-align: top;
+  }
+  th {
+    color: #53607c;
+  }
+  .right {
+    text-align: right;
+  }
+  td.numeral {
+    white-space: nowrap;
+  }
+  tr.lit {
+    background: #f2d21b;
+  }
+  .letter {
+    display: inline-block;
+    min-width: 1.5rem;
+    min-height: 1.3rem;
+    padding: 0 0.3rem;
+    margin-right: 0.3rem;
+    text-align: center;
+    font-weight: 600;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 1.3rem;
+  }
+  ul {
+    list-style: disc;
+    padding-left: 1.3rem;
+  }
+  figure {
+    max-width: 100%;
+    flex-shrink: 0;
+  }
+  figcaption {
+    font-size: 0.88em;
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.9rem;
+    margin: 0.4rem 0;
+  }
+  .beside {
+    display: flex;
+    gap: 1.2rem;
+    padding: 0.5rem 0;
+  }
+  .pictures {
+    display: flex;
+    flex-direction: column;
+    gap: 0.4rem;
+  }
+  .words {
+    flex: 1;
+    min-width: 0;
+  }
+  .steps {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0 1.5rem;
+  }
+  .large .steps {
+    grid-template-columns: 1fr;
+  }
+  footer {
+    margin-top: 1.2rem;
+    font-size: 0.8em;
+  }
+  .beside,
+  .row,
+  li,
+  tr {
+    break-inside: avoid;
+  }
+  h2,
+  h3,
+  thead {
+    break-after: avoid;
+  }
+  .page {
+    break-after: page;
+  }
+  @media print {
+    .paper {
+      border: 0;
+      padding: 0;
+      max-width: none;
+      font-size: 10pt;
+    }
+    .large {
+      font-size: 14pt;
+    }
+    .letter {
+      print-color-adjust: exact;
+      -webkit-print-color-adjust: exact;
+    }
+    tr.lit {
+      background: none;
+    }
+  }
+</style>
