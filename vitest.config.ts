@@ -15,6 +15,7 @@ export default defineConfig({
   test: {
     projects: [
       project('core', ['core/src/**/*.test.ts']),
+      project('paper', ['paper/src/**/*.test.ts']),
       project('cli', ['cli/src/**/*.test.ts']),
       {
         ...project('web', ['web/src/lib/*.test.ts', 'web/src/lib/{plan,draft,sew,quilt,ui,cloth}/*.test.ts']),

@@ -27,7 +27,7 @@ test('a size changed at one station is changed at all, and can be taken back', a
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Sheet/ }).click();
   const sheet = page.getByRole('article', { name: 'Sheet' });
   await expect(sheet.getByRole('button', { name: '6 1/4: why this number?' }).first()).toBeVisible();
-  expect(plain(await sheet.innerText())).toContain('Finished 9 in; your block measures 9 1/2 before');
+  expect(plain(await sheet.innerText())).toContain('Finished 9 in; your block measures 9 1/2 in before');
 
   await page.keyboard.press('Control+z');
   await expect(sheet.getByRole('button', { name: '7 3/4: why this number?' }).first()).toBeVisible();
@@ -54,7 +54,7 @@ test('what cannot be meant stays in its field with the reason, and is not saved'
 });
 
 test('the sheet’s numbers are those of the cutting table', async ({ page, bench }) => {
-  await bench.open('/months/m3/cut?colourway=harvest');
+  await bench.open('/months/m4/cut?colourway=harvest');
   await page.getByText('One kit', { exact: true }).click();
   await expect(page.getByRole('radio', { name: 'One kit' })).toBeChecked();
   const bought = (await page.locator('[data-buy]').allInnerTexts()).map(plain);

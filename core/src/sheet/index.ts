@@ -13,6 +13,7 @@ export {
 } from './month-sheet';
 export { backView, sewingWalk, toleranceText, type Arrow, type BackView, type LoosePart, type WalkStep } from './walk';
 export { whyCut, type Why } from './why';
+export { sheetDifference } from './difference';
 export { monthPaper } from './month-paper';
 export {
   plainWords,

@@ -20,7 +20,7 @@ export function drawPicture(doc: Doc, picture: PaperPicture, x: number, y: numbe
     path(points, true);
     doc.lineWidth(wrong ? 2 : 0.5).strokeColor(wrong ? MADDER : INK, wrong ? 1 : 0.6);
     if (fill === 'none') doc.stroke();
-    else doc.fillColor(fill).fillAndStroke();
+    else doc.fillColor(fill, 1).fillAndStroke();
   }
   doc.strokeColor(INK, 1);
   for (const line of picture.lines) {
@@ -42,13 +42,15 @@ export function drawPicture(doc: Doc, picture: PaperPicture, x: number, y: numbe
     const left = px - doc.widthOfString(text) / 2;
     const base = py + tall * 0.35;
     const options = { lineBreak: false, baseline: 'alphabetic' } as const;
-    if (edged)
+    // A light ground under letters on cloth; drawn letters would be read twice.
+    if (edged) {
+      const wide = doc.widthOfString(text);
       doc
-        .lineWidth(tall / 4)
-        .strokeColor('#ffffff')
-        .fillColor('#ffffff')
-        .text(text, left, base, { ...options, stroke: true, fill: true });
-    doc.strokeColor(INK).fillColor(INK).text(text, left, base, options);
+        .rect(left - tall * 0.15, py - tall * 0.55, wide + tall * 0.3, tall * 1.1)
+        .fillColor('#ffffff', 0.85)
+        .fill();
+    }
+    doc.fillColor(INK, 1).text(text, left, base, options);
   }
   doc.restore();
 }

@@ -19,7 +19,7 @@ export class Ticks {
   away = $state(false);
   #address: string;
   #timer: ReturnType<typeof setInterval>;
-  #busy = false;
+  #running: Promise<void> | undefined;
 
   /** `address` is the place's route; `state` what the page was loaded with. */
   constructor(address: string, state: CuttingState) {
@@ -71,6 +71,9 @@ export class Ticks {
 
   /** Notes what a list took; false when the server does not answer. */
   async log(list: string, minutes: number | null): Promise<boolean> {
+    // A list is begun by its first tick: what waits goes before the note, or there would be nothing to note it with.
+    for (let tries = 0; this.waiting.size > 0 && tries < 3; tries += 1) await this.sync();
+    if (this.waiting.size > 0) return false;
     const state = await this.#ask({ method: 'PATCH', body: JSON.stringify({ list, minutes }) });
     if (state) this.#state = state;
     return state !== undefined;
@@ -78,23 +81,23 @@ export class Ticks {
 
   /** Sends what waits, then takes over what others ticked. */
   async sync(): Promise<void> {
-    if (this.#busy || document.hidden) return;
-    this.#busy = true;
-    try {
-      let state: CuttingState | undefined;
-      for (const [key, tick] of [...this.waiting]) {
-        state = await this.#ask({ method: 'PUT', body: JSON.stringify(tick) });
-        if (!state) return;
-        // It may have been ticked anew while it was on its way; the state comes first, so that no tick is gone for a moment.
-        this.#state = state;
-        if (this.waiting.get(key) === tick) this.waiting.delete(key);
-        this.#keep();
-      }
-      state ??= await this.#ask({});
-      if (state) this.#state = state;
-    } finally {
-      this.#busy = false;
+    if (document.hidden) return;
+    this.#running ??= this.#exchange().finally(() => (this.#running = undefined));
+    await this.#running;
+  }
+
+  async #exchange(): Promise<void> {
+    let state: CuttingState | undefined;
+    for (const [key, tick] of [...this.waiting]) {
+      state = await this.#ask({ method: 'PUT', body: JSON.stringify(tick) });
+      if (!state) return;
+      // It may have been ticked anew while it was on its way; the state comes first, so that no tick is gone for a moment.
+      this.#state = state;
+      if (this.waiting.get(key) === tick) this.waiting.delete(key);
+      this.#keep();
     }
+    state ??= await this.#ask({});
+    if (state) this.#state = state;
   }
 
   async #ask(init: RequestInit): Promise<CuttingState | undefined> {

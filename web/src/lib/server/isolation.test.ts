@@ -8,6 +8,7 @@ import { insertProgramme, listProgrammes } from './db/programmes';
 import { insertPhoto } from './db/swatches';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
 import { cuttingState, setStep } from './cutting-room';
+import { publishSheet } from './sheet-versions';
 import { importProgramme, programmeOf, programmesOf, putAside, saveChanges } from './programmes';
 
 const QUARRY = '00000000-0000-4000-8000-00000000000a';
@@ -44,6 +45,7 @@ describe('every table', () => {
       'organisation',
       'programme',
       'programme_revision',
+      'sheet_version',
       'swatch_photo',
     ]);
     for (const table of tables) expect(table).toMatchObject({ forced: true, owned: true, policies: 1 });
@@ -52,9 +54,18 @@ describe('every table', () => {
   it('shows an organisation its own rows only, and nobody anything without one', async () => {
     for (const id of [QUARRY, MILL]) {
       await setStep(id, (await programmesOf(id))[0]!.slug, 'm1~frost', tick(true));
+      await publishSheet(id, (await programmesOf(id))[0]!.slug, 'm1');
       await asOrganisation(id, (db) => insertPhoto(db, id, 'ab'.repeat(16), Buffer.from([1])));
     }
-    for (const table of ['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'swatch_photo']) {
+    for (const table of [
+      'organisation',
+      'programme',
+      'programme_revision',
+      'cut_list',
+      'cut_step',
+      'sheet_version',
+      'swatch_photo',
+    ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));
       expect([table, await count(QUARRY), await count(MILL), await count(NOBODY)]).toEqual([table, 1, 1, 0]);

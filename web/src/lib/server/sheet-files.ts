@@ -6,6 +6,7 @@ import { paperPdf } from '@aggrega/paper/pdf';
 import { paperText } from '@aggrega/paper/text';
 import { sheetName, wishesOf } from '$lib/sheet-wishes';
 import { programmeOf } from './programmes';
+import { publishedSheet } from './sheet-versions';
 
 export type SheetFile =
   { body: string | Uint8Array<ArrayBuffer>; type: string; name: string } | { status: 404 | 422; message: string };
@@ -18,7 +19,10 @@ export async function sheetFile(
   { slug, month: monthId, file, asked }: { slug: string; month: string; file: string; asked: URLSearchParams },
 ): Promise<SheetFile> {
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const version = asked.get('version');
+  const frozen = version === null ? undefined : await publishedSheet(organisation, { slug, month: monthId, version });
+  const document = version === null ? stored?.document : frozen?.document;
+  const reading = document && readProgramme(document);
   const [, ending] = /^sheet\.(pdf|html|txt)$/.exec(file) ?? [];
   const missing = { status: 404, message: 'There is no such sheet; the Sheet station lists them.' } as const;
   if (!stored || !reading?.ok || !ending) return missing;
@@ -29,12 +33,13 @@ export async function sheetFile(
     : programme.colourways[0];
   if (!month || !colourway || !handsOut(programme, month)) return missing;
   const locale = asked.get('locale') ?? 'en-GB';
-  const saved = stored.updated.toISOString().slice(0, 10);
+  const made = frozen?.published ?? stored.updated;
+  const day = dateIn(locale, made.toISOString().slice(0, 10));
   try {
     const paper = monthPaper(programme, month, colourway, {
       ...wishesOf(asked, programme),
       date: (iso) => dateIn(locale, iso),
-      version: `Draft ${stored.revision}, ${dateIn(locale, saved)}`,
+      version: frozen ? `Version ${version}, ${day}` : `Draft ${stored.revision}, ${day}`,
     });
     const name = `${sheetName(month.id, colourway.id, asked)}.${ending}`;
     const type = TYPES[ending as keyof typeof TYPES];
@@ -42,7 +47,7 @@ export async function sheetFile(
     if (ending === 'txt') return { body: paperText(paper), type, name };
     const page = asked.get('page') === 'letter' ? 'letter' : 'A4';
     // Its bytes depend on what is stored and asked, not on when.
-    return { body: new Uint8Array(await paperPdf([paper], { page, created: stored.updated })), type, name };
+    return { body: new Uint8Array(await paperPdf([paper], { page, created: made })), type, name };
   } catch (error) {
     if (error instanceof PlanError) return { status: 422, message: error.problems.map((p) => p.message).join('; ') };
     throw error;

@@ -18,7 +18,11 @@
   };
   let part: SheetPart = $state('start');
   const written = $derived(sheetParts.filter((p) => month.notes[p]));
-  const clean = (text: string) => text.replace(/\r\n?/g, '\n').replace(/[^\S\n]+/g, ' ').trim();
+  const clean = (text: string) =>
+    text
+      .replace(/\r\n?/g, '\n')
+      .replace(/[^\S\n]+/g, ' ')
+      .trim();
 
   function save(name: string, path: string, from: string | undefined, text: string) {
     const to = clean(text) || undefined;

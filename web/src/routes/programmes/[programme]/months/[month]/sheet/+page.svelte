@@ -8,6 +8,7 @@
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import PaperView from '$lib/ui/PaperView.svelte';
   import Problems from '$lib/ui/Problems.svelte';
+  import SheetVersions from '$lib/ui/SheetVersions.svelte';
   import SheetWishesForm from '$lib/ui/SheetWishesForm.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { PlanError, handsOut, kitCount } from '@aggrega/core/programme';
@@ -65,6 +66,7 @@
         </p>
       </section>
     {/if}
+    {#if paper}<SheetVersions month={month.id} />{/if}
     <OwnWords {month} />
     <div class="mt-6"><Doubts {doubts} kits={kitCount(programme, bench.people(colourway))} /></div>
   {/snippet}

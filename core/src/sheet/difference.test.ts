@@ -1,0 +1,60 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { randomProgramme } from '../../tests/random-programme';
+import { readProgramme, type ProgrammeFile } from '../programme';
+import { monthSheet, sheetDifference } from './index';
+
+const demo = (): ProgrammeFile =>
+  JSON.parse(readFileSync(new URL('../../../demo/allotment-year.aggrega.json', import.meta.url), 'utf8'));
+const sheetOf = (file: unknown, month = 0) => {
+  const reading = readProgramme(file);
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  return monthSheet(reading.programme, reading.programme.months[month]!, reading.programme.colourways[0]!);
+};
+const since = (change: (file: ProgrammeFile) => void, month = 0) => {
+  const file = demo();
+  change(file);
+  return sheetDifference(sheetOf(demo(), month), sheetOf(file, month));
+};
+
+describe('what changed from one sheet to the next', () => {
+  it('is nothing where nothing did, and something wherever anything did', () => {
+    fc.assert(
+      fc.property(randomProgramme, randomProgramme, (one, other) => {
+        const [a, b] = [sheetOf(one), sheetOf(other)];
+        expect(sheetDifference(a, sheetOf(one))).toEqual([]);
+        const cuts = (sheet: typeof a) => JSON.stringify(sheet.fabrics.map((f) => f.cuts.map((c) => [c.label, c.qty, c.size])));
+        if (cuts(a) !== cuts(b)) expect(sheetDifference(a, b).length).toBeGreaterThan(0);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('says which pieces are of another fabric now', () => {
+    const says = since((file) => {
+      for (const patch of file.blocks[0]!.patches) if (patch.role === 'D') patch.role = 'B';
+    });
+    expect(says).toContain('Fabric D, Terracotta Crock, is no longer needed.');
+    expect(says.join(' ')).toMatch(/D1: 1 square 6 1\/2 are now B\d, of Water Butt\./);
+    expect(says.join(' ')).toMatch(/1 patch of Cold Frame has another fabric: look at the new picture/);
+  });
+
+  it('says sizes, counts, methods and amounts with what they were', () => {
+    const size = since((file) => (file.months![0]!.blocks![0]!.finished = '16'));
+    expect(size).toContain('Cold Frame finishes at 16 in instead of 12, and measures 16 1/2 before.');
+    expect(size.join(' ')).toMatch(/A2: 4 1\/2 in instead of 3 1\/2\./);
+    const method = since((file) => (file.months![0]!.blocks![0]!.methods = { hst: 'two-at-a-time' }));
+    expect(method.join(' ')).toMatch(/U1: two at a time instead of eight at a time/);
+    const make = since((file) => (file.months![0]!.blocks![0]!.make = 3));
+    expect(make).toContain('Make 3 of Cold Frame instead of 1.');
+    expect(make.join(' ')).toMatch(/A2: 12 instead of 4\./);
+    expect(make.join(' ')).toMatch(/Ask for .* yd of Frosted Pane instead of 1\/4 yd\./);
+  });
+
+  it('says that a fabric was exchanged, once', () => {
+    const says = since((file) => (file.colourways![0]!.fabrics.B = 'compost'));
+    expect(says[0]).toBe('Fabric B is Compost instead of Water Butt.');
+    expect(says.filter((s) => s.includes('Compost')).length).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,173 @@
+/** What changed from one version of a sheet to the next, in plain words: found by comparing what the two say, number by number. */
+import { listed } from '../measure';
+import type { MonthSheet, SheetBlock, SheetCut, SheetFabric } from './month-sheet';
+
+/** Sentences; none where the two say the same. What has no words of its own is still named. */
+export function sheetDifference(before: MonthSheet, after: MonthSheet): string[] {
+  const found = [
+    ...headDifference(before, after),
+    ...fabricDifference(before, after),
+    ...cutDifference(before, after),
+    ...blockDifference(before, after),
+  ];
+  if (found.length === 0 && JSON.stringify(said(before)) !== JSON.stringify(said(after)))
+    return ['The wording of some steps has changed; no number has.'];
+  return found;
+}
+
+/** What a reader is told: everything but where a size comes from, and exact numbers that are also written. */
+const said = (sheet: MonthSheet) => ({
+  ...sheet,
+  fabrics: sheet.fabrics.map((f) => ({ ...f, cuts: f.cuts.map((cut) => ({ ...cut, why: undefined, w: undefined })) })),
+  blocks: sheet.blocks.map((b) => ({
+    ...b,
+    joins: b.joins.map((join) => ({ ...join, branch: undefined, alike: join.alike.length })),
+  })),
+});
+
+function headDifference(before: MonthSheet, after: MonthSheet): string[] {
+  return [
+    ...(before.month === after.month ? [] : [`The month is called ${after.month}, no longer ${before.month}.`]),
+    ...(before.seam === after.seam ? [] : [`The seam allowance is ${after.seam} ${after.unit} instead of ${before.seam}.`]),
+    ...(before.sizing === after.sizing ? [] : [after.sizing]),
+    ...changed(before.tools, after.tools, (tool) => tool, 'You also need', 'You no longer need'),
+  ];
+}
+
+function changed<T>(before: readonly T[], after: readonly T[], name: (one: T) => string, also: string, no: string): string[] {
+  const [was, is] = [before.map(name), after.map(name)];
+  const [more, less] = [is.filter((n) => !was.includes(n)), was.filter((n) => !is.includes(n))];
+  return [...(more.length > 0 ? [`${also} ${listed(more)}.`] : []), ...(less.length > 0 ? [`${no} ${listed(less)}.`] : [])];
+}
+
+const lettersOf = ({ fabrics }: MonthSheet) =>
+  new Map(fabrics.flatMap((f) => f.roles.map((role): [string, SheetFabric] => [role, f])));
+
+function fabricDifference(before: MonthSheet, after: MonthSheet): string[] {
+  const [was, is] = [lettersOf(before), lettersOf(after)];
+  const letters = [...new Set([...was.keys(), ...is.keys()])].sort();
+  const cast = letters.flatMap((role) => {
+    const [old, now] = [was.get(role), is.get(role)];
+    if (!old) return [`Fabric ${role} is new: ${now!.name}${now!.sku ? `, ${now!.sku}` : ''}, ${now!.amount}.`];
+    if (!now) return [`Fabric ${role}, ${old.name}, is no longer needed.`];
+    if (old.name !== now.name) return [`Fabric ${role} is ${now.name} instead of ${old.name}.`];
+    return old.sku === now.sku ? [] : [`${now.name} has the number ${now.sku || 'none'} instead of ${old.sku || 'none'}.`];
+  });
+  const amounts = after.fabrics.flatMap((now) => {
+    const old = before.fabrics.find((f) => f.name === now.name);
+    return old && old.amount !== now.amount ? [`Ask for ${now.amount} of ${now.name} instead of ${old.amount}.`] : [];
+  });
+  return [...cast, ...amounts];
+}
+
+interface Placed extends SheetCut {
+  fabric: string;
+}
+
+const cutsOf = ({ fabrics }: MonthSheet) =>
+  new Map(
+    fabrics.flatMap((f) =>
+      f.cuts.map((c): [string, Placed] => [
+        `${c.block} ${c.label} ${c.block === 'quilt' ? c.size : ''}`,
+        { ...c, fabric: f.name },
+      ]),
+    ),
+  );
+const nameOf = (cut: SheetCut) => `${cut.number === undefined ? '' : `${cut.number}·`}${cut.label}`;
+const piecesOf = (cut: SheetCut) =>
+  `${cut.qty} ${cut.square ? (cut.qty === 1 ? 'square' : 'squares') : cut.qty === 1 ? 'piece' : 'pieces'} ${cut.size}`;
+
+function cutDifference(before: MonthSheet, after: MonthSheet): string[] {
+  const [was, is] = [cutsOf(before), cutsOf(after)];
+  const gone = [...was].filter(([key]) => !is.has(key)).map(([, cut]) => cut);
+  const fresh = [...is].filter(([key]) => !was.has(key)).map(([, cut]) => cut);
+  const moved: string[] = [];
+  // The same pieces of another fabric: 'A2: 8 squares 2 1/2 are now fabric B'.
+  for (const old of [...gone]) {
+    const now = fresh.find((c) => c.size === old.size && c.qty === old.qty && c.then === old.then && c.fabric !== old.fabric);
+    if (!now) continue;
+    gone.splice(gone.indexOf(old), 1);
+    fresh.splice(fresh.indexOf(now), 1);
+    moved.push(`${nameOf(old)}: ${piecesOf(old)} are now ${nameOf(now)}, of ${now.fabric}.`);
+  }
+  const kept = [...is].flatMap(([key, now]) => {
+    const old = was.get(key);
+    if (!old) return [];
+    const parts = [
+      ...(old.qty === now.qty ? [] : [`${now.qty} instead of ${old.qty}`]),
+      ...(old.size === now.size ? [] : [`${now.size} ${after.unit} instead of ${old.size}`]),
+      ...(old.then === now.then ? [] : [now.then || 'not cut any further']),
+      ...(old.fabric === now.fabric ? [] : [`of ${now.fabric} instead of ${old.fabric}`]),
+    ];
+    return parts.length > 0 ? [`${nameOf(now)}: ${listed(parts)}.`] : [];
+  });
+  return [
+    ...moved,
+    ...kept,
+    ...fresh.map((c) => `New: ${nameOf(c)}, ${piecesOf(c)} of ${c.fabric}${c.then ? `, ${c.then}` : ''}.`),
+    ...gone.map((c) => `${nameOf(c)} (${piecesOf(c)}) is no longer cut.`),
+  ];
+}
+
+function blockDifference(before: MonthSheet, after: MonthSheet): string[] {
+  const was = new Map(before.blocks.map((b) => [b.key, b]));
+  const is = new Map(after.blocks.map((b) => [b.key, b]));
+  return [
+    ...[...is].flatMap(([key, now]) => {
+      const old = was.get(key);
+      return old ? oneBlock(old, now, after.unit) : [`${now.name} is new on this sheet.`];
+    }),
+    ...[...was].filter(([key]) => !is.has(key)).map(([, old]) => `${old.name} is no longer on this sheet.`),
+  ];
+}
+
+function oneBlock(old: SheetBlock, now: SheetBlock, unit: string): string[] {
+  const shape = (b: SheetBlock) => JSON.stringify(b.drawing.shapes.map((s) => s.points));
+  const letters = (b: SheetBlock) => b.drawing.shapes.map((s) => s.role);
+  const recast = letters(now).filter((role, i) => role !== letters(old)[i]).length;
+  const redrawn = old.finished === now.finished && shape(old) !== shape(now);
+  const told = (b: SheetBlock) => JSON.stringify([b.joins.map((j) => [j.name, j.text, j.press, j.size]), b.nesting]);
+  return [
+    ...(old.name === now.name ? [] : [`${old.name} is called ${now.name} now.`]),
+    ...(old.make === now.make ? [] : [`Make ${now.make} of ${now.name} instead of ${old.make}.`]),
+    ...(old.mirrored === now.mirrored ? [] : [`${now.mirrored} of ${now.name} stand mirrored instead of ${old.mirrored}.`]),
+    ...(old.finished === now.finished
+      ? []
+      : [`${now.name} finishes at ${now.finished} ${unit} instead of ${old.finished}, and measures ${now.unfinished} before.`]),
+    ...(redrawn ? [`${now.name} is drawn otherwise: look at the new picture.`] : []),
+    ...(!redrawn && recast > 0
+      ? [
+          `${recast} ${recast === 1 ? 'patch' : 'patches'} of ${now.name} ${recast === 1 ? 'has' : 'have'} another fabric: look at the new picture.`,
+        ]
+      : []),
+    ...unitDifference(old, now),
+    ...(told(old) === told(now)
+      ? []
+      : [
+          `The order of sewing ${now.name} together, or its pressing, has changed: follow the new sheet from ‘Join and press’.`,
+        ]),
+  ];
+}
+
+function unitDifference(old: SheetBlock, now: SheetBlock): string[] {
+  const was = new Map(old.units.map((u) => [u.label, u]));
+  const is = new Map(now.units.map((u) => [u.label, u]));
+  return [
+    ...[...is].flatMap(([label, unit]) => {
+      const before = was.get(label);
+      if (!before) return [`New unit ${label}: ${unit.make} ${unit.title}, ${unit.method}.`];
+      const parts = [
+        ...(before.title === unit.title ? [] : [`${unit.title} instead of ${before.title}`]),
+        ...(before.make === unit.make ? [] : [`make ${unit.make} instead of ${before.make}`]),
+        ...(before.method === unit.method ? [] : [`${unit.method} instead of ${before.method}`]),
+        ...(before.from === unit.from && before.batches === unit.batches
+          ? []
+          : [`from ${unit.from}, ${unit.batches} ${unit.batches === 1 ? 'time' : 'times'}`]),
+        ...(before.size === unit.size ? [] : [`measures ${unit.size} instead of ${before.size}`]),
+        ...(before.press === unit.press ? [] : ['pressed otherwise']),
+      ];
+      return parts.length > 0 ? [`${label}: ${listed(parts)}.`] : [];
+    }),
+    ...[...was].filter(([label]) => !is.has(label)).map(([label]) => `Unit ${label} is no longer made.`),
+  ];
+}
