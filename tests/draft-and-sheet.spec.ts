@@ -135,3 +135,49 @@ test('a reason opened on the sheet is readable by night: indigo on white, like t
   await expect(box).toHaveCSS('color', 'rgb(28, 42, 74)');
   await expect(box).toHaveCSS('background-color', 'rgb(255, 255, 255)');
 });
+
+test('a sheet is made for a larger quilt, a cut kit and left hands; published, it stays, and what changed is told', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/months/m1/sheet');
+  const sheet = page.getByRole('article', { name: 'Sheet' });
+  const wishes = page.getByRole('group', { name: 'This sheet is for' });
+  await wishes.getByLabel('Quilt').selectOption({ label: 'Double bed' });
+  await expect(sheet).toContainText('2 blocks.');
+  await wishes.getByLabel('Kit').selectOption({ label: 'pieces cut by the shop' });
+  await expect(sheet.getByRole('heading', { name: 'In your bag' })).toBeVisible();
+  await expect(sheet.getByRole('heading', { name: 'Cut', exact: true })).toHaveCount(0);
+  await wishes.getByLabel('Kit').selectOption({ label: 'cloth by the length' });
+  await wishes.getByLabel('cutting drawn for left hands').check();
+  await expect(sheet.getByRole('heading', { name: 'One way to cut it, for left hands' })).toBeVisible();
+  // The address carries it, so the file is the sheet that is looked at.
+  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF, A4' }).click()]);
+  expect(pdf.suggestedFilename()).toBe('m1-frost-double-bed-left.pdf');
+
+  await bench.open('/months/m1/sheet');
+  await page.getByRole('combobox', { name: 'They stand' }).selectOption('cut');
+  const words = page.getByLabel('Your words after “Cut”');
+  await words.fill('Mind the stripes.');
+  await words.blur();
+  await expect(sheet.getByText('Mind the stripes.')).toBeVisible();
+  const versions = page.getByRole('region', { name: 'Versions' });
+  await versions.getByRole('button', { name: 'Publish this sheet' }).click();
+  await expect(versions).toContainText('Version 1 is published.');
+  await bench.open('/months/m1/draft');
+  await page.getByLabel('Finishes at, in').fill('16');
+  await page.getByLabel('Finishes at, in').press('Enter');
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await bench.open('/months/m1/sheet');
+  await expect(versions.locator('[data-since="1"]')).toContainText('Cold Frame finishes at 16 in instead of 12');
+  const published = await page.request.get(
+    (await versions.getByRole('link', { name: 'PDF' }).getAttribute('href'))!
+      .replace('sheet/', `${page.url().replace(/sheet.*/, '')}sheet/`)
+      .replace('.pdf', '.txt'),
+  );
+  expect(await published.text()).toContain('12 1/2 in before');
+  await versions.getByRole('button', { name: 'Publish version 2' }).click();
+  await expect(versions.locator('[data-version="2"]')).toBeVisible();
+  await versions.getByRole('button', { name: 'Publish version 3' }).click();
+  await expect(versions).toContainText('Nothing has changed since version 2.');
+});

@@ -215,3 +215,43 @@ test('an order is handed in, comes late or short, and is put on the shelf; the p
   await page.getByRole('button', { name: 'Mill Lane Cottons', exact: true }).click();
   await expect(dialog).toContainText('Everything stands in the programme already.');
 });
+
+test('the first packet is written, made a mystery and kept; a month for everybody comes as one archive, or is stopped', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/papers?colourway=harvest');
+  const packet = page.getByRole('article', { name: 'First packet' });
+  await expect(packet.getByRole('heading', { level: 1 })).toContainText('Welcome to');
+  await expect(packet.getByRole('row', { name: /January, Cold Frame.*packet 1/ })).toBeVisible();
+  await expect(packet.getByRole('img', { name: 'The quilt in Harvest' })).toBeVisible();
+  await page.getByLabel('Your letter of welcome').fill('Dear all,\nbring tea.');
+  await page.getByLabel('Your letter of welcome').blur();
+  await expect(packet).toContainText('bring tea.');
+  // A mystery shows neither the quilt nor any block before its month.
+  await page.getByRole('checkbox', { name: /a mystery/ }).check();
+  await expect(packet.getByRole('img', { name: 'The quilt in Harvest' })).toHaveCount(0);
+  await expect(packet.getByRole('table').first()).not.toContainText('Seed Drill', { useInnerText: true });
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(packet.getByRole('img', { name: 'The quilt in Harvest' })).toBeVisible();
+  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF, A4' }).click()]);
+  expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
+
+  const everybody = page.getByRole('region', { name: 'A month for everybody' });
+  await everybody.getByRole('button', { name: /All sheets/ }).click();
+  await everybody.getByRole('button', { name: 'Stop' }).click();
+  await expect(everybody.getByRole('button', { name: /All sheets/ })).toBeVisible();
+  const [zip] = await Promise.all([
+    page.waitForEvent('download'),
+    everybody.getByRole('button', { name: /All sheets/ }).click(),
+  ]);
+  expect(zip.suggestedFilename()).toBe(`${bench.slug}-m1.zip`);
+  const names = (await readFile(await zip.path())).toString('latin1');
+  for (const name of [
+    'frost/m1-frost.pdf',
+    'frost/m1-frost-double-bed.pdf',
+    'dusk/m1-dusk.txt',
+    'harvest/m1-harvest-cut-list.csv',
+  ])
+    expect(names).toContain(name);
+});

@@ -27,6 +27,11 @@ export async function chromium() {
   if (!existsSync(CHROMIUM)) await install('chromium', 'Chromium, for the browser tests');
 }
 
+/** Makes sure that Debian's PDF tools are there: the tests read papers with them, as other programs would. */
+export async function pdfTools() {
+  if (!existsSync('/usr/bin/pdftotext')) await install('poppler-utils', 'Poppler’s tools, which read PDF in the tests');
+}
+
 async function install(name, what) {
   if (!(await installed('apt-get')))
     throw new Stop(

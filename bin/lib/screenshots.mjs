@@ -35,16 +35,6 @@ const views = [
     act: (page) => page.getByRole('region', { name: 'Other units' }).waitFor(),
   },
   {
-    name: 'pressing-by-night',
-    path: `${programme}/months/m1/sew?colourway=harvest`,
-    night: true,
-    act: async (page) => {
-      await page.getByRole('region', { name: 'Likely slips' }).waitFor();
-      await page.getByRole('region', { name: 'Pressing' }).scrollIntoViewIfNeeded();
-      await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
-    },
-  },
-  {
     name: 'cut',
     path: `${programme}/months/m8/cut`,
     act: async (page) => {
@@ -53,6 +43,7 @@ const views = [
     },
   },
   { name: 'sheet', path: `${programme}/months/m1/sheet` },
+  { name: 'papers', path: `${programme}/papers?colourway=harvest` },
   { name: 'cutting-room', path: `${programme}/months/m2/cutting-room?colourway=harvest` },
   {
     name: 'cutting-step',
@@ -70,7 +61,10 @@ const views = [
     path: `${programme}/fabrics?colourway=dusk`,
     night: true,
     size: { width: 1280, height: 1000 },
-    act: (page) => page.locator('[data-stock=moth] b').waitFor(),
+    act: async (page) => {
+      await page.locator('[data-scatter]').waitFor();
+      await page.locator('[data-stock=moth] b').waitFor();
+    },
   },
   {
     name: 'packets',

@@ -3,14 +3,14 @@ import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { freePort } from './cluster.mjs';
-import { chromium, postgresPrograms } from './packages.mjs';
+import { chromium, pdfTools, postgresPrograms } from './packages.mjs';
 import { execute } from './processes.mjs';
 import { build, npmPackages, root } from './project.mjs';
 import { run, say } from './say.mjs';
 
 const HELP = `bin/test
 
-Installs what is missing (npm packages; PostgreSQL and Chromium from Debian's packages), then checks format, lint and types,
+Installs what is missing (npm packages; PostgreSQL, Chromium and Poppler's tools from Debian's packages), then checks format, lint and types,
 and runs the unit tests, the database tests on a throw-away server, the start and storm tests, and the browser tests.
 The last line is 'N passed, M failed'. Nothing of an installation's own data is touched.`;
 
@@ -21,6 +21,7 @@ await run(async () => {
   if (values.help) return say(HELP);
   await postgresPrograms();
   await chromium();
+  await pdfTools();
   await npmPackages();
   await build();
   rmSync(results, { recursive: true, force: true });
@@ -35,7 +36,7 @@ await run(async () => {
   add(await check('Lint', ['eslint', '.']));
   add(await check('Types of core, command line and tests', ['tsc', '--noEmit', '-p', 'tsconfig.json']));
   add(await checkTypesOfWeb());
-  add(await vitest('Unit tests', ['core', 'cli', 'web']));
+  add(await vitest('Unit tests', ['core', 'paper', 'cli', 'web']));
   add(await vitest('Database, start and storm tests', ['database', 'ops']));
   add(await playwright());
   console.log(`\n${sum.passed} passed, ${sum.failed} failed`);

@@ -1,5 +1,5 @@
 import { execFile } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -218,6 +218,35 @@ describe('quilt', () => {
     expect(await labels()).toEqual(['m1:b:A1']);
     const { code, out } = await aggrega('quilt', write('bare.json', document({})));
     expect({ code, path: JSON.parse(out).errors[0].path }).toEqual({ code: 1, path: '/setting' });
+  });
+});
+
+describe('sheet', () => {
+  it('writes the sheet of a month as text, HTML and PDF, and prints what was written', async () => {
+    for (const [to, begins] of [
+      ['txt', 'The Allotment Year'],
+      ['html', '<!doctype html>'],
+      ['pdf', '%PDF-'],
+    ] as const) {
+      const file = join(folder, `sheet.${to}`);
+      const { code, out } = await aggrega('sheet', demo, '--month', 'm1', '--colourway', 'harvest', '--to', to, '--out', file);
+      expect([code, JSON.parse(out).out]).toEqual([0, file]);
+      expect(readFileSync(file).subarray(0, 200).toString('latin1')).toContain(begins);
+    }
+    expect(readFileSync(join(folder, 'sheet.txt'), 'utf8')).toContain('12 1/2 in');
+  });
+
+  it('refuses what cannot be meant, and writes nothing', async () => {
+    const out = join(folder, 'nothing.pdf');
+    for (const words of [
+      ['--month', 'm1', '--to', 'doc', '--out', out],
+      ['--month', 'm99', '--to', 'pdf', '--out', out],
+      ['--month', 'm1', '--to', 'pdf'],
+      ['--to', 'pdf', '--out', out],
+      ['--month', 'm1', '--to', 'pdf', '--out', join(folder, 'no', 'such', 'place.pdf')],
+    ])
+      expect((await aggrega('sheet', demo, ...words)).code).toBe(2);
+    expect(existsSync(out)).toBe(false);
   });
 });
 

@@ -1,11 +1,21 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import demo from '../../demo/allotment-year.aggrega.json';
-import { handsOut, kitKinds, readProgramme } from '@aggrega/core/programme';
-import { monthPaper, monthSheet, plainWords, type Paper, type PaperPiece, type SheetWishes } from '@aggrega/core/sheet';
+import { constructMonthBlock, handsOut, kitKinds, readProgramme, stagesOf } from '@aggrega/core/programme';
+import {
+  demonstrationPaper,
+  firstPacketPaper,
+  monthPaper,
+  monthSheet,
+  plainWords,
+  templatesPaper,
+  type Paper,
+  type PaperPiece,
+  type SheetWishes,
+} from '@aggrega/core/sheet';
 import { paperHtml } from './html';
 import { paperPdf } from './pdf';
 import { tilesOf } from './pdf/tiles';
@@ -175,29 +185,25 @@ describe('a paper', () => {
     across.slice(1).forEach((t, i) => expect(across[i]!.x + across[i]!.width - t.x).toBeCloseTo(18));
     // The printer's check square is an inch: measured in the drawn page at 300 dots to an inch.
     run('pdftoppm', '-r', '300', '-f', '1', '-l', '1', '-gray', file, join(folder, 'tile'));
-    const found = run('sh', '-c', `ls ${join(folder, 'tile-')}*`).trim();
-    expect(found).toMatch(/pgm$/);
-    const { longest } = inkedRow(found);
+    const drawn = readdirSync(folder).find((name) => /^tile-.*pgm$/.test(name))!;
+    const longest = longestRun(join(folder, drawn));
     expect(Math.abs(longest - 300)).toBeLessThanOrEqual((0.2 / 25.4) * 300 + 3);
   });
 });
 
 /** The longest unbroken dark run in the rows of a grey picture's lowest fifth, in dots: the upper edge of the check square. */
-function inkedRow(file: string): { longest: number } {
-  const script = `
-import sys
-data = open(sys.argv[1], 'rb').read()
-parts = data.split(b'\\n', 3)
-w, h = map(int, parts[1].split())
-px = parts[3]
-best = 0
-for y in range(int(h * 0.8), int(h * 0.96)):
-    run = 0
-    for x in range(w):
-        run = run + 1 if px[y * w + x] < 200 else 0
-        best = max(best, run)
-print(best)`;
-  return { longest: Number(run('python3', '-c', script, file)) };
+function longestRun(file: string): number {
+  const data = readFileSync(file);
+  const [, size = ''] = data.subarray(0, 40).toString('latin1').split('\n');
+  const [width, height] = size.split(' ').map(Number) as [number, number];
+  const pixels = data.subarray(data.length - width * height);
+  let best = 0;
+  for (let y = Math.floor(height * 0.8); y < height * 0.96; y += 1)
+    for (let x = 0, run = 0; x < width; x += 1) {
+      run = pixels[y * width + x]! < 200 ? run + 1 : 0;
+      best = Math.max(best, run);
+    }
+  return best;
 }
 
 describe('a month’s sheet', () => {
@@ -229,23 +235,97 @@ describe('a month’s sheet', () => {
   });
 
   it('keeps the organiser’s words apart, in their place, and nowhere else', () => {
-    const noted = readProgramme({
-      ...demo,
-      contact: 'the shop, on Tuesdays',
-      months: demo.months.map((m, i) =>
-        i === 0 ? { ...m, notes: { cut: 'Mind the stripes.' }, homework: 'Cut all of it.' } : m,
-      ),
-    });
-    if (!noted.ok) throw new Error();
-    const paper = monthPaper(noted.programme, noted.programme.months[0]!, noted.programme.colourways[0]!);
-    const texts = textsOf(paper.pieces);
+    const written = (more: object, month: object) => {
+      const reading = readProgramme({
+        ...{ ...demo, contact: undefined, ...more },
+        months: demo.months.map((m, i) => (i === 0 ? { ...m, notes: undefined, homework: undefined, ...month } : m)),
+      });
+      if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+      return textsOf(monthPaper(reading.programme, reading.programme.months[0]!, reading.programme.colourways[0]!).pieces);
+    };
+    const bare = written({}, {});
+    const texts = written(
+      { contact: 'the shop, on Tuesdays' },
+      { notes: { cut: 'Mind the stripes.' }, homework: 'Cut all of it.' },
+    );
     const at = texts.indexOf('Mind the stripes.');
     expect(at).toBeGreaterThan(texts.indexOf('Cut'));
     expect(at).toBeLessThan(texts.indexOf('Make the units'));
     expect(texts.join(' ')).toContain('By then: Cut all of it.');
-    expect(texts.join(' ')).toContain('Ask: the shop, on Tuesdays');
-    expect(texts.filter((t) => !['Mind the stripes.'].includes(t) && !t.includes('By then') && !t.startsWith('Ask:'))).toEqual(
-      textsOf(paperOf(0).pieces).filter((t) => !t.startsWith('The next sheet')),
-    );
+    // Nothing that is computed moved.
+    const own = (t: string) => t === 'Mind the stripes.' || t.startsWith('The next sheet') || t.startsWith('Ask:');
+    expect(texts.filter((t) => !own(t))).toEqual(bare.filter((t) => !own(t)));
+  });
+});
+
+describe('the other papers', () => {
+  /** A block whose middle is a kite: no ruler formula for its patches. */
+  const odd = readProgramme({
+    ...{ format: 'aggrega-programme', version: 1, title: 'Odd' },
+    blocks: [
+      {
+        ...{ id: 'kite', name: 'Kite', grid: [4, 4] },
+        patches: [
+          {
+            role: 'A',
+            points: [
+              [0, 0],
+              [2, 0],
+              [1, 1],
+              [0, 3],
+            ],
+          },
+          {
+            role: 'B',
+            points: [
+              [2, 0],
+              [4, 0],
+              [4, 4],
+              [0, 4],
+              [0, 3],
+              [1, 1],
+            ],
+          },
+        ],
+      },
+    ],
+    months: [{ id: 'm', name: 'Kite month', blocks: [{ block: 'kite', finished: '12' }] }],
+  });
+  if (!odd.ok) throw new Error(JSON.stringify(odd.errors));
+
+  it('hold every template of a month at full size with a square to check by, and none where none is needed', async () => {
+    const [month] = odd.programme.months;
+    const [colourway] = odd.programme.colourways;
+    const paper = templatesPaper(odd.programme, month!, colourway!)!;
+    const cuts = constructMonthBlock(odd.programme, month!.blocks[0]!).cuts.filter((c) => c.template);
+    expect(cuts.length).toBeGreaterThan(0);
+    const pictures = paper.pieces.flatMap((p) => (p.kind === 'pictures' ? p.pictures : []));
+    expect(pictures).toHaveLength(cuts.length + 1);
+    for (const p of pictures) expect([p.full, p.wide]).toEqual([true, p.width]);
+    // Their outlines are those of the construction, seam allowance and all.
+    cuts.forEach((cut, i) => expect(pictures[i + 1]!.width).toBeCloseTo(Math.max(...cut.template!.cut.map((q) => q[0]))));
+    const pages = Number(/Pages:\s+(\d+)/.exec(run('pdfinfo', await pdf([paper], 'A4', 'templates')))![1]);
+    expect(pages).toBeGreaterThanOrEqual(2);
+    expect(templatesPaper(programme, months[0]!, programme.colourways[0]!)).toBeUndefined();
+  });
+
+  it('welcome everybody with the months, the letters and the rules; a mystery names nothing before its month', () => {
+    const [frost] = programme.colourways;
+    const texts = textsOf(firstPacketPaper(programme, frost!).pieces);
+    for (const month of programme.months) expect(texts).toContain(month.name);
+    for (const fabric of frost!.fabrics.values()) expect(texts).toContain(fabric.name);
+    const secret = JSON.stringify(firstPacketPaper({ ...programme, mystery: true }, frost!).pieces);
+    for (const { block } of programme.months.flatMap((m) => m.blocks)) expect(secret).not.toContain(block.name);
+    expect(secret).not.toContain('The quilt in');
+  });
+
+  it('tell a demonstration’s step-outs as demand counts them', () => {
+    for (const month of months.filter((m) => m.blocks.length > 0)) {
+      const paper = demonstrationPaper(programme, month, programme.colourways[0]!);
+      const lists = paper.pieces.filter((p) => p.kind === 'list');
+      month.blocks.forEach((entry, i) =>
+        expect(lists[i]!.items).toHaveLength(stagesOf(constructMonthBlock(programme, entry, programme.colourways[0]!))),
+      );
+    }
   });
 });

@@ -31,3 +31,6 @@ export {
   type Words,
 } from './paper';
 export type { SheetWishes } from './wishes';
+export { demonstrationPaper } from './demonstration';
+export { firstPacketPaper } from './first-packet';
+export { templatesPaper } from './templates-paper';

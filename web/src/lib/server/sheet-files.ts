@@ -1,6 +1,13 @@
-/** A month's sheet as a file to keep, from the stored programme. */
-import { PlanError, handsOut, readProgramme } from '@aggrega/core/programme';
-import { monthPaper } from '@aggrega/core/sheet';
+/** Papers as files to keep, from the stored programme or from a version that was published. */
+import { PlanError, handsOut, readProgramme, type Colourway, type Programme } from '@aggrega/core/programme';
+import {
+  demonstrationPaper,
+  firstPacketPaper,
+  monthPaper,
+  templatesPaper,
+  type Paper,
+  type SheetWishes,
+} from '@aggrega/core/sheet';
 import { paperHtml } from '@aggrega/paper/html';
 import { paperPdf } from '@aggrega/paper/pdf';
 import { paperText } from '@aggrega/paper/text';
@@ -13,45 +20,70 @@ export type SheetFile =
 
 const TYPES = { pdf: 'application/pdf', html: 'text/html; charset=utf-8', txt: 'text/plain; charset=utf-8' } as const;
 
-/** `file` is sheet.pdf, sheet.html or sheet.txt; `asked`: colourway, paper, and the wishes of the sheet. */
-export async function sheetFile(
-  organisation: string,
-  { slug, month: monthId, file, asked }: { slug: string; month: string; file: string; asked: URLSearchParams },
-): Promise<SheetFile> {
+export interface AskedFile {
+  slug: string;
+  /** Left out for a paper of the whole year. */
+  month?: string;
+  /** 'sheet.pdf', 'templates.html', 'first-packet.txt' */
+  file: string;
+  /** Colourway, page, version, locale, and the wishes of the sheet. */
+  asked: URLSearchParams;
+}
+
+/** A paper as a file. */
+export async function sheetFile(organisation: string, { slug, month, file, asked }: AskedFile): Promise<SheetFile> {
+  const missing = { status: 404, message: 'There is no such sheet; the Sheet station lists them.' } as const;
+  const [, name, ending] = /^([a-z-]+)\.(pdf|html|txt)$/.exec(file) ?? [];
   const stored = await programmeOf(organisation, slug);
   const version = asked.get('version');
-  const frozen = version === null ? undefined : await publishedSheet(organisation, { slug, month: monthId, version });
-  const document = version === null ? stored?.document : frozen?.document;
+  if (!stored || !name || !ending || (version !== null && !month)) return missing;
+  const frozen = version === null ? undefined : await publishedSheet(organisation, { slug, month: month!, version });
+  const document = version === null ? stored.document : frozen?.document;
   const reading = document && readProgramme(document);
-  const [, ending] = /^sheet\.(pdf|html|txt)$/.exec(file) ?? [];
-  const missing = { status: 404, message: 'There is no such sheet; the Sheet station lists them.' } as const;
-  if (!stored || !reading?.ok || !ending) return missing;
+  if (!reading?.ok) return missing;
   const { programme } = reading;
-  const month = programme.months.find((m) => m.id === monthId);
   const colourway = asked.get('colourway')
     ? programme.colourways.find((c) => c.id === asked.get('colourway'))
     : programme.colourways[0];
-  if (!month || !colourway || !handsOut(programme, month)) return missing;
+  if (!colourway) return missing;
   const locale = asked.get('locale') ?? 'en-GB';
   const made = frozen?.published ?? stored.updated;
   const day = dateIn(locale, made.toISOString().slice(0, 10));
+  const wishes = {
+    ...wishesOf(asked, programme),
+    date: (iso: string) => dateIn(locale, iso),
+    version: frozen ? `Version ${version}, ${day}` : `Draft ${stored.revision}, ${day}`,
+  };
   try {
-    const paper = monthPaper(programme, month, colourway, {
-      ...wishesOf(asked, programme),
-      date: (iso) => dateIn(locale, iso),
-      version: frozen ? `Version ${version}, ${day}` : `Draft ${stored.revision}, ${day}`,
-    });
-    const name = `${sheetName(month.id, colourway.id, asked)}.${ending}`;
+    const paper = paperOf(name, programme, { month, colourway, wishes });
+    if (!paper) return missing;
+    const own = name === 'sheet' ? [] : [name];
+    const called = `${[...own, sheetName(month ?? slug, colourway.id, asked)].join('-')}.${ending}`;
     const type = TYPES[ending as keyof typeof TYPES];
-    if (ending === 'html') return { body: paperHtml(paper), type, name };
-    if (ending === 'txt') return { body: paperText(paper), type, name };
+    if (ending === 'html') return { body: paperHtml(paper), type, name: called };
+    if (ending === 'txt') return { body: paperText(paper), type, name: called };
     const page = asked.get('page') === 'letter' ? 'letter' : 'A4';
     // Its bytes depend on what is stored and asked, not on when.
-    return { body: new Uint8Array(await paperPdf([paper], { page, created: made })), type, name };
+    return { body: new Uint8Array(await paperPdf([paper], { page, created: made })), type, name: called };
   } catch (error) {
     if (error instanceof PlanError) return { status: 422, message: error.problems.map((p) => p.message).join('; ') };
     throw error;
   }
+}
+
+function paperOf(
+  name: string,
+  programme: Programme,
+  { month: id, colourway, wishes }: { month?: string; colourway: Colourway; wishes: SheetWishes },
+): Paper | undefined {
+  if (id === undefined) return name === 'first-packet' ? firstPacketPaper(programme, colourway, wishes) : undefined;
+  const month = programme.months.find((m) => m.id === id);
+  if (!month || !handsOut(programme, month)) return undefined;
+  if (name === 'sheet') return monthPaper(programme, month, colourway, wishes);
+  if (name === 'templates') return templatesPaper(programme, month, colourway, wishes);
+  return name === 'demonstration' && month.blocks.length > 0
+    ? demonstrationPaper(programme, month, colourway, wishes)
+    : undefined;
 }
 
 function dateIn(locale: string, iso: string): string {

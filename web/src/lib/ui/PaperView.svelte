@@ -9,10 +9,11 @@
   interface Props {
     paper: Paper;
     unit: 'in' | 'cm';
+    label?: string;
     lit?: (cut: string) => boolean;
     onlight?: (cuts: string[]) => void;
   }
-  let { paper, unit, lit = () => false, onlight }: Props = $props();
+  let { paper, unit, label = 'Sheet', lit = () => false, onlight }: Props = $props();
   const listed = (text: Words) => (typeof text === 'string' ? [text] : text);
 </script>
 
@@ -103,7 +104,7 @@
   {/each}
 {/snippet}
 
-<article class="paper" class:large={paper.large} aria-label="Sheet">
+<article class="paper" class:large={paper.large} aria-label={label}>
   {@render pieces(paper.pieces)}
   <footer class="quiet">{paper.footer}</footer>
 </article>

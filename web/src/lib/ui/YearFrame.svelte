@@ -29,6 +29,7 @@
       { id: 'quilt', name: 'Quilt', to: '/quilt' },
       { id: 'fabrics', name: 'Fabrics', to: '/fabrics' },
       { id: 'packets', name: 'Packets', to: '/packets' },
+      { id: 'papers', name: 'Papers', to: '/papers' },
       { id: 'bolts', name: 'Bolts', to: '/bolts' },
       { id: 'figures', name: 'Figures', to: '/figures' },
     ].map(({ to, ...s }) => ({ ...s, open: 0, href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}` })),

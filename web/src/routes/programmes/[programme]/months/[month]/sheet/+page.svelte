@@ -11,7 +11,7 @@
   import SheetVersions from '$lib/ui/SheetVersions.svelte';
   import SheetWishesForm from '$lib/ui/SheetWishesForm.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { PlanError, handsOut, kitCount } from '@aggrega/core/programme';
+  import { PlanError, constructMonthBlock, handsOut, kitCount } from '@aggrega/core/programme';
   import { monthDoubts, monthPaper, type Paper } from '@aggrega/core/sheet';
   import Download from '@lucide/svelte/icons/download';
 
@@ -34,6 +34,9 @@
   });
   /** The version is set last: a save changes it, and nothing else of the paper. */
   const paper = $derived(worked.paper && { ...worked.paper, footer: `${worked.paper.footer} · ${version}` });
+  const hasTemplates = $derived(
+    month.blocks.some((entry) => constructMonthBlock(programme, entry, colourway).cuts.some((cut) => cut.template)),
+  );
   const doubts = $derived(monthDoubts(programme, month, colourway));
   const address = (file: string) => {
     const asked = new URLSearchParams(page.url.searchParams);
@@ -64,6 +67,13 @@
           <a class="act" href={address('sheet.txt')} download>text</a>
           <a class="act" href={address('sheet.html')} download>HTML</a>
         </p>
+        {#if month.blocks.length > 0}
+          <p class="mt-2 flex flex-col gap-1">
+            {#if hasTemplates}<a class="plain" href={address('templates.pdf')} download>templates at full size, PDF</a>{/if}
+            <a class="plain" href={address('demonstration.pdf')} download>step-outs and running order of a demonstration, PDF</a
+            >
+          </p>
+        {/if}
       </section>
     {/if}
     {#if paper}<SheetVersions month={month.id} />{/if}

@@ -1,0 +1,215 @@
+/** What everybody finds in the first packet: the letter, the quilt, a map of the months, the fabrics, the house's rules, and a ruler. */
+import { checkpoint, formatLength, listed, ratio, Exact } from '../measure';
+import {
+  castPicture,
+  handsOut,
+  lettersOf,
+  quiltAsCast,
+  quiltPicture,
+  scatteredOf,
+  type Colourway,
+  type Fabric,
+  type Month,
+  type Programme,
+} from '../programme';
+import { cautions } from './cautions';
+import type { Paper, PaperPicture, PaperPiece, PaperRow } from './paper';
+import { checkSquare, coloursOf } from './pictures';
+import { finishedWords, quiltDrawing } from './quilt-paper';
+import type { SheetWishes } from './wishes';
+
+/** Letter, map and rules for a colourway. A mystery shows neither the quilt nor the blocks. Throws PlanError. */
+export function firstPacketPaper(programme: Programme, colourway: Colourway, wishes: SheetWishes = {}): Paper {
+  const { title } = programme;
+  const who = [colourway.name, wishes.size?.name ?? ''].filter(Boolean).join(', ');
+  return {
+    title: `${title}: welcome, ${who}`,
+    about: 'Welcome letter, map of the months, fabrics and house rules',
+    footer: [title, 'Welcome', who, wishes.version ?? ''].filter(Boolean).join(' · '),
+    large: wishes.large ?? false,
+    pieces: [
+      { kind: 'title', text: `Welcome to ${title}`, over: who, pieces: letter(programme) },
+      ...theQuilt(programme, colourway, wishes),
+      ...mapOfMonths(programme, wishes),
+      ...fabricList(colourway, wishes),
+      ...houseRules(programme),
+      ...rulerPage(programme),
+    ],
+  };
+}
+
+const letter = ({ welcome, contact }: Programme): PaperPiece[] => [
+  ...welcome
+    .split('\n')
+    .filter((line) => line.trim())
+    .map((line): PaperPiece => ({ kind: 'text', text: line })),
+  ...(contact ? [{ kind: 'text', text: `Ask: ${contact}` } as const] : []),
+];
+
+function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
+  const quilt = quiltAsCast(programme, colourway, wishes.size);
+  if (!quilt) return [];
+  const size: PaperPiece = { kind: 'text', text: ['It finishes at ', { bold: finishedWords(quilt, programme) }, '.'] };
+  if (programme.mystery)
+    return [
+      { kind: 'heading', level: 2, text: 'The quilt' },
+      size,
+      { kind: 'text', text: 'What it looks like is a mystery: every month shows a little more of it.' },
+    ];
+  const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, wishes.size));
+  const colours = coloursOf(colourway, wishes.coloured !== false);
+  return [
+    { kind: 'heading', level: 2, text: 'The quilt' },
+    {
+      kind: 'beside',
+      pictures: [quiltDrawing(picture, colours, { wide: 3.2, label: `The quilt in ${colourway.name}` })],
+      pieces: [size],
+    },
+  ];
+}
+
+/** Which month brings what, and when. */
+function mapOfMonths(programme: Programme, { date = String }: SheetWishes): PaperPiece[] {
+  const packetOf = (month: Month) => programme.kits.packets.findIndex((months) => months.includes(month)) + 1;
+  const handed = (month: Month): string => {
+    if (programme.mystery) return 'a mystery';
+    const blocks = month.blocks.map((b) => (b.make > 1 ? `${b.make} × ${b.block.name}` : b.block.name));
+    const groups = [...(programme.setting?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group);
+    return listed([...blocks, ...groups]);
+  };
+  const rows = programme.months.map((month, i): PaperRow => ({
+    cells: [
+      { text: String(i + 1), numeral: true },
+      // 'February, Seed Drill' would tell what February brings.
+      { text: programme.mystery ? month.name.split(',')[0]! : month.name },
+      { text: month.release ? date(month.release) : '' },
+      { text: handed(month) },
+      { text: handsOut(programme, month) ? `packet ${packetOf(month)}` : '' },
+    ],
+  }));
+  return [
+    { kind: 'heading', level: 2, text: 'The months' },
+    {
+      kind: 'table',
+      columns: [
+        { name: '', share: 0.7 },
+        { name: 'Month', share: 4 },
+        { name: 'On', share: 3 },
+        { name: 'What it brings', share: 4 },
+        { name: 'Cloth', share: 2 },
+      ],
+      groups: [rows],
+    },
+  ];
+}
+
+function fabricList(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
+  const row = (letters: string, fabric: Fabric): PaperRow => ({
+    cells: [
+      { text: fabric.name, swatch: { colour: wishes.coloured === false ? '' : fabric.colour, letter: letters } },
+      { text: fabric.sku },
+      { text: fabric.own ? 'you choose it' : fabric.directional ? 'one-way: keep it upright' : '' },
+    ],
+  });
+  const rows = lettersOf(colourway).flatMap(([role, fabric]) => {
+    const pool = colourway.pools.get(role);
+    return pool ? pool.fabrics.map((f) => row(role, f)) : [row(role, fabric)];
+  });
+  return [
+    { kind: 'heading', level: 2, text: 'The fabrics and their letters' },
+    {
+      kind: 'text',
+      text: 'A letter is a fabric, on every sheet. A letter with a number, as A1, is a piece that is cut of it.',
+    },
+    {
+      kind: 'table',
+      columns: [
+        { name: 'Fabric', share: 4 },
+        { name: 'Number', share: 2 },
+        { name: '', share: 4 },
+      ],
+      groups: [rows],
+    },
+  ];
+}
+
+const PRESSING = {
+  nest: 'Seams are pressed so that they nest: every sheet says which way.',
+  dark: 'Seams are pressed towards the darker fabric, unless a sheet says otherwise.',
+  open: 'Seams are pressed open.',
+};
+
+function houseRules({ house, unit }: Programme): PaperPiece[] {
+  const seam = `${formatLength(house.seam, unit)} ${unit}`;
+  return [
+    { kind: 'heading', level: 2, text: 'House rules' },
+    {
+      kind: 'list',
+      ordered: false,
+      items: [
+        `The seam allowance is ${seam}, and in every size that is told before sewing.`,
+        house.sizing === 'exact'
+          ? `Sizes are exact. Sew a scant ${seam}: a thread less, which the fold takes up.`
+          : 'Units are cut a little large and trimmed to size: the size to trim to stands at every checkpoint.',
+        `No size is finer than ${formatLength(house.rounding, unit)} ${unit}. Each is also said from the nearest mark: ‘one eighth short of 4’.`,
+        PRESSING[house.pressing ?? 'nest'],
+        'Measure at every checkpoint before you go on. A wrong size found early is one seam; found late, it is a block.',
+      ],
+    },
+    { kind: 'heading', level: 3, text: 'Take care' },
+    { kind: 'text', tone: 'quiet', text: cautions.join(' ') },
+  ];
+}
+
+/** A ruler at full size, its marks named, and a square to check the printer by. */
+function rulerPage({ unit, house }: Programme): PaperPiece[] {
+  const whole = checkpoint(Exact.of(unit === 'in' ? ratio(1) : ratio(2)), house.rounding, unit);
+  return [
+    { kind: 'page' },
+    { kind: 'heading', level: 2, text: 'The ruler' },
+    {
+      kind: 'text',
+      text: `Print this page at its full size: the square measures exactly ${whole} ${unit} each way. If it does not, the printer has fitted the page; turn that off.`,
+    },
+    { kind: 'pictures', pictures: [checkSquare(unit)] },
+    { kind: 'pictures', pictures: [longRuler(unit)] },
+    ...(unit === 'in'
+      ? [
+          {
+            kind: 'text',
+            text: 'An inch has eight eighths. The longest marks are whole inches, then halves, then quarters, then eighths: 7/8 is one eighth short of the next inch, 3/8 one eighth short of the half.',
+          } as const,
+        ]
+      : []),
+  ];
+}
+
+function longRuler(unit: 'in' | 'cm'): PaperPicture {
+  const [long, ticks] = unit === 'in' ? [6, 8] : [16, 10];
+  const height = unit === 'in' ? 0.9 : 2.2;
+  const tall = (i: number) =>
+    (i % ticks === 0 ? 0.5 : i % (ticks / 2) === 0 ? 0.38 : ticks === 8 && i % 2 === 0 ? 0.28 : 0.18) *
+    (unit === 'in' ? 1 : 2.2);
+  return {
+    ...{ width: long, height, full: true, wide: unit === 'in' ? long : long / 2.54 },
+    label: `A ruler of ${long} ${unit} at full size`,
+    shapes: [
+      {
+        points: [
+          [0, 0],
+          [long, 0],
+          [long, height],
+          [0, height],
+        ],
+        fill: 'none',
+      },
+    ],
+    lines: Array.from({ length: long * ticks + 1 }, (_, i) => ({
+      ...{ from: [i / ticks, 0] as const, to: [i / ticks, tall(i)] as const },
+      kind: i % ticks === 0 ? ('strong' as const) : ('thin' as const),
+    })),
+    texts: Array.from({ length: long - 1 }, (_, i) => ({
+      ...{ at: [i + 1, height * 0.78] as const, text: String(i + 1), size: height / 5 },
+    })),
+  };
+}

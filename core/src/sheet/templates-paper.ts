@@ -1,0 +1,53 @@
+/** Templates of a month at full size, each with its line to cut, line to sew and grain; and a square to check the printer by. */
+import { blocksAsCast, constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
+import type { Paper, PaperPiece } from './paper';
+import { checkSquare, templatePicture } from './pictures';
+import type { SheetWishes } from './wishes';
+
+/** Undefined for a month that needs no template. Throws PlanError. */
+export function templatesPaper(
+  programme: Programme,
+  month: Month,
+  colourway: Colourway,
+  wishes: SheetWishes = {},
+): Paper | undefined {
+  const { unit } = programme;
+  const pieces = blocksAsCast(programme, colourway, month, wishes.size).flatMap((entry): PaperPiece[] =>
+    constructMonthBlock(programme, entry, colourway).cuts.flatMap((cut): PaperPiece[] => {
+      const picture = templatePicture(cut, unit, `Template of ${cut.label}, ${entry.block.name}`);
+      if (!picture) return [];
+      const fabric = colourway.fabrics.get(cut.role)!;
+      const over = cut.reversed ? ', with the paper turned over' : '';
+      return [
+        { kind: 'heading', level: 3, text: `${cut.label} of ${entry.block.name}` },
+        {
+          kind: 'text',
+          text: `Cut ${cut.qty} of ${fabric.name}${over}. The arrow lies on the straight grain; sew on the dashed line.`,
+        },
+        { kind: 'pictures', pictures: [picture] },
+      ];
+    }),
+  );
+  if (pieces.length === 0) return undefined;
+  return {
+    title: `${programme.title}: templates, ${month.name}`,
+    about: 'Templates at full size',
+    footer: [programme.title, month.name, 'Templates', wishes.version ?? ''].filter(Boolean).join(' · '),
+    large: wishes.large ?? false,
+    pieces: [
+      {
+        kind: 'title',
+        text: `Templates, ${month.name}`,
+        over: programme.title,
+        pieces: [
+          {
+            kind: 'text',
+            text: 'Print at full size and check the square. No ruler formula exists for these shapes: they are cut along the paper.',
+          },
+        ],
+      },
+      { kind: 'pictures', pictures: [checkSquare(unit)] },
+      ...pieces,
+    ],
+  };
+}

@@ -1,0 +1,121 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { MonthExport, sheetsOf } from '$lib/month-export.svelte';
+  import { longDate } from '$lib/programme-view';
+  import { wishesOf } from '$lib/sheet-wishes';
+  import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import PaperView from '$lib/ui/PaperView.svelte';
+  import Problems from '$lib/ui/Problems.svelte';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { PlanError, handsOut } from '@aggrega/core/programme';
+  import { firstPacketPaper, type Paper } from '@aggrega/core/sheet';
+  import Download from '@lucide/svelte/icons/download';
+  import { onDestroy } from 'svelte';
+
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const locale = $derived(page.data.locale as string);
+  const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {
+    try {
+      const wishes = { ...wishesOf(page.url.searchParams, programme), date: (iso: string) => longDate(iso, locale) };
+      return { paper: firstPacketPaper(programme, colourway, wishes), problems: [] };
+    } catch (error) {
+      if (error instanceof PlanError) return { problems: error.problems };
+      throw error;
+    }
+  });
+  const address = (ending: string, more: Record<string, string> = {}) =>
+    `papers/files/first-packet.${ending}?${new URLSearchParams({ ...Object.fromEntries(page.url.searchParams), colourway: colourway.id, locale, ...more })}`;
+
+  const drawn = $derived(programme.months.filter((m) => handsOut(programme, m)));
+  let chosen = $state('');
+  const month = $derived(drawn.find((m) => m.id === chosen) ?? drawn[0]);
+  const exporter = new MonthExport();
+  onDestroy(() => exporter.stop());
+  async function keepMonth() {
+    if (!month) return;
+    const paper = document.documentElement.dataset.paper ?? 'A4';
+    const zip = await exporter.make(sheetsOf(programme, month, { slug: bench.slug, page: paper, locale }));
+    if (!zip) return;
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([zip], { type: 'application/zip' }));
+    link.download = `${bench.slug}-${month.id}.zip`;
+    link.click();
+    setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+  }
+  function save(name: string, path: string, from: unknown, to: unknown) {
+    if (from !== to) bench.saver.do(name, [{ path, from, to }]);
+  }
+  const written = (text: string) =>
+    text
+      .replace(/\r\n?/g, '\n')
+      .replace(/[^\S\n]+/g, ' ')
+      .trim() || undefined;
+</script>
+
+<YearFrame name="Papers" about="The first packet, and a month for everybody">
+  {#if worked.paper}
+    <div class="mt-5"><PaperView paper={worked.paper} unit={programme.unit} label="First packet" /></div>
+  {:else}
+    <div class="mt-5">
+      <Problems problems={worked.problems} document={bench.saver.document} title="The first packet cannot be written yet" />
+    </div>
+  {/if}
+  {#snippet side()}
+    <section class="mt-4" aria-label="First packet">
+      <h2 class="border-b border-ink pb-1 text-lead">First packet</h2>
+      <label class="mt-2 block"
+        ><span class="text-note text-quiet">Your letter of welcome</span>
+        <textarea
+          class="field min-h-32"
+          maxlength="4000"
+          value={bench.saver.document.welcome ?? ''}
+          onchange={(e) => save('letter of welcome', '/welcome', bench.saver.document.welcome, written(e.currentTarget.value))}
+        ></textarea></label
+      >
+      <label class="mt-2 flex cursor-pointer items-center gap-2">
+        <input
+          type="checkbox"
+          class="h-5 w-5 accent-[var(--color-ink)]"
+          checked={programme.mystery}
+          onchange={(e) => save('mystery', '/mystery', bench.saver.document.mystery, e.currentTarget.checked || undefined)}
+        />
+        a mystery: no block is shown before its month
+      </label>
+      <div class="mt-4"><PaperChoice what="Print the first packet" /></div>
+      <p class="mt-3 flex flex-wrap gap-2">
+        <a class="act" href={address('pdf')} download><Download size={17} /> PDF, A4</a>
+        <a class="act" href={address('pdf', { page: 'letter' })} download>Letter</a>
+        <a class="act" href={address('txt')} download>text</a>
+      </p>
+    </section>
+    <section class="mt-7" aria-label="A month for everybody">
+      <h2 class="border-b border-ink pb-1 text-lead">A month for everybody</h2>
+      {#if month}
+        <label class="mt-2 block"
+          ><span class="text-note text-quiet">Month</span>
+          <select class="field" value={month.id} onchange={(e) => (chosen = e.currentTarget.value)}>
+            {#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
+          </select></label
+        >
+        <p class="mt-2 text-note text-quiet">
+          Every colourway and size that somebody takes: sheets as PDF and text, and cut lists, in one archive.
+        </p>
+        {#if exporter.done === undefined}
+          <p class="mt-2">
+            <button class="act" onclick={() => void keepMonth()}><Download size={17} /> All sheets, ZIP</button>
+          </p>
+        {:else}
+          <p class="mt-2 flex items-center gap-3" role="status">
+            {exporter.done} of {exporter.all}
+            <progress class="progress w-28" max={exporter.all} value={exporter.done}></progress>
+            <button class="act" onclick={() => exporter.stop()}>Stop</button>
+          </p>
+        {/if}
+        {#if exporter.trouble}<p class="mt-2 text-madder" role="alert">{exporter.trouble}</p>{/if}
+      {:else}<p class="mt-2 text-quiet">No month has a block yet.</p>{/if}
+    </section>
+  {/snippet}
+</YearFrame>
