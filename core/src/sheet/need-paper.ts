@@ -149,20 +149,26 @@ function inTheBag({ sheet, wishes }: Context): PaperPiece[] {
         { name: `Size, ${sheet.unit}`, right: true, share: 3 },
         { name: 'For', share: 3 },
       ],
-      groups: sheet.fabrics.map((f) =>
-        f.cuts.map((cut, i) => ({
-          cut: `${cut.block}:${cut.label}`,
-          cells: [
-            i === 0 ? { text: f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) } : { text: '' },
-            { text: [{ bold: cutName(cut) }] },
-            { text: String(cut.qty) },
-            { text: cut.size, numeral: true, why: cut.why },
-            { text: [cut.for.join(', '), cut.then].filter(Boolean).join('; ') },
-          ],
-        })),
-      ),
+      groups: cutRows(sheet, wishes),
     },
   ];
+}
+
+/** A row for each cut, fabric by fabric; `more` adds a cell before what it is for. */
+function cutRows({ fabrics }: MonthSheet, wishes: SheetWishes, more?: (cut: SheetCut) => PaperCell): PaperRow[][] {
+  return fabrics.map((f) =>
+    f.cuts.map((cut, i) => ({
+      cut: `${cut.block}:${cut.label}`,
+      cells: [
+        i === 0 ? { text: f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) } : { text: '' },
+        { text: [{ bold: `${cut.number === undefined ? '' : `${cut.number}·`}${cut.label}` }] },
+        { text: String(cut.qty) },
+        { text: cut.size, numeral: true, why: cut.why },
+        ...(more ? [more(cut)] : []),
+        { text: [cut.for.join(', '), cut.then].filter(Boolean).join('; ') },
+      ],
+    })),
+  );
 }
 
 function toBring({ programme, month, colourway, sheet, wishes }: Context): PaperPiece[] {
@@ -195,9 +201,6 @@ function toBring({ programme, month, colourway, sheet, wishes }: Context): Paper
   ];
 }
 
-export const cutName = (cut: Pick<SheetCut, 'number' | 'label'>) =>
-  `${cut.number === undefined ? '' : `${cut.number}·`}${cut.label}`;
-
 /** 'Cut': by fabric, the largest first, with rulers where they are wanted, what to save, and strips drawn. Nothing for a kit that is cut. */
 export function cutPieces(context: Context): PaperPiece[] {
   const { programme, sheet, wishes } = context;
@@ -217,24 +220,10 @@ export function cutPieces(context: Context): PaperPiece[] {
         { name: 'On the ruler', share: 3 },
         { name: 'For', share: 3 },
       ],
-      groups: sheet.fabrics.map((f) =>
-        f.cuts.map((cut, i): PaperRow => {
-          const ruler: PaperCell = rulers
-            ? { text: cut.ruler, picture: rulerPicture(cut.w, sheet.unit, `The ruler at ${cut.size.split(' by ')[0]}`) }
-            : { text: cut.ruler };
-          return {
-            cut: `${cut.block}:${cut.label}`,
-            cells: [
-              i === 0 ? { text: f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) } : { text: '' },
-              { text: [{ bold: cutName(cut) }] },
-              { text: String(cut.qty) },
-              { text: cut.size, numeral: true, why: cut.why },
-              ruler,
-              { text: [cut.for.join(', '), cut.then].filter(Boolean).join('; ') },
-            ],
-          };
-        }),
-      ),
+      groups: cutRows(sheet, wishes, (cut) => ({
+        text: cut.ruler,
+        ...(rulers && { picture: rulerPicture(cut.w, sheet.unit, `The ruler at ${cut.size.split(' by ')[0]}`) }),
+      })),
     },
     ...toSave(context),
     ...stripPieces(context),

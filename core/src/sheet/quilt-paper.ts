@@ -105,9 +105,10 @@ function stepsOf(
   if (groups.has('backing')) {
     const cloth = backingCloth(programme, colourway, size);
     if (cloth) {
-      const panels = cloth.panels === 1 ? 'one length' : `${cloth.panels} lengths, sewn side by side`;
+      const { name } = cloth.fabric;
+      const panels = cloth.panels === 1 ? `one length of ${name}` : `${cloth.panels} lengths of ${name}, sewn side by side`;
       steps.push(
-        `Backing: ${panels} of ${cloth.fabric.name}, at least ${formatLength(cloth.w, unit)} by ${formatLength(cloth.h, unit)} ${unit} in all. Layer backing, batting and top; the backing stands out on every side.`,
+        `Backing: ${panels}, at least ${formatLength(cloth.w, unit)} by ${formatLength(cloth.h, unit)} ${unit}. Layer backing, batting and top; the backing stands out on every side.`,
       );
     }
   }

@@ -2,16 +2,15 @@
 import { cutListCsv, layoutOf, orderCsv, stockOrderCsv } from '@aggrega/core/cutting-files';
 import { readings } from '@aggrega/core/cutting';
 import { PlanError, planCutting, planStock, readProgramme } from '@aggrega/core/programme';
+import type { FoundFile } from './file-answer';
 import { programmeOf } from './programmes';
-
-export type CuttingFile = { body: string; type: string; name: string } | { status: 400 | 404 | 422; message: string };
 
 /** `asked`: colourway, basis, people and reading; all but the colourway may be left out. */
 export async function cuttingFile(
   organisation: string,
   { programme: slug, month: monthId, file }: { programme: string; month: string; file: string },
   asked: URLSearchParams,
-): Promise<CuttingFile> {
+): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readProgramme(stored.document);
   if (!reading?.ok) return { status: 404, message: 'There is no such programme, or it cannot be read.' };
@@ -44,7 +43,7 @@ export async function cuttingFile(
 }
 
 /** What to order for some packets, numbered from 1; 'people.frost' in `asked` tries another head count. */
-export async function orderFile(organisation: string, slug: string, asked: URLSearchParams): Promise<CuttingFile> {
+export async function orderFile(organisation: string, slug: string, asked: URLSearchParams): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readProgramme(stored.document);
   if (!reading?.ok) return { status: 404, message: 'There is no such programme, or it cannot be read.' };

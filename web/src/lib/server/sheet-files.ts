@@ -11,12 +11,10 @@ import {
 import { paperHtml } from '@aggrega/paper/html';
 import { paperPdf } from '@aggrega/paper/pdf';
 import { paperText } from '@aggrega/paper/text';
-import { sheetName, wishesOf } from '$lib/sheet-wishes';
+import { asSewn, sheetName, wishesOf } from '$lib/sheet-wishes';
+import type { FoundFile } from './file-answer';
 import { programmeOf } from './programmes';
 import { publishedSheet } from './sheet-versions';
-
-export type SheetFile =
-  { body: string | Uint8Array<ArrayBuffer>; type: string; name: string } | { status: 404 | 422; message: string };
 
 const TYPES = { pdf: 'application/pdf', html: 'text/html; charset=utf-8', txt: 'text/plain; charset=utf-8' } as const;
 
@@ -31,7 +29,7 @@ export interface AskedFile {
 }
 
 /** A paper as a file. */
-export async function sheetFile(organisation: string, { slug, month, file, asked }: AskedFile): Promise<SheetFile> {
+export async function sheetFile(organisation: string, { slug, month, file, asked }: AskedFile): Promise<FoundFile> {
   const missing = { status: 404, message: 'There is no such sheet; the Sheet station lists them.' } as const;
   const [, name, ending] = /^([a-z-]+)\.(pdf|html|txt)$/.exec(file) ?? [];
   const stored = await programmeOf(organisation, slug);
@@ -39,7 +37,7 @@ export async function sheetFile(organisation: string, { slug, month, file, asked
   if (!stored || !name || !ending || (version !== null && !month)) return missing;
   const frozen = version === null ? undefined : await publishedSheet(organisation, { slug, month: month!, version });
   const document = version === null ? stored.document : frozen?.document;
-  const reading = document && readProgramme(document);
+  const reading = document && readProgramme(month ? asSewn(document, month, asked) : document);
   if (!reading?.ok) return missing;
   const { programme } = reading;
   const colourway = asked.get('colourway')

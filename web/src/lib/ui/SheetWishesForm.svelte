@@ -2,13 +2,16 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { levels } from '$lib/sheet-wishes';
+  import { levels, otherWays } from '$lib/sheet-wishes';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { kitKinds, type KitKind } from '@aggrega/core/programme';
 
+  /** Kinds of units on the sheet. */
+  let { used }: { used: ReadonlySet<string> } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const asked = $derived(page.url.searchParams);
+  const ways = $derived(otherWays.filter((k) => used.has(k.kind)));
   const KINDS: Record<KitKind, string> = {
     yardage: 'cloth by the length',
     'pre-cut': 'pieces cut by the shop',
@@ -54,7 +57,7 @@
     </select></label
   >
   <label class="block"
-    ><span class="text-note text-quiet">Somebody</span>
+    ><span class="text-note text-quiet">Reader</span>
     <select
       class="field"
       value={asked.get('level') ?? 'usual'}
@@ -63,6 +66,23 @@
       {#each levels as level (level)}<option value={level}>{LEVELS[level]}</option>{/each}
     </select></label
   >
+  <label class="block"
+    ><span class="text-note text-quiet">Sizes</span>
+    <select class="field" value={asked.get('sizing') ?? ''} onchange={(e) => ask('sizing', e.currentTarget.value)}>
+      <option value="">as the month has it</option>
+      <option value="exact">exact</option>
+      <option value="trim-down">cut large and trimmed</option>
+    </select></label
+  >
+  {#each ways as { kind, plural, methods } (kind)}
+    <label class="block"
+      ><span class="text-note text-quiet">{plural[0]!.toUpperCase()}{plural.slice(1)}</span>
+      <select class="field" value={asked.get(kind) ?? ''} onchange={(e) => ask(kind, e.currentTarget.value)}>
+        <option value="">as the month has them</option>
+        {#each methods as { name, title } (name)}<option value={name}>{title}</option>{/each}
+      </select></label
+    >
+  {/each}
   {#each Object.entries(FLAGS) as [name, says] (name)}
     <label class="flex cursor-pointer items-center gap-2">
       <input

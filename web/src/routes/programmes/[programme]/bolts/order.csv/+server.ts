@@ -1,13 +1,7 @@
 import { orderFile } from '$lib/server/cutting-files';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { error } from '@sveltejs/kit';
+import { fileAnswer } from '$lib/server/file-answer';
 import type { RequestHandler } from './$types';
 
 /** What to order for the packets named, by supplier. */
-export const GET: RequestHandler = async ({ params, locals, url }) => {
-  const found = await whileDatabaseAnswers(orderFile(locals.organisation, params.programme, url.searchParams));
-  if ('message' in found) error(found.status, found.message);
-  return new Response(found.body, {
-    headers: { 'content-type': found.type, 'content-disposition': `attachment; filename="${found.name}"` },
-  });
-};
+export const GET: RequestHandler = ({ params, locals, url }) =>
+  fileAnswer(orderFile(locals.organisation, params.programme, url.searchParams));

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { longDate } from '$lib/programme-view';
-  import { wishesOf } from '$lib/sheet-wishes';
+  import { asSewn, wishesOf } from '$lib/sheet-wishes';
   import Doubts from '$lib/ui/Doubts.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import OwnWords from '$lib/ui/OwnWords.svelte';
@@ -11,14 +11,23 @@
   import SheetVersions from '$lib/ui/SheetVersions.svelte';
   import SheetWishesForm from '$lib/ui/SheetWishesForm.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { PlanError, constructMonthBlock, handsOut, kitCount } from '@aggrega/core/programme';
+  import { PlanError, constructMonthBlock, handsOut, kitCount, readProgramme } from '@aggrega/core/programme';
   import { monthDoubts, monthPaper, type Paper } from '@aggrega/core/sheet';
   import Download from '@lucide/svelte/icons/download';
 
   const bench = useWorkbench();
-  const { programme } = $derived(bench);
-  const month = $derived(bench.monthOrEmpty(page.params.month!));
-  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  /** As this reader sews it; what cannot be made so is said, and shown as the month has it. */
+  const variant = $derived.by(() => {
+    const document = asSewn(bench.saver.document, page.params.month!, page.url.searchParams);
+    if (document === bench.saver.document) return { programme: bench.programme, refused: [] };
+    const reading = readProgramme(document);
+    return reading.ok ? { programme: reading.programme, refused: [] } : { programme: bench.programme, refused: reading.errors };
+  });
+  const { programme } = $derived(variant);
+  const month = $derived(programme.months.find((m) => m.id === page.params.month) ?? bench.monthOrEmpty(page.params.month!));
+  const colourway = $derived(
+    programme.colourways.find((c) => c.id === page.url.searchParams.get('colourway')) ?? programme.colourways[0]!,
+  );
   const locale = $derived(page.data.locale as string);
   const date = (iso: string) => longDate(iso, locale);
   const version = $derived(`Draft ${bench.saver.revision}, ${date(bench.saver.savedAt.toISOString().slice(0, 10))}`);
@@ -36,6 +45,11 @@
   const paper = $derived(worked.paper && { ...worked.paper, footer: `${worked.paper.footer} · ${version}` });
   const hasTemplates = $derived(
     month.blocks.some((entry) => constructMonthBlock(programme, entry, colourway).cuts.some((cut) => cut.template)),
+  );
+  const used = $derived(
+    new Set(
+      month.blocks.flatMap((entry) => constructMonthBlock(programme, entry, colourway).units.map((u) => u.kind.kind as string)),
+    ),
   );
   const doubts = $derived(monthDoubts(programme, month, colourway));
   const address = (file: string) => {
@@ -58,7 +72,8 @@
   {/if}
   {#snippet side()}
     {#if paper}
-      <SheetWishesForm />
+      <SheetWishesForm {used} />
+      {#each variant.refused as problem (problem.path)}<p class="mt-2 text-madder" role="alert">{problem.message}.</p>{/each}
       <section class="mt-6" aria-label="To print and to keep">
         <PaperChoice what="Print the sheet" />
         <p class="mt-3 flex flex-wrap gap-2">

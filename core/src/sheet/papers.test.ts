@@ -1,0 +1,157 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { parseLength } from '../measure';
+import { handsOut, planPacket, readProgramme, scatteredOf, type Programme, type ProgrammeFile } from '../programme';
+import { monthPaper, monthSheet, plainWords, type PaperPicture, type PaperPiece, type SheetWishes } from './index';
+import { rulerPicture, stripsPicture } from './pictures';
+
+const demo = (): ProgrammeFile =>
+  JSON.parse(readFileSync(new URL('../../../demo/allotment-year.aggrega.json', import.meta.url), 'utf8'));
+const read = (file: unknown): Programme => {
+  const reading = readProgramme(file);
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  return reading.programme;
+};
+const programme = read(demo());
+const paperOf = (month: string, colourway = 0, wishes: SheetWishes = {}, of = programme) =>
+  monthPaper(
+    of,
+    of.months.find((m) => m.id === month)!,
+    of.colourways[colourway]!,
+    wishes,
+  );
+
+/** Every piece, those within others too. */
+const allOf = (pieces: readonly PaperPiece[]): PaperPiece[] =>
+  pieces.flatMap((p) => {
+    const inner =
+      p.kind === 'title' || p.kind === 'beside' ? p.pieces : p.kind === 'steps' ? p.steps.flatMap((s) => s.pieces) : [];
+    return [p, ...allOf(inner)];
+  });
+const picturesOf = (pieces: readonly PaperPiece[]): PaperPicture[] =>
+  allOf(pieces).flatMap((p) => {
+    if (p.kind === 'pictures' || p.kind === 'beside') return p.pictures;
+    if (p.kind === 'steps') return p.steps.flatMap((s) => s.pictures);
+    return p.kind === 'title' && p.picture ? [p.picture] : [];
+  });
+const saidOf = (pieces: readonly PaperPiece[]) =>
+  allOf(pieces)
+    .flatMap((p) => {
+      if (p.kind === 'heading') return [p.text];
+      if (p.kind === 'text') return [plainWords(p.text)];
+      if (p.kind === 'list') return p.items.map(plainWords);
+      return p.kind === 'table'
+        ? p.groups.flatMap((g) => g.map((r) => r.cells.map((c) => plainWords(c.text)).join(' | ')))
+        : [];
+    })
+    .join('\n');
+
+describe('the paper of a month', () => {
+  it('says every cut of the sheet once in its table, with its count and size', () => {
+    for (const month of programme.months.filter((m) => handsOut(programme, m)))
+      programme.colourways.forEach((colourway, i) => {
+        const sheet = monthSheet(programme, month, colourway);
+        const rows = allOf(paperOf(month.id, i).pieces).flatMap((p) => (p.kind === 'table' ? p.groups.flat() : []));
+        const told = rows
+          .filter((r) => r.cut)
+          .map((r) => [r.cut, plainWords(r.cells[2]!.text), plainWords(r.cells[3]!.text)].join(' '));
+        const cuts = sheet.fabrics.flatMap((f) => f.cuts.map((c) => [`${c.block}:${c.label}`, c.qty, c.size].join(' ')));
+        expect(told.sort()).toEqual(cuts.sort());
+      });
+  });
+
+  it('shows every unit and every join with its picture beside it, and every picture says what it shows', () => {
+    for (const month of programme.months.filter((m) => m.blocks.length > 0)) {
+      const { pieces } = paperOf(month.id);
+      const sheet = monthSheet(programme, month, programme.colourways[0]!);
+      const beside = pieces.filter((p) => p.kind === 'beside');
+      for (const block of sheet.blocks) {
+        for (const unit of block.units) {
+          const own = beside.find(
+            (p) => saidOf(p.pieces).startsWith(`${unit.label}: make`) && saidOf(p.pieces).includes(unit.size),
+          );
+          expect(own && own.pictures.length).toBeGreaterThan(0);
+        }
+        const joins = pieces.flatMap((p) => (p.kind === 'steps' ? p.steps : []));
+        for (const join of block.joins)
+          expect(joins.some((s) => saidOf(s.pieces).includes(join.text) && s.pictures.length === 1)).toBe(true);
+      }
+      for (const picture of picturesOf(pieces)) {
+        expect(picture.label.length).toBeGreaterThan(3);
+        for (const { points } of picture.shapes)
+          for (const [x, y] of points) {
+            expect(x).toBeGreaterThanOrEqual(-1e-6);
+            expect(y).toBeGreaterThanOrEqual(-1e-6);
+            expect(x).toBeLessThanOrEqual(picture.width + 1e-6);
+            expect(y).toBeLessThanOrEqual(picture.height + 1e-6);
+          }
+      }
+    }
+  });
+
+  it('tells the packet: what it holds and keeps in its first month, what was saved in the later ones', () => {
+    const file = demo();
+    // One large packet of which something is saved and something stays whole.
+    file.kits!.packets = [['m1', 'm2', 'm3', 'm5', 'm8']];
+    const together = read(file);
+    const months = together.kits.packets.find((p) => p.length === 5)!;
+    const [frost] = together.colourways;
+    const plan = planPacket(together, { colourway: frost!, months });
+    months.forEach((month, at) => {
+      const said = saidOf(paperOf(month.id, 0, {}, together).pieces);
+      if (at === 0) expect(said).toContain('do not cut up what is to be kept');
+      else expect(said).toContain(`Everything is in packet 1, which you had with ${months[0]!.name}`);
+      for (const { fabric, stages } of plan.fabrics) {
+        const stage = stages?.[at];
+        for (const { qty, label } of stage?.saved ?? []) expect(said).toContain(`${qty} ${label.split(':').at(-1)}`);
+        for (const { stage: to } of stage?.save ?? []) expect(said).toContain(`for ${months[to]!.name}`);
+        if (stage && stage.whole.compare(0) > 0) expect(said).toMatch(new RegExp(`${fabric.name}: keep at least .* whole`));
+      }
+    });
+    expect(plan.fabrics.some((f) => f.stages?.some((s) => s.save.length > 0 || s.whole.compare(0) > 0))).toBe(true);
+  });
+
+  it('puts the last months’ parts together in their order', () => {
+    const said = (id: string) => saidOf(paperOf(id).pieces);
+    expect(said('m9')).toMatch(/sashes and cornerstones into strips/);
+    expect(said('m10')).toMatch(/side triangle to both ends of each row/);
+    expect(said('m11')).toMatch(/Measure the top through the middle/);
+    expect(said('m12')).toMatch(/Backing: 2 lengths of Frosted Pane, sewn side by side[\s\S]*Binding: join the strips/);
+    expect(said('m1')).not.toContain('The quilt');
+  });
+
+  it('tells a scrappy block by the letters of its pool’s fabrics', () => {
+    const dusk = programme.colourways[2]!;
+    expect(scatteredOf(programme, dusk)).toBeDefined();
+    expect(saidOf(paperOf('m2', 2).pieces)).toMatch(/\bC[abcd]1\b/);
+    const twice = demo();
+    twice.months![1]!.blocks![0]!.make = 3;
+    expect(saidOf(paperOf('m2', 2, {}, read(twice)).pieces)).toMatch(/scrappy: they are laid in (two|three) ways/);
+  });
+});
+
+describe('drawn rulers and strips', () => {
+  it('mark the size where it is, whole marks beside it', () => {
+    for (const size of ['7/8', '2', '3 3/8', '5 1/2', '12 15/16']) {
+      const at = parseLength(size, 'in');
+      const { lines, texts, width } = rulerPicture(at, 'in', 'x');
+      const [from] = texts;
+      const mark = lines.at(-1)!.from[0];
+      // Ten to an inch, from the first number on.
+      expect((mark - from!.at[0]) / 10 + Number(from!.text)).toBeCloseTo(at.valueOf());
+      expect(mark).toBeGreaterThan(0);
+      expect(mark).toBeLessThan(width);
+      expect(texts.map((t) => Number(t.text))).toContain(Math.floor(at.valueOf()));
+    }
+  });
+
+  it('mirror for left hands, every piece in its strip', () => {
+    const one = (n: string) => parseLength(n, 'in');
+    const rect = { x: one('0'), y: one('0'), w: one('5'), h: one('3'), label: 'm1:b:A1' };
+    const strips = [{ length: one('3'), repeat: 2, rects: [rect] }] as unknown as Parameters<typeof stripsPicture>[0];
+    const common = { wide: 3, usableWidth: one('42'), colour: '#123456', nameOf: () => 'A1', label: 'x' };
+    const box = (left: boolean) => stripsPicture(strips, { ...common, left }).shapes[1]!.points.map(([x]) => x);
+    expect([Math.min(...box(false)), Math.max(...box(false))]).toEqual([0, 5]);
+    expect([Math.min(...box(true)), Math.max(...box(true))]).toEqual([37, 42]);
+  });
+});
