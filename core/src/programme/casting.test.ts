@@ -6,7 +6,11 @@ import {
   castMends,
   castSeams,
   choiceChanges,
+  inverse,
   copyChanges,
+  pooledChanges,
+  poolChanges,
+  scatterChange,
   readProgramme,
   swapChanges,
   type Change,
@@ -48,6 +52,62 @@ describe('casting', () => {
     const copied = after(copyChanges(locked, 'harvest', 'frost'), locked);
     expect(castOf(copied, 'harvest')).toEqual({ ...castOf(file, 'frost'), B: 'beetroot' });
     expect(copyChanges(copied, 'harvest', 'frost')).toEqual([]);
+  });
+
+  it('fills a pool beside the fabric that was there, and the last one of a pool is the letter’s fabric again', () => {
+    const pools = (document: ProgrammeFile, id = 'frost') => read(document).colourways.find((c) => c.id === id)!.pools;
+    const two = after(pooledChanges(file, 'frost', 'B', 'beetroot'));
+    expect(
+      pools(two)
+        .get('B')!
+        .fabrics.map((f) => f.id),
+    ).toEqual(['water-butt', 'beetroot']);
+    expect(castOf(two, 'frost')).toMatchObject({ B: 'water-butt', Ba: 'water-butt', Bb: 'beetroot' });
+    const three = after(pooledChanges(two, 'frost', 'B', 'compost'), two);
+    const out = after(pooledChanges(three, 'frost', 'B', 'water-butt'), three);
+    expect(castOf(out, 'frost')).toMatchObject({ B: 'beetroot', Ba: 'beetroot', Bb: 'compost' });
+    const one = after(pooledChanges(out, 'frost', 'B', 'beetroot'), out);
+    expect(pools(one).size).toBe(0);
+    expect(castOf(one, 'frost').B).toBe('compost');
+    // A letter of everybody's choice becomes a pool, and the choice goes.
+    const open = after(choiceChanges(file, 'frost', 'C', 'medium'));
+    const pooled = after(poolChanges(open, 'frost', 'C', { fabrics: ['kale', 'marrow'], per: 'block' }), open);
+    expect(pooled.colourways![0]!.choices).toEqual({});
+    expect(pools(pooled).get('C')).toMatchObject({ per: 'block' });
+  });
+
+  it('swaps a pool with a fabric, and copies a pool; undone, all is as it was', () => {
+    const swapped = after(swapChanges(file, 'dusk', 'C', 'A'));
+    expect(castOf(swapped, 'dusk')).toMatchObject({ C: 'moth', A: 'sloe', Aa: 'sloe', Ab: 'slate-step' });
+    expect(castOf(after(swapChanges(swapped, 'dusk', 'A', 'C'), swapped), 'dusk')).toEqual(castOf(file, 'dusk'));
+    const copied = after(copyChanges(file, 'frost', 'dusk'));
+    expect(castOf(copied, 'frost')).toEqual(castOf(file, 'dusk'));
+    expect(copyChanges(copied, 'frost', 'dusk')).toEqual([]);
+    const changes = [scatterChange(file, 'dusk', { seed: 9, pins: { 'm1:cold-frame:1:1': 'sloe' } })];
+    const scattered = after(changes);
+    expect(read(scattered).colourways[2]!.scatter).toMatchObject({ seed: 9 });
+    expect(after(inverse(changes), scattered).colourways![2]).toEqual(file.colourways![2]);
+  });
+
+  it('judges a scrappy letter by the fabric of its pool that is told apart worst', () => {
+    const [light] = castSeams(read(file), read(file).colourways[0]!).filter((s) => s.roles.includes('B'));
+    const pale = after(pooledChanges(file, 'frost', 'B', 'straw'));
+    const seam = castSeams(read(pale), read(pale).colourways[0]!).find((s) => `${s.roles}` === 'A,B')!;
+    expect(light).toBeDefined();
+    expect(seam.fabrics.map((f) => f.id)).toEqual(['frosted-pane', 'straw']);
+    expect(seam.verdict).toBe('lost');
+    // A pool is not mended by a single fabric in its place.
+    expect(castMends(read(pale), read(pale).colourways[0]!, ['A', 'B']).every((m) => m.role === 'A')).toBe(true);
+  });
+
+  it('refuses a pool that names what is not there, or a letter that is cast twice', () => {
+    const bad = structuredClone(file);
+    bad.colourways![0]!.pools = { B: { fabrics: ['kale'] }, Z: { fabrics: ['nettle'] } };
+    const reading = readProgramme(bad);
+    expect(reading.ok ? [] : reading.errors.map((e) => e.path)).toEqual([
+      '/colourways/0/pools/B',
+      '/colourways/0/pools/Z/fabrics/0',
+    ]);
   });
 
   it('judges every pair of letters that meet, and each mend makes its seam clear and no other worse', () => {
