@@ -54,7 +54,7 @@ const views = [
   {
     name: 'quilt',
     path: `${programme}/quilt?colourway=harvest`,
-    act: (page) => page.locator('[data-place="2,1"]').click(),
+    act: (page) => page.locator('[data-place="2,1"]').first().click(),
   },
   {
     name: 'fabrics',

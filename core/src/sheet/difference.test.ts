@@ -27,7 +27,7 @@ describe('what changed from one sheet to the next', () => {
         const cuts = (sheet: typeof a) => JSON.stringify(sheet.fabrics.map((f) => f.cuts.map((c) => [c.label, c.qty, c.size])));
         if (cuts(a) !== cuts(b)) expect(sheetDifference(a, b).length).toBeGreaterThan(0);
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 

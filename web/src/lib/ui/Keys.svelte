@@ -15,6 +15,7 @@
     ['Shift ← →', 'Quilt: swap the place in hand with the next'],
     ['Shift A', 'Fabrics: take that letter in hand; ← → go through the fabrics by value'],
     ['g', 'Fabrics: all in grey'],
+    ['s', 'Fabrics: shuffle the scrappy letters'],
     ['b', 'Cut: one kit, or all kits together'],
     ['p', 'print'],
     ['Ctrl Z', 'undo; with Shift redo'],

@@ -162,8 +162,7 @@
               of={fabric.needed}
             />{#if basis === 'batch' && plan.batch.kits > 1}; cutting kit by kit would take <Length of={kitByKit} />{/if}.
           {/if}
-          {Math.round(fabric.yield * 100)} % of it ends up in the quilts.{#if bolts}
-            To buy: {bolts} of a bolt.{/if}
+          {Math.round(fabric.yield * 100)} % of it ends up in the quilts{bolts ? `; to buy: ${bolts} of a bolt` : ''}.
         </p>
         <p class="mt-2 text-note text-quiet" data-comes-over>
           {#if fabric.keep.length > 0}<span
