@@ -45,6 +45,22 @@
   const points = (all: readonly (readonly [number, number])[]) => all.map((p) => p.join(',')).join(' ');
   /** How a block lies, in degrees: its prints turn with it. */
   const angleOf = ({ matrix: [a, b] }: PicturePlace) => Math.round((Math.atan2(b, a) * 180) / Math.PI);
+  /**
+   * A quilt that is only looked at is as few shapes as it has fabrics, each at every angle: thousands of patches are painted anew at once. One that can
+   * be taken in hand has its patches one by one.
+   */
+  const whole = $derived.by(() => {
+    const paths = new Map<string, string>();
+    for (const place of onhold ? [] : picture.places) {
+      if (!place.block || place.covered) continue;
+      for (const { role, points: corners } of place.block.patches) {
+        const fill = fillOf(role, angleOf(place));
+        const outline = `M${corners.map((p) => laidOnQuilt(place, p).join(' ')).join('L')}Z`;
+        paths.set(fill, (paths.get(fill) ?? '') + outline);
+      }
+    }
+    return [...paths];
+  });
   const angles = $derived([...new Set([0, ...picture.places.map(angleOf)])]);
   const inHand = $derived(picture.places.find((p) => p.at === held));
   const middleOf = (all: readonly (readonly [number, number])[]) =>
@@ -132,7 +148,8 @@
       />
     {/each}
   </g>
-  {#each picture.places as place (place.at)}
+  {#each whole as [fill, d] (fill)}<path class="seamlines" {d} {fill} stroke-width={line} />{/each}
+  {#each onhold ? picture.places : picture.places.filter((p) => !p.block || p.covered) as place (place.at)}
     <g
       data-place={place.at}
       data-key={place.key}
