@@ -183,11 +183,11 @@ describe('a paper', () => {
     for (const t of tiles) expect(t.width <= room.width && t.height <= room.height).toBe(true);
     const across = tiles.filter((t) => t.row === 0);
     across.slice(1).forEach((t, i) => expect(across[i]!.x + across[i]!.width - t.x).toBeCloseTo(18));
-    // The printer's check square is an inch: measured in the drawn page at 300 dots to an inch.
-    run('pdftoppm', '-r', '300', '-f', '1', '-l', '1', '-gray', file, join(folder, 'tile'));
+    // The printer's check square is an inch and its line half a point: measured in the page at 600 dots to an inch, to 0.2 mm.
+    run('pdftoppm', '-r', '600', '-f', '1', '-l', '1', '-gray', file, join(folder, 'tile'));
     const drawn = readdirSync(folder).find((name) => /^tile-.*pgm$/.test(name))!;
     const longest = longestRun(join(folder, drawn));
-    expect(Math.abs(longest - 300)).toBeLessThanOrEqual((0.2 / 25.4) * 300 + 3);
+    expect(Math.abs(longest - 600 * (72.5 / 72))).toBeLessThanOrEqual((0.2 / 25.4) * 600);
   });
 });
 
