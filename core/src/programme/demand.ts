@@ -4,7 +4,8 @@ import type { Piece } from '../cutting';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
 import { mirrorBlock } from '../block';
 import { mirroredBlocks } from './quilt';
-import { castBlocks, making } from './scrappy';
+import { making } from './making';
+import { castBlocks } from './scrappy';
 import { settingPieces, type SettingPiece } from './setting-pieces';
 
 export type Basis = 'kit' | 'batch';

@@ -4,6 +4,7 @@ import { scatter, type ScatterTask } from '../fabric';
 import { quiltParts } from '../setting';
 import type { Colourway, Fabric, Month, MonthBlock, Pool, Programme, SizeOption } from './document';
 import { poolLetter } from './letters';
+import { making } from './making';
 import { PlanError } from './plan-error';
 import { mirroredBlocks, quiltOf, type Quilt } from './quilt';
 import { laidOnQuilt, quiltPicture, type PicturePlace, type QuiltPicture } from './quilt-picture';
@@ -82,18 +83,6 @@ export function castBlocks(
   size?: SizeOption,
 ): readonly CastBlock[] | undefined {
   return scatteredOf(programme, colourway, size)?.blocks.get(entry);
-}
-
-const manifold = new WeakMap<MonthBlock, Map<number, MonthBlock>>();
-
-/** The entry with another number of blocks; batches are shared among them. */
-export function making(entry: MonthBlock, make: number): MonthBlock {
-  if (make === entry.make) return entry;
-  const known = manifold.get(entry) ?? new Map<number, MonthBlock>();
-  manifold.set(entry, known);
-  const found = known.get(make) ?? { ...entry, make };
-  known.set(make, found);
-  return found;
 }
 
 /** A month's blocks as a participant of a colourway makes them: a scrappy block once for each way in which it is laid. */

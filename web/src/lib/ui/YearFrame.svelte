@@ -15,10 +15,12 @@
     about: string;
     /** Whether the page is about one colourway. */
     colourways?: boolean;
+    /** The page holds a paper, which is printed alone. */
+    paper?: boolean;
     children: Snippet;
     side: Snippet;
   }
-  let { name, about, colourways = true, children, side }: Props = $props();
+  let { name, about, colourways = true, paper = false, children, side }: Props = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
@@ -40,7 +42,7 @@
 
 <div class="grid max-w-[92rem] grid-cols-[minmax(0,1fr)_17rem] gap-x-9 px-7 pb-10 max-[960px]:block print:block print:p-0">
   <main>
-    <header class="pt-4">
+    <header class="pt-4 {paper ? 'no-print' : ''}">
       <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div class="mr-auto">
           <p class="text-quiet">{about}</p>

@@ -55,7 +55,7 @@
       .trim() || undefined;
 </script>
 
-<YearFrame name="Papers" about="The first packet, and a month for everybody">
+<YearFrame paper name="Papers" about="The first packet, and a month for everybody">
   {#if worked.paper}
     <div class="mt-5"><PaperView paper={worked.paper} unit={programme.unit} label="First packet" /></div>
   {:else}
