@@ -46,11 +46,23 @@ export interface ProgrammeFile {
     packets?: string[][];
     spares?: number;
     demoSets?: number;
+    most?: number;
     stepOuts?: { month: string; colourway?: string; stages?: number }[];
     bundle?: Record<string, number>;
   };
   shelf?: ShelfFile[];
   orders?: OrderFile[];
+  calendar?: CalendarFile;
+  money?: Partial<Money>;
+}
+
+export interface CalendarFile {
+  timeZone?: string;
+  time?: string;
+  cadence?: { kind: 'weekly' | 'fortnightly' | 'monthly'; start: string; last?: boolean };
+  away?: { id: string; from: string; to: string; name?: string }[];
+  hours?: number;
+  days?: Partial<CalendarDays>;
 }
 
 interface OrderLineFile {
@@ -281,6 +293,8 @@ export interface Kits {
   packets: readonly (readonly Month[])[];
   spares: number;
   demoSets: number;
+  /** No more kits than that are given; who comes later waits. */
+  most?: number;
   /** Blocks stopped at each stage; in every colourway unless one is named. */
   stepOuts: readonly { month: string; colourway?: string; stages?: number }[];
   /** Pieces of a cut form in each participant's bundle, by fabric id. */
@@ -317,6 +331,44 @@ export interface Order {
   deliveries: { id: string; date: string; lines: OrderLine[] }[];
 }
 
+/** Days before a release by which each is done. */
+export interface CalendarDays {
+  proof: number;
+  sample: number;
+  pack: number;
+  cut: number;
+  house: number;
+}
+
+/** When what is done; days as ISO writes them, where the shop is. */
+export interface Calendar {
+  timeZone: string;
+  /** Of day, '09:00': when a month is released. */
+  time: string;
+  cadence?: { kind: 'weekly' | 'fortnightly' | 'monthly'; start: string; last: boolean };
+  away: { id: string; from: string; to: string; name: string }[];
+  /** For cutting and packing, a week. */
+  hours: number;
+  days: CalendarDays;
+}
+
+/** In the document's currency. */
+export interface Money {
+  /** What a participant pays a month, tax included; undefined while nobody said. */
+  price?: number;
+  /** A kit's printing, its bag and label, and its postage where it is posted. */
+  print: number;
+  packing: number;
+  postage: number;
+  /** An hour at the table. */
+  rate: number;
+  packMinutes: number;
+  /** However many take part. */
+  fixed: number;
+  /** Per cent that is in the price. */
+  tax: number;
+}
+
 export interface Programme {
   title: string;
   unit: Unit;
@@ -341,6 +393,8 @@ export interface Programme {
   kits: Kits;
   shelf: ShelfLength[];
   orders: Order[];
+  calendar: Calendar;
+  money: Money;
   /** Pairs of letters that are meant to melt together, as 'A B'. */
   melts: ReadonlySet<string>;
   /** Roles that some colourway casts with a directional fabric. */

@@ -1,12 +1,16 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
 export { kitKinds, sheetParts, type SheetPart } from './document';
 export type {
+  Calendar,
+  CalendarDays,
+  CalendarFile,
   Colourway,
   ColourwayFile,
   Fabric,
   FabricFile,
   House,
   KitKind,
+  Money,
   Month,
   MonthBlock,
   MonthFile,

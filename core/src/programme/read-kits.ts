@@ -21,7 +21,7 @@ interface Known {
 
 /** Months that no packet names are handed out each by itself. */
 export function readKits(file: ProgrammeFile, { months, colourways, fabrics }: Known, refuse: Refuse): Kits {
-  const { kind = 'yardage', packets = [], spares = 0, demoSets = 0, stepOuts = [], bundle = {} } = file.kits ?? {};
+  const { kind = 'yardage', packets = [], spares = 0, demoSets = 0, most, stepOuts = [], bundle = {} } = file.kits ?? {};
   const packed = new Map<string, number>();
   packets.forEach((packet, i) =>
     packet.forEach((id, j) => {
@@ -47,7 +47,7 @@ export function readKits(file: ProgrammeFile, { months, colourways, fabrics }: K
     const key = packed.get(month.id) ?? month.id;
     found.set(key, [...(found.get(key) ?? []), month]);
   }
-  return { kind, packets: [...found.values()], spares, demoSets, stepOuts, bundle: new Map(Object.entries(bundle)) };
+  return { kind, packets: [...found.values()], spares, demoSets, most, stepOuts, bundle: new Map(Object.entries(bundle)) };
 }
 
 /** Lengths on the shelf; one without an id is known by its place. */

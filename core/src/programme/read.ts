@@ -4,6 +4,7 @@ import { usualRates } from '../cutting';
 import { Exact, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
 import type { Colourway, House, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
 import { letterOf } from './letters';
+import { readCalendar, readMoney } from './read-year';
 import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { readColourways, readFabrics } from './read-cloth';
 import { isDate, readOrders } from './orders';
@@ -79,6 +80,8 @@ export function readProgramme(document: unknown): Reading {
   const shelf = readShelf(file, fabrics, length, refuse);
   unique('/sizes', file.sizes, refuse);
   const orders = readOrders(file, fabrics, length, refuse);
+  const calendar = readCalendar(file, refuse);
+  unique('/calendar/away', calendar.away, refuse);
   unique('/shelf', shelf, refuse);
   unique('/orders', file.orders, refuse);
   if (errors.length > 0) return { ok: false, errors };
@@ -99,7 +102,7 @@ export function readProgramme(document: unknown): Reading {
     months,
     setting: settings.plain,
     participants,
-    ...{ sizes, kits, shelf, orders },
+    ...{ sizes, kits, shelf, orders, calendar, money: readMoney(file) },
     melts: new Set((file.melts ?? []).map((pair) => [...pair].sort().join(' '))),
     lightness: new Map(roles.map((role) => [role, lightness(role)])),
     directional: directionalRoles(colourways),

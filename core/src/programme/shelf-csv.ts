@@ -1,8 +1,7 @@
 /** The shelf as CSV, out and in: a line for each fabric, with the lengths that lie there. */
-import { parse, CsvError } from 'csv-parse/browser/esm/sync';
-import { stringify } from 'csv-stringify/browser/esm/sync';
 import type { Problem } from '../block';
 import { formatLength } from '../measure';
+import { readTable, writeTable } from '../table';
 import { applyChanges, type Change } from './changes';
 import type { FabricFile, Programme, ProgrammeFile, ShelfFile } from './document';
 import { readProgramme } from './read';
@@ -37,7 +36,7 @@ export function shelfCsv({ fabrics, shelf, unit }: Programme, file: ProgrammeFil
     const cell = (key: keyof FabricFile) => (key === 'directional' ? (entry.directional ? 'yes' : '') : (entry[key] ?? ''));
     return [...Object.values(COLUMNS).map((key) => (key === 'name' ? fabric.name : String(cell(key)))), lengths];
   });
-  return stringify([[...Object.keys(COLUMNS), LENGTHS], ...rows], { record_delimiter: 'windows', escape_formulas: true });
+  return writeTable([[...Object.keys(COLUMNS), LENGTHS], ...rows]);
 }
 
 export interface ShelfRow {
@@ -65,22 +64,10 @@ export interface ShelfImport {
  */
 export function readShelfCsv(text: string, file: ProgrammeFile): ShelfImport {
   const nothing: ShelfImport = { rows: [], problems: [], ignored: [], changes: [] };
-  let records: { info: { lines: number }; record: string[] }[];
-  try {
-    records = parse(text.replace(/^\uFEFF/, ''), {
-      delimiter: delimiterOf(text),
-      info: true,
-      relax_column_count: true,
-      skip_empty_lines: true,
-      trim: true,
-      max_record_size: 100_000,
-    }) as unknown as typeof records;
-  } catch (error) {
-    if (!(error instanceof CsvError)) throw error;
-    return { ...nothing, problems: [{ path: '', message: `this is no CSV: ${error.message}` }] };
-  }
-  const [head, ...body] = records;
-  const headings = head?.record.map((h) => plain(h).toLowerCase()) ?? [];
+  const lines = readTable(text);
+  if ('wrong' in lines) return { ...nothing, problems: [{ path: '', message: lines.wrong }] };
+  const [head, ...body] = lines;
+  const headings = head?.cells.map((h) => h.toLowerCase()) ?? [];
   if (!headings.includes('name'))
     return {
       ...nothing,
@@ -100,10 +87,10 @@ export function readShelfCsv(text: string, file: ProgrammeFile): ShelfImport {
   const rows: ShelfRow[] = [];
   const changes: Change[] = [];
   const seen = new Set<string>();
-  for (const { record, info } of body) {
-    const cell = (heading: string) => plain(record[headings.indexOf(heading)] ?? '');
+  for (const { cells, line } of body) {
+    const cell = (heading: string) => cells[headings.indexOf(heading)] ?? '';
     const name = cell('name');
-    const row: ShelfRow = { line: info.lines, name: name || '(no name)', state: 'as it is', says: [] };
+    const row: ShelfRow = { line, name: name || '(no name)', state: 'as it is', says: [] };
     rows.push(row);
     const refuse = (reason: string) => {
       [row.state, row.says] = ['refused', [reason]];
@@ -152,16 +139,6 @@ export function readShelfCsv(text: string, file: ProgrammeFile): ShelfImport {
     changes.push({ path: '/shelf', from: file.shelf, to: shelf });
   return { rows, problems: [], ignored, changes };
 }
-
-/** What parts the columns of the first line: spreadsheets of some countries write semicolons. */
-function delimiterOf(text: string): string {
-  const [first = ''] = text.split('\n');
-  const times = (mark: string) => first.split(mark).length;
-  return [';', '\t'].reduce((best, mark) => (times(mark) > times(best) ? mark : best), ',');
-}
-
-/** A cell as it was meant: without the mark that keeps spreadsheets from taking it for a formula. */
-const plain = (cell: string) => cell.trim().replace(/^'(?=[=+\-@\t])/, '');
 
 function valueOf(key: keyof FabricFile, written: string): unknown {
   if (key === 'directional') return /^(yes|true|1|x)$/i.test(written);

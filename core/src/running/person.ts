@@ -1,0 +1,116 @@
+/** A person on the roster: what is kept of her, and what she counts for. */
+import type { KitKind, Programme } from '../programme';
+
+/** On the waiting list; taking part; no longer. */
+export const rosterStates = ['waiting', 'in', 'left'] as const;
+export type RosterState = (typeof rosterStates)[number];
+
+export const stateNames: Readonly<Record<RosterState, string>> = { waiting: 'waiting', in: 'taking part', left: 'left' };
+
+/** How she comes by her kits. */
+export const handings = ['pickup', 'post'] as const;
+export type Handing = (typeof handings)[number];
+
+/** Dates as ISO writes them, '' for none; ids of the document, '' for the usual. */
+export interface Person {
+  id: string;
+  name: string;
+  email: string;
+  phone: string;
+  /** Where her kits are posted to. */
+  address: string;
+  colourway: string;
+  /** A size option's id; '' for the plain size. */
+  size: string;
+  /** What she is handed; '' for the programme's own kind. 'list' brings her own cloth. */
+  kit: KitKind | '';
+  handing: Handing;
+  state: RosterState;
+  joined: string;
+  left: string;
+  /** The month up to which she has paid. */
+  paidTo: string;
+  /** Seen by the people who run it alone. */
+  notes: string;
+  /** How her sheets are set, as an address carries it: 'large=1&left=1'. */
+  sheet: string;
+}
+
+/** A person's fields with nothing in them, for a new entry. */
+export const blankPerson: Omit<Person, 'id'> = {
+  name: '',
+  email: '',
+  phone: '',
+  address: '',
+  colourway: '',
+  size: '',
+  kit: '',
+  handing: 'pickup',
+  state: 'in',
+  joined: '',
+  left: '',
+  paidTo: '',
+  notes: '',
+  sheet: '',
+};
+
+/** Whether kits are cut for her: she takes part and does not bring her own cloth. */
+export const getsKits = ({ state, kit }: Pick<Person, 'state' | 'kit'>, programme: Pick<Programme, 'kits'>): boolean =>
+  state === 'in' && (kit || programme.kits.kind) !== 'list';
+
+/** What a roster comes to, as the document's `participants` and its sizes' `participants` have it. */
+export interface RosterCounts {
+  /** People who get kits, per colourway; every colourway is named. */
+  participants: Record<string, number>;
+  /** Those among them who take a larger size, per size and colourway. */
+  sizes: Record<string, Record<string, number>>;
+}
+
+/**
+ * How many kits the roster asks for. Where nobody takes kits of the programme's own kind (all bring their own cloth), those who take part are
+ * counted all the same: their lists say how much to buy.
+ */
+export function rosterCounts(
+  people: readonly Pick<Person, 'state' | 'kit' | 'colourway' | 'size'>[],
+  programme: Pick<Programme, 'kits' | 'colourways' | 'sizes'>,
+): RosterCounts {
+  const own = programme.kits.kind === 'list';
+  const counted = people.filter((p) => (own ? p.state === 'in' : getsKits(p, programme)));
+  const count = (colourway: string, size?: string) =>
+    counted.filter((p) => p.colourway === colourway && (size === undefined || p.size === size)).length;
+  const sizes = programme.sizes.map(({ id }) => {
+    const taken = programme.colourways.map((c) => [c.id, count(c.id, id)] as const).filter(([, n]) => n > 0);
+    return [id, Object.fromEntries(taken)] as const;
+  });
+  return {
+    participants: Object.fromEntries(programme.colourways.map((c) => [c.id, count(c.id)])),
+    sizes: Object.fromEntries(sizes),
+  };
+}
+
+/** A sentence for each thing that is wrong with a person's fields; none when she can stand on the roster. */
+export function personFaults(person: Omit<Person, 'id'>, programme: Programme): { field: keyof Person; message: string }[] {
+  const faults: { field: keyof Person; message: string }[] = [];
+  const refuse = (field: keyof Person, message: string) => void faults.push({ field, message });
+  if (!person.name.trim()) refuse('name', 'a person needs a name');
+  if (person.email && !/^[^\s@<>,;"]+@[^\s@<>,;"]+\.[^\s@<>,;".]+$/.test(person.email))
+    refuse('email', `'${person.email}' is no mail address`);
+  if (!programme.colourways.some((c) => c.id === person.colourway))
+    refuse('colourway', person.colourway ? `there is no colourway '${person.colourway}'` : 'a colourway has to be chosen');
+  if (person.size && !programme.sizes.some((s) => s.id === person.size)) refuse('size', `there is no size '${person.size}'`);
+  if (person.paidTo && !programme.months.some((m) => m.id === person.paidTo))
+    refuse('paidTo', `there is no month '${person.paidTo}'`);
+  for (const field of ['joined', 'left'] as const)
+    if (person[field] && !isDay(person[field])) refuse(field, `'${person[field]}' is no date of the calendar`);
+  if (person.joined && person.left && person.left < person.joined) refuse('left', 'she left before she joined');
+  if (person.handing === 'post' && !person.address.trim() && person.state === 'in')
+    refuse('address', 'kits that are posted need an address');
+  return faults;
+}
+
+/** Whether that is a day of the calendar as ISO writes it. */
+export function isDay(iso: string): boolean {
+  if (!/^\d{4}-\d\d-\d\d$/.test(iso)) return false;
+  const date = new Date(`${iso}T00:00:00Z`);
+  return !Number.isNaN(date.getTime()) && date.toISOString().slice(0, 10) === iso;
+}

@@ -1,0 +1,209 @@
+/** The roster as CSV, out and in: columns are matched by their headings or by hand, and everything is looked at before it is taken in. */
+import { kitKinds, type KitKind, type Programme } from '../programme';
+import { readTable, writeTable } from '../table';
+import { readDay } from './day-words';
+import { blankPerson, handings, personFaults, rosterStates, stateNames, type Handing, type Person } from './person';
+import type { RosterChange } from './roster-changes';
+
+/** Fields in the order of their columns, with the headings that mean them; the first is our own. */
+const HEADINGS = {
+  name: ['name', 'full name', 'participant', 'member'],
+  email: ['email', 'e-mail', 'mail', 'email address', 'e-mail address'],
+  phone: ['phone', 'telephone', 'mobile', 'tel'],
+  address: ['address', 'postal address', 'post to'],
+  colourway: ['colourway', 'colorway', 'colours', 'colors'],
+  size: ['size', 'quilt size', 'quilt'],
+  kit: ['kit', 'kit kind', 'kind of kit'],
+  handing: ['handing over', 'pickup or post', 'delivery', 'handing'],
+  state: ['state', 'status'],
+  joined: ['joined', 'joined on', 'joined when', 'since'],
+  left: ['left', 'left on'],
+  paidTo: ['paid to', 'paid until', 'paid'],
+  notes: ['notes', 'note', 'remarks'],
+} as const satisfies Partial<Record<keyof Person, readonly string[]>>;
+
+export type RosterColumn = keyof typeof HEADINGS;
+export const rosterColumns = Object.keys(HEADINGS) as RosterColumn[];
+/** What a column is called in files and on screen. */
+export const columnName = (column: RosterColumn): string => HEADINGS[column][0];
+
+/** Everybody, by the names of their colourways, sizes and months. Cells that a spreadsheet would run are made harmless. */
+export function rosterCsv(people: readonly Person[], programme: Programme): string {
+  const named = (list: readonly { id: string; name: string }[], id: string) => list.find((x) => x.id === id)?.name ?? id;
+  const rows = people.map((p) =>
+    rosterColumns.map((column) => {
+      if (column === 'colourway') return named(programme.colourways, p.colourway);
+      if (column === 'size') return p.size && named(programme.sizes, p.size);
+      if (column === 'paidTo') return p.paidTo && named(programme.months, p.paidTo);
+      return column === 'state' ? stateNames[p.state] : p[column];
+    }),
+  );
+  return writeTable([rosterColumns.map(columnName), ...rows]);
+}
+
+export interface RosterRow {
+  /** Of the file, from 1. */
+  line: number;
+  name: string;
+  state: 'new' | 'changed' | 'as it is' | 'refused';
+  /** What would change, what to look at, or why not. */
+  says: string[];
+}
+
+export interface RosterImport {
+  /** The file's headings in order, and the field that each is read as. */
+  headings: string[];
+  mapping: (RosterColumn | undefined)[];
+  rows: RosterRow[];
+  /** What is wrong with the file as a whole. */
+  problems: string[];
+  changes: RosterChange[];
+}
+
+const MOST_LINES = 5000;
+
+export interface RosterFile {
+  text: string;
+  /** Column by column what it is, where a person has chosen; else headings are matched. */
+  mapping?: readonly (RosterColumn | undefined)[];
+  /** Ids for those who are new. */
+  newId: () => string;
+  /** The day on which those who are new joined, unless the file says. */
+  today: string;
+}
+
+/**
+ * What a CSV would do to the roster, without doing it. A person is known by her mail address, else by her name. A column that is not there
+ * changes nothing, an empty cell neither.
+ */
+export function readRosterCsv(
+  { text, mapping: chosen, newId, today }: RosterFile,
+  people: readonly Person[],
+  programme: Programme,
+): RosterImport {
+  const nothing: RosterImport = { headings: [], mapping: [], rows: [], problems: [], changes: [] };
+  const lines = readTable(text);
+  if ('wrong' in lines) return { ...nothing, problems: [lines.wrong] };
+  const [head, ...body] = lines;
+  if (!head) return { ...nothing, problems: ['the file is empty'] };
+  const headings = head.cells;
+  const mapping = chosen ? headings.map((_, i) => chosen[i]) : matched(headings);
+  const found = { ...nothing, headings, mapping };
+  if (!mapping.includes('name')) return { ...found, problems: ['no column is known to hold names; say below which one does'] };
+  const twice = mapping.find((c, i) => c && mapping.indexOf(c) < i);
+  if (twice) return { ...found, problems: [`two columns are read as '${columnName(twice)}'; one of them has to be left out`] };
+  if (body.length > MOST_LINES) return { ...found, problems: [`${body.length} lines are more than ${MOST_LINES} people`] };
+
+  const seen = new Map<string, number>();
+  const byMail = new Map(people.filter((p) => p.email).map((p) => [p.email.toLowerCase(), p]));
+  const byName = byNames(people);
+  for (const { cells, line } of body) {
+    const filled = mapping.flatMap((column, i) => (column && cells[i] ? [[column, cells[i]] as const] : []));
+    const written = Object.fromEntries(filled) as Partial<Record<RosterColumn, string>>;
+    const row: RosterRow = { line, name: written.name ?? '(no name)', state: 'as it is', says: [] };
+    found.rows.push(row);
+    const refuse = (why: string) => void ([row.state, row.says] = ['refused', [why]]);
+    const read = readCells(written, programme);
+    if (typeof read === 'string') {
+      refuse(read);
+      continue;
+    }
+    const namesakes = byName.get(nameKey(read.name ?? '')) ?? [];
+    const known = read.email
+      ? (byMail.get(read.email.toLowerCase()) ?? namesakes.find((p) => !p.email))
+      : namesakes.length === 1
+        ? namesakes[0]
+        : undefined;
+    if (!read.email && namesakes.length > 1) {
+      refuse(`${namesakes.length} people are called ${read.name}; a mail address would tell which`);
+      continue;
+    }
+    const key = known?.id ?? (read.email ? `mail ${read.email.toLowerCase()}` : `name ${nameKey(read.name ?? '')}`);
+    if (seen.has(key)) {
+      refuse(`the same person stands in line ${seen.get(key)} already`);
+      continue;
+    }
+    seen.set(key, line);
+    if (!known) {
+      const [only] = programme.colourways.length === 1 ? programme.colourways : [];
+      const person = { ...blankPerson, joined: today, ...(only && { colourway: only.id }), ...read };
+      const faults = personFaults(person, programme);
+      if (faults.length > 0) {
+        refuse(faults.map((f) => f.message).join('; '));
+        continue;
+      }
+      row.state = 'new';
+      if (namesakes.length > 0) row.says = [`another ${read.name} is on the roster, with another mail address`];
+      found.changes.push({ id: newId(), to: person });
+      continue;
+    }
+    const fields = (Object.keys(read) as RosterColumn[]).filter((field) => read[field] !== known[field]);
+    if (fields.length === 0) continue;
+    const pick = (of: Partial<Person>) => Object.fromEntries(fields.map((f) => [f, of[f]]));
+    const faults = personFaults({ ...known, ...read }, programme).filter((f) => fields.includes(f.field as RosterColumn));
+    if (faults.length > 0) {
+      refuse(faults.map((f) => f.message).join('; '));
+      continue;
+    }
+    row.state = 'changed';
+    row.says = fields.map((f) => `${columnName(f)}: ${known[f] || 'none'} becomes ${read[f]}`);
+    found.changes.push({ id: known.id, from: pick(known), to: pick(read) });
+  }
+  return found;
+}
+
+const nameKey = (name: string) => name.normalize('NFKC').toLowerCase().replace(/\s+/g, ' ').trim();
+
+function byNames(people: readonly Person[]): Map<string, Person[]> {
+  const found = new Map<string, Person[]>();
+  for (const person of people) {
+    const key = nameKey(person.name);
+    found.set(key, [...(found.get(key) ?? []), person]);
+  }
+  return found;
+}
+
+/** Headings matched to fields; a field is taken by the first heading that means it. */
+function matched(headings: readonly string[]): (RosterColumn | undefined)[] {
+  const taken = new Set<RosterColumn>();
+  return headings.map((heading) => {
+    const said = heading.toLowerCase();
+    const column = rosterColumns.find((c) => !taken.has(c) && (HEADINGS[c] as readonly string[]).includes(said));
+    if (column) taken.add(column);
+    return column;
+  });
+}
+
+/** The cells of a line as fields, or why one of them cannot be read. */
+function readCells(written: Partial<Record<RosterColumn, string>>, programme: Programme): Partial<Person> | string {
+  const read: Partial<Record<RosterColumn, string>> = {};
+  for (const [column, cell] of Object.entries(written) as [RosterColumn, string][]) {
+    const value = readCell(column, cell, programme);
+    if (typeof value !== 'string') return value.wrong;
+    if (value.length > (column === 'notes' ? 2000 : column === 'address' ? 500 : 200))
+      return `${columnName(column)} is longer than is kept`;
+    read[column] = value;
+  }
+  if (!read.name) return 'a person needs a name';
+  return read as Partial<Person>;
+}
+
+function readCell(column: RosterColumn, cell: string, programme: Programme): string | { wrong: string } {
+  const said = cell.toLowerCase();
+  const among = (list: readonly { id: string; name: string }[], what: string) =>
+    list.find((x) => x.id === cell || x.name.toLowerCase() === said)?.id ?? { wrong: `there is no ${what} '${cell}'` };
+  if (column === 'colourway') return among(programme.colourways, 'colourway');
+  if (column === 'size') return among(programme.sizes, 'size');
+  if (column === 'paidTo') return among(programme.months, 'month');
+  if (column === 'joined' || column === 'left') return readDay(cell);
+  if (column === 'kit') return kitKinds.find((k): k is KitKind => k === said) ?? { wrong: `there is no kind of kit '${cell}'` };
+  if (column === 'handing')
+    return handings.find((h): h is Handing => h === said) ?? { wrong: `'${cell}' is neither pickup nor post` };
+  if (column === 'state')
+    return (
+      rosterStates.find((s) => s === said || stateNames[s] === said) ?? {
+        wrong: `'${cell}' is no state; there are ${rosterStates.map((s) => stateNames[s]).join(', ')}`,
+      }
+    );
+  return cell;
+}
