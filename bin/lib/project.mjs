@@ -1,5 +1,5 @@
 // The project's own folders, its npm packages and its build.
-import { createHash } from 'node:crypto';
+import { createHash, randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -26,6 +26,13 @@ export function makeDataFolder() {
       `Aggrega cannot write to ${dataFolder} (${error.code}). Run it as the owner of that folder, or name another one in AGGREGA_DATA.`,
     );
   }
+}
+
+/** This installation's secret, made the first time it is asked for. Only its owner may read it. */
+export function ownSecret() {
+  const file = join(dataFolder, 'secret');
+  if (!existsSync(file)) writeFileSync(file, randomBytes(32).toString('base64url'), { mode: 0o600, flag: 'wx' });
+  return readFileSync(file, 'utf8').trim();
 }
 
 const hash = (text) => createHash('sha256').update(text).digest('hex');
@@ -63,6 +70,7 @@ function sources() {
   return [
     'core/src',
     'core/schemas',
+    'paper/src',
     'web/src',
     'web/static',
     'web/vite.config.ts',

@@ -8,7 +8,7 @@ import { createInterface } from 'node:readline/promises';
 import { parseArgs } from 'node:util';
 import { freePort, reachable, startCluster } from './cluster.mjs';
 import { prepareDatabase } from './database.mjs';
-import { build, dataFolder, makeDataFolder, npmPackages, root } from './project.mjs';
+import { build, dataFolder, makeDataFolder, npmPackages, ownSecret, root } from './project.mjs';
 import { Stop, run, say } from './say.mjs';
 
 const USUAL_PORT = 4610;
@@ -21,7 +21,8 @@ application if its sources changed, and serves it on this machine.
   --fresh    make the demonstration data anew, after asking; --yes answers for you
 
 DATABASE_URL   use this PostgreSQL database instead of a private one
-AGGREGA_DATA   keep the private database in this folder instead of .data`;
+AGGREGA_DATA   keep the private database in this folder instead of .data
+AGGREGA_SECRET what private links are made from, instead of .data/secret: the same on every machine of one database`;
 
 await run(async () => {
   const options = readOptions();
@@ -70,6 +71,7 @@ await run(async () => {
         ORIGIN: address,
         BODY_SIZE_LIMIT: '8M',
         SHUTDOWN_TIMEOUT: '10',
+        AGGREGA_SECRET: process.env.AGGREGA_SECRET || ownSecret(),
         AGGREGA_OUTSIDE: process.env.AGGREGA_OUTSIDE || join(dataFolder, 'outside'),
         ...(options.fresh && { AGGREGA_FRESH_DEMO: '1' }),
       },

@@ -8,7 +8,7 @@ import { root } from './project.mjs';
 import { temporaryCluster } from './test-cluster.mjs';
 
 /** Starts the application at `port` on the database at `url`; resolves when it serves. */
-export async function serve(url, port, outside = join(tmpdir(), 'aggrega-outside')) {
+export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outside'), env = {} } = {}) {
   const address = `http://127.0.0.1:${port}`;
   const app = spawn(process.execPath, [join(root, 'web', 'build', 'index.js')], {
     stdio: ['ignore', 'ignore', 'inherit'],
@@ -20,6 +20,10 @@ export async function serve(url, port, outside = join(tmpdir(), 'aggrega-outside
       ORIGIN: address,
       BODY_SIZE_LIMIT: '8M',
       AGGREGA_OUTSIDE: outside,
+      AGGREGA_SECRET: 'a secret that everybody may read, for tests',
+      // Within the demonstration's year, so that some of its months are out and some are not.
+      AGGREGA_CLOCK: '2027-05-20T10:00:00Z',
+      ...env,
     },
   });
   const ended = new Promise((resolve) => app.once('close', resolve));
@@ -45,7 +49,7 @@ export async function serve(url, port, outside = join(tmpdir(), 'aggrega-outside
 export async function demoServer(port) {
   const cluster = await temporaryCluster();
   const outside = join(cluster.folder, 'outside');
-  const app = await serve(await prepareDatabase(cluster.url), port ?? (await freePort()), outside);
+  const app = await serve(await prepareDatabase(cluster.url), port ?? (await freePort()), { outside });
   return {
     address: app.address,
     remove: async () => {

@@ -1,8 +1,10 @@
 import { DEMO_ORGANISATION, loadDemo } from '$lib/server/demo';
 import { DatabaseAway, checkRole, closePool } from '$lib/server/db/pool';
+import { checkSecret } from '$lib/server/private-link';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 
 export const init: ServerInit = async () => {
+  checkSecret();
   await checkRole();
   await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');
   process.once('sveltekit:shutdown', () => void closePool());

@@ -12,6 +12,7 @@ declare module 'vitest' {
 
 /** Makes the database and points DATABASE_URL at it, as the application's own role. Resolves to the owner's connection string. */
 export async function freshDatabase(): Promise<string> {
+  process.env.AGGREGA_SECRET ??= 'a secret that everybody may read, for tests';
   const owner = new URL(inject('clusterUrl'));
   const name = `test_${randomBytes(6).toString('hex')}`;
   const client = new pg.Client({ connectionString: owner.href });

@@ -14,3 +14,14 @@ export {
   type RosterState,
 } from './person';
 export { changedPeople, inverseRoster, type RosterChange, type RosterMeeting } from './roster-changes';
+export { awayOn, dayAfter, daysBetween, mondayOf, releaseInstant } from './days';
+export {
+  calendarSteps,
+  releaseDays,
+  stepKinds,
+  stepNames,
+  type CalendarStep,
+  type ReleaseDay,
+  type StepKind,
+} from './calendar';
+export { tableLoad, type TableJob, type TableLoad, type TableWeek } from './load';

@@ -1,9 +1,15 @@
 /** The demonstration organisation, which the application serves until there are accounts. */
-import { readProgramme } from '@aggrega/core/programme';
+import { readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
+import { readRosterCsv } from '@aggrega/core/roster-csv';
+import { randomUUID } from 'node:crypto';
 import allotmentYear from '$demo/allotment-year.aggrega.json';
+import roster from '$demo/allotment-year.roster.csv?raw';
+import { now, todayIn } from './clock';
 import { deleteOrganisation, insertOrganisation } from './db/organisations';
 import { asOrganisation } from './db/pool';
+import { datesMoved, daysToMove, demoAt } from './demo-year';
 import { storeNew } from './programmes';
+import { changeRosterIn } from './roster';
 
 export const DEMO_ORGANISATION = '00000000-0000-4000-8000-000000000001';
 
@@ -12,9 +18,17 @@ export async function loadDemo(fresh: boolean): Promise<void> {
   await asOrganisation(DEMO_ORGANISATION, async (db) => {
     if (fresh) await deleteOrganisation(db, DEMO_ORGANISATION);
     if (!(await insertOrganisation(db, DEMO_ORGANISATION, 'Quarry Road Quilters'))) return;
-    const reading = readProgramme(allotmentYear);
+    const file = allotmentYear as unknown as ProgrammeFile;
+    const today = todayIn('UTC', now());
+    const reading = readProgramme(demoAt(file, today));
     if (!reading.ok)
       throw new Error(`the demonstration programme is unsound: ${reading.errors[0]!.path} ${reading.errors[0]!.message}`);
-    await storeNew(db, reading.file);
+    const slug = await storeNew(db, reading.file);
+    const csv = { text: datesMoved(roster, daysToMove(file, today)), newId: randomUUID, today };
+    const { changes, problems, rows } = readRosterCsv(csv, [], reading.programme);
+    const refused = [...problems, ...rows.filter((r) => r.state === 'refused').flatMap((r) => r.says)];
+    if (refused.length > 0) throw new Error(`the demonstration roster is unsound: ${refused[0]}`);
+    const saved = await changeRosterIn(db, { organisation: DEMO_ORGANISATION, slug }, changes);
+    if (saved.kind !== 'saved') throw new Error(`the demonstration roster was ${saved.kind}`);
   });
 }

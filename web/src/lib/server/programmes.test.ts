@@ -5,6 +5,7 @@ import { insertOrganisation } from './db/organisations';
 import { asOrganisation, closePool } from './db/pool';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
 import { DEMO_ORGANISATION, loadDemo } from './demo';
+import { datesMoved, demoAt } from './demo-year';
 import { importProgramme, programmeOf, programmesOf, putAside, saveChanges } from './programmes';
 
 const GUILD = '00000000-0000-4000-8000-00000000000a';
@@ -156,14 +157,29 @@ it('a programme put aside can be put back, unchanged', async () => {
 describe('the demonstration', () => {
   it('is loaded once, keeps what was changed, and is made anew only when asked', async () => {
     await loadDemo(false);
-    const dusk = async () => (await programmeOf(DEMO_ORGANISATION, 'the-allotment-year'))!.document.participants!.dusk;
-    await saveChanges(DEMO_ORGANISATION, 'the-allotment-year', [{ path: '/participants/dusk', from: 12, to: 60 }]);
+    const demo = async () => (await programmeOf(DEMO_ORGANISATION, 'the-allotment-year'))!;
+    expect((await demo()).document.participants).toEqual({ frost: 24, harvest: 18, dusk: 12 });
+    const { contact } = (await demo()).document;
+    await saveChanges(DEMO_ORGANISATION, 'the-allotment-year', [{ path: '/contact', from: contact, to: 'the window' }]);
     await loadDemo(false);
-    expect(await dusk()).toBe(60);
+    expect((await demo()).document.contact).toBe('the window');
     await loadDemo(true);
     const anew = await programmesOf(DEMO_ORGANISATION);
     expect(anew.map((p) => [p.slug, p.revision, p.people])).toEqual([['the-allotment-year', 1, 54]]);
     expect(await programmeOf(GUILD, slug)).toBeDefined();
+  });
+
+  it('lies about today, whatever day it is: two months past, the last one hidden', () => {
+    const file = demo as unknown as ProgrammeFile;
+    for (let day = Date.parse('2026-01-01'); day < Date.parse('2031-01-01'); day += 3 * 86_400_000) {
+      const today = new Date(day).toISOString().slice(0, 10);
+      const { months } = demoAt(file, today);
+      const releases = months!.map((m) => m.release!);
+      expect([today, releases[1]! <= today, releases.at(-1)! > today]).toEqual([today, true, true]);
+      expect(releases).toEqual([...releases].sort());
+      expect(releases.every((r) => new Date(r).getUTCDay() === 6 || r === releases.at(-1))).toBe(true);
+    }
+    expect(datesMoved('joined,2027-01-02', 7)).toBe('joined,2027-01-09');
   });
 });
 

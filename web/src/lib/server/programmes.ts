@@ -10,6 +10,7 @@ import {
 } from '@aggrega/core/programme';
 import { dominantColour } from '$lib/programme-view';
 import type pg from 'pg';
+import { tallyPeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import {
   addRevision,
@@ -21,6 +22,7 @@ import {
   type ProgrammeRow,
   type StoredProgramme,
 } from './db/programmes';
+import { asCounted, rosterFaults } from './roster-counts';
 
 export interface ProgrammeSummary extends ProgrammeRow {
   people: number;
@@ -76,7 +78,10 @@ export async function saveChanges(organisation: string, slug: string, changes: r
       return { kind: 'saved', revision, updated: stored.updated, document };
     const reading = readProgramme(result.file);
     if (!reading.ok) return { kind: 'refused', errors: reading.errors };
-    await addRevision(db, slug, reading.programme.title, result.file);
+    const tally = await tallyPeople(db, slug);
+    const errors = rosterFaults(changes, reading.programme, tally);
+    if (errors.length > 0) return { kind: 'refused', errors };
+    await addRevision(db, slug, reading.programme.title, asCounted(result.file, tally));
     const now = (await findProgramme(db, slug))!;
     return { kind: 'saved', revision: now.revision, updated: now.updated, document: now.document };
   });

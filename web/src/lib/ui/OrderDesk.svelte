@@ -1,5 +1,6 @@
 <!-- Orders: handed in at a supplier's desk, waited for, late or short, and booked onto the shelf. -->
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/workbench.svelte';
   import {
@@ -17,9 +18,9 @@
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const { unit, orders } = $derived(programme);
-  const today = new Date().toISOString().slice(0, 10);
+  const today = $derived(page.data.today as string);
   /** The day on which the desk is looked at: a stand-in can be looked at ahead. */
-  let day = $state(today);
+  let day = $state(untrack(() => today));
   const states = $derived(orders.map((o) => orderState(o, day)).reverse());
   let papers: { order: string; delivery: DeliveryFile }[] = $state.raw([]);
   let trouble = $state('');

@@ -23,11 +23,13 @@
   /** In the order of the work, which is the order of their keys. */
   const STATIONS = ['draft', 'sew', 'cut', 'sheet'];
 
+  /** Stations of the people. */
+  const PEOPLE = ['roster'];
+
   const monthId = $derived(page.params.month);
   const station = $derived(page.url.pathname.split('/')[5]?.replace(/^cut.+/, 'cut') ?? 'draft');
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const monthHref = (id: string, to: string) => `/programmes/${bench.slug}/months/${id}/${to}${page.url.search}`;
-  const today = new Date().toISOString().slice(0, 10);
   const dots = $derived(
     bench.programme.months.map((m, i) => ({
       id: m.id,
@@ -35,7 +37,7 @@
       name: m.name,
       href: monthHref(m.id, STATIONS.includes(station) ? station : 'draft'),
       colour: dominantColour(m, colourway),
-      past: m.release !== undefined && m.release < today,
+      past: m.release !== undefined && m.release < page.data.today,
     })),
   );
 
@@ -78,7 +80,14 @@
 <svelte:window {onkeydown} onfocus={() => void bench.saver.refresh()} />
 
 <div class="grid grid-cols-[auto_1fr] print:block">
-  <Selvage {dots} current={monthId} home="/" overview="/programmes/{bench.slug}{page.url.search}" />
+  <Selvage
+    {dots}
+    current={monthId}
+    home="/"
+    overview="/programmes/{bench.slug}?colourway={colourway.id}"
+    people="/programmes/{bench.slug}/roster?colourway={colourway.id}"
+    at={monthId ? undefined : PEOPLE.includes(page.url.pathname.split('/')[3] ?? '') ? 'people' : 'year'}
+  />
   {@render children()}
 </div>
 <Meeting saver={bench.saver} />

@@ -9,7 +9,17 @@
     colour?: string;
     past: boolean;
   }
-  let { dots, current, home, overview }: { dots: Dot[]; current?: string; home: string; overview: string } = $props();
+  interface Props {
+    dots: Dot[];
+    current?: string;
+    home: string;
+    /** The year as a whole, and the people who sew it. */
+    overview: string;
+    people: string;
+    /** Which of the two is shown, when no month is. */
+    at?: 'year' | 'people';
+  }
+  let { dots, current, home, overview, people, at }: Props = $props();
 
   const state = (dot: Dot) => (dot.colour === undefined ? 'not drawn yet' : dot.past ? 'release date past' : 'drawn');
 </script>
@@ -57,11 +67,13 @@
       </li>
     {/each}
   </ol>
-  <a
-    href={overview}
-    class="px-1 pb-4 text-center text-xs text-quiet underline underline-offset-2"
-    aria-current={current ? undefined : 'page'}>the year</a
-  >
+  {#each [{ id: 'year', name: 'the year', href: overview }, { id: 'people', name: 'the people', href: people }] as { id, name, href } (id)}
+    <a
+      {href}
+      class="foot px-1 text-center text-xs text-quiet underline underline-offset-2"
+      aria-current={at === id ? 'page' : undefined}>{name}</a
+    >
+  {/each}
 </nav>
 
 <style>
@@ -85,6 +97,16 @@
   }
   .dot:hover {
     background: var(--color-ground);
+  }
+  .foot {
+    padding-block: 0.45rem;
+  }
+  .foot:last-child {
+    padding-bottom: 1rem;
+  }
+  .foot[aria-current] {
+    font-weight: 700;
+    color: var(--color-ink);
   }
   .current {
     color: var(--color-primary-content);

@@ -1,4 +1,4 @@
-<!-- The frame of what concerns the whole year: its title, and the way between the year, quilt, fabrics, packets, bolts and figures. -->
+<!-- The frame of what concerns the whole year: its title, and the way between its stations, or between those of the people. -->
 <script lang="ts">
   import { page } from '$app/state';
   import ColourwayTabs from './ColourwayTabs.svelte';
@@ -25,16 +25,23 @@
   const { programme } = $derived(bench);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const current = $derived(page.url.pathname.split('/')[3] ?? 'year');
+  /** What is made, and for whom it is run: each a ruler of its own. */
+  const YEAR = [
+    { id: 'year', name: 'The months', to: '' },
+    { id: 'quilt', name: 'Quilt', to: '/quilt' },
+    { id: 'fabrics', name: 'Fabrics', to: '/fabrics' },
+    { id: 'packets', name: 'Packets', to: '/packets' },
+    { id: 'papers', name: 'Papers', to: '/papers' },
+    { id: 'bolts', name: 'Bolts', to: '/bolts' },
+    { id: 'figures', name: 'Figures', to: '/figures' },
+  ];
+  const PEOPLE = [{ id: 'roster', name: 'Roster', to: '/roster' }];
+  const people = $derived(PEOPLE.some((s) => s.id === current));
   const stations = $derived(
-    [
-      { id: 'year', name: 'The months', to: '' },
-      { id: 'quilt', name: 'Quilt', to: '/quilt' },
-      { id: 'fabrics', name: 'Fabrics', to: '/fabrics' },
-      { id: 'packets', name: 'Packets', to: '/packets' },
-      { id: 'papers', name: 'Papers', to: '/papers' },
-      { id: 'bolts', name: 'Bolts', to: '/bolts' },
-      { id: 'figures', name: 'Figures', to: '/figures' },
-    ].map(({ to, ...s }) => ({ ...s, open: 0, href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}` })),
+    (people ? PEOPLE : YEAR).map(({ to, ...s }) => ({
+      ...{ ...s, open: 0 },
+      href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}`,
+    })),
   );
 </script>
 
@@ -55,7 +62,7 @@
           </div>
         {/if}
       </div>
-      <div class="mt-3"><Stations {stations} {current} name="The whole year" /></div>
+      <div class="mt-3"><Stations {stations} {current} name={people ? 'The people' : 'The whole year'} /></div>
     </header>
     {@render children()}
   </main>

@@ -78,3 +78,10 @@ const SET_REMOVED = `update programme set removed_at = case when $2 then now() e
 export async function setRemoved(db: pg.ClientBase, slug: string, removed: boolean): Promise<boolean> {
   return (await db.query(SET_REMOVED, [slug, removed])).rowCount === 1;
 }
+
+const ID = `select id from programme where slug = $1`;
+
+/** A programme's own id, which never changes; undefined where there is none. */
+export async function programmeId(db: pg.ClientBase, slug: string): Promise<string | undefined> {
+  return (await db.query<{ id: string }>(ID, [slug])).rows[0]?.id;
+}

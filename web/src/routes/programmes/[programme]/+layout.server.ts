@@ -1,3 +1,4 @@
+import { todayIn } from '$lib/server/clock';
 import { whileDatabaseAnswers } from '$lib/server/door';
 import { programmeOf } from '$lib/server/programmes';
 import { error } from '@sveltejs/kit';
@@ -7,5 +8,6 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
   const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
   if (!stored) error(404, 'There is no such programme. It may have been put aside; the list of programmes shows it.');
   const { slug, revision, updated, document } = stored;
-  return { slug, revision, updated, document };
+  // Today where the shop is; a zone that no check has seen yet counts as none.
+  return { slug, revision, updated, document, today: todayIn(document.calendar?.timeZone ?? 'UTC') };
 };

@@ -21,7 +21,7 @@
   const packets = $derived(
     programme.kits.packets.map((months, i) => ({ i, months, drawn: months.some((m) => handsOut(programme, m)) })),
   );
-  const today = new Date().toISOString().slice(0, 10);
+  const today = $derived(page.data.today as string);
   /** Packets that are left out; those that were handed out long ago are, until somebody says otherwise. */
   let chosen: Record<number, boolean> = $state({});
   const isChosen = (i: number) => chosen[i] ?? (packets[i]!.months[0]!.release ?? today) >= today;

@@ -1,0 +1,97 @@
+/** When what has to be done: releases by a cadence, and backwards from each what comes before it (handbook 6). */
+import { handsOut, type Calendar, type Month, type Programme } from '../programme';
+import { awayOn, dayAfter, nthWeekday, placeOfDay } from './days';
+
+export interface ReleaseDay {
+  day: string;
+  /** The day that the cadence names, where somebody is away on it, and what is on then. */
+  instead?: { day: string; because: string };
+}
+
+/**
+ * So many releases by a cadence. A release that falls on a day away is a week later, or more: people come on the same weekday. A weekly or
+ * fortnightly cadence goes on from there; a monthly one keeps its place in the month.
+ */
+export function releaseDays({ cadence, away }: Pick<Calendar, 'cadence' | 'away'>, count: number): ReleaseDay[] {
+  if (!cadence) return [];
+  const { kind, start, last } = cadence;
+  const place = placeOfDay(start);
+  const days: ReleaseDay[] = [];
+  let next = start;
+  for (let i = 0; i < count; i += 1) {
+    if (kind === 'monthly') next = nthWeekday(place.year, place.month + i, place.weekday, last ? 'last' : place.nth);
+    const wanted = next;
+    const because = awayOn(wanted, away);
+    while (awayOn(next, away)) next = dayAfter(next, 7);
+    days.push({ day: next, ...(because && { instead: { day: wanted, because: because.name || 'away' } }) });
+    if (kind !== 'monthly') next = dayAfter(next, kind === 'weekly' ? 7 : 14);
+  }
+  return days;
+}
+
+/** Steps on the way to a release, first to last. */
+export const stepKinds = ['order', 'house', 'sample', 'proof', 'cut', 'pack', 'release'] as const;
+export type StepKind = (typeof stepKinds)[number];
+
+export const stepNames: Readonly<Record<StepKind, string>> = {
+  order: 'order placed',
+  house: 'fabric in the house',
+  sample: 'sample sewn',
+  proof: 'sheet proofed',
+  cut: 'kits cut',
+  pack: 'kits packed',
+  release: 'released',
+};
+
+export interface CalendarStep {
+  kind: StepKind;
+  month: Month;
+  /** The last day on which it is in time. */
+  day: string;
+  /** Why that is earlier than the days say: somebody is away then. */
+  earlier?: string;
+}
+
+/** What has to be done before each release, by the last day for it, in order. Months without a date have no steps. */
+export function calendarSteps(programme: Programme): CalendarStep[] {
+  const { calendar, months, kits } = programme;
+  const steps = months.flatMap((month): CalendarStep[] => {
+    if (!month.release) return [];
+    const before = (kind: StepKind, days: number): CalendarStep => {
+      const wanted = dayAfter(month.release!, -days);
+      const [day, earlier] = workingDay(wanted, calendar);
+      return { kind, month, day, ...(earlier && { earlier }) };
+    };
+    const { days } = calendar;
+    const own = [before('proof', days.proof), before('release', 0)];
+    if (month.blocks.length > 0) own.push(before('sample', days.sample));
+    // Cloth of a packet comes and goes with its first month.
+    const packet = kits.packets.find((p) => p[0] === month);
+    const cloth = packet?.some((m) => handsOut(programme, m)) && kits.kind !== 'list';
+    if (cloth) {
+      own.push(before('cut', Math.max(days.cut, days.pack)), before('pack', days.pack), before('house', days.house));
+      const lead = leadDays(programme, packet!);
+      if (lead > 0) own.push(before('order', days.house + lead));
+    }
+    return own;
+  });
+  const order = (s: CalendarStep) => stepKinds.indexOf(s.kind);
+  return steps.sort((a, b) => (a.day === b.day ? order(a) - order(b) : a.day < b.day ? -1 : 1));
+}
+
+/** A release day itself is settled by the organiser; work before it is not done on days away. */
+function workingDay(wanted: string, { away }: Calendar): [string, string?] {
+  let day = wanted;
+  const because = awayOn(day, away);
+  for (let known = because; known; known = awayOn(day, away)) day = dayAfter(known.from, -1);
+  return [day, because && (because.name || 'away')];
+}
+
+/** The longest that any fabric of those months takes to come; fabrics of which nobody knows count for nothing. */
+function leadDays({ colourways }: Programme, months: readonly Month[]): number {
+  const letters = new Set(months.flatMap((m) => m.blocks.flatMap((b) => b.block.patches.map((p) => p.role))));
+  const leads = colourways.flatMap((c) =>
+    [...c.fabrics].filter(([role]) => letters.has(role)).map(([, fabric]) => (fabric.own ? 0 : (fabric.leadDays ?? 0))),
+  );
+  return Math.max(0, ...leads);
+}

@@ -1,0 +1,35 @@
+/** How the fields of a person read on screen. */
+import type { Programme } from '@aggrega/core/programme';
+import { stateNames, type Person } from '@aggrega/core/running';
+
+export const kitNames: Readonly<Record<Person['kit'], string>> = {
+  '': 'as the programme has it',
+  yardage: 'a length of each fabric',
+  'pre-cut': 'pieces, cut by the shop',
+  'die-cut': 'pieces, die-cut',
+  bundle: 'a bundle',
+  list: 'a list: own cloth',
+};
+
+const named = (list: readonly { id: string; name: string }[], id: string) => list.find((x) => x.id === id)?.name ?? id;
+
+/** What a table shows of a person's field. */
+export function fieldWords(person: Person, field: keyof Person, { colourways, sizes, months }: Programme): string {
+  if (field === 'colourway') return named(colourways, person.colourway);
+  if (field === 'size') return person.size ? named(sizes, person.size) : 'Plain size';
+  if (field === 'paidTo') return person.paidTo ? named(months, person.paidTo).split(',')[0]! : '';
+  if (field === 'state') return stateNames[person.state];
+  return field === 'kit' ? kitNames[person.kit] : person[field];
+}
+
+/** The change of some fields of a person, with what they were. */
+export function personChange(person: Person, to: Partial<Omit<Person, 'id'>>) {
+  const fields = Object.keys(to) as (keyof typeof to)[];
+  return { id: person.id, from: Object.fromEntries(fields.map((f) => [f, person[f]])), to };
+}
+
+/** What a new state brings with it: the day of leaving, or of joining. */
+export function stateChange(person: Person, state: Person['state'], today: string): Partial<Person> {
+  if (state === 'left') return { state, left: person.left || today };
+  return { state, left: '', ...(state === 'in' && person.state === 'waiting' && { joined: today }) };
+}

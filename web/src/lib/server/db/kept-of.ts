@@ -1,0 +1,25 @@
+/** Everything that is kept of one person, for her to have. */
+import type pg from 'pg';
+
+const KEPT = `
+  select jsonb_build_object(
+    'person', to_jsonb(t) - 'organisation_id' - 'programme_id' - 'link_hash' - 'link',
+    'kits', (select coalesce(jsonb_agg(to_jsonb(k) - 'organisation_id' - 'programme_id' - 'participant_id' order by month), '[]')
+      from kit k where k.programme_id = t.programme_id and participant_id = t.id),
+    'sheets', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'version', version, 'way', way, 'held_at', held_at)
+      order by held_at), '[]') from sheet_held h where h.programme_id = t.programme_id and participant_id = t.id),
+    'progress', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'step', step, 'done_at', done_at) order by done_at), '[]')
+      from progress g where g.programme_id = t.programme_id and participant_id = t.id),
+    'questions', (select coalesce(jsonb_agg(to_jsonb(q) - 'organisation_id' - 'programme_id' - 'participant_id' order by asked_at), '[]')
+      from question q where q.programme_id = t.programme_id and participant_id = t.id),
+    'mails', (select coalesce(jsonb_agg(jsonb_build_object('to', recipient, 'subject', subject, 'body', body, 'state', m.state,
+      'sent_at', sent_at) order by written_at), '[]') from mail m where m.programme_id = t.programme_id and participant_id = t.id),
+    'pictures', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'taken_at', taken_at, 'jpeg_base64',
+      encode(jpeg, 'base64')) order by taken_at), '[]') from picture i where i.programme_id = t.programme_id and participant_id = t.id)
+  ) as kept
+  from participant t join programme p on p.id = t.programme_id where slug = $1 and t.id = $2`;
+
+/** All of it as one object; undefined where there is no such person. */
+export async function keptOf(db: pg.ClientBase, slug: string, id: string): Promise<unknown> {
+  return (await db.query<{ kept: unknown }>(KEPT, [slug, id])).rows[0]?.kept;
+}

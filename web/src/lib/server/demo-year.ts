@@ -1,0 +1,41 @@
+/** Dates the demonstration so that today lies within its year: some of it is past, some is still hidden. */
+import type { ProgrammeFile } from '@aggrega/core/programme';
+
+const DAY = 86_400_000;
+const at = (iso: string) => Date.parse(`${iso}T00:00:00Z`);
+const iso = (time: number) => new Date(time).toISOString().slice(0, 10);
+const later = (day: string, days: number) => iso(at(day) + days * DAY);
+
+/** Days by which the demonstration's year is moved: whole weeks, so that Saturdays stay Saturdays, and its second month is past. */
+export function daysToMove({ months = [] }: ProgrammeFile, today: string): number {
+  const second = months[1]!.release!;
+  let years = 0;
+  const moved = (n: number) => Math.round((n * 365.25) / 7) * 7;
+  while (later(second, moved(years)) > today) years -= 1;
+  while (later(second, moved(years + 1)) <= today) years += 1;
+  return moved(years);
+}
+
+/**
+ * The document with its year about today. The last month stays hidden: around the turn of the year, when it would be out, it is put off for three
+ * weeks. Orders are dated from today.
+ */
+export function demoAt(file: ProgrammeFile, today: string): ProgrammeFile {
+  const days = daysToMove(file, today);
+  const months = file.months!.map((m) => ({ ...m, ...(m.release && { release: later(m.release, days) }) }));
+  const last = months.at(-1)!;
+  if (last.release! <= later(today, 7)) last.release = later(today, 21);
+  const due = file.orders?.[0]?.due;
+  const moved = due ? Math.round((at(today) - at(due)) / DAY) - 6 : 0;
+  const orders = file.orders?.map((order) => ({
+    ...order,
+    placed: later(order.placed, moved),
+    ...(order.due && { due: later(order.due, moved) }),
+    ...(order.deliveries && { deliveries: order.deliveries.map((d) => ({ ...d, date: later(d.date, moved) })) }),
+  }));
+  return { ...file, months, ...(orders && { orders }) };
+}
+
+/** Dates written in a CSV, moved alike. */
+export const datesMoved = (text: string, days: number): string =>
+  text.replace(/\b\d{4}-\d\d-\d\d\b/g, (day) => later(day, days));

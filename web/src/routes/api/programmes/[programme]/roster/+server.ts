@@ -1,0 +1,57 @@
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import { rosterQuestion } from '$lib/server/roster-question';
+import { changeRoster, rosterPage } from '$lib/server/roster';
+import type { RosterChange } from '@aggrega/core/running';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+const text = (maxLength: number) => ({ type: 'string', maxLength, pattern: '^[^\\u0000]*$' });
+const fields = {
+  type: 'object',
+  additionalProperties: false,
+  properties: {
+    ...{ name: text(200), email: text(200), phone: text(200), address: text(500), colourway: text(80), size: text(80) },
+    kit: { enum: ['', 'yardage', 'pre-cut', 'die-cut', 'bundle', 'list'] },
+    handing: { enum: ['pickup', 'post'] },
+    state: { enum: ['waiting', 'in', 'left'] },
+    ...{ joined: text(10), left: text(10), paidTo: text(80), notes: text(2000), sheet: text(200) },
+  },
+};
+
+const readBody = bodyReader<{ changes: RosterChange[] }>({
+  type: 'object',
+  required: ['changes'],
+  properties: {
+    changes: {
+      type: 'array',
+      minItems: 1,
+      maxItems: 5000,
+      items: {
+        type: 'object',
+        required: ['id'],
+        additionalProperties: false,
+        properties: {
+          id: { type: 'string', pattern: '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$' },
+          from: fields,
+          to: fields,
+        },
+      },
+    },
+  },
+});
+
+/** A page of the people who are asked for. */
+export const GET: RequestHandler = async ({ params, url, locals }) => {
+  const { question, page } = rosterQuestion(url.searchParams);
+  const found = await whileDatabaseAnswers(rosterPage(locals.organisation, params.programme, question, page));
+  if (!found) error(404, 'There is no such programme.');
+  return json(found);
+};
+
+const STATUS = { saved: 200, missing: 404, refused: 422, conflict: 409 };
+
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+  const { changes } = await readBody(request);
+  const saved = await whileDatabaseAnswers(changeRoster(locals.organisation, params.programme, changes));
+  return json(saved, { status: STATUS[saved.kind] });
+};

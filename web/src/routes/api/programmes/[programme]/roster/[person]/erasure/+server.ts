@@ -1,0 +1,13 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { erasePerson } from '$lib/server/roster';
+import { isId } from '$lib/server/roster-question';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** Erases what is kept of her, for good. */
+export const POST: RequestHandler = async ({ params, locals }) => {
+  const gone =
+    isId(params.person) && (await whileDatabaseAnswers(erasePerson(locals.organisation, params.programme, params.person)));
+  if (!gone) error(404, 'There is no such person on the roster.');
+  return json({ erased: true });
+};

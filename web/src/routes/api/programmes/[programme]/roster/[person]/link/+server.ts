@@ -1,0 +1,26 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { linkOf, renewLink } from '$lib/server/roster';
+import { isId } from '$lib/server/roster-question';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+const told = (key: string | undefined, origin: string) => {
+  if (!key) error(404, 'There is no such person on the roster.');
+  return json({ link: `${origin}/p/${key}` });
+};
+
+/** The address of her own page. */
+export const GET: RequestHandler = async ({ params, url, locals }) =>
+  told(
+    isId(params.person) ? await whileDatabaseAnswers(linkOf(locals.organisation, params.programme, params.person)) : undefined,
+    url.origin,
+  );
+
+/** Ends that address and makes another. */
+export const POST: RequestHandler = async ({ params, url, locals }) =>
+  told(
+    isId(params.person)
+      ? await whileDatabaseAnswers(renewLink(locals.organisation, params.programme, params.person))
+      : undefined,
+    url.origin,
+  );

@@ -1,0 +1,219 @@
+<!-- The roster: who takes part, found, sorted, changed one by one or together; kits, plans and orders follow it. -->
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import BulkBar from '$lib/roster/BulkBar.svelte';
+  import NewPerson from '$lib/roster/NewPerson.svelte';
+  import PersonForm from '$lib/roster/PersonForm.svelte';
+  import RosterImport from '$lib/roster/RosterImport.svelte';
+  import RosterSide from '$lib/roster/RosterSide.svelte';
+  import RosterTable from '$lib/roster/RosterTable.svelte';
+  import { Roster } from '$lib/roster/roster.svelte';
+  import type { RosterSort } from '$lib/server/db/participants';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { rosterStates, stateNames, type Person } from '@aggrega/core/running';
+  import Plus from '@lucide/svelte/icons/plus';
+  import { SvelteSet } from 'svelte/reactivity';
+  import { untrack } from 'svelte';
+
+  let { data } = $props();
+  const PAGE = 100;
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const roster = untrack(() => new Roster(bench.slug, () => void bench.saver.refresh()));
+  untrack(() => (roster.page = data.roster));
+  roster.ready = true;
+  const asked = $derived(page.url.searchParams);
+  const chosen = new SvelteSet<string>();
+  let newPerson: NewPerson;
+  let find = $state(untrack(() => page.url.searchParams.get('find') ?? ''));
+
+  $effect(() => {
+    const question = asked.toString();
+    untrack(() => void roster.ask(question));
+  });
+  const sort = $derived((asked.get('sort') ?? 'name') as RosterSort);
+  const down = $derived(asked.get('down') === '1');
+  const at = $derived(Number(asked.get('page') ?? 0));
+  const current = $derived(asked.get('person') ?? '');
+  const inHand = $derived(roster.page.people.find((p) => p.id === current));
+  const tally = (state: string) => roster.page.tally.filter((t) => t.state === state).reduce((n, t) => n + t.people, 0);
+  const everybody = $derived(roster.page.tally.reduce((n, t) => n + t.people, 0));
+  const kits = $derived([...programme.participants.values()].reduce((a, b) => a + b, 0));
+  const free = $derived(programme.kits.most === undefined ? undefined : programme.kits.most - kits);
+  const pages = $derived(Math.ceil(roster.page.found / PAGE));
+
+  /** Goes to the same roster asked otherwise; a new question begins at its first page. */
+  function ask(to: Record<string, string>, keep = false) {
+    const next = new URLSearchParams(asked);
+    if (!keep) next.delete('page');
+    for (const [name, value] of Object.entries(to)) {
+      if (value) next.set(name, value);
+      else next.delete(name);
+    }
+    void goto(`?${next}`, { keepFocus: true, noScroll: true, replaceState: 'find' in to || 'person' in to });
+  }
+  const resort = (by: RosterSort) => ask({ sort: by, down: by === sort && !down ? '1' : '' });
+  function choose(ids: string[], on: boolean) {
+    for (const id of ids)
+      if (on) chosen.add(id);
+      else chosen.delete(id);
+  }
+  async function asTheyAre(): Promise<Person[]> {
+    const known = roster.page.people.filter((p) => chosen.has(p.id));
+    if (known.length === chosen.size) return known;
+    const answer = await fetch(`${roster.address}/ids?${asked}`).catch(() => undefined);
+    const { people } = answer?.ok ? ((await answer.json()) as { people: Person[] }) : { people: [] };
+    return people.filter((p) => chosen.has(p.id));
+  }
+  async function chooseAll() {
+    const answer = await fetch(`${roster.address}/ids?${asked}`).catch(() => undefined);
+    if (answer?.ok)
+      choose(
+        ((await answer.json()) as { people: Person[] }).people.map((p) => p.id),
+        true,
+      );
+  }
+  function onkeydown(e: KeyboardEvent) {
+    const typing =
+      e.target instanceof HTMLElement && e.target.closest('input:not([type=checkbox]), select, textarea, dialog[open]');
+    if (typing || e.altKey) return;
+    // Undo here takes back what was done to the roster.
+    if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z') {
+      e.preventDefault();
+      e.stopImmediatePropagation();
+      void (e.shiftKey ? roster.redo() : roster.undo());
+    } else if (e.ctrlKey || e.metaKey) return;
+    else if (e.key === '/') {
+      e.preventDefault();
+      document.getElementById('find')?.focus();
+    } else if (e.key === 'n') {
+      e.preventDefault();
+      newPerson.show();
+    }
+  }
+</script>
+
+<svelte:window onkeydowncapture={onkeydown} />
+
+<YearFrame
+  name="Roster"
+  about="{everybody} on the roster · {kits} {kits === 1 ? 'kit' : 'kits'} a month{programme.kits.most === undefined
+    ? ''
+    : ` of ${programme.kits.most}`}"
+  colourways={false}
+>
+  {#if roster.trouble}<p class="mt-4 text-madder" role="alert">{roster.trouble}</p>{/if}
+  {#each roster.faults.filter((f) => f.id !== current || !f.id) as f, i (i)}
+    <p class="mt-2 text-madder" role="alert">{f.name ? `${f.name}: ` : ''}{f.message}. Nothing was changed.</p>
+  {/each}
+  {#each roster.meetings as m, i (i)}
+    <p class="mt-2 text-madder" role="alert">
+      Somebody else changed {m.name || 'this person'} meanwhile: it says ‘{m.now || 'nothing'}’ now, not ‘{m.wanted}’. Nothing
+      of yours was saved; look again.
+    </p>
+  {/each}
+  {#if everybody === 0}
+    <div class="mt-8 max-w-prose text-lead">
+      <p>Nobody is on the roster yet. Add people one by one, or take in the list that you keep as a CSV.</p>
+      <p class="mt-3 text-body text-quiet">
+        Until then the head counts of the programme are set by hand. From the first person on, the roster counts: kits, cloth
+        and orders follow it.
+      </p>
+    </div>
+  {/if}
+  <div class="no-print mt-4 flex flex-wrap items-end gap-2">
+    <label class="block w-44"
+      ><span class="text-note text-quiet">Name, mail or note (/)</span><input
+        id="find"
+        class="field"
+        type="search"
+        bind:value={find}
+        oninput={() => ask({ find: find.trim() })}
+      /></label
+    >
+    <label class="block"
+      ><span class="text-note text-quiet">State</span>
+      <select class="field w-auto" value={asked.get('state') ?? ''} onchange={(e) => ask({ state: e.currentTarget.value })}
+        ><option value="">all {everybody}</option>{#each rosterStates as s (s)}<option value={s}
+            >{stateNames[s]} ({tally(s)})</option
+          >{/each}</select
+      ></label
+    >
+    <label class="block"
+      ><span class="text-note text-quiet">Colourway</span>
+      <select class="field w-auto" value={asked.get('in') ?? ''} onchange={(e) => ask({ in: e.currentTarget.value })}
+        ><option value="">all</option>{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option
+          >{/each}</select
+      ></label
+    >
+    {#if programme.sizes.length > 0}
+      <label class="block"
+        ><span class="text-note text-quiet">Quilt</span>
+        <select class="field w-auto" value={asked.get('size') ?? ''} onchange={(e) => ask({ size: e.currentTarget.value })}
+          ><option value="">all</option><option value="-">Plain size</option>{#each programme.sizes as s (s.id)}<option
+              value={s.id}>{s.name}</option
+            >{/each}</select
+        ></label
+      >
+    {/if}
+    <label class="block"
+      ><span class="text-note text-quiet">Kits by</span>
+      <select class="field w-auto" value={asked.get('handing') ?? ''} onchange={(e) => ask({ handing: e.currentTarget.value })}
+        ><option value="">all</option><option value="pickup">pickup</option><option value="post">post</option></select
+      ></label
+    >
+    <button class="act first ml-auto" onclick={() => newPerson.show()}><Plus size={17} /> New person</button>
+  </div>
+  <div class="mt-3">
+    {#if chosen.size > 0}
+      <BulkBar
+        {roster}
+        people={asTheyAre}
+        count={chosen.size}
+        found={roster.page.found}
+        onall={() => void chooseAll()}
+        onnone={() => chosen.clear()}
+      />
+    {/if}
+    {#if roster.page.people.length > 0}
+      <RosterTable
+        people={roster.page.people}
+        {...{ sort, down, chosen, current }}
+        onsort={resort}
+        onchoose={choose}
+        onopen={(id) => ask({ person: id === current ? '' : id }, true)}
+      />
+    {:else if everybody > 0 && roster.ready}
+      <p class="mt-4 text-quiet">
+        Nobody is like that. <button
+          class="plain"
+          onclick={() => ((find = ''), ask({ find: '', state: '', in: '', size: '', handing: '' }))}>Show everybody</button
+        >
+      </p>
+    {/if}
+    {#if pages > 1}
+      <nav class="no-print mt-3 flex items-center gap-3" aria-label="Pages of the roster">
+        <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) }, true)}>Before</button>
+        <span class="tabular">{at * PAGE + 1} to {Math.min(roster.page.found, (at + 1) * PAGE)} of {roster.page.found}</span>
+        <button class="act" disabled={at + 1 >= pages} onclick={() => ask({ page: String(at + 1) }, true)}>Next</button>
+      </nav>
+    {/if}
+  </div>
+  {#snippet side()}
+    {#if roster.told}
+      <p class="mt-3" role="status">
+        {roster.told}
+        {#if roster.undoable.length > 0}<button class="plain text-note" onclick={() => void roster.undo()}>Undo</button>{/if}
+      </p>
+    {/if}
+    {#if inHand}
+      {#key inHand.id}<PersonForm person={inHand} {roster} onclose={() => ask({ person: '' }, true)} />{/key}
+    {:else}
+      <RosterSide {roster} {free} />
+      <RosterImport {roster} />
+    {/if}
+  {/snippet}
+</YearFrame>
+<NewPerson bind:this={newPerson} {roster} {free} onadded={(id) => ask({ person: id }, true)} />

@@ -1,0 +1,6 @@
+import { fileAnswer } from '$lib/server/file-answer';
+import { rosterFile } from '$lib/server/roster-files';
+import type { RequestHandler } from './$types';
+
+/** Everybody on the roster, as CSV. */
+export const GET: RequestHandler = ({ params, locals }) => fileAnswer(rosterFile(locals.organisation, params.programme));
