@@ -165,10 +165,32 @@ create table question (
 );
 create index question_participant on question (programme_id, participant_id);
 
+-- A sample that was sewn: from which revision, how long each step took, and what was measured.
+create table sample (
+  organisation_id uuid not null,
+  programme_id uuid not null,
+  id uuid not null default gen_random_uuid(),
+  month text not null check (length(month) <= 80),
+  block text not null check (length(block) <= 120),
+  colourway text not null check (length(colourway) <= 80),
+  revision integer not null,
+  sewn_by text not null default '' check (length(sewn_by) <= 200),
+  sewn_on date not null,
+  -- Minutes by step, and lengths by checkpoint as they were written.
+  minutes jsonb not null default '{}',
+  measured jsonb not null default '{}',
+  remarks text not null default '' check (length(remarks) <= 4000),
+  noted_at timestamptz not null,
+  primary key (programme_id, id),
+  foreign key (programme_id, revision) references programme_revision (programme_id, revision),
+  foreign key (organisation_id, programme_id) references programme (organisation_id, id) on delete cascade
+);
+create index sample_month on sample (programme_id, month);
+
 do $$
 declare t text;
 begin
-  foreach t in array array['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question'] loop
+  foreach t in array array['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'sample'] loop
     execute format('alter table %I enable row level security', t);
     execute format('alter table %I force row level security', t);
     execute format('create policy own on %I using (organisation_id = current_organisation()) with check (organisation_id = current_organisation())', t);
@@ -181,4 +203,4 @@ create policy clockwork on organisation for select using (current_setting('app.c
 -- Down Migration
 
 drop policy clockwork on organisation;
-drop table question, picture, progress, mail, sheet_held, release, kit, participant;
+drop table sample, question, picture, progress, mail, sheet_held, release, kit, participant;

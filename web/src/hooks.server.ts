@@ -1,4 +1,7 @@
 import { DEMO_ORGANISATION, loadDemo } from '$lib/server/demo';
+import { startClockwork, stopClockwork } from '$lib/server/clockwork';
+import { closePost } from '$lib/server/mail/post';
+import { closeStandIn } from '$lib/server/mail/stand-in';
 import { DatabaseAway, checkRole, closePool } from '$lib/server/db/pool';
 import { checkSecret } from '$lib/server/private-link';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
@@ -7,7 +10,8 @@ export const init: ServerInit = async () => {
   checkSecret();
   await checkRole();
   await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');
-  process.once('sveltekit:shutdown', () => void closePool());
+  startClockwork();
+  process.once('sveltekit:shutdown', () => void stopClockwork().then(closePost).then(closeStandIn).then(closePool));
 };
 
 const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;

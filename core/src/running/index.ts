@@ -25,3 +25,4 @@ export {
   type StepKind,
 } from './calendar';
 export { tableLoad, type TableJob, type TableLoad, type TableWeek } from './load';
+export { PAGE, answerLetter, erratumLetter, releaseLetter, type Letter } from './letters';

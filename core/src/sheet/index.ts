@@ -34,3 +34,4 @@ export type { SheetWishes } from './wishes';
 export { demonstrationPaper } from './demonstration';
 export { firstPacketPaper } from './first-packet';
 export { templatesPaper } from './templates-paper';
+export { proofPoints, type ProofFacts, type ProofPoint } from './proof';

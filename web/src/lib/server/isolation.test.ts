@@ -41,7 +41,7 @@ describe('every table', () => {
     );
     expect(tables.map((t) => t.table).sort()).toEqual([
       ...['cut_list', 'cut_step', 'kit', 'mail', 'organisation', 'participant', 'picture', 'programme'],
-      ...['programme_revision', 'progress', 'question', 'release', 'sheet_held', 'sheet_version', 'swatch_photo'],
+      ...['programme_revision', 'progress', 'question', 'release', 'sample', 'sheet_held', 'sheet_version', 'swatch_photo'],
     ]);
     for (const table of tables)
       // What runs by the clock may see which organisations there are.

@@ -1,6 +1,9 @@
 /** Publishing a month's sheet: what is published stays as it was, and what changed since is told in words. */
-import { handsOut, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
-import { monthSheet, sheetDifference } from '@aggrega/core/sheet';
+import { handsOut, readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
+import { changesBetween, type SheetChange } from './sheet-changes';
+import type pg from 'pg';
+import { now } from './clock';
+import { correctReleased } from './corrections';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme } from './db/programmes';
 import { findVersion, insertVersion, listVersions, type SheetVersion } from './db/sheet-versions';
@@ -8,7 +11,7 @@ import { findVersion, insertVersion, listVersions, type SheetVersion } from './d
 export interface VersionsOfSheet {
   versions: SheetVersion[];
   /** What the sheet says otherwise now than its newest version, by colourway; none while nothing is published. */
-  since: { colourway: string; says: string[] }[];
+  since: SheetChange[];
 }
 
 /** The versions of a month's sheet, and what has changed since the newest; undefined where there is no such programme. */
@@ -27,29 +30,6 @@ export async function versionsOf(organisation: string, slug: string, month: stri
   return { versions, since: published ? changesBetween(published, document, month) : [] };
 }
 
-/** What one document's sheet of a month says otherwise than another's, by colourway; those that say the same are left out. */
-export function changesBetween(before: ProgrammeFile, after: ProgrammeFile, month: string): VersionsOfSheet['since'] {
-  const [was, is] = [before, after].map((document) => {
-    const reading = readProgramme(document);
-    return reading.ok ? reading.programme : undefined;
-  });
-  if (!was || !is) return [];
-  const own = sameWords(before, after, month) ? [] : [{ colourway: 'All', says: ['The organiser’s own words have changed.'] }];
-  const computed = is.colourways.flatMap(({ id, name }) => {
-    const [old, now] = [sheetOf(was, month, id), sheetOf(is, month, id)];
-    const says =
-      old && now ? sheetDifference(old, now) : old || now ? ['This colourway has a sheet only in one of the two.'] : [];
-    return says.length > 0 ? [{ colourway: name, says }] : [];
-  });
-  return [...own, ...computed];
-}
-
-function sheetOf(programme: Programme, monthId: string, colourwayId: string) {
-  const month = programme.months.find((m) => m.id === monthId);
-  const colourway = programme.colourways.find((c) => c.id === colourwayId);
-  return month && colourway && handsOut(programme, month) ? monthSheet(programme, month, colourway) : undefined;
-}
-
 /** A published version's document and day; undefined where there is none. */
 export async function publishedSheet(
   organisation: string,
@@ -65,29 +45,26 @@ export async function publishedSheet(
 
 export type Published = { kind: 'published'; version: number } | { kind: 'same'; version: number } | { kind: 'missing' };
 
-/** Publishes a month's sheet as it stands; nothing is published twice that says the same. */
-export async function publishSheet(organisation: string, slug: string, month: string): Promise<Published> {
-  return asOrganisation(organisation, async (db): Promise<Published> => {
-    const stored = await lockProgramme(db, slug);
-    const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
-    const known = reading?.ok ? reading.programme.months.find((m) => m.id === month) : undefined;
-    if (!stored || !reading?.ok || !known || !handsOut(reading.programme, known)) return { kind: 'missing' };
-    const [newest] = await listVersions(db, slug, month);
-    if (newest) {
-      const published = await findVersion(db, slug, month, newest.version);
-      if (!published || changesBetween(published, stored.document, month).length === 0)
-        return { kind: 'same', version: newest.version };
-    }
-    await insertVersion(db, slug, month);
-    return { kind: 'published', version: (newest?.version ?? 0) + 1 };
+/** Publishes a month's sheet as it stands; nothing is published twice that says the same. Who holds an older version of a released one is told. */
+export const publishSheet = (organisation: string, slug: string, month: string): Promise<Published> =>
+  asOrganisation(organisation, async (db): Promise<Published> => {
+    const published = await publishIn(db, slug, month);
+    if (published.kind === 'published') await correctReleased(db, slug, { month, version: published.version, at: now() });
+    return published;
   });
-}
 
-/** Whether the organiser's own words on a month are the same. */
-function sameWords(before: ProgrammeFile, after: ProgrammeFile, month: string): boolean {
-  const words = (document: ProgrammeFile) => {
-    const found = document.months?.find((m) => m.id === month);
-    return JSON.stringify([found?.notes ?? {}, found?.homework ?? '', document.contact ?? '']);
-  };
-  return words(before) === words(after);
+/** As publishSheet, within a transaction that goes on, and telling nobody. */
+export async function publishIn(db: pg.ClientBase, slug: string, month: string): Promise<Published> {
+  const stored = await lockProgramme(db, slug);
+  const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
+  const known = reading?.ok ? reading.programme.months.find((m) => m.id === month) : undefined;
+  if (!stored || !reading?.ok || !known || !handsOut(reading.programme, known)) return { kind: 'missing' };
+  const [newest] = await listVersions(db, slug, month);
+  if (newest) {
+    const published = await findVersion(db, slug, month, newest.version);
+    if (!published || changesBetween(published, stored.document, month).length === 0)
+      return { kind: 'same', version: newest.version };
+  }
+  await insertVersion(db, slug, month, now());
+  return { kind: 'published', version: (newest?.version ?? 0) + 1 };
 }

@@ -14,3 +14,10 @@ const DELETE = `delete from organisation where id = $1`;
 export async function deleteOrganisation(db: pg.ClientBase, id: string): Promise<void> {
   await db.query(DELETE, [id]);
 }
+
+const IDS = `select id from organisation order by id`;
+
+/** The ids of all organisations that the transaction may see. */
+export async function organisationIds(db: pg.ClientBase): Promise<string[]> {
+  return (await db.query<{ id: string }>(IDS)).rows.map((r) => r.id);
+}

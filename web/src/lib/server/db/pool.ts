@@ -17,12 +17,19 @@ function connections(): pg.Pool {
 }
 
 const SET_ORGANISATION = `select set_config('app.organisation', $1, true)`;
+const SET_CLOCKWORK = `select set_config('app.clockwork', 'on', true)`;
 
 /**
  * Runs `work` in one transaction that sees and changes nothing but the rows of `organisation`. Commits when it returns,
  * rolls back when it throws. Throws DatabaseAway when the server cannot be reached or goes away.
  */
-export async function asOrganisation<T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> {
+export const asOrganisation = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>
+  inTransaction(SET_ORGANISATION, [organisation], work);
+
+/** As asOrganisation, for what runs by the clock: it sees which organisations there are, and none of their rows. */
+export const asClockwork = <T>(work: (db: pg.PoolClient) => Promise<T>): Promise<T> => inTransaction(SET_CLOCKWORK, [], work);
+
+async function inTransaction<T>(setting: string, values: string[], work: (db: pg.PoolClient) => Promise<T>): Promise<T> {
   let client: pg.PoolClient;
   try {
     client = await connections().connect();
@@ -35,7 +42,7 @@ export async function asOrganisation<T>(organisation: string, work: (db: pg.Pool
   client.on('error', onbreak);
   try {
     await client.query('begin');
-    await client.query(SET_ORGANISATION, [organisation]);
+    await client.query(setting, values);
     const result = await work(client);
     await client.query('commit');
     return result;

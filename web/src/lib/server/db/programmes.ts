@@ -85,3 +85,11 @@ const ID = `select id from programme where slug = $1`;
 export async function programmeId(db: pg.ClientBase, slug: string): Promise<string | undefined> {
   return (await db.query<{ id: string }>(ID, [slug])).rows[0]?.id;
 }
+
+const REVISION = `
+  select document from programme_revision r join programme p on p.id = r.programme_id where slug = $1 and r.revision = $2`;
+
+/** The document as it stood at a revision, or undefined. */
+export async function findRevision(db: pg.ClientBase, slug: string, revision: number): Promise<ProgrammeFile | undefined> {
+  return (await db.query<{ document: ProgrammeFile }>(REVISION, [slug, revision])).rows[0]?.document;
+}

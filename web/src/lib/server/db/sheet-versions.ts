@@ -18,13 +18,13 @@ export async function listVersions(db: pg.ClientBase, slug: string, month: strin
 }
 
 const INSERT = `
-  insert into sheet_version (organisation_id, programme_id, month, version, revision)
-  select organisation_id, id, $2, coalesce((select max(version) from sheet_version where programme_id = p.id and month = $2), 0) + 1, revision
+  insert into sheet_version (organisation_id, programme_id, month, version, revision, published_at)
+  select organisation_id, id, $2, coalesce((select max(version) from sheet_version where programme_id = p.id and month = $2), 0) + 1, revision, $3
   from programme p where slug = $1`;
 
 /** Publishes the month as the newest revision has it; the programme is locked. */
-export async function insertVersion(db: pg.ClientBase, slug: string, month: string): Promise<void> {
-  await db.query(INSERT, [slug, month]);
+export async function insertVersion(db: pg.ClientBase, slug: string, month: string, at: Date): Promise<void> {
+  await db.query(INSERT, [slug, month, at]);
 }
 
 const DOCUMENT = `

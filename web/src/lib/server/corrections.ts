@@ -1,0 +1,61 @@
+/** Corrections of what is out: told to exactly those who hold an older version, each with what is different for her. */
+import { readProgramme, type Programme } from '@aggrega/core/programme';
+import { erratumLetter } from '@aggrega/core/running';
+import type pg from 'pg';
+import { listHolders } from './db/held';
+import { writeMails, type NewMail } from './db/mails';
+import { allPeople } from './db/participants';
+import { findProgramme } from './db/programmes';
+import { setReleasedVersion } from './db/releases';
+import { findVersion } from './db/sheet-versions';
+import { changesBetween } from './sheet-changes';
+
+/**
+ * Where the month is out, shows the new version from now on and writes to those who hold an older one; how many letters. A month that is not out
+ * is left alone.
+ */
+export async function correctReleased(
+  db: pg.ClientBase,
+  slug: string,
+  { month, version, at }: { month: string; version: number; at: Date },
+): Promise<number> {
+  if (!(await setReleasedVersion(db, slug, month, version))) return 0;
+  const stored = (await findProgramme(db, slug))!;
+  const reading = readProgramme(stored.document);
+  if (!reading.ok) return 0;
+  const { programme } = reading;
+  const holders = (await listHolders(db, slug, month)).filter((h) => h.version > 0 && h.version < version && h.email);
+  const people = new Map((await allPeople(db, slug)).map((p) => [p.id, p]));
+  const differences = new Map<number, ReturnType<typeof changesBetween>>();
+  for (const held of new Set(holders.map((h) => h.version))) {
+    const old = await findVersion(db, slug, month, held);
+    differences.set(held, old ? changesBetween(old, stored.document, month) : []);
+  }
+  const mails = holders.map((h): NewMail => {
+    const person = people.get(h.participant)!;
+    const says = differences
+      .get(h.version)!
+      .filter((c) => c.id === '' || c.id === h.colourway)
+      .flatMap((c) => c.says);
+    const letter = erratumLetter(person, { ...aboutMonth(programme, month, person), version, held: h.version, says });
+    return {
+      ...letter,
+      ...{ participant: person.id, once: `erratum ${month} ${version} ${person.id}`, month, version },
+      ...{ recipient: person.email, withSheet: true },
+    };
+  });
+  return writeMails(db, slug, mails, at);
+}
+
+/** What a letter says of a month to a person. */
+export function aboutMonth(programme: Programme, monthId: string, person: { colourway: string; size: string }) {
+  const month = programme.months.find((m) => m.id === monthId)!;
+  const colourway = programme.colourways.find((c) => c.id === person.colourway)?.name ?? person.colourway;
+  const size = programme.sizes.find((s) => s.id === person.size)?.name;
+  return {
+    programme: programme.title,
+    contact: programme.contact,
+    month: month.name,
+    made: [colourway, size].filter(Boolean).join(', '),
+  };
+}

@@ -1,0 +1,44 @@
+/** Who holds which version of a month's sheet. */
+import type pg from 'pg';
+
+export type HeldWay = 'mail' | 'page' | 'hand';
+
+export interface Holder {
+  participant: string;
+  name: string;
+  colourway: string;
+  state: 'waiting' | 'in' | 'left';
+  email: string;
+  /** The newest version that she holds, 0 for none. */
+  version: number;
+  way: HeldWay | null;
+  held: Date | null;
+}
+
+const HOLDERS = `
+  select t.id as participant, t.name, t.colourway, t.state, t.email, coalesce(h.version, 0) as version, h.way, h.held_at as held
+  from participant t join programme p on p.id = t.programme_id
+  left join lateral (
+    select version, way, held_at from sheet_held h
+    where h.programme_id = t.programme_id and participant_id = t.id and month = $2 order by version desc limit 1
+  ) h on true
+  where slug = $1 and (t.state = 'in' or h.version is not null)
+  order by lower(t.name), t.id`;
+
+/** Everybody who takes part or holds a version, with the newest that she holds. */
+export async function listHolders(db: pg.ClientBase, slug: string, month: string): Promise<Holder[]> {
+  return (await db.query<Holder>(HOLDERS, [slug, month])).rows;
+}
+
+const HOLD = `
+  insert into sheet_held (organisation_id, programme_id, participant_id, month, version, way, held_at)
+  select p.organisation_id, p.id, $2, $3, $4, $5, $6 from programme p where slug = $1 on conflict do nothing`;
+
+/** Notes that she has a version; the first way she came by it stands. */
+export async function noteHeld(
+  db: pg.ClientBase,
+  slug: string,
+  { participant, month, version, way, at }: { participant: string; month: string; version: number; way: HeldWay; at: Date },
+): Promise<void> {
+  await db.query(HOLD, [slug, participant, month, version, way, at]);
+}

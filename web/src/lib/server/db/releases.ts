@@ -1,0 +1,83 @@
+/** Months on their way out. A month without a row is a draft. */
+import type pg from 'pg';
+
+export interface MonthRelease {
+  month: string;
+  state: 'proofed' | 'scheduled' | 'released';
+  /** Of the sheet, frozen when it was proofed. */
+  version: number;
+  /** What was looked at when it was proofed. */
+  checks: string[];
+  proofed: Date;
+  due: Date | null;
+  released: Date | null;
+}
+
+const COLUMNS = `month, state, version, checks, proofed_at as proofed, due_at as due, released_at as released`;
+const LIST = `select ${COLUMNS} from release r join programme p on p.id = r.programme_id where slug = $1`;
+
+/** All months that are more than drafts. */
+export async function listReleases(db: pg.ClientBase, slug: string): Promise<MonthRelease[]> {
+  return (await db.query<MonthRelease>(LIST, [slug])).rows;
+}
+
+const PROOF = `
+  insert into release (organisation_id, programme_id, month, state, version, checks, proofed_at)
+  select organisation_id, id, $2, 'proofed', $3, $4::jsonb, $5 from programme where slug = $1
+  on conflict (programme_id, month) do update
+    set state = 'proofed', version = excluded.version, checks = excluded.checks, proofed_at = excluded.proofed_at, due_at = null
+    where release.state <> 'released'`;
+
+/** Notes that a version was proofed; a released month stays as it is. */
+export async function markProofed(
+  db: pg.ClientBase,
+  slug: string,
+  { month, version, checks, at }: { month: string; version: number; checks: string[]; at: Date },
+): Promise<void> {
+  await db.query(PROOF, [slug, month, version, JSON.stringify(checks), at]);
+}
+
+const SCHEDULE = `
+  update release set state = case when $3::timestamptz is null then 'proofed' else 'scheduled' end, due_at = $3 from programme p
+  where p.id = programme_id and slug = $1 and month = $2 and release.state <> 'released'`;
+
+/** Sets the minute of a proofed month's release, or takes it back; false where it is not proofed, or out already. */
+export async function setDue(db: pg.ClientBase, slug: string, month: string, due: Date | null): Promise<boolean> {
+  return (await db.query(SCHEDULE, [slug, month, due])).rowCount === 1;
+}
+
+const UNPROOF = `
+  delete from release using programme p where p.id = programme_id and slug = $1 and month = $2 and release.state <> 'released'`;
+
+/** Makes a month a draft again; false where it is one, or out already. */
+export async function unproof(db: pg.ClientBase, slug: string, month: string): Promise<boolean> {
+  return (await db.query(UNPROOF, [slug, month])).rowCount === 1;
+}
+
+const DUE = `
+  select slug, month, due_at as due from release r join programme p on p.id = r.programme_id
+  where state = 'scheduled' and due_at <= $1 and removed_at is null order by due_at, slug, month`;
+
+/** Months whose minute has come. */
+export async function dueReleases(db: pg.ClientBase, at: Date): Promise<{ slug: string; month: string; due: Date }[]> {
+  return (await db.query<{ slug: string; month: string; due: Date }>(DUE, [at])).rows;
+}
+
+const RELEASE = `
+  update release set state = 'released', released_at = $3 from programme p
+  where p.id = programme_id and slug = $1 and month = $2 and release.state in ('proofed', 'scheduled')
+  returning version`;
+
+/** Releases a month, once; the version that went out, or undefined where it is out already or was never proofed. */
+export async function markReleased(db: pg.ClientBase, slug: string, month: string, at: Date): Promise<number | undefined> {
+  return (await db.query<{ version: number }>(RELEASE, [slug, month, at])).rows[0]?.version;
+}
+
+const ADVANCE = `
+  update release set version = $3 from programme p
+  where p.id = programme_id and slug = $1 and month = $2 and release.state = 'released'`;
+
+/** What is shown of a released month from now on; false where it is not out. */
+export async function setReleasedVersion(db: pg.ClientBase, slug: string, month: string, version: number): Promise<boolean> {
+  return (await db.query(ADVANCE, [slug, month, version])).rowCount === 1;
+}

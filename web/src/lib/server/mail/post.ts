@@ -1,0 +1,103 @@
+/** Sends the mails whose turn it is: to the server that AGGREGA_SMTP names, or to the stand-in. */
+import { PAGE } from '@aggrega/core/running';
+import { createTransport, type Transporter } from 'nodemailer';
+import { now } from '../clock';
+import { noteHeld } from '../db/held';
+import { claimMails, markFailed, markSent, type ClaimedMail } from '../db/mails';
+import { somePeople } from '../db/participants';
+import { asOrganisation } from '../db/pool';
+import { linkKey } from '../private-link';
+import { personSheet, type PersonSheet } from './person-sheet';
+import { standInPort } from './stand-in';
+
+/** Minutes to the next try after the first, the second, …; after the last one it is given up. */
+const AGAIN = [1, 5, 30, 120, 720];
+/** Minutes after which a sender that says nothing must have died. */
+const DEAD = 10;
+const MOST = 25;
+
+let transport: Promise<Transporter> | undefined;
+const transporter = (): Promise<Transporter> => (transport ??= connect());
+
+async function connect(): Promise<Transporter> {
+  const smtp = process.env.AGGREGA_SMTP;
+  if (smtp)
+    return createTransport(smtp, { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 30_000 } as never);
+  return createTransport({ host: '127.0.0.1', port: await standInPort(), ignoreTLS: true, pool: true, maxConnections: 2 });
+}
+
+/** Forgets the connection, at the end of the process. */
+export async function closePost(): Promise<void> {
+  const open = await transport?.catch(() => undefined);
+  transport = undefined;
+  open?.close();
+}
+
+/** The address of a participant's page, as letters name it. */
+export const pageAddress = (key: string): string => `${process.env.ORIGIN ?? 'http://127.0.0.1'}/p/${key}`;
+
+/** Sends what is due of an organisation, some mails at a time; how many were taken in hand. */
+export async function sendDue(organisation: string): Promise<number> {
+  const at = now();
+  const mails = await asOrganisation(organisation, (db) => claimMails(db, at, later(at, DEAD), MOST));
+  const sheets = new Map<string, Promise<PersonSheet | undefined>>();
+  for (const mail of mails) await sendOne(organisation, mail, sheets);
+  return mails.length;
+}
+
+const later = (at: Date, minutes: number) => new Date(at.getTime() + minutes * 60_000);
+
+/** A mail keeps its Message-ID over all tries, so that one that arrived although nobody said so is not shown twice. */
+async function sendOne(
+  organisation: string,
+  mail: ClaimedMail,
+  sheets: Map<string, Promise<PersonSheet | undefined>>,
+): Promise<void> {
+  const { slug, participant, month, version } = mail;
+  try {
+    const attachments = mail.withSheet && participant ? await attached(organisation, mail, sheets) : [];
+    const key =
+      participant && mail.link ? linkKey({ organisation, programme: mail.programme, participant, link: mail.link }) : '';
+    await (
+      await transporter()
+    ).sendMail({
+      from: process.env.AGGREGA_MAIL_FROM || 'Aggrega <programme@localhost>',
+      to: mail.recipient,
+      subject: mail.subject,
+      text: mail.body.replaceAll(PAGE, key ? pageAddress(key) : ''),
+      messageId: `<${mail.id}@aggrega>`,
+      date: now(),
+      attachments,
+    });
+  } catch (error) {
+    const { responseCode, message } = error as { responseCode?: number; message: string };
+    // What the other side refuses for good is not tried again.
+    const wait = responseCode && responseCode >= 500 ? undefined : AGAIN[mail.tries - 1];
+    await asOrganisation(organisation, (db) =>
+      markFailed(db, mail.id, message, wait === undefined ? null : later(now(), wait)),
+    );
+    return;
+  }
+  await asOrganisation(organisation, async (db) => {
+    await markSent(db, mail.id, now());
+    if (participant && month && version !== null && mail.withSheet)
+      await noteHeld(db, slug, { participant, month, version, way: 'mail', at: now() });
+  });
+}
+
+/** Her own sheet, as PDF and as plain text; the same for all who make the same. */
+async function attached(organisation: string, mail: ClaimedMail, sheets: Map<string, Promise<PersonSheet | undefined>>) {
+  const { slug, month, version } = mail;
+  const [person] = await asOrganisation(organisation, (db) => somePeople(db, slug, [mail.participant!]));
+  if (!person || !month || version === null) return [];
+  const alike = [slug, month, version, person.colourway, person.size, person.kit, person.sheet].join('\n');
+  const making = sheets.get(alike) ?? personSheet(organisation, { slug, month, version, person });
+  sheets.set(alike, making);
+  const sheet = await making;
+  return sheet
+    ? [
+        { filename: `${sheet.name}.pdf`, content: Buffer.from(sheet.pdf), contentType: 'application/pdf' },
+        { filename: `${sheet.name}.txt`, content: sheet.text, contentType: 'text/plain; charset=utf-8' },
+      ]
+    : [];
+}

@@ -1,0 +1,172 @@
+/** A month's way out: proofed, scheduled, released at its minute. What goes out is the version that was proofed, whatever the draft becomes. */
+import { handsOut, readProgramme, type Month, type Programme } from '@aggrega/core/programme';
+import { releaseInstant, releaseLetter } from '@aggrega/core/running';
+import { proofPoints, type ProofPoint } from '@aggrega/core/sheet';
+import type pg from 'pg';
+import { now, todayIn } from './clock';
+import { aboutMonth } from './corrections';
+import { writeMails, type NewMail } from './db/mails';
+import { allPeople } from './db/participants';
+import { asOrganisation } from './db/pool';
+import { findProgramme, findRevision, lockProgramme } from './db/programmes';
+import { dueReleases, listReleases, markProofed, markReleased, setDue, unproof, type MonthRelease } from './db/releases';
+import { newestSample } from './db/samples';
+import { findVersion } from './db/sheet-versions';
+import { changesBetween } from './sheet-changes';
+import { publishIn } from './sheet-versions';
+
+export interface ReleaseOfMonth {
+  /** Undefined for a draft. */
+  release?: MonthRelease;
+  points: ProofPoint[];
+  /** What the draft says otherwise than the version that was proofed. */
+  since: { colourway: string; says: string[] }[];
+  /** The minute at which it would go out, by its day and the calendar. */
+  minute?: string;
+}
+
+/** How far each month is; undefined where there is no such programme. */
+export const releasesOf = (organisation: string, slug: string): Promise<MonthRelease[]> =>
+  asOrganisation(organisation, (db) => listReleases(db, slug));
+
+/** How far a month is, and what is to be looked at; undefined where there is no such month. */
+export async function releaseOf(organisation: string, slug: string, monthId: string): Promise<ReleaseOfMonth | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await monthIn(db, slug, monthId);
+    if (!found) return undefined;
+    const { programme, month } = found;
+    const release = (await listReleases(db, slug)).find((r) => r.month === monthId);
+    const frozen = release && (await findVersion(db, slug, monthId, release.version));
+    return {
+      release,
+      points: await pointsOf(db, slug, found),
+      since: frozen ? changesBetween(frozen, found.document, monthId) : [],
+      minute: month.release && releaseInstant(month.release, programme.calendar),
+    };
+  });
+}
+
+type Found = NonNullable<Awaited<ReturnType<typeof monthIn>>>;
+
+async function monthIn(db: pg.ClientBase, slug: string, id: string, lock = false) {
+  const stored = await (lock ? lockProgramme : findProgramme)(db, slug);
+  const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
+  const month = reading?.ok ? reading.programme.months.find((m) => m.id === id) : undefined;
+  return stored && reading?.ok && month ? { document: stored.document, programme: reading.programme, month } : undefined;
+}
+
+async function pointsOf(db: pg.ClientBase, slug: string, { document, programme, month }: Found): Promise<ProofPoint[]> {
+  const sample = await newestSample(db, slug, month.id);
+  const sewn = sample && (await findRevision(db, slug, sample.revision));
+  const sinceSample =
+    sewn && changesBetween(sewn, document, month.id).flatMap((c) => c.says.map((s) => `${c.colourway}: ${s}`));
+  return proofPoints(programme, month, { sinceSample, today: todayIn(programme.calendar.timeZone) });
+}
+
+export type Stepped = { kind: 'done' } | { kind: 'missing' } | { kind: 'refused'; message: string };
+const missing: Stepped = { kind: 'missing' };
+const refused = (message: string): Stepped => ({ kind: 'refused', message });
+
+/** Notes that everything was looked at, and freezes the sheet as it stands. `checks` are the points that were ticked. */
+export async function proofMonth(organisation: string, slug: string, monthId: string, checks: string[]): Promise<Stepped> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await monthIn(db, slug, monthId, true);
+    if (!found) return missing;
+    const points = await pointsOf(db, slug, found);
+    const stop = points.find((p) => p.stops);
+    if (stop) return refused(`${stop.asks}: ${stop.says.join(' ')}`);
+    const left = points.find((p) => !checks.includes(p.id));
+    if (left) return refused(`‘${left.asks}’ is not ticked yet.`);
+    if ((await listReleases(db, slug)).some((r) => r.month === monthId && r.state === 'released'))
+      return refused('It is out already; what changes from now on goes out as a correction.');
+    return freeze(db, slug, monthId, { checks, at: now() });
+  });
+}
+
+/** Freezes the month as it stands and notes it as proofed. */
+export async function freeze(
+  db: pg.ClientBase,
+  slug: string,
+  month: string,
+  { checks, at }: { checks: string[]; at: Date },
+): Promise<Stepped> {
+  const published = await publishIn(db, slug, month);
+  if (published.kind === 'missing') return missing;
+  await markProofed(db, slug, { month, version: published.version, checks, at });
+  return { kind: 'done' };
+}
+
+/** Sets a proofed month to go out at its minute. */
+export async function scheduleMonth(organisation: string, slug: string, monthId: string): Promise<Stepped> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await monthIn(db, slug, monthId, true);
+    if (!found) return missing;
+    const { month, programme } = found;
+    if (!month.release) return refused('It has no day yet.');
+    const due = new Date(releaseInstant(month.release, programme.calendar));
+    return (await setDue(db, slug, monthId, due)) ? { kind: 'done' } : refused('It is not proofed, or it is out already.');
+  });
+}
+
+/** Takes a schedule back; the month stays proofed. */
+export async function unscheduleMonth(organisation: string, slug: string, month: string): Promise<Stepped> {
+  return asOrganisation(organisation, async (db) =>
+    (await setDue(db, slug, month, null)) ? { kind: 'done' } : refused('It is not scheduled, or it is out already.'),
+  );
+}
+
+/** Makes a month a draft again. */
+export async function redraftMonth(organisation: string, slug: string, month: string): Promise<Stepped> {
+  return asOrganisation(organisation, async (db) =>
+    (await unproof(db, slug, month)) ? { kind: 'done' } : refused('It is a draft, or it is out already.'),
+  );
+}
+
+/** Releases a proofed month now, before its minute. */
+export async function releaseNow(organisation: string, slug: string, month: string): Promise<Stepped> {
+  return asOrganisation(organisation, async (db) => {
+    if (!(await lockProgramme(db, slug))) return missing;
+    return (await release(db, slug, month, now())) ? { kind: 'done' } : refused('It is not proofed, or it is out already.');
+  });
+}
+
+/** Releases everything of an organisation whose minute has come; how many months. Each is a transaction of its own. */
+export async function releaseDue(organisation: string): Promise<number> {
+  const at = now();
+  const due = await asOrganisation(organisation, (db) => dueReleases(db, at));
+  let out = 0;
+  for (const { slug, month } of due)
+    await asOrganisation(organisation, async (db) => {
+      await lockProgramme(db, slug);
+      if (await release(db, slug, month, at)) out += 1;
+    });
+  return out;
+}
+
+/** Releases a month and writes to everybody who takes part, all or nothing; false where it is out already or was never proofed. */
+export async function release(db: pg.ClientBase, slug: string, month: string, at: Date): Promise<boolean> {
+  const version = await markReleased(db, slug, month, at);
+  if (version === undefined) return false;
+  const document = (await findVersion(db, slug, month, version))!;
+  const reading = readProgramme(document);
+  if (!reading.ok) throw new Error(`version ${version} of ${month} cannot be read`);
+  const people = (await allPeople(db, slug)).filter((p) => p.state === 'in' && p.email);
+  const { programme } = reading;
+  const { homework } = programme.months.find((m) => m.id === month)!;
+  const mails = people.map((person): NewMail => ({
+    ...releaseLetter(person, { ...aboutMonth(programme, month, person), homework, next: nextDay(programme, month) }),
+    ...{ participant: person.id, once: `release ${month} ${person.id}`, month, version },
+    ...{ recipient: person.email, withSheet: true },
+  }));
+  await writeMails(db, slug, mails, at);
+  return true;
+}
+
+/** The day of the next release that hands something out, as people read it; '' where there is none. */
+function nextDay(programme: Programme, monthId: string): string {
+  const after = programme.months.slice(programme.months.findIndex((m) => m.id === monthId) + 1);
+  const next: Month | undefined = after.find((m) => m.release && handsOut(programme, m));
+  return next
+    ? new Date(`${next.release}T00:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' })
+    : '';
+}

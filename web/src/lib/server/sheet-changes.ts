@@ -1,0 +1,44 @@
+/** What one document's sheet of a month says otherwise than another's. */
+import { handsOut, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { monthSheet, sheetDifference } from '@aggrega/core/sheet';
+
+export interface SheetChange {
+  /** Its id; '' for all of them. */
+  id: string;
+  colourway: string;
+  says: string[];
+}
+
+/** What one document's sheet of a month says otherwise than another's, by colourway; those that say the same are left out. */
+export function changesBetween(before: ProgrammeFile, after: ProgrammeFile, month: string): SheetChange[] {
+  const [was, is] = [before, after].map((document) => {
+    const reading = readProgramme(document);
+    return reading.ok ? reading.programme : undefined;
+  });
+  if (!was || !is) return [];
+  const own = sameWords(before, after, month)
+    ? []
+    : [{ id: '', colourway: 'All', says: ['The organiser’s own words have changed.'] }];
+  const computed = is.colourways.flatMap(({ id, name }) => {
+    const [old, now] = [sheetOf(was, month, id), sheetOf(is, month, id)];
+    const says =
+      old && now ? sheetDifference(old, now) : old || now ? ['This colourway has a sheet only in one of the two.'] : [];
+    return says.length > 0 ? [{ id, colourway: name, says }] : [];
+  });
+  return [...own, ...computed];
+}
+
+function sheetOf(programme: Programme, monthId: string, colourwayId: string) {
+  const month = programme.months.find((m) => m.id === monthId);
+  const colourway = programme.colourways.find((c) => c.id === colourwayId);
+  return month && colourway && handsOut(programme, month) ? monthSheet(programme, month, colourway) : undefined;
+}
+
+/** Whether the organiser's own words on a month are the same. */
+function sameWords(before: ProgrammeFile, after: ProgrammeFile, month: string): boolean {
+  const words = (document: ProgrammeFile) => {
+    const found = document.months?.find((m) => m.id === month);
+    return JSON.stringify([found?.notes ?? {}, found?.homework ?? '', document.contact ?? '']);
+  };
+  return words(before) === words(after);
+}
