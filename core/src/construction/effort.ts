@@ -37,6 +37,22 @@ export function effortOf(c: Construction): Effort {
   return { seams, cuts, trims, fabric, bias, points, minutes };
 }
 
+/** Steps in which a participant makes a month's blocks, and may be behind. */
+export interface StepMinutes {
+  cut: number;
+  units: number;
+  /** Joining the units into blocks. */
+  block: number;
+}
+
+/** The minutes of an effort, step by step. */
+export function stepMinutes(c: Construction): StepMinutes {
+  const { cuts, points, minutes } = effortOf(c);
+  const cut = cuts * MINUTES.cut;
+  const block = c.make * joins(c.tree) * MINUTES.seam + points * MINUTES.point;
+  return { cut, block, units: Math.max(0, minutes - cut - block) };
+}
+
 function joins(tree: Tree | undefined): number {
   if (!tree || isLeaf(tree)) return 0;
   return tree.parts.length - 1 + tree.parts.reduce((n, part) => n + joins(part), 0);

@@ -1,6 +1,6 @@
 /** construction: units, methods and formulas, the seam tree, pressing. */
 export { methodChoices, otherReadings, type MethodChoice, type OtherReading } from './choices';
-export { effortOf, type Effort } from './effort';
+export { effortOf, stepMinutes, type Effort, type StepMinutes } from './effort';
 export { neighbourPressing, type Neighbours } from './pressing/neighbours';
 export { slipsOf, type Slip } from './slips';
 export { construct, type Construction, type Cut, type Order, type UnitPlan } from './construct';

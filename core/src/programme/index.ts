@@ -101,3 +101,4 @@ export { withinStock, type WithinStock } from './within-stock';
 export { planStock, type FabricOrder, type FabricStock, type StockRequest } from './stock';
 export { readProgramme } from './read';
 export { programmeSchema } from './schema';
+export { making } from './making';

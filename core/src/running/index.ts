@@ -26,3 +26,12 @@ export {
 } from './calendar';
 export { tableLoad, type TableJob, type TableLoad, type TableWeek } from './load';
 export { PAGE, answerLetter, erratumLetter, releaseLetter, type Letter } from './letters';
+export {
+  catchUp,
+  monthMinutes,
+  progressNames,
+  progressSteps,
+  type CatchUpWeek,
+  type MonthToDo,
+  type ProgressStep,
+} from './catch-up';

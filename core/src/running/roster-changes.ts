@@ -19,7 +19,7 @@ export interface RosterMeeting {
 
 /**
  * The people that the changes touch as they would be after them, undefined for one taken off; or where somebody else was there first. A change
- * that stands already counts as made.
+ * that stands already counts as made; a field of which nothing was seen was seen empty.
  */
 export function changedPeople(
   people: ReadonlyMap<string, Person>,
@@ -40,7 +40,7 @@ export function changedPeople(
       continue;
     }
     for (const field of Object.keys(to) as (keyof typeof to)[])
-      if (now[field] !== to[field] && now[field] !== from?.[field])
+      if (now[field] !== to[field] && now[field] !== (from?.[field] ?? ''))
         meetings.push({ id, name: now.name, field, now: String(now[field]), wanted: String(to[field]) });
     after.set(id, { ...now, ...to });
   }

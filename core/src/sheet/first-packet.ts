@@ -50,7 +50,7 @@ function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishe
   const quilt = quiltAsCast(programme, colourway, wishes.size);
   if (!quilt) return [];
   const size: PaperPiece = { kind: 'text', text: ['It finishes at ', { bold: finishedWords(quilt, programme) }, '.'] };
-  if (programme.mystery)
+  if (programme.months.some((month) => hidden(programme, month, wishes)))
     return [
       { kind: 'heading', level: 2, text: 'The quilt' },
       size,
@@ -68,20 +68,28 @@ function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishe
   ];
 }
 
+/** Whether what a month brings is not to be seen yet. */
+const hidden = (programme: Programme, month: Month, { out }: SheetWishes) => (out ? !out.has(month.id) : programme.mystery);
+
 /** Which month brings what, and when. */
-function mapOfMonths(programme: Programme, { date = String }: SheetWishes): PaperPiece[] {
+function mapOfMonths(programme: Programme, wishes: SheetWishes): PaperPiece[] {
+  const { date = String, out } = wishes;
   const packetOf = (month: Month) => programme.kits.packets.findIndex((months) => months.includes(month)) + 1;
   const handed = (month: Month): string => {
-    if (programme.mystery) return 'a mystery';
+    if (hidden(programme, month, wishes)) return 'a mystery';
     const blocks = month.blocks.map((b) => (b.make > 1 ? `${b.make} × ${b.block.name}` : b.block.name));
     const groups = [...(programme.setting?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group);
     return listed([...blocks, ...groups]);
   };
+  // 'February, Seed Drill' would tell what February brings; where months are let out one by one, not even its own name is sure not to.
+  const nameOf = (month: Month, i: number) => {
+    if (!hidden(programme, month, wishes)) return month.name;
+    return out ? `Month ${i + 1}` : month.name.split(',')[0]!;
+  };
   const rows = programme.months.map((month, i): PaperRow => ({
     cells: [
       { text: String(i + 1), numeral: true },
-      // 'February, Seed Drill' would tell what February brings.
-      { text: programme.mystery ? month.name.split(',')[0]! : month.name },
+      { text: nameOf(month, i) },
       { text: month.release ? date(month.release) : '' },
       { text: handed(month) },
       { text: handsOut(programme, month) ? `packet ${packetOf(month)}` : '' },

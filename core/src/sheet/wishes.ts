@@ -16,6 +16,8 @@ export interface SheetWishes {
   coloured?: boolean;
   /** Said at the foot of every page: 'Version 2, 9 January 2027'. */
   version?: string;
+  /** Months that may be shown, by id; the others are hidden, name and all. Left out, the programme's own word on mystery stands. */
+  out?: ReadonlySet<string>;
   /** How a date is written; as ISO writes it when left out. */
   date?: (iso: string) => string;
 }

@@ -5,8 +5,9 @@ import { proofPoints, type ProofPoint } from '@aggrega/core/sheet';
 import type pg from 'pg';
 import { now, todayIn } from './clock';
 import { aboutMonth } from './corrections';
-import { writeMails, type NewMail } from './db/mails';
-import { allPeople } from './db/participants';
+import { listHolders, noteHeld, type Holder } from './db/held';
+import { countMails, writeMails, type MailRow, type NewMail } from './db/mails';
+import { allPeople, somePeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme, findRevision, lockProgramme } from './db/programmes';
 import { dueReleases, listReleases, markProofed, markReleased, setDue, unproof, type MonthRelease } from './db/releases';
@@ -43,6 +44,37 @@ export async function releaseOf(organisation: string, slug: string, monthId: str
       since: frozen ? changesBetween(frozen, found.document, monthId) : [],
       minute: month.release && releaseInstant(month.release, programme.calendar),
     };
+  });
+}
+
+export interface ReleasePage extends ReleaseOfMonth {
+  holders: Holder[];
+  /** Mails about the month, by state. */
+  mails: Partial<Record<MailRow['state'], number>>;
+}
+
+/** As releaseOf, with who holds which version and how far the mails are. */
+export async function releasePage(organisation: string, slug: string, month: string): Promise<ReleasePage | undefined> {
+  const found = await releaseOf(organisation, slug, month);
+  if (!found) return undefined;
+  return asOrganisation(organisation, async (db) => {
+    const counts = (await countMails(db, slug)).filter((c) => c.month === month);
+    return {
+      ...found,
+      holders: await listHolders(db, slug, month),
+      mails: Object.fromEntries(counts.map((c) => [c.state, c.mails])),
+    };
+  });
+}
+
+/** Notes that somebody was handed the sheet that is out. */
+export async function handSheet(organisation: string, slug: string, month: string, participant: string): Promise<Stepped> {
+  return asOrganisation(organisation, async (db) => {
+    const out = (await listReleases(db, slug)).find((r) => r.month === month && r.state === 'released');
+    if (!out) return refused('It is not out, so there is no sheet to hand over.');
+    if ((await somePeople(db, slug, [participant])).length === 0) return missing;
+    await noteHeld(db, slug, { participant, month, version: out.version, way: 'hand', at: now() });
+    return { kind: 'done' };
   });
 }
 

@@ -17,6 +17,7 @@ import {
   type RosterTally,
   type StoredPerson,
 } from './db/participants';
+import { freeUnfitting } from './db/kits';
 import { asOrganisation } from './db/pool';
 import { addRevision, findProgramme, lockProgramme, programmeId, type StoredProgramme } from './db/programmes';
 import { linkHash, linkKey } from './private-link';
@@ -107,6 +108,7 @@ export async function changeRosterIn(
   await putPeople(db, slug, kept);
   await deletePeople(db, slug, gone);
   const ids = kept.map((p) => p.id);
+  await freeUnfitting(db, slug, ids, reading.programme.kits.kind);
   await keepLinks(db, { organisation, slug, people: await somePeople(db, slug, ids) });
   const tally = await tallyPeople(db, slug);
   return { kind: 'saved', revision: await followRoster(db, stored, tally), tally };

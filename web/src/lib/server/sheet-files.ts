@@ -52,17 +52,25 @@ export async function sheetFile(organisation: string, { slug, month, file, asked
     date: (iso: string) => dateIn(locale, iso),
     version: frozen ? `Version ${version}, ${day}` : `Draft ${stored.revision}, ${day}`,
   };
+  const own = name === 'sheet' ? [] : [name];
+  const called = [...own, sheetName(month ?? slug, colourway.id, asked)].join('-');
+  const page = asked.get('page') === 'letter' ? 'letter' : 'A4';
+  // Its bytes depend on what is stored and asked, not on when.
+  return paperFile(() => paperOf(name, programme, { month, colourway, wishes }), { ending, name: called, page, created: made });
+}
+
+/** A paper as a file of one of our forms; or why it cannot be made. */
+export async function paperFile(
+  make: () => Paper | undefined,
+  { ending, name, page, created }: { ending: string; name: string; page: 'A4' | 'letter'; created: Date },
+): Promise<FoundFile> {
   try {
-    const paper = paperOf(name, programme, { month, colourway, wishes });
-    if (!paper) return missing;
-    const own = name === 'sheet' ? [] : [name];
-    const called = `${[...own, sheetName(month ?? slug, colourway.id, asked)].join('-')}.${ending}`;
-    const type = TYPES[ending as keyof typeof TYPES];
-    if (ending === 'html') return { body: paperHtml(paper), type, name: called };
-    if (ending === 'txt') return { body: paperText(paper), type, name: called };
-    const page = asked.get('page') === 'letter' ? 'letter' : 'A4';
-    // Its bytes depend on what is stored and asked, not on when.
-    return { body: new Uint8Array(await paperPdf([paper], { page, created: made })), type, name: called };
+    const paper = make();
+    if (!paper) return { status: 404, message: 'There is no such sheet; the Sheet station lists them.' };
+    const file = { type: TYPES[ending as keyof typeof TYPES], name: `${name}.${ending}` };
+    if (ending === 'html') return { body: paperHtml(paper), ...file };
+    if (ending === 'txt') return { body: paperText(paper), ...file };
+    return { body: new Uint8Array(await paperPdf([paper], { page, created })), ...file };
   } catch (error) {
     if (error instanceof PlanError) return { status: 422, message: error.problems.map((p) => p.message).join('; ') };
     throw error;

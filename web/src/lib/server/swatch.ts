@@ -59,7 +59,7 @@ async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Arr
 }
 
 /** JPEG, PNG or WebP by its first bytes. */
-function isPicture(head: Buffer): boolean {
+export function isPicture(head: Buffer): boolean {
   const text = head.toString('latin1');
   return /^\xff\xd8\xff/.test(text) || text.startsWith('\x89PNG\r\n\x1a\n') || /^RIFF....WEBP/s.test(text);
 }

@@ -3,7 +3,7 @@
   let { open = $bindable() }: { open: boolean } = $props();
   let dialog: HTMLDialogElement;
   const keys: [string, string][] = [
-    ['1 2 3 4', 'Draft, Sew order, Cut, Sheet'],
+    ['1 to 6', 'Draft, Sew order, Cut, Sheet, Kits, Release'],
     ['[ ]', 'the month before, the month after'],
     ['c', 'the next colourway'],
     ['+ −', 'one more, one fewer in the head count; with Shift ten'],
@@ -17,6 +17,7 @@
     ['g', 'Fabrics: all in grey'],
     ['s', 'Fabrics: shuffle the scrappy letters'],
     ['b', 'Cut: one kit, or all kits together'],
+    ['/ n', 'Roster: find somebody, add somebody'],
     ['p', 'print'],
     ['Ctrl Z', 'undo; with Shift redo'],
     ['?', 'this list'],

@@ -33,6 +33,8 @@
       { id: 'sew', name: 'Sew order', open: 0 },
       { id: 'cut', name: 'Cut', open: doubts.filter((d) => d.rank === 'waste').length },
       { id: 'sheet', name: 'Sheet', open: 0 },
+      { id: 'kits', name: 'Kits', open: 0 },
+      { id: 'release', name: 'Release', open: 0 },
     ].map((s) => ({ ...s, href: `/programmes/${bench.slug}/months/${page.params.month}/${s.id}${page.url.search}` })),
   );
   /** Where another colourway of the same page is. */

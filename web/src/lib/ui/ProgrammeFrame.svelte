@@ -7,6 +7,7 @@
   import Meeting from './Meeting.svelte';
   import Selvage from './Selvage.svelte';
   import { Workbench, provideWorkbench } from '$lib/workbench.svelte';
+  import type { MonthRelease } from '$lib/server/db/releases';
   import type { ProgrammeFile } from '@aggrega/core/programme';
   import { onMount, untrack, type Snippet } from 'svelte';
 
@@ -21,7 +22,7 @@
   $effect(() => bench.saver.receive(data.document, data.revision, data.updated));
 
   /** In the order of the work, which is the order of their keys. */
-  const STATIONS = ['draft', 'sew', 'cut', 'sheet'];
+  const STATIONS = ['draft', 'sew', 'cut', 'sheet', 'kits', 'release'];
 
   /** Stations of the people. */
   const PEOPLE = ['roster'];
@@ -30,6 +31,8 @@
   const station = $derived(page.url.pathname.split('/')[5]?.replace(/^cut.+/, 'cut') ?? 'draft');
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const monthHref = (id: string, to: string) => `/programmes/${bench.slug}/months/${id}/${to}${page.url.search}`;
+  const stateOf = (id: string): MonthRelease['state'] | 'draft' =>
+    (page.data.releases as MonthRelease[]).find((r) => r.month === id)?.state ?? 'draft';
   const dots = $derived(
     bench.programme.months.map((m, i) => ({
       id: m.id,
@@ -37,7 +40,7 @@
       name: m.name,
       href: monthHref(m.id, STATIONS.includes(station) ? station : 'draft'),
       colour: dominantColour(m, colourway),
-      past: m.release !== undefined && m.release < page.data.today,
+      state: stateOf(m.id),
     })),
   );
 

@@ -7,7 +7,7 @@
     href: string;
     /** Dominant fabric; undefined while nothing is drawn. */
     colour?: string;
-    past: boolean;
+    state: 'draft' | 'proofed' | 'scheduled' | 'released';
   }
   interface Props {
     dots: Dot[];
@@ -21,7 +21,10 @@
   }
   let { dots, current, home, overview, people, at }: Props = $props();
 
-  const state = (dot: Dot) => (dot.colour === undefined ? 'not drawn yet' : dot.past ? 'release date past' : 'drawn');
+  const DISC = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z';
+  const NOTCHED = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z M16 27l-4 4h8z';
+
+  const state = (dot: Dot) => (dot.colour === undefined ? 'not drawn yet' : dot.state);
 </script>
 
 <nav aria-label="Months" class="selvage no-print">
@@ -55,8 +58,24 @@
             {#if dot.colour === undefined}
               <circle cx="16" cy="16" r="10" fill="none" stroke="var(--dot-quiet)" stroke-width="2" stroke-dasharray="3 3.3" />
             {:else}
-              <circle cx="16" cy="16" r="11" fill={dot.colour} stroke="color-mix(in srgb, var(--color-ink) 40%, transparent)" />
-              {#if dot.past}<path d="M5 27 27 5" stroke="var(--color-walnut)" stroke-width="3" />{/if}
+              <!-- A dot grows as the month nears its readers: a disc, notched when proofed, with a pin when scheduled, stitched through when out. -->
+              <path
+                d={dot.state === 'draft' ? DISC : NOTCHED}
+                fill={dot.colour}
+                stroke="color-mix(in srgb, var(--color-ink) 40%, transparent)"
+              />
+              {#if dot.state === 'scheduled'}<path d="M16 1v13" stroke="var(--color-ink)" stroke-width="2.5" /><circle
+                  cx="16"
+                  cy="3"
+                  r="2.6"
+                  fill="var(--color-ink)"
+                />{/if}
+              {#if dot.state === 'released'}<path
+                  d="M1 16h30"
+                  stroke="var(--color-walnut)"
+                  stroke-width="3"
+                  stroke-dasharray="5 3.3"
+                />{/if}
             {/if}
             {#if dot.id === current}
               <path d="M16 1v6M16 25v6M1 16h6M25 16h6" stroke="var(--color-primary-content)" stroke-width="2" />

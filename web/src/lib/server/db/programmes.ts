@@ -93,3 +93,10 @@ const REVISION = `
 export async function findRevision(db: pg.ClientBase, slug: string, revision: number): Promise<ProgrammeFile | undefined> {
   return (await db.query<{ document: ProgrammeFile }>(REVISION, [slug, revision])).rows[0]?.document;
 }
+
+const NEWEST = `select revision from programme where slug = $1`;
+
+/** The number of the newest revision; 0 where there is no such programme. */
+export async function newestRevision(db: pg.ClientBase, slug: string): Promise<number> {
+  return (await db.query<{ revision: number }>(NEWEST, [slug])).rows[0]?.revision ?? 0;
+}

@@ -11,10 +11,16 @@ export interface MonthRelease {
   proofed: Date;
   due: Date | null;
   released: Date | null;
+  /** The programme's own id, and its revision that the version is. */
+  programme: string;
+  revision: number;
 }
 
-const COLUMNS = `month, state, version, checks, proofed_at as proofed, due_at as due, released_at as released`;
-const LIST = `select ${COLUMNS} from release r join programme p on p.id = r.programme_id where slug = $1`;
+const LIST = `
+  select r.month, state, r.version, checks, proofed_at as proofed, due_at as due, released_at as released, p.id as programme, v.revision
+  from release r join programme p on p.id = r.programme_id
+  join sheet_version v on v.programme_id = r.programme_id and v.month = r.month and v.version = r.version
+  where slug = $1`;
 
 /** All months that are more than drafts. */
 export async function listReleases(db: pg.ClientBase, slug: string): Promise<MonthRelease[]> {

@@ -1,0 +1,39 @@
+/** What a participant does on her own page: sent at once, and said when it could not be. */
+import { invalidateAll } from '$app/navigation';
+
+export class Own {
+  trouble = $state('');
+  working = $state(false);
+  #address: string;
+
+  constructor(key: string) {
+    this.#address = `/p/${key}`;
+  }
+
+  /** Does it and shows the page anew; false, with the reason said, when it was not done. */
+  async do(deed: Record<string, unknown>): Promise<boolean> {
+    return this.#send(`${this.#address}/own`, JSON.stringify(deed), 'application/json');
+  }
+
+  /** Sends a picture of a month. */
+  async picture(month: string, file: File): Promise<boolean> {
+    return this.#send(`${this.#address}/months/${month}/pictures`, file, 'application/octet-stream');
+  }
+
+  async #send(address: string, body: BodyInit, type: string): Promise<boolean> {
+    this.working = true;
+    this.trouble = '';
+    try {
+      const answer = await fetch(address, { method: 'POST', headers: { 'content-type': type }, body }).catch(() => undefined);
+      if (answer?.ok) {
+        await invalidateAll();
+        return true;
+      }
+      const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
+      this.trouble = said?.message ?? 'There is no connection just now; nothing was changed. Try again in a moment.';
+      return false;
+    } finally {
+      this.working = false;
+    }
+  }
+}

@@ -1,0 +1,81 @@
+<!-- Who holds which version of the sheet, and how she came by it. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { longDate } from '$lib/programme-view';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import type { Holder } from '$lib/server/db/held';
+
+  interface Props {
+    holders: Holder[];
+    /** The version that is out. */
+    version: number;
+    onhand: (participant: string) => void;
+  }
+  let { holders, version, onhand }: Props = $props();
+  const bench = useWorkbench();
+  type Which = 'all' | 'old' | 'none';
+  let which: Which = $state('all');
+  let find = $state('');
+  const MOST = 200;
+  const groups = $derived<{ id: Which; name: string; of: Holder[] }[]>([
+    { id: 'all', name: 'everybody', of: holders },
+    { id: 'old', name: 'an older version', of: holders.filter((h) => h.version > 0 && h.version < version) },
+    { id: 'none', name: 'none yet', of: holders.filter((h) => h.version === 0) },
+  ]);
+  const shown = $derived(
+    groups.find((g) => g.id === which)!.of.filter((h) => h.name.toLowerCase().includes(find.trim().toLowerCase())),
+  );
+  const WAYS = { mail: 'by mail', page: 'on her page', hand: 'handed to her' };
+  const colourway = (id: string) => bench.programme.colourways.find((c) => c.id === id)?.name ?? id;
+</script>
+
+<section aria-label="Who holds which version" class="mt-8">
+  <h2 class="border-b-2 border-ink pb-1 text-head">Who holds which version</h2>
+  <div class="no-print mt-2 flex flex-wrap items-end gap-4">
+    <fieldset class="flex" aria-label="Whom to show">
+      {#each groups as g (g.id)}
+        <label
+          class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {which ===
+          g.id
+            ? ''
+            : 'border-transparent'}"
+          ><input type="radio" class="sr-only" name="holders" value={g.id} bind:group={which} />{g.name}
+          <span class="tabular text-quiet">{g.of.length}</span></label
+        >
+      {/each}
+    </fieldset>
+    <label class="block w-44"
+      ><span class="text-note text-quiet">Name</span><input class="field" type="search" bind:value={find} /></label
+    >
+  </div>
+  <table class="mt-2 w-full">
+    <thead
+      ><tr class="border-b border-ink"
+        ><th class="py-1">Name</th><th>Colourway</th><th>Version</th><th>How</th><th>When</th><th class="no-print"></th></tr
+      ></thead
+    >
+    <tbody>
+      {#each shown.slice(0, MOST) as h (h.participant)}
+        <tr class="border-b border-rule {h.state === 'left' ? 'text-walnut' : ''}" data-holder={h.name}>
+          <td class="py-1.5 pr-3">{h.name}{h.state === 'left' ? ' (left)' : ''}</td>
+          <td class="pr-3">{colourway(h.colourway)}</td>
+          <td class="numeral pr-3 {h.version > 0 && h.version < version ? 'bg-weld text-primary-content' : ''}"
+            >{h.version || '–'}</td
+          >
+          <td class="pr-3">{h.way ? WAYS[h.way] : h.email ? '' : 'has no mail address'}</td>
+          <td class="pr-3">{h.held ? longDate(h.held.toISOString().slice(0, 10), page.data.locale) : ''}</td>
+          <td class="no-print text-right"
+            >{#if h.version < version}<button
+                class="plain text-note"
+                aria-label="Version {version} handed to {h.name}"
+                onclick={() => onhand(h.participant)}>handed to her</button
+              >{/if}</td
+          >
+        </tr>
+      {:else}
+        <tr><td colspan="6" class="py-2 text-quiet">Nobody.</td></tr>
+      {/each}
+    </tbody>
+  </table>
+  {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">{shown.length - MOST} more; find them by name.</p>{/if}
+</section>

@@ -1,0 +1,99 @@
+/** Kits from plan to hand: counted, cut, packed, handed over; those of late joiners and leavers among them. */
+import { handsOut, readProgramme, type Programme } from '@aggrega/core/programme';
+import type pg from 'pg';
+import { now } from './clock';
+import {
+  addLoose,
+  countKits,
+  countLoose,
+  giveLoose,
+  listKits,
+  removeLoose,
+  setKits,
+  type KitCount,
+  type KitRow,
+  type KitState,
+} from './db/kits';
+import { somePeople } from './db/participants';
+import { asOrganisation } from './db/pool';
+import { findProgramme } from './db/programmes';
+
+export interface KitBoard {
+  /** The first months of the packets that hand something out, in order. */
+  packets: string[];
+  counts: KitCount[];
+  /** Made, and nobody's. */
+  loose: KitCount[];
+}
+
+async function packetsIn(db: pg.ClientBase, slug: string): Promise<{ programme: Programme; packets: string[] } | undefined> {
+  const stored = await findProgramme(db, slug);
+  const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
+  if (!reading?.ok) return undefined;
+  const { programme } = reading;
+  const packets = programme.kits.packets.filter((p) => p.some((m) => handsOut(programme, m))).map((p) => p[0]!.id);
+  return { programme, packets };
+}
+
+/** How far all kits are; undefined where there is no such programme. */
+export async function kitBoard(organisation: string, slug: string): Promise<KitBoard | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await packetsIn(db, slug);
+    if (!found) return undefined;
+    const { packets, programme } = found;
+    const counts = await countKits(db, slug, packets, programme.kits.kind);
+    return { packets, counts, loose: await countLoose(db, slug) };
+  });
+}
+
+/** Kits person by person: of one packet, named by any of its months, or of all of them. Undefined where there is none. */
+export async function kitList(organisation: string, slug: string, month?: string): Promise<KitRow[] | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await packetsIn(db, slug);
+    const packet = found?.programme.kits.packets.find((p) => p.some((m) => m.id === month))?.[0]?.id;
+    if (!found || (month !== undefined && !packet)) return undefined;
+    return listKits(db, slug, packet ? [packet] : found.packets, found.programme.kits.kind);
+  });
+}
+
+export type KitDeed =
+  | { deed: 'set'; month: string; people: string[]; state: KitState }
+  | { deed: 'loose'; month: string; colourway: string; size: string; kits: number }
+  | { deed: 'give'; months: string[] };
+
+export type KitsDone = { kind: 'done'; kits: number } | { kind: 'missing' } | { kind: 'refused'; message: string };
+
+/** Does something to kits; saying the same twice changes nothing, but for loose ones, which are counted. */
+export async function doKits(organisation: string, slug: string, deed: KitDeed): Promise<KitsDone> {
+  return asOrganisation(organisation, async (db): Promise<KitsDone> => {
+    const found = await packetsIn(db, slug);
+    if (!found) return { kind: 'missing' };
+    const { packets, programme } = found;
+    if (deed.deed === 'give')
+      return {
+        kind: 'done',
+        kits: await giveLoose(
+          db,
+          slug,
+          packets.filter((p) => deed.months.includes(p)),
+          programme.kits.kind,
+        ),
+      };
+    if (!packets.includes(deed.month)) return { kind: 'refused', message: 'Nothing is handed out with this month.' };
+    if (deed.deed === 'set') {
+      const known = await somePeople(db, slug, deed.people);
+      if (known.length < new Set(deed.people).size)
+        return { kind: 'refused', message: 'Somebody of them is no longer on the roster.' };
+      await setKits(db, slug, { ...deed, at: now() });
+      return { kind: 'done', kits: known.length };
+    }
+    if (
+      !programme.colourways.some((c) => c.id === deed.colourway) ||
+      (deed.size && !programme.sizes.some((s) => s.id === deed.size))
+    )
+      return { kind: 'refused', message: 'There is no such colourway or size.' };
+    if (deed.kits < 0) return { kind: 'done', kits: await removeLoose(db, slug, { ...deed, kits: -deed.kits }) };
+    await addLoose(db, slug, { ...deed, at: now() });
+    return { kind: 'done', kits: deed.kits };
+  });
+}

@@ -1,0 +1,83 @@
+/** A participant's own sheet of a month that is out, as data for her page. */
+import { PlanError, handsOut } from '@aggrega/core/programme';
+import { firstPacketPaper, monthPaper, type Paper } from '@aggrega/core/sheet';
+import { wishesOf } from '$lib/sheet-wishes';
+import { sheetAsked } from './mail/person-sheet';
+import { asOrganisation } from './db/pool';
+import { newestRevision, programmeId } from './db/programmes';
+import type { FoundFile } from './file-answer';
+import { frozenProgramme } from './frozen';
+import { releasedFor, type OpenPage, type ReleasedMonth } from './participant-page';
+import { paperFile } from './sheet-files';
+import { now } from './clock';
+import type { StoredPerson } from './db/participants';
+
+export interface OwnPaper {
+  paper: Paper;
+  unit: 'in' | 'cm';
+  name: string;
+  version: number;
+}
+
+/** Her sheet in her colourway, size and kit, set the way she reads it; or why there is none. */
+export function ownPaper(
+  person: StoredPerson,
+  { programme, month: id, version, released }: ReleasedMonth,
+  locale: string,
+): OwnPaper | { message: string } {
+  const month = programme.months.find((m) => m.id === id);
+  const colourway = programme.colourways.find((c) => c.id === person.colourway);
+  if (!month || !colourway || !handsOut(programme, month))
+    return { message: 'There is no sheet of this month for your colourway.' };
+  const date = dateIn(locale);
+  const wishes = {
+    ...wishesOf(sheetAsked(person, version), programme),
+    date,
+    version: `Version ${version}, ${date(released.toISOString().slice(0, 10))}`,
+  };
+  try {
+    return { paper: monthPaper(programme, month, colourway, wishes), unit: programme.unit, name: month.name, version };
+  } catch (error) {
+    if (error instanceof PlanError) return { message: error.problems.map((p) => p.message).join('; ') };
+    throw error;
+  }
+}
+
+/** A day as people of that language write it; as ISO writes it for a language that nobody knows. */
+const dateIn =
+  (locale: string) =>
+  (iso: string): string => {
+    try {
+      return new Date(`${iso}T00:00:00Z`).toLocaleDateString(locale, {
+        day: 'numeric',
+        month: 'long',
+        year: 'numeric',
+        timeZone: 'UTC',
+      });
+    } catch {
+      return iso;
+    }
+  };
+
+/** Her first packet as 'first-packet.pdf', 'first-packet.html' or 'first-packet.txt', with what is out by now. */
+export async function ownPacket(
+  page: OpenPage,
+  file: string,
+  { page: paper, locale }: { page: 'A4' | 'letter'; locale: string },
+): Promise<FoundFile> {
+  const [, ending] = /^first-packet\.(pdf|html|txt)$/.exec(file) ?? [];
+  const found = await asOrganisation(page.organisation, async (db) => {
+    const released = await releasedFor(db, page);
+    const id = (await programmeId(db, page.slug))!;
+    // What was frozen last; before anything is out, what there is, with nothing of its months.
+    const programme =
+      released.at(-1)?.programme ??
+      (await frozenProgramme(db, { id, slug: page.slug, revision: await newestRevision(db, page.slug) }));
+    return programme && { programme, out: new Set(released.map((r) => r.month)) };
+  });
+  const colourway = found?.programme.colourways.find((c) => c.id === page.person.colourway);
+  if (!ending || !found || !colourway) return { status: 404, message: 'There is no such file.' };
+  const wishes = { ...wishesOf(sheetAsked(page.person, 0), found.programme), date: dateIn(locale), out: found.out };
+  const make = () => firstPacketPaper(found.programme, colourway, wishes);
+  return paperFile(make, { ending, name: `first-packet-${colourway.id}`, page: paper, created: now() });
+}

@@ -1,0 +1,26 @@
+/** Pictures of what people have sewn: made small and clean; nothing else that the file held is kept, no place and no time. */
+import sharp from 'sharp';
+import { isPicture } from './swatch';
+
+const MOST_PIXELS = 50_000_000;
+/** Pixels of the longer side. */
+const KEPT = 1200;
+
+/** The picture alone, the right way up; or why it cannot be taken, as a sentence. */
+export async function cleanPicture(sent: Uint8Array): Promise<{ jpeg: Buffer } | { refused: string }> {
+  if (sent.length === 0) return { refused: 'The file is empty. Choose a picture.' };
+  if (!isPicture(Buffer.from(sent.subarray(0, 12))))
+    return { refused: 'This is a file of another kind. Pictures come as JPEG, PNG or WebP.' };
+  try {
+    const jpeg = await sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
+      .rotate()
+      .flatten({ background: '#ffffff' })
+      .toColourspace('srgb')
+      .resize(KEPT, KEPT, { fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 80 })
+      .toBuffer();
+    return { jpeg };
+  } catch {
+    return { refused: 'This is no whole picture, or one of more than 50 million pixels. Take it again, or save it anew.' };
+  }
+}

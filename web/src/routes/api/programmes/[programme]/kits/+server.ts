@@ -1,0 +1,52 @@
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import { doKits, kitBoard, kitList, type KitDeed } from '$lib/server/kits';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+const name = { type: 'string', maxLength: 80 };
+const deed = (of: string, properties: object) => ({
+  type: 'object',
+  required: ['deed', ...Object.keys(properties)],
+  additionalProperties: false,
+  properties: { deed: { const: of }, ...properties },
+});
+const readDeed = bodyReader<KitDeed>({
+  oneOf: [
+    deed('set', {
+      month: name,
+      people: {
+        type: 'array',
+        minItems: 1,
+        maxItems: 5000,
+        items: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
+      },
+      state: { enum: ['planned', 'cut', 'packed', 'handed'] },
+    }),
+    deed('loose', {
+      month: name,
+      colourway: name,
+      size: name,
+      kits: { type: 'integer', minimum: -500, maximum: 500, not: { const: 0 } },
+    }),
+    deed('give', { months: { type: 'array', maxItems: 200, items: name } }),
+  ],
+});
+
+/** How far all kits are; with a month, its packet's kits person by person; with `people`, everybody's. */
+export const GET: RequestHandler = async ({ params, url, locals }) => {
+  const month = url.searchParams.get('month') ?? undefined;
+  const [organisation, slug] = [locals.organisation, params.programme];
+  const found = await whileDatabaseAnswers<unknown>(
+    month !== undefined || url.searchParams.has('people') ? kitList(organisation, slug, month) : kitBoard(organisation, slug),
+  );
+  if (!found) error(404, 'There are no such kits.');
+  return json(found);
+};
+
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+  const asked = await readDeed(request);
+  const done = await whileDatabaseAnswers(doKits(locals.organisation, params.programme, asked));
+  if (done.kind === 'missing') error(404, 'There is no such programme.');
+  if (done.kind === 'refused') error(422, done.message);
+  return json(done);
+};

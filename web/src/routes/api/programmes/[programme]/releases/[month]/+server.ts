@@ -1,0 +1,57 @@
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import {
+  handSheet,
+  proofMonth,
+  redraftMonth,
+  releaseNow,
+  releasePage,
+  scheduleMonth,
+  unscheduleMonth,
+} from '$lib/server/releases';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+type Step =
+  | { step: 'proof'; checks: string[] }
+  | { step: 'schedule' | 'unschedule' | 'redraft' | 'now' }
+  | { step: 'hand'; participant: string };
+
+const readStep = bodyReader<Step>({
+  type: 'object',
+  required: ['step'],
+  properties: {
+    step: { enum: ['proof', 'schedule', 'unschedule', 'redraft', 'now', 'hand'] },
+    checks: { type: 'array', maxItems: 50, items: { type: 'string', maxLength: 40 } },
+    participant: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
+  },
+  if: { properties: { step: { const: 'proof' } } },
+  then: { required: ['checks'] },
+  else: { if: { properties: { step: { const: 'hand' } } }, then: { required: ['participant'] } },
+});
+
+/** How far the month is, what is to be looked at, and who holds what. */
+export const GET: RequestHandler = async ({ params, locals }) => {
+  const found = await whileDatabaseAnswers(releasePage(locals.organisation, params.programme, params.month));
+  if (!found) error(404, 'There is no such month.');
+  return json(found);
+};
+
+/** Takes the month a step further, or back. */
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+  const asked = await readStep(request);
+  const [organisation, slug, month] = [locals.organisation, params.programme, params.month] as const;
+  const done = await whileDatabaseAnswers(
+    asked.step === 'proof'
+      ? proofMonth(organisation, slug, month, asked.checks)
+      : asked.step === 'hand'
+        ? handSheet(organisation, slug, month, asked.participant)
+        : { schedule: scheduleMonth, unschedule: unscheduleMonth, redraft: redraftMonth, now: releaseNow }[asked.step](
+            organisation,
+            slug,
+            month,
+          ),
+  );
+  if (done.kind === 'missing') error(404, 'There is no such month.');
+  if (done.kind === 'refused') error(422, done.message);
+  return json(await whileDatabaseAnswers(releasePage(organisation, slug, month)));
+};

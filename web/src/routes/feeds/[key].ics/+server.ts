@@ -1,0 +1,6 @@
+import { organiserFeed } from '$lib/server/feeds';
+import { fileAnswer } from '$lib/server/file-answer';
+import type { RequestHandler } from './$types';
+
+/** The organiser's calendar of a programme, by its own key. */
+export const GET: RequestHandler = ({ params }) => fileAnswer(organiserFeed(params.key));

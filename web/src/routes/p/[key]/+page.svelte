@@ -1,0 +1,65 @@
+<!-- A participant's own page: what is out, how far she is, what to do next. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import AskForm from '$lib/page/AskForm.svelte';
+  import CatchUp from '$lib/page/CatchUp.svelte';
+  import OwnMonths from '$lib/page/OwnMonths.svelte';
+  import OwnPictures from '$lib/page/OwnPictures.svelte';
+  import SheetWays from '$lib/page/SheetWays.svelte';
+  import { Own } from '$lib/page/own.svelte';
+  import Tools from '$lib/ui/Tools.svelte';
+  import { untrack } from 'svelte';
+
+  let { data } = $props();
+  const { view, key } = $derived(data);
+  const own = untrack(() => new Own(data.key));
+</script>
+
+<svelte:head><title>{view.title}</title></svelte:head>
+
+<main class="mx-auto max-w-2xl px-4 pb-16">
+  <header class="flex items-start gap-4 pt-6">
+    <div class="mr-auto">
+      <p class="text-quiet">{view.name} · {[view.colourway, view.size].filter(Boolean).join(', ')}</p>
+      <h1 class="text-title">{view.title}</h1>
+    </div>
+    <Tools />
+  </header>
+  {#if view.left}<p class="mt-3">You no longer take part. What was out by then stays here for you.</p>{/if}
+  {#if own.trouble}<p class="sticky top-0 mt-3 border-l-4 border-madder bg-ground py-2 pl-3 text-madder" role="alert">
+      {own.trouble}
+    </p>{/if}
+  <OwnMonths {view} {key} {own} />
+  <CatchUp {view} />
+  {#if view.fabrics.length > 0}
+    <section aria-label="Your fabrics" class="mt-8">
+      <h2 class="border-b-2 border-ink pb-1 text-head">Your fabrics</h2>
+      <ul class="mt-2">
+        {#each view.fabrics as fabric, i (i)}
+          <li class="flex items-center gap-3 border-b border-rule py-1.5">
+            <span class="numeral w-10">{fabric.letters}</span>
+            <span class="cloth block h-7 w-7 shrink-0" style:background={fabric.colour || undefined} aria-hidden="true"></span>
+            <span class="mr-auto">{fabric.name}</span>
+            <span class="text-note text-quiet">{fabric.sku}</span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+  <AskForm {view} {own} />
+  <OwnPictures {view} {key} {own} />
+  <SheetWays {view} {own} />
+  <section aria-label="To keep" class="mt-8">
+    <h2 class="border-b-2 border-ink pb-1 text-head">To keep</h2>
+    <p class="mt-3 flex flex-wrap gap-2">
+      <a class="act" href="/p/{key}/files/first-packet.pdf?locale={page.data.locale}" download
+        >First packet with ruler page, PDF</a
+      >
+      <a class="act" href="/p/{key}/calendar.ics" download>Calendar</a>
+    </p>
+    <p class="mt-2 text-note text-quiet">
+      Print the ruler page once at full size and lay your ruler on its one-inch square: if it fits, templates will too. This
+      page is yours alone; who has its address can see it.
+    </p>
+  </section>
+</main>

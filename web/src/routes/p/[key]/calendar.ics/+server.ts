@@ -1,0 +1,7 @@
+import { participantFeed } from '$lib/server/feeds';
+import { fileAnswer } from '$lib/server/file-answer';
+import { pageOf } from '$lib/server/private-page';
+import type { RequestHandler } from './$types';
+
+/** What is out and what is to come, for a calendar program. */
+export const GET: RequestHandler = async ({ params }) => fileAnswer(participantFeed(await pageOf(params.key)));

@@ -1,0 +1,12 @@
+import { fileAnswer } from '$lib/server/file-answer';
+import { ownPacket } from '$lib/server/own-paper';
+import { pageOf } from '$lib/server/private-page';
+import type { RequestHandler } from './$types';
+
+/** Her first packet, with what is out by now: letter, fabrics, house rules and the ruler page. */
+export const GET: RequestHandler = async ({ params, url }) => {
+  const page = url.searchParams.get('page') === 'letter' ? 'letter' : 'A4';
+  return fileAnswer(
+    ownPacket(await pageOf(params.key), params.file, { page, locale: url.searchParams.get('locale') ?? 'en-GB' }),
+  );
+};

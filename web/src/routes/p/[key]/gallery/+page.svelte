@@ -1,0 +1,34 @@
+<!-- The blocks of those who agreed to show them, month by month. -->
+<script lang="ts">
+  let { data } = $props();
+  const { months, pictures } = $derived(data.gallery);
+</script>
+
+<svelte:head><title>The group’s blocks</title></svelte:head>
+
+<main class="mx-auto max-w-4xl px-4 pb-16">
+  <p class="pt-4"><a class="act" href="/p/{data.key}">Back to your page</a></p>
+  <h1 class="mt-4 text-title">The group’s blocks</h1>
+  {#if pictures.length === 0}<p class="mt-3">Nobody has shown a picture yet.</p>{/if}
+  {#each [...months].reverse() as month (month.id)}
+    {@const own = pictures.filter((p) => p.month === month.id)}
+    {#if own.length > 0}
+      <section class="mt-6" aria-label={month.name}>
+        <h2 class="border-b-2 border-ink pb-1 text-head">{month.name}</h2>
+        <ul class="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-4">
+          {#each own as p (p.id)}
+            <li>
+              <img
+                class="cloth aspect-square w-full object-cover"
+                src="/p/{data.key}/pictures/{p.id}"
+                alt="{p.name}’s of {month.name}"
+                loading="lazy"
+              />
+              <p class="text-note">{p.name}</p>
+            </li>
+          {/each}
+        </ul>
+      </section>
+    {/if}
+  {/each}
+</main>

@@ -1,0 +1,20 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { fileAnswer } from '$lib/server/file-answer';
+import { sheetAsked } from '$lib/server/mail/person-sheet';
+import { openMonth } from '$lib/server/participant-page';
+import { pageOf } from '$lib/server/private-page';
+import { sheetFile } from '$lib/server/sheet-files';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+const FILES = ['sheet.pdf', 'sheet.txt', 'sheet.html', 'templates.pdf'];
+
+/** Her own sheet or templates of a month that is out. */
+export const GET: RequestHandler = async ({ params, url }) => {
+  const page = await pageOf(params.key);
+  const month = FILES.includes(params.file) ? await whileDatabaseAnswers(openMonth(page, params.month)) : undefined;
+  if (!month) error(404, 'This month is not out.');
+  const asked = sheetAsked(page.person, month.version);
+  for (const name of ['page', 'locale']) if (url.searchParams.has(name)) asked.set(name, url.searchParams.get(name)!);
+  return fileAnswer(sheetFile(page.organisation, { slug: page.slug, month: params.month, file: params.file, asked }));
+};

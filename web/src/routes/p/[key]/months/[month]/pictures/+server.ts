@@ -1,0 +1,14 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { keepPicture } from '$lib/server/participant-page';
+import { pageOf } from '$lib/server/private-page';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** Keeps a picture that she sends of what she has sewn. */
+export const POST: RequestHandler = async ({ params, request }) => {
+  const page = await pageOf(params.key);
+  const sent = await request.arrayBuffer().catch(() => error(413, 'The picture is larger than 8 MB, or did not arrive whole.'));
+  const refused = await whileDatabaseAnswers(keepPicture(page, params.month, new Uint8Array(sent)));
+  if (refused) error(422, refused);
+  return json({ kept: true });
+};

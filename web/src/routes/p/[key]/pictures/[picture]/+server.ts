@@ -1,0 +1,16 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { pictureOf } from '$lib/server/participant-page';
+import { pageOf } from '$lib/server/private-page';
+import { isId } from '$lib/server/roster-question';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** A picture of hers, or of somebody who agreed to show hers. */
+export const GET: RequestHandler = async ({ params }) => {
+  const page = await pageOf(params.key);
+  const jpeg = isId(params.picture) ? await whileDatabaseAnswers(pictureOf(page, params.picture)) : undefined;
+  if (!jpeg) error(404, 'There is no such picture.');
+  return new Response(new Uint8Array(jpeg), {
+    headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=300' },
+  });
+};

@@ -1,0 +1,154 @@
+<!-- Release: looked at, frozen, scheduled, out; and afterwards who holds what, and corrections. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import Holders from '$lib/release/Holders.svelte';
+  import ProofList from '$lib/release/ProofList.svelte';
+  import { ReleaseDesk } from '$lib/release/desk.svelte';
+  import { longDate } from '$lib/programme-view';
+  import MonthFrame from '$lib/ui/MonthFrame.svelte';
+  import Say from '$lib/ui/Say.svelte';
+  import SheetVersions from '$lib/ui/SheetVersions.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { untrack } from 'svelte';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  const month = $derived(bench.monthOrEmpty(page.params.month!));
+  const desk = $derived.by(() => {
+    const { month: id } = page.params;
+    return untrack(() => new ReleaseDesk(bench.slug, id!, data.found));
+  });
+  const { release, points, since, minute, holders, mails } = $derived(desk.found);
+  const { calendar } = $derived(bench.programme);
+  let sure = $state(false);
+  $effect(() => {
+    // What is saved changes what is to be looked at.
+    void bench.saver.revision;
+    void untrack(() => desk).look();
+  });
+  $effect(() => {
+    // The clock releases it without anybody here.
+    if (release?.state !== 'scheduled' && !mails.waiting && !mails.sending) return;
+    const timer = setInterval(() => void desk.look(), 3000);
+    return () => clearInterval(timer);
+  });
+  const at = (when: Date | string) =>
+    new Date(when).toLocaleString(page.data.locale, { dateStyle: 'full', timeStyle: 'short', timeZone: calendar.timeZone });
+  const draftState = $derived(release?.state ?? 'draft');
+  const STATES = [
+    ['draft', 'Draft'],
+    ['proofed', 'Proofed'],
+    ['scheduled', 'Scheduled'],
+    ['released', 'Out'],
+  ] as const;
+  const reached = $derived(STATES.findIndex(([id]) => id === draftState));
+  const inMail = $derived(Object.values(mails).reduce((a, b) => a + b, 0));
+</script>
+
+<MonthFrame>
+  <ol class="flex flex-wrap gap-x-1" aria-label="How far it is">
+    {#each STATES as [id, name], i (id)}
+      <li
+        class="border-t-4 px-3 py-1.5 {i === reached
+          ? 'border-weld font-semibold'
+          : i < reached
+            ? 'border-walnut text-walnut'
+            : 'border-rule text-quiet'}"
+        aria-current={i === reached ? 'step' : undefined}
+      >
+        {name}
+      </li>
+    {/each}
+  </ol>
+  {#if desk.trouble}<p class="mt-4 text-madder" role="alert">{desk.trouble}</p>{/if}
+
+  {#if draftState === 'draft'}
+    <h2 class="mt-5 mb-2 text-head">Look at it before forty people cut it</h2>
+    <ProofList {points} working={desk.working} onproofed={(checks) => void desk.step({ step: 'proof', checks })} />
+  {:else if draftState !== 'released'}
+    <p class="mt-5 max-w-prose text-lead">
+      Version {release!.version} was proofed and frozen on {at(release!.proofed)}.
+      {#if draftState === 'scheduled'}It goes out on <b>{at(release!.due!)}</b>, where the clock says {calendar.timeZone}.{:else if minute}By
+        its day it would go out on <b>{at(minute)}</b>.{/if}
+    </p>
+    {#if since.length > 0}
+      <div class="mt-4 border-l-4 border-weld pl-4">
+        <p>The draft has changed since. What goes out is what was proofed, without this:</p>
+        {#each since as { colourway, says } (colourway)}
+          <p class="mt-1 font-semibold">{colourway}</p>
+          <ul class="list-disc pl-5">
+            {#each says as line (line)}<li><Say text={line} /></li>{/each}
+          </ul>
+        {/each}
+      </div>
+    {/if}
+    <p class="mt-5 flex flex-wrap gap-2">
+      {#if draftState === 'proofed'}
+        <button class="act first" disabled={desk.working} onclick={() => void desk.step({ step: 'schedule' })}
+          >Schedule it</button
+        >
+      {:else}
+        <button class="act" disabled={desk.working} onclick={() => void desk.step({ step: 'unschedule' })}
+          >Take the schedule back</button
+        >
+      {/if}
+      {#if sure}
+        <button
+          class="act first"
+          disabled={desk.working}
+          onclick={() => {
+            sure = false;
+            void desk.step({ step: 'now' });
+          }}>Release now, to everybody, for good</button
+        >
+        <button class="act" onclick={() => (sure = false)}>Not now</button>
+      {:else}
+        <button class="act" disabled={desk.working} onclick={() => (sure = true)}>Release it now…</button>
+      {/if}
+      <button class="act" disabled={desk.working} onclick={() => void desk.step({ step: 'redraft' })}
+        >{since.length > 0 ? 'Look at it again' : 'Back to draft'}</button
+      >
+    </p>
+  {:else}
+    <p class="mt-5 max-w-prose text-lead">
+      Out since {at(release!.released!)}; version {release!.version} is what everybody sees.
+    </p>
+    {#if since.length > 0}
+      <p class="mt-3 max-w-prose border-l-4 border-weld pl-4">
+        The draft says something else by now. Publishing it, beside the table, corrects the month and writes to exactly those
+        who hold an older version.
+      </p>
+    {/if}
+    <Holders {holders} version={release!.version} onhand={(participant) => void desk.step({ step: 'hand', participant })} />
+  {/if}
+  {#snippet side()}
+    <section aria-label="On the way">
+      <h2 class="border-b border-ink pb-1 text-lead">Letters</h2>
+      {#if inMail === 0}
+        <p class="mt-2 text-quiet">
+          {draftState === 'released'
+            ? 'Nobody on the roster had a mail address.'
+            : 'When it goes out, everybody who takes part and has a mail address gets her own sheet.'}
+        </p>
+      {:else}
+        <dl>
+          {#each [['sent', 'sent'], ['waiting', 'waiting'], ['sending', 'on their way'], ['failed', 'given up']] as const as [id, name] (id)}
+            {#if mails[id]}
+              <div class="flex border-b border-rule py-1.5 {id === 'failed' ? 'text-madder' : ''}">
+                <dt class="mr-auto">{name}</dt>
+                <dd class="numeral">{mails[id]}</dd>
+              </div>
+            {/if}
+          {/each}
+        </dl>
+        <p class="mt-2"><a class="plain" href="/programmes/{bench.slug}/post?month={month.id}">look at the letters</a></p>
+      {/if}
+    </section>
+    <SheetVersions month={month.id} />
+    {#if month.release}
+      <p class="mt-4 text-note text-quiet">
+        Its day, {longDate(month.release, page.data.locale)}, is set at Draft and in the calendar.
+      </p>
+    {/if}
+  {/snippet}
+</MonthFrame>
