@@ -18,7 +18,7 @@ export default defineConfig({
       project('paper', ['paper/src/**/*.test.ts']),
       project('cli', ['cli/src/**/*.test.ts']),
       {
-        ...project('web', ['web/src/lib/*.test.ts', 'web/src/lib/{plan,draft,sew,quilt,ui,cloth}/*.test.ts']),
+        ...project('web', ['web/src/lib/*.test.ts', 'web/src/lib/{plan,draft,sew,quilt,ui,cloth,kits,roster}/*.test.ts']),
         plugins: [svelte()],
       },
       project('database', ['web/src/lib/server/**/*.test.ts'], { globalSetup: at('bin/lib/test-cluster.mjs') }),

@@ -35,3 +35,4 @@ export { demonstrationPaper } from './demonstration';
 export { firstPacketPaper } from './first-packet';
 export { templatesPaper } from './templates-paper';
 export { proofPoints, type ProofFacts, type ProofPoint } from './proof';
+export { kitContents, type KitLabel } from './kit-labels';

@@ -297,6 +297,7 @@ export function bundleViews(programme: Programme, colourwayId: string, sizeId: s
 
 export interface FiguresView {
   months: {
+    id: string;
     name: string;
     /** Yards or metres by fabric id. */
     cloth: Record<string, number>;
@@ -327,6 +328,7 @@ export function figuresView(
   return {
     months: figures.map(({ month, cloth, ...f }) => ({
       ...f,
+      id: month.id,
       name: month.name,
       cloth: Object.fromEntries(cloth.map((c) => [c.fabric.id, c.length / yard])),
     })),

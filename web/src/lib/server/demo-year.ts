@@ -33,7 +33,15 @@ export function demoAt(file: ProgrammeFile, today: string): ProgrammeFile {
     ...(order.due && { due: later(order.due, moved) }),
     ...(order.deliveries && { deliveries: order.deliveries.map((d) => ({ ...d, date: later(d.date, moved) })) }),
   }));
-  return { ...file, months, ...(orders && { orders }) };
+  const { calendar } = file;
+  const cadence = calendar?.cadence && { ...calendar.cadence, start: later(calendar.cadence.start, days) };
+  const away = calendar?.away?.map((a) => ({ ...a, from: later(a.from, days), to: later(a.to, days) }));
+  return {
+    ...file,
+    months,
+    ...(orders && { orders }),
+    ...(calendar && { calendar: { ...calendar, ...(cadence && { cadence }), ...(away && { away }) } }),
+  };
 }
 
 /** Dates written in a CSV, moved alike. */

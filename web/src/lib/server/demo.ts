@@ -8,6 +8,7 @@ import { now, todayIn } from './clock';
 import { deleteOrganisation, insertOrganisation } from './db/organisations';
 import { asOrganisation } from './db/pool';
 import { datesMoved, daysToMove, demoAt } from './demo-year';
+import { liveDemo, withSlip } from './demo-running';
 import { storeNew } from './programmes';
 import { changeRosterIn } from './roster';
 
@@ -20,7 +21,8 @@ export async function loadDemo(fresh: boolean): Promise<void> {
     if (!(await insertOrganisation(db, DEMO_ORGANISATION, 'Quarry Road Quilters'))) return;
     const file = allotmentYear as unknown as ProgrammeFile;
     const today = todayIn('UTC', now());
-    const reading = readProgramme(demoAt(file, today));
+    const document = demoAt(file, today);
+    const reading = readProgramme(withSlip(document));
     if (!reading.ok)
       throw new Error(`the demonstration programme is unsound: ${reading.errors[0]!.path} ${reading.errors[0]!.message}`);
     const slug = await storeNew(db, reading.file);
@@ -30,5 +32,6 @@ export async function loadDemo(fresh: boolean): Promise<void> {
     if (refused.length > 0) throw new Error(`the demonstration roster is unsound: ${refused[0]}`);
     const saved = await changeRosterIn(db, { organisation: DEMO_ORGANISATION, slug }, changes);
     if (saved.kind !== 'saved') throw new Error(`the demonstration roster was ${saved.kind}`);
+    await liveDemo(db, { slug, file: document, today });
   });
 }

@@ -170,7 +170,7 @@ export async function openMonth(page: OpenPage, month: string): Promise<Released
   return asOrganisation(page.organisation, async (db) => {
     const found = (await releasedFor(db, page)).find((r) => r.month === month);
     if (found)
-      await noteHeld(db, page.slug, { participant: page.person.id, month, version: found.version, way: 'page', at: now() });
+      await noteHeld(db, page.slug, { people: [page.person.id], month, version: found.version, way: 'page', at: now() });
     return found;
   });
 }

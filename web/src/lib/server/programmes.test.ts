@@ -165,7 +165,7 @@ describe('the demonstration', () => {
     expect((await demo()).document.contact).toBe('the window');
     await loadDemo(true);
     const anew = await programmesOf(DEMO_ORGANISATION);
-    expect(anew.map((p) => [p.slug, p.revision, p.people])).toEqual([['the-allotment-year', 1, 54]]);
+    expect(anew.map((p) => [p.slug, p.revision, p.people])).toEqual([['the-allotment-year', 2, 54]]);
     expect(await programmeOf(GUILD, slug)).toBeDefined();
   });
 

@@ -73,7 +73,7 @@ export async function handSheet(organisation: string, slug: string, month: strin
     const out = (await listReleases(db, slug)).find((r) => r.month === month && r.state === 'released');
     if (!out) return refused('It is not out, so there is no sheet to hand over.');
     if ((await somePeople(db, slug, [participant])).length === 0) return missing;
-    await noteHeld(db, slug, { participant, month, version: out.version, way: 'hand', at: now() });
+    await noteHeld(db, slug, { people: [participant], month, version: out.version, way: 'hand', at: now() });
     return { kind: 'done' };
   });
 }
@@ -122,7 +122,7 @@ export async function freeze(
   month: string,
   { checks, at }: { checks: string[]; at: Date },
 ): Promise<Stepped> {
-  const published = await publishIn(db, slug, month);
+  const published = await publishIn(db, slug, month, at);
   if (published.kind === 'missing') return missing;
   await markProofed(db, slug, { month, version: published.version, checks, at });
   return { kind: 'done' };

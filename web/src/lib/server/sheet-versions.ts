@@ -54,7 +54,7 @@ export const publishSheet = (organisation: string, slug: string, month: string):
   });
 
 /** As publishSheet, within a transaction that goes on, and telling nobody. */
-export async function publishIn(db: pg.ClientBase, slug: string, month: string): Promise<Published> {
+export async function publishIn(db: pg.ClientBase, slug: string, month: string, at: Date = now()): Promise<Published> {
   const stored = await lockProgramme(db, slug);
   const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
   const known = reading?.ok ? reading.programme.months.find((m) => m.id === month) : undefined;
@@ -65,6 +65,6 @@ export async function publishIn(db: pg.ClientBase, slug: string, month: string):
     if (!published || changesBetween(published, stored.document, month).length === 0)
       return { kind: 'same', version: newest.version };
   }
-  await insertVersion(db, slug, month, now());
+  await insertVersion(db, slug, month, at);
   return { kind: 'published', version: (newest?.version ?? 0) + 1 };
 }

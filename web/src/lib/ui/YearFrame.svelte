@@ -35,7 +35,13 @@
     { id: 'bolts', name: 'Bolts', to: '/bolts' },
     { id: 'figures', name: 'Figures', to: '/figures' },
   ];
-  const PEOPLE = [{ id: 'roster', name: 'Roster', to: '/roster' }];
+  const PEOPLE = [
+    { id: 'roster', name: 'Roster', to: '/roster' },
+    { id: 'calendar', name: 'Calendar', to: '/calendar' },
+    { id: 'kits', name: 'Kits', to: '/kits' },
+    { id: 'pickup', name: 'Pickup', to: '/pickup' },
+    { id: 'post', name: 'Post', to: '/post' },
+  ];
   const people = $derived(PEOPLE.some((s) => s.id === current));
   const stations = $derived(
     (people ? PEOPLE : YEAR).map(({ to, ...s }) => ({

@@ -32,13 +32,13 @@ export async function listHolders(db: pg.ClientBase, slug: string, month: string
 
 const HOLD = `
   insert into sheet_held (organisation_id, programme_id, participant_id, month, version, way, held_at)
-  select p.organisation_id, p.id, $2, $3, $4, $5, $6 from programme p where slug = $1 on conflict do nothing`;
+  select p.organisation_id, p.id, unnest($2::uuid[]), $3, $4, $5, $6 from programme p where slug = $1 on conflict do nothing`;
 
-/** Notes that she has a version; the first way she came by it stands. */
+/** Notes that people have a version; the first way they came by it stands. */
 export async function noteHeld(
   db: pg.ClientBase,
   slug: string,
-  { participant, month, version, way, at }: { participant: string; month: string; version: number; way: HeldWay; at: Date },
+  { people, month, version, way, at }: { people: readonly string[]; month: string; version: number; way: HeldWay; at: Date },
 ): Promise<void> {
-  await db.query(HOLD, [slug, participant, month, version, way, at]);
+  await db.query(HOLD, [slug, people, month, version, way, at]);
 }

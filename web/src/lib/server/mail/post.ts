@@ -81,7 +81,7 @@ async function sendOne(
   await asOrganisation(organisation, async (db) => {
     await markSent(db, mail.id, now());
     if (participant && month && version !== null && mail.withSheet)
-      await noteHeld(db, slug, { participant, month, version, way: 'mail', at: now() });
+      await noteHeld(db, slug, { people: [participant], month, version, way: 'mail', at: now() });
   });
 }
 

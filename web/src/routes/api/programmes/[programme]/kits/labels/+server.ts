@@ -1,0 +1,18 @@
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import { printLabels } from '$lib/server/kit-files';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+const readAsked = bodyReader<{ month: string; colourway: string }>({
+  type: 'object',
+  required: ['month', 'colourway'],
+  properties: { month: { type: 'string', maxLength: 80 }, colourway: { type: 'string', maxLength: 80 } },
+});
+
+/** Sends labels to the label printer. */
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+  const asked = await readAsked(request);
+  const done = await whileDatabaseAnswers(printLabels(locals.organisation, { slug: params.programme, ...asked }));
+  if ('message' in done) error(done.status, done.message);
+  return json(done);
+};

@@ -1,0 +1,32 @@
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import { answer, retryAll } from '$lib/server/post-office';
+import { error, json } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+type Deed = { deed: 'retry' } | { deed: 'answer'; question: string; answer: string };
+
+const readDeed = bodyReader<Deed>({
+  oneOf: [
+    { type: 'object', required: ['deed'], additionalProperties: false, properties: { deed: { const: 'retry' } } },
+    {
+      type: 'object',
+      required: ['deed', 'question', 'answer'],
+      additionalProperties: false,
+      properties: {
+        deed: { const: 'answer' },
+        question: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
+        answer: { type: 'string', minLength: 1, maxLength: 4000, pattern: '^[^\\u0000]*\\S[^\\u0000]*$' },
+      },
+    },
+  ],
+});
+
+/** Tries given-up letters again, or answers a question. */
+export const POST: RequestHandler = async ({ params, request, locals }) => {
+  const asked = await readDeed(request);
+  const [organisation, slug] = [locals.organisation, params.programme];
+  if (asked.deed === 'retry') return json({ again: await whileDatabaseAnswers(retryAll(organisation, slug)) });
+  if (!(await whileDatabaseAnswers(answer(organisation, slug, asked.question, asked.answer))))
+    error(404, 'There is no such question.');
+  return json({ answered: true });
+};

@@ -1,0 +1,16 @@
+import { shopPace } from '$lib/server/cutting-room';
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { feedAddress } from '$lib/server/feeds';
+import { kitBoard } from '$lib/server/kits';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+  const board = await whileDatabaseAnswers(kitBoard(locals.organisation, params.programme));
+  if (!board) error(404, 'There is no such programme.');
+  return {
+    board,
+    pace: await whileDatabaseAnswers(shopPace(locals.organisation)),
+    feed: await whileDatabaseAnswers(feedAddress(locals.organisation, params.programme)),
+  };
+};

@@ -1,0 +1,175 @@
+<!-- The calendar: what is to be done by when, week by week, with the hours it takes against those there are. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import CalendarForm from '$lib/calendar/CalendarForm.svelte';
+  import { tableJobs } from '$lib/calendar/jobs';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { longDate } from '$lib/programme-view';
+  import Chart from '$lib/ui/Chart.svelte';
+  import Working from '$lib/ui/Working.svelte';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { calendarSteps, mondayOf, releaseDays, stepNames, tableLoad, type CalendarStep } from '@aggrega/core/running';
+  import Download from '@lucide/svelte/icons/download';
+  import { onDestroy, untrack } from 'svelte';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const locale = $derived(page.data.locale as string);
+  const today = $derived(page.data.today as string);
+  const asker = new YearAsker<'figures'>();
+  onDestroy(() => asker.close());
+  const people = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.enrolled(c)])));
+  $effect(() => {
+    const question = { kind: 'figures' as const, people };
+    const document = bench.saver.document;
+    untrack(() => asker.ask(document, question));
+  });
+  const enrolled = $derived(Object.values(people).reduce((a, b) => a + b, 0));
+  const minutes = $derived(new Map((asker.answer?.months ?? []).map((m) => [m.id, m.minutes * data.pace])));
+  const short = (iso: string) =>
+    new Date(`${iso}T00:00:00Z`).toLocaleDateString(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
+  const weekday = (iso: string) =>
+    new Date(`${iso}T00:00:00Z`).toLocaleDateString(locale, {
+      weekday: 'short',
+      day: 'numeric',
+      month: 'short',
+      timeZone: 'UTC',
+    });
+  const load = $derived(tableLoad(tableJobs(programme, minutes, data.board, enrolled), programme.calendar, today, short));
+  const weeks = $derived(load.weeks.slice(0, 60));
+
+  let past = $state(false);
+  const steps = $derived(calendarSteps(programme));
+  const stateOf = (id: string) => (page.data.releases as { month: string; state: string }[]).find((r) => r.month === id)?.state;
+  /** Whether a step is done as far as anybody has noted: kits by the board, sheets by their release. */
+  const boardOf = (id: string, states: readonly string[]) =>
+    data.board.counts.filter((c) => c.month === id && states.includes(c.state)).reduce((n, c) => n + c.kits, 0);
+  function done({ kind, month }: CalendarStep): boolean {
+    if (kind === 'release') return stateOf(month.id) === 'released';
+    if (kind === 'proof') return stateOf(month.id) !== undefined;
+    const all = boardOf(month.id, ['planned', 'cut', 'packed', 'handed']);
+    if (kind === 'cut') return all > 0 && boardOf(month.id, ['planned']) === 0;
+    if (kind === 'pack') return all > 0 && boardOf(month.id, ['planned', 'cut']) === 0;
+    // Nobody notes the rest: once its kits are cut, its cloth was there.
+    return stateOf(month.id) === 'released' || (all > 0 && boardOf(month.id, ['planned']) === 0);
+  }
+  const shown = $derived(steps.filter((s) => past || s.day >= mondayOf(today) || !done(s)));
+  const byWeek = $derived.by(() => {
+    const found: { monday: string; steps: CalendarStep[] }[] = [];
+    for (const step of shown) {
+      const monday = mondayOf(step.day);
+      if (found.at(-1)?.monday !== monday) found.push({ monday, steps: [] });
+      found.at(-1)!.steps.push(step);
+    }
+    return found;
+  });
+  const moved = $derived(
+    releaseDays(programme.calendar, programme.months.length).flatMap(({ day, instead }, i) =>
+      instead && programme.months[i]!.release === day
+        ? [`${programme.months[i]!.name} is a week or more later than ${longDate(instead.day, locale)}: ${instead.because}.`]
+        : [],
+    ),
+  );
+  const STATION: Partial<Record<CalendarStep['kind'], string>> = {
+    proof: 'release',
+    release: 'release',
+    cut: 'cut',
+    pack: 'kits',
+    sample: 'sew',
+  };
+  const address = $derived(data.feed && new URL(data.feed, page.url).href.replace(/^https?:/, 'webcal:'));
+</script>
+
+<YearFrame name="Calendar" about="What is to be done by when, for {enrolled} people" colourways={false}>
+  <Working progress={asker.progress} what="Working out the hours" />
+  {#if steps.length === 0}
+    <p class="mt-8 max-w-prose text-lead">
+      No month has a day yet. Set the cadence beside this and let it set the days, or give each month its day at Draft.
+    </p>
+  {:else}
+    {#if load.says.length > 0 || moved.length > 0}
+      <ul class="mt-4 border-l-4 border-weld pl-4">
+        {#each [...load.says.slice(0, load.over.length + 6), ...moved] as line (line)}<li class="max-w-prose">{line}</li>{/each}
+      </ul>
+    {/if}
+    {#if weeks.some((w) => w.parts.length > 0)}
+      <Chart
+        title="Hours at the table, week by week"
+        unit="h"
+        type="bar"
+        stacked
+        labels={weeks.map((w) => short(w.monday))}
+        series={[
+          {
+            name: 'cutting',
+            colour: '#d9b90f',
+            values: weeks.map((w) => w.parts.filter((p) => p.job.kind === 'cut').reduce((n, p) => n + p.hours, 0)),
+          },
+          {
+            name: 'packing',
+            colour: '#7c8db5',
+            values: weeks.map((w) => w.parts.filter((p) => p.job.kind === 'pack').reduce((n, p) => n + p.hours, 0)),
+          },
+          {
+            name: 'room left',
+            colour: 'transparent',
+            values: weeks.map((w) => Math.max(0, w.has - w.parts.reduce((n, p) => n + p.hours, 0))),
+          },
+        ]}
+      />
+    {/if}
+    <section class="mt-8" aria-label="Week by week">
+      <div class="flex items-baseline border-b-2 border-ink pb-1">
+        <h2 class="mr-auto text-head">Week by week</h2>
+        <button class="plain no-print text-note" aria-pressed={past} onclick={() => (past = !past)}
+          >{past ? 'only what is open or to come' : 'with what is past'}</button
+        >
+      </div>
+      {#each byWeek as { monday, steps: own } (monday)}
+        <div class="flex gap-5 border-b border-rule py-2" data-week={monday}>
+          <p class="w-28 shrink-0 {monday === mondayOf(today) ? 'font-semibold' : 'text-quiet'}">
+            {monday === mondayOf(today) ? 'this week' : short(monday)}
+          </p>
+          <ul class="min-w-0 flex-1">
+            {#each own as step (step.kind + step.month.id)}
+              {@const isDone = done(step)}
+              {@const late = !isDone && step.day < today}
+              <li
+                class="flex items-baseline gap-3 py-0.5 {isDone ? 'text-walnut' : late ? 'text-madder' : ''}"
+                data-step="{step.kind} {step.month.id}"
+              >
+                <span class="w-24 shrink-0 tabular">{weekday(step.day)}</span>
+                <a
+                  class="hover:underline {step.kind === 'release' ? 'font-semibold' : ''}"
+                  href={STATION[step.kind]
+                    ? `/programmes/${bench.slug}/months/${step.month.id}/${STATION[step.kind]}${page.url.search}`
+                    : `/programmes/${bench.slug}/bolts`}>{step.month.name}: {stepNames[step.kind]}</a
+                >
+                {#if isDone}<span class="text-note">done</span>{:else if late}<span class="text-note">overdue</span>{/if}
+                {#if step.earlier}<span class="text-note text-quiet">earlier, for {step.earlier}</span>{/if}
+              </li>
+              {#if step.kind === 'release' && step.month.homework}
+                <li class="pl-27 text-note text-quiet">homework: {step.month.homework}</li>
+              {/if}
+            {/each}
+          </ul>
+        </div>
+      {/each}
+    </section>
+  {/if}
+  {#snippet side()}
+    <CalendarForm />
+    <section class="mt-6" aria-label="In your own calendar">
+      <h2 class="border-b border-ink pb-1 text-lead">In your own calendar</h2>
+      <p class="mt-2">
+        <a class="act" href="/programmes/{bench.slug}/calendar/work.ics" download><Download size={17} /> As a file</a>
+      </p>
+      {#if address}
+        <p class="mt-2 text-note text-quiet">Or subscribe; who has this address sees every step, also of what is not out:</p>
+        <p class="mt-1"><a class="plain text-note break-all" href={address}>{address}</a></p>
+      {/if}
+    </section>
+  {/snippet}
+</YearFrame>

@@ -1,0 +1,135 @@
+<!-- All kits of the year: how far each sort is, what is to be cut next, what lies about for nobody. -->
+<script lang="ts">
+  import { goto, invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
+  import { longDate } from '$lib/programme-view';
+  import { boardRows, nextCutting, type BoardRow } from '$lib/kits/board';
+  import { kitStateNames, kitStates, packetName, sortName } from '$lib/kits/kit-words';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const rows = $derived(boardRows(data.board, programme));
+  const next = $derived(nextCutting(rows, programme, page.data.today));
+  const total = $derived(next.rows.reduce((n, r) => n + r.kits.planned, 0));
+  const loose = $derived(rows.filter((r) => r.loose > 0));
+  const waitLoose = $derived(
+    loose.filter((r) => r.kits.planned > 0).reduce((n, r) => n + Math.min(r.loose, r.kits.planned), 0),
+  );
+  let trouble = $state('');
+  const releaseOf = (id: string) => longDate(programme.months.find((m) => m.id === id)?.release, page.data.locale);
+
+  async function give() {
+    trouble = '';
+    const answer = await fetch(`/api/programmes/${bench.slug}/kits`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ deed: 'give', months: data.board.packets }),
+    }).catch(() => undefined);
+    if (!answer?.ok) trouble = 'The server does not answer; nothing was changed.';
+    await invalidateAll();
+  }
+  /** To the Cut station, with so many kits tried as are to be cut. */
+  function cut(row: BoardRow) {
+    const colourway = programme.colourways.find((c) => c.id === row.colourway)!;
+    bench.try(colourway, row.kits.planned);
+    void goto(`/programmes/${bench.slug}/months/${row.month}/cut?colourway=${row.colourway}`);
+  }
+</script>
+
+<YearFrame
+  name="Kits"
+  about="{rows.reduce((n, r) => n + r.kits.handed, 0)} kits handed over, {rows.reduce(
+    (n, r) => n + r.kits.planned,
+    0,
+  )} to be cut"
+  colourways={false}
+>
+  {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
+  {#if rows.length === 0}
+    <p class="mt-8 max-w-prose text-lead">
+      No kits yet. They follow the <a class="plain" href="/programmes/{bench.slug}/roster">roster</a>: everybody who takes part
+      gets one of each packet.
+    </p>
+  {:else}
+    <section class="mt-5" aria-label="To be cut next">
+      <h2 class="border-b-2 border-ink pb-1 text-head">To be cut next</h2>
+      {#if next.rows.length === 0}
+        <p class="mt-2 text-lead">Nothing: everything up to the next release is cut.</p>
+      {:else}
+        <p class="mt-2">
+          {total}
+          {total === 1 ? 'kit' : 'kits'}{#if next.back.length > 0}, {next.back.reduce((n, r) => n + r.kits.planned, 0)} of them of
+            months that are out already, for people who joined late{/if}.
+        </p>
+        <table class="mt-2 w-full">
+          <tbody>
+            {#each next.rows as row (row.month + row.colourway + row.size)}
+              <tr class="border-b border-rule" data-next="{row.month} {row.colourway}">
+                <td class="py-1.5 pr-3">{packetName(programme, row.month)}</td>
+                <td class="pr-3">{sortName(programme, row.colourway, row.size)}</td>
+                <td class="numeral pr-3 text-right text-lead">{row.kits.planned}</td>
+                <td class="no-print text-right"
+                  ><button class="plain text-note" onclick={() => cut(row)}>plan the cutting of {row.kits.planned}</button></td
+                >
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      {/if}
+    </section>
+    <section class="mt-8" aria-label="The year’s kits">
+      <h2 class="text-head">The year’s kits</h2>
+      <table class="mt-1 w-full">
+        <thead
+          ><tr class="border-b-2 border-ink"
+            ><th class="py-1">Packet</th><th>Sort</th>{#each kitStates as s (s)}<th class="text-right">{kitStateNames[s]}</th
+              >{/each}<th class="text-right">nobody’s</th></tr
+          ></thead
+        >
+        <tbody>
+          {#each rows as row, i (row.month + row.colourway + row.size)}
+            {@const begins = rows[i - 1]?.month !== row.month}
+            <tr
+              class={begins ? 'border-t border-ink' : 'border-t border-rule'}
+              data-row="{row.month} {row.colourway} {row.size}"
+            >
+              <td class="py-1 pr-3">
+                {#if begins}<a
+                    class="plain font-semibold"
+                    href="/programmes/{bench.slug}/months/{row.month}/kits?colourway={row.colourway}"
+                    >{packetName(programme, row.month)}</a
+                  ><span class="block text-note text-quiet">{releaseOf(row.month)}</span>{/if}
+              </td>
+              <td class="pr-3">{sortName(programme, row.colourway, row.size)}</td>
+              {#each kitStates as s (s)}<td class="numeral text-right {row.kits[s] ? '' : 'font-normal text-quiet'}"
+                  >{row.kits[s] || '·'}</td
+                >{/each}
+              <td class="numeral text-right {row.loose ? '' : 'font-normal text-quiet'}">{row.loose || '·'}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </section>
+  {/if}
+  {#snippet side()}
+    <section class="mt-4" aria-label="Nobody’s kits">
+      <h2 class="border-b border-ink pb-1 text-lead">Nobody’s kits</h2>
+      {#if loose.length === 0}
+        <p class="mt-2 text-quiet">None. Spares, demo sets and what leavers did not fetch turn up here once they are cut.</p>
+      {:else}
+        <p class="mt-2">
+          {loose.reduce((n, r) => n + r.loose, 0)} are made and belong to nobody: spares, demo sets, and what leavers did not fetch.
+        </p>
+        {#if waitLoose > 0}
+          <p class="mt-2">
+            <button class="act first" onclick={() => void give()}>Give {waitLoose} to those who wait for one</button>
+          </p>
+        {/if}
+      {/if}
+    </section>
+    <p class="mt-6"><a class="act" href="/programmes/{bench.slug}/pickup">The pickup evening</a></p>
+  {/snippet}
+</YearFrame>

@@ -1,0 +1,9 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { kitBoard, kitList } from '$lib/server/kits';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+  const rows = await whileDatabaseAnswers(kitList(locals.organisation, params.programme, params.month));
+  const board = await whileDatabaseAnswers(kitBoard(locals.organisation, params.programme));
+  return { rows: rows ?? [], loose: board?.loose ?? [] };
+};

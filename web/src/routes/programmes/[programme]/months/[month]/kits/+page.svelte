@@ -1,0 +1,170 @@
+<!-- A month's kits, person by person: cut, packed, handed over; spares; labels. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { invalidateAll } from '$app/navigation';
+  import Connection from '$lib/kits/Connection.svelte';
+  import KitSteps from '$lib/kits/KitSteps.svelte';
+  import { KitTicks } from '$lib/kits/kit-ticks.svelte';
+  import { kitStateNames, kitStates, packetName, sortName } from '$lib/kits/kit-words';
+  import type { KitState } from '$lib/server/db/kits';
+  import MonthFrame from '$lib/ui/MonthFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { kitsBySize } from '@aggrega/core/programme';
+  import Download from '@lucide/svelte/icons/download';
+  import { onMount, untrack } from 'svelte';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const month = $derived(page.params.month!);
+  const first = $derived(programme.kits.packets.find((p) => p.some((m) => m.id === month))?.[0]?.id ?? month);
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const ticks = $derived.by(() => {
+    const query = `month=${encodeURIComponent(month)}`;
+    return untrack(() => new KitTicks(bench.slug, query, data.rows));
+  });
+  $effect(() => {
+    const now = ticks;
+    untrack(() => now.start());
+    return () => now.close();
+  });
+  let find = $state('');
+  let trouble = $state('');
+  const own = $derived(ticks.rows.filter((k) => k.colourway === colourway.id));
+  const shown = $derived(own.filter((k) => k.name.toLowerCase().includes(find.trim().toLowerCase())));
+  const count = (state: KitState) => own.filter((k) => k.state === state).length;
+  const loose = $derived(data.loose.filter((l) => l.month === first && l.colourway === colourway.id));
+  const looseOf = (size: string) => loose.filter((l) => l.size === size).reduce((n, l) => n + l.kits, 0);
+  /** Spares and demo sets that the document asks for, by size. */
+  const asked = $derived(
+    kitsBySize(programme, colourway, bench.enrolled(colourway)).map(({ size, kits }) => {
+      const people = own.filter((k) => k.size === (size?.id ?? '')).length;
+      return { size: size?.id ?? '', name: size?.name ?? 'Plain size', spare: Math.max(0, kits - people) };
+    }),
+  );
+  let ready = $state(false);
+  onMount(() => (ready = true));
+
+  async function deed(body: Record<string, unknown>) {
+    trouble = '';
+    const answer = await fetch(`/api/programmes/${bench.slug}/kits`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    }).catch(() => undefined);
+    if (!answer?.ok) {
+      const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
+      trouble = said?.message ?? 'The server does not answer; nothing was changed.';
+    }
+    await Promise.all([invalidateAll(), ticks.sync()]);
+  }
+  let printed = $state('');
+  async function print() {
+    printed = '';
+    const answer = await fetch(`/api/programmes/${bench.slug}/kits/labels`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ month: first, colourway: colourway.id }),
+    }).catch(() => undefined);
+    const said = (await answer?.json().catch(() => undefined)) as { printed?: number; message?: string } | undefined;
+    printed = answer?.ok ? `${said?.printed} sent` : (said?.message ?? 'The label printer does not answer.');
+  }
+  const spare = (size: string, kits: number) => deed({ deed: 'loose', month: first, colourway: colourway.id, size, kits });
+  const NEXT: Partial<Record<KitState, KitState>> = { planned: 'cut', cut: 'packed', packed: 'handed' };
+  const move = (state: KitState) =>
+    ticks.set(
+      own.filter((k) => k.state === state),
+      NEXT[state]!,
+    );
+</script>
+
+<MonthFrame>
+  {#if first !== month}
+    <p class="mb-3 max-w-prose text-quiet">
+      Its cloth is handed out with {packetName(programme, first)}; these are the kits of that packet.
+    </p>
+  {/if}
+  {#if trouble}<p class="mb-3 text-madder" role="alert">{trouble}</p>{/if}
+  {#if ticks.rows.length === 0}
+    <p class="max-w-prose text-lead">
+      Nobody gets a kit of this month yet. Kits follow the <a class="plain" href="/programmes/{bench.slug}/roster">roster</a>:
+      one for everybody who takes part.
+    </p>
+  {:else}
+    <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
+      <ol class="flex" aria-label="How many are how far">
+        {#each kitStates as s (s)}
+          <li class="border-t-4 px-3 pt-1 {count(s) > 0 ? 'border-ink' : 'border-rule text-quiet'}" data-count={s}>
+            <span class="numeral text-head">{count(s)}</span> <span class="text-note">{kitStateNames[s]}</span>
+            {#if s !== 'handed' && count(s) > 0}
+              <button class="plain block text-note" disabled={!ready} onclick={() => move(s)}
+                >all {s === 'planned' ? 'are cut' : s === 'cut' ? 'are packed' : 'are handed over'}</button
+              >
+            {/if}
+          </li>
+        {/each}
+      </ol>
+      <label class="no-print ml-auto block w-44"
+        ><span class="text-note text-quiet">Name</span><input class="field" type="search" bind:value={find} /></label
+      >
+    </div>
+    <table class="mt-4 w-full">
+      <thead><tr class="border-b-2 border-ink"><th class="py-1">Whose</th><th>Quilt</th><th>By</th><th>How far</th></tr></thead>
+      <tbody>
+        {#each shown as kit (kit.participant)}
+          <tr class="border-b border-rule" data-kit={kit.name}>
+            <td class="py-1 pr-3 font-semibold">{kit.name}</td>
+            <td class="pr-3">{sortName(programme, '', kit.size) || 'Plain size'}</td>
+            <td class="pr-3">{kit.handing}</td>
+            <td class="py-1"><KitSteps state={kit.state} name={kit.name} onset={(state) => ticks.set([kit], state)} /></td>
+          </tr>
+        {:else}
+          <tr><td colspan="4" class="py-2 text-quiet">Nobody in {colourway.name} is called so.</td></tr>
+        {/each}
+      </tbody>
+    </table>
+  {/if}
+  {#snippet side()}
+    <Connection {ticks} />
+    <section class="mt-4" aria-label="Spares">
+      <h2 class="border-b border-ink pb-1 text-lead">Spares and demo sets</h2>
+      {#each asked as { size, name, spare: wanted } (size)}
+        <div class="flex items-center gap-2 border-b border-rule py-1.5" data-spare={size}>
+          <span class="mr-auto">{name}</span>
+          <button
+            class="act min-h-8 px-2"
+            aria-label="One spare fewer, {name}"
+            disabled={looseOf(size) === 0}
+            onclick={() => void spare(size, -1)}>−</button
+          >
+          <span class="numeral w-6 text-center">{looseOf(size)}</span>
+          <button class="act min-h-8 px-2" aria-label="One spare more, {name}" onclick={() => void spare(size, 1)}>+</button>
+          <span class="w-16 text-right text-note text-quiet">of {wanted}</span>
+        </div>
+      {/each}
+      {#if loose.length > 0 && count('planned') > 0}
+        <p class="mt-2">
+          <button class="act" onclick={() => void deed({ deed: 'give', months: [first] })}
+            >Give them to those who wait for one</button
+          >
+        </p>
+      {/if}
+    </section>
+    <section class="mt-6" aria-label="On paper">
+      <h2 class="border-b border-ink pb-1 text-lead">On paper</h2>
+      <p class="mt-2 flex flex-wrap gap-2">
+        <a class="act" href="kits/labels.pdf?colourway={colourway.id}" download><Download size={17} /> Labels, A4</a>
+        <a class="act" href="kits/labels.pdf?colourway={colourway.id}&page=letter" download>Letter</a>
+        <a class="act" href="kits/kits.csv" download>CSV</a>
+      </p>
+      <p class="mt-2">
+        <button class="act" onclick={() => void print()}>Send to the label printer</button>
+        {#if printed}<span class="ml-1 text-note" role="status">{printed}</span>{/if}
+      </p>
+    </section>
+    <p class="mt-6 flex flex-col gap-1">
+      <a class="plain" href="/programmes/{bench.slug}/pickup">the pickup evening</a>
+      <a class="plain" href="/programmes/{bench.slug}/kits?colourway={colourway.id}">all kits of the year</a>
+    </p>
+  {/snippet}
+</MonthFrame>

@@ -1,0 +1,7 @@
+import { fileAnswer } from '$lib/server/file-answer';
+import { kitsFile } from '$lib/server/kit-files';
+import type { RequestHandler } from './$types';
+
+/** The packet's kits, person by person. */
+export const GET: RequestHandler = ({ params, locals }) =>
+  fileAnswer(kitsFile(locals.organisation, params.programme, params.month));

@@ -1,0 +1,13 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { postOffice } from '$lib/server/post-office';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, url, locals }) => {
+  const short = (name: string) => (url.searchParams.get(name) ?? '').replaceAll('\u0000', '').slice(0, 80);
+  const page = Math.max(0, Math.min(10_000, Math.floor(Number(url.searchParams.get('page')) || 0)));
+  const asked = { state: short('state'), month: short('month'), find: short('find'), page };
+  const post = await whileDatabaseAnswers(postOffice(locals.organisation, params.programme, asked));
+  if (!post) error(404, 'There is no such programme.');
+  return { post, asked };
+};
