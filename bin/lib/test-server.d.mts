@@ -3,5 +3,5 @@ export interface Served {
   kill(): Promise<unknown>;
   stop(): Promise<unknown>;
 }
-export function serve(url: string, port: number, outside?: string): Promise<Served>;
+export function serve(url: string, port: number, options?: { outside?: string; env?: Record<string, string> }): Promise<Served>;
 export function demoServer(port?: number): Promise<{ address: string; remove(): Promise<void> }>;

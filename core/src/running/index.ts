@@ -35,3 +35,4 @@ export {
   type MonthToDo,
   type ProgressStep,
 } from './catch-up';
+export { embargoed, monthNumber } from './embargo';

@@ -12,6 +12,7 @@ import {
   type Month,
   type Programme,
 } from '../programme';
+import { monthNumber } from '../running';
 import { cautions } from './cautions';
 import type { Paper, PaperPicture, PaperPiece, PaperRow } from './paper';
 import { checkSquare, coloursOf } from './pictures';
@@ -84,7 +85,7 @@ function mapOfMonths(programme: Programme, wishes: SheetWishes): PaperPiece[] {
   // 'February, Seed Drill' would tell what February brings; where months are let out one by one, not even its own name is sure not to.
   const nameOf = (month: Month, i: number) => {
     if (!hidden(programme, month, wishes)) return month.name;
-    return out ? `Month ${i + 1}` : month.name.split(',')[0]!;
+    return out ? monthNumber(i) : month.name.split(',')[0]!;
   };
   const rows = programme.months.map((month, i): PaperRow => ({
     cells: [

@@ -159,11 +159,11 @@
     {/each}
   </ul>
   <form class="mt-2 flex flex-col gap-2" onsubmit={addAway}>
-    <div class="flex gap-2">
-      <label class="block flex-1"
+    <div class="flex flex-col gap-2">
+      <label class="block"
         ><span class="text-note text-quiet">From</span><input class="field" type="date" bind:value={from} required /></label
       >
-      <label class="block flex-1"
+      <label class="block"
         ><span class="text-note text-quiet">To</span><input class="field" type="date" bind:value={to} /></label
       >
     </div>

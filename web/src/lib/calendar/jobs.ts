@@ -5,18 +5,22 @@ import type { KitBoard } from '$lib/server/kits';
 
 /**
  * A job of cutting and one of packing for each packet. `minutes` are those of cutting a month for everybody, by its id. What the board counts as cut or
- * packed is done; without a roster everything is still to do.
+ * packed is done; without a roster everything is still to do. What is late, for people who joined since, is done with what comes next.
  */
 export function tableJobs(
   programme: Programme,
   minutes: ReadonlyMap<string, number>,
   { counts }: Pick<KitBoard, 'counts'>,
-  people: number,
+  { people, today }: { people: number; today: string },
 ): TableJob[] {
   const steps = calendarSteps(programme);
+  const next = (kind: 'cut' | 'pack') => steps.find((s) => s.kind === kind && s.day >= today)?.day ?? today;
   return programme.kits.packets.flatMap((packet): TableJob[] => {
     const [month] = packet;
-    const due = (kind: 'cut' | 'pack') => steps.find((s) => s.month === month && s.kind === kind)?.day;
+    const due = (kind: 'cut' | 'pack') => {
+      const day = steps.find((s) => s.month === month && s.kind === kind)?.day;
+      return day && day < today ? next(kind) : day;
+    };
     const own = counts.filter((c) => c.month === month!.id);
     const kits = own.reduce((n, c) => n + c.kits, 0);
     const left = (states: readonly string[]) => own.filter((c) => states.includes(c.state)).reduce((n, c) => n + c.kits, 0);

@@ -23,7 +23,7 @@
   {#if view.contact}<p class="mt-2 text-quiet">Or: {view.contact}.</p>{/if}
   <form class="mt-3 flex flex-col gap-2" onsubmit={(e) => void ask(e)}>
     <label class="block"
-      ><span class="text-note text-quiet">Your question</span><textarea
+      ><span class="block text-note text-quiet">Your question</span><textarea
         class="field"
         rows="3"
         maxlength="4000"
@@ -32,7 +32,7 @@
     >
     <div class="flex flex-wrap items-end gap-3">
       <label class="block"
-        ><span class="text-note text-quiet">About</span>
+        ><span class="block text-note text-quiet">About</span>
         <select class="field w-auto" bind:value={month}
           ><option value="">anything</option>{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option
             >{/each}</select

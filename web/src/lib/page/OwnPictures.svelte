@@ -20,13 +20,13 @@
   {#if view.months.length > 0}
     <div class="mt-3 flex flex-wrap items-end gap-3">
       <label class="block"
-        ><span class="text-note text-quiet">Of</span>
+        ><span class="block text-note text-quiet">Of</span>
         <select class="field w-auto" value={chosen} onchange={(e) => (month = e.currentTarget.value)}
           >{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
         ></label
       >
       <label class="block min-w-0 flex-1"
-        ><span class="text-note text-quiet">A picture from your device</span>
+        ><span class="block text-note text-quiet">A picture from your device</span>
         <input
           class="field file:mr-2 file:border file:border-ink file:px-2"
           type="file"

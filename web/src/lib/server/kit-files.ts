@@ -2,7 +2,8 @@
 import { createHash } from 'node:crypto';
 import { mkdir, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { PlanError, readProgramme, type KitKind, type Programme } from '@aggrega/core/programme';
+import { listed } from '@aggrega/core/measure';
+import { PlanError, readProgramme, type KitKind, type Month, type Programme } from '@aggrega/core/programme';
 import { kitContents, type KitLabel } from '@aggrega/core/sheet';
 import { writeTable } from '@aggrega/core/table';
 import { labelSvg, labelsPdf } from '@aggrega/paper/labels';
@@ -52,11 +53,15 @@ function labelOf(programme: Programme, row: KitRow, kind: KitKind, known: Map<st
     name: row.name,
     programme: programme.title,
     made: sortName(programme, row.colourway, row.size),
-    months: packetName(programme, row.month),
+    // By number: a label may be in her hands before the month is out.
+    months: monthNumbers(programme, months),
     contents,
     code: kitCode(row.month, row.participant),
   };
 }
+
+const monthNumbers = (programme: Programme, months: readonly Month[]): string =>
+  `${months.length === 1 ? 'Month' : 'Months'} ${listed(months.map((m) => String(programme.months.indexOf(m) + 1)))}`;
 
 /** Labels of a packet's kits that are not handed over, as PDF. */
 export async function labelsFile(organisation: string, asked: Asked, page: 'A4' | 'letter'): Promise<FoundFile> {

@@ -72,7 +72,7 @@ export async function ownPacket(
     // What was frozen last; before anything is out, what there is, with nothing of its months.
     const programme =
       released.at(-1)?.programme ??
-      (await frozenProgramme(db, { id, slug: page.slug, revision: await newestRevision(db, page.slug) }));
+      (await frozenProgramme(db, { id, slug: page.slug, revision: await newestRevision(db, page.slug), out: new Set() }));
     return programme && { programme, out: new Set(released.map((r) => r.month)) };
   });
   const colourway = found?.programme.colourways.find((c) => c.id === page.person.colourway);

@@ -84,16 +84,21 @@ export interface ReleasedMonth {
   version: number;
   released: Date;
   programme: Programme;
+  /** All months that are out for her. */
+  out: ReadonlySet<string>;
 }
 
 /** The months that are out for a person, in the order of the year. Who has left sees those that were out by then. */
 export async function releasedFor(db: pg.ClientBase, { slug, person }: OpenPage): Promise<ReleasedMonth[]> {
   const out = (await listReleases(db, slug)).filter((r) => r.state === 'released' && r.released !== null);
+  const hers = out.filter(
+    (r) => !(person.state === 'left' && person.left && r.released!.toISOString().slice(0, 10) > person.left),
+  );
+  const names = new Set(hers.map((r) => r.month));
   const found: ReleasedMonth[] = [];
-  for (const { month, version, released, revision, programme: id } of out) {
-    if (person.state === 'left' && person.left && released!.toISOString().slice(0, 10) > person.left) continue;
-    const programme = await frozenProgramme(db, { id, slug, revision });
-    if (programme) found.push({ month, version, released: released!, programme });
+  for (const { month, version, released, revision, programme: id } of hers) {
+    const programme = await frozenProgramme(db, { id, slug, revision, out: names });
+    if (programme) found.push({ month, version, released: released!, programme, out: names });
   }
   return found.sort((a, b) => placeOf(a) - placeOf(b));
 }
@@ -107,11 +112,11 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
   const { organisation, slug, person } = page;
   return asOrganisation(organisation, async (db) => {
     const id = (await programmeId(db, slug))!;
-    const current = await frozenProgramme(db, { id, slug, revision: await newestRevision(db, slug) });
-    if (!current) return undefined;
     const released = await releasedFor(db, page);
+    const shown = new Set(released.map((r) => r.month));
+    const current = await frozenProgramme(db, { id, slug, revision: await newestRevision(db, slug), out: shown });
+    if (!current) return undefined;
     const own = await ownRows(db, person.id);
-    const out = new Set(released.map((r) => r.month));
     const packetOf = new Map(current.kits.packets.flatMap((p) => p.map((m) => [m.id, p[0]!.id] as const)));
     const kitOf = (month: string): ShownMonth['kit'] => {
       if ((person.kit || current.kits.kind) === 'list') return 'none';
@@ -141,10 +146,10 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       ...{ sheet: person.sheet, shows: person.shows, today: todayIn(current.calendar.timeZone) },
       months,
       ahead: current.months.flatMap((m, i) =>
-        !out.has(m.id) && m.release && person.state === 'in' ? [{ number: i + 1, day: m.release }] : [],
+        !shown.has(m.id) && m.release && person.state === 'in' ? [{ number: i + 1, day: m.release }] : [],
       ),
       fabrics: newest ? fabricsOf(released, person) : [],
-      pictures: own.pictures.filter((p) => out.has(p.month)),
+      pictures: own.pictures.filter((p) => shown.has(p.month)),
       questions: own.questions,
       gallery: (await galleryOf(db, slug)).length,
     };

@@ -60,6 +60,10 @@ export const everybody = (organisation: string, slug: string): Promise<StoredPer
 export const peopleNamed = (organisation: string, slug: string, ids: readonly string[]): Promise<StoredPerson[]> =>
   asOrganisation(organisation, (db) => somePeople(db, slug, ids));
 
+/** Whether anybody is on the roster: from then on it counts the people. */
+export const hasRoster = (organisation: string, slug: string): Promise<boolean> =>
+  asOrganisation(organisation, async (db) => (await tallyPeople(db, slug)).length > 0);
+
 export interface RosterFault {
   id: string;
   name: string;

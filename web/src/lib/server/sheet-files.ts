@@ -1,5 +1,13 @@
 /** Papers as files to keep, from the stored programme or from a version that was published. */
-import { PlanError, handsOut, readProgramme, type Colourway, type Programme } from '@aggrega/core/programme';
+import {
+  PlanError,
+  handsOut,
+  readProgramme,
+  type Colourway,
+  type Programme,
+  type ProgrammeFile,
+} from '@aggrega/core/programme';
+import { embargoed } from '@aggrega/core/running';
 import {
   demonstrationPaper,
   firstPacketPaper,
@@ -26,10 +34,12 @@ export interface AskedFile {
   file: string;
   /** Colourway, page, version, locale, and the wishes of the sheet. */
   asked: URLSearchParams;
+  /** For a participant: the months that are out; nothing else is named. Left out for those who run the programme. */
+  out?: ReadonlySet<string>;
 }
 
 /** A paper as a file. */
-export async function sheetFile(organisation: string, { slug, month, file, asked }: AskedFile): Promise<FoundFile> {
+export async function sheetFile(organisation: string, { slug, month, file, asked, out }: AskedFile): Promise<FoundFile> {
   const missing = { status: 404, message: 'There is no such sheet; the Sheet station lists them.' } as const;
   const [, name, ending] = /^([a-z-]+)\.(pdf|html|txt)$/.exec(file) ?? [];
   const stored = await programmeOf(organisation, slug);
@@ -37,7 +47,8 @@ export async function sheetFile(organisation: string, { slug, month, file, asked
   if (!stored || !name || !ending || (version !== null && !month)) return missing;
   const frozen = version === null ? undefined : await publishedSheet(organisation, { slug, month: month!, version });
   const document = version === null ? stored.document : frozen?.document;
-  const reading = document && readProgramme(month ? asSewn(document, month, asked) : document);
+  const shown = (of: ProgrammeFile) => (out ? embargoed(of, out) : of);
+  const reading = document && readProgramme(shown(month ? asSewn(document, month, asked) : document));
   if (!reading?.ok) return missing;
   const { programme } = reading;
   const colourway = asked.get('colourway')

@@ -9,8 +9,10 @@
     kits: string;
     onturn: (people: number) => void;
     onenrol: () => void;
+    /** Where the people are counted, when they are: then numbers are tried here, and enrolled there. */
+    roster?: string;
   }
-  let { people, enrolled, colourway, kits, onturn, onenrol }: Props = $props();
+  let { people, enrolled, colourway, kits, onturn, onenrol, roster }: Props = $props();
 
   const MOST = 100_000;
   const trying = $derived(people !== enrolled);
@@ -26,7 +28,7 @@
     const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 10, PageDown: -10 }[e.key];
     if (by !== undefined) turn(people + by);
     else if (e.key === 'Home') turn(enrolled);
-    else if (e.key === 'Enter' && trying) onenrol();
+    else if (e.key === 'Enter' && trying && !roster) onenrol();
     else return;
     e.preventDefault();
   }
@@ -120,8 +122,9 @@
     <button class="act" aria-label="One fewer" onclick={() => turn(people - 1)}>−</button>
     <button class="act" aria-label="One more" onclick={() => turn(people + 1)}>+</button>
     {#if trying}
-      <button class="act first" onclick={onenrol}>Enrol {people}</button>
+      {#if !roster}<button class="act first" onclick={onenrol}>Enrol {people}</button>{/if}
       <button class="plain text-note" onclick={() => turn(enrolled)}>Back to {enrolled}</button>
+      {#if roster}<a class="plain text-note" href={roster}>the roster counts</a>{/if}
     {/if}
   </div>
 </section>

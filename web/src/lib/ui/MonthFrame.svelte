@@ -86,6 +86,7 @@
           kits={kitsText(bench.programme, colourway, people)}
           onturn={(n) => bench.try(colourway, n)}
           onenrol={enrol}
+          roster={page.data.rostered ? `/programmes/${bench.slug}/roster` : undefined}
         />
       </div>
       <div class="side mt-5">{@render side()}</div>

@@ -64,7 +64,7 @@
     <div class="flex flex-wrap items-baseline justify-between gap-3 border-b-2 border-ink pb-1">
       <h2 class="text-head">Ordered</h2>
       <label class="no-print flex items-center gap-2"
-        ><span class="text-note text-quiet">As it stands on</span>
+        ><span class="block text-note text-quiet">As it stands on</span>
         <input class="field w-auto" type="date" bind:value={day} required /></label
       >
     </div>

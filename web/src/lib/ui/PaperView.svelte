@@ -52,7 +52,7 @@
 {#snippet pieces(all: readonly PaperPiece[])}
   {#each all as piece, i (i)}
     {#if piece.kind === 'title'}
-      <header class="flex items-start gap-6">
+      <header class="title flex items-start gap-6">
         <div class="mr-auto">
           <p class="quiet">{piece.over}</p>
           <h1>{piece.text}</h1>
@@ -252,6 +252,27 @@
   }
   .page {
     break-after: page;
+  }
+  /* On a telephone everything stands one under the other. */
+  @media screen and (max-width: 640px) {
+    .paper {
+      padding: 1rem;
+    }
+    .beside,
+    .title {
+      flex-direction: column;
+    }
+    .beside figure,
+    .title figure {
+      max-width: 100%;
+    }
+    .steps {
+      grid-template-columns: 1fr;
+    }
+    .paper :global(table) {
+      display: block;
+      overflow-x: auto;
+    }
   }
   @media print {
     .paper {

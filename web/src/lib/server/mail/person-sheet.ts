@@ -1,5 +1,7 @@
 /** A participant's own sheet: her colourway, size and kit, set the way she reads it. */
 import type { Person } from '@aggrega/core/running';
+import { asOrganisation } from '../db/pool';
+import { listReleases } from '../db/releases';
 import { sheetFile } from '../sheet-files';
 
 export interface PersonSheet {
@@ -24,9 +26,11 @@ export async function personSheet(
   { slug, month, version, person }: { slug: string; month: string; version: number; person: Person },
 ): Promise<PersonSheet | undefined> {
   const asked = sheetAsked(person, version);
+  const releases = await asOrganisation(organisation, (db) => listReleases(db, slug));
+  const out = new Set(releases.filter((r) => r.state === 'released').map((r) => r.month));
   const [pdf, text] = [
-    await sheetFile(organisation, { slug, month, file: 'sheet.pdf', asked }),
-    await sheetFile(organisation, { slug, month, file: 'sheet.txt', asked }),
+    await sheetFile(organisation, { slug, month, file: 'sheet.pdf', asked, out }),
+    await sheetFile(organisation, { slug, month, file: 'sheet.txt', asked, out }),
   ];
   if (!('body' in pdf) || !('body' in text)) return undefined;
   return { name: pdf.name.replace(/\.pdf$/, ''), pdf: pdf.body as Uint8Array, text: String(text.body) };

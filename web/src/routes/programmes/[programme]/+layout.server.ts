@@ -2,6 +2,7 @@ import { todayIn } from '$lib/server/clock';
 import { whileDatabaseAnswers } from '$lib/server/door';
 import { programmeOf } from '$lib/server/programmes';
 import { releasesOf } from '$lib/server/releases';
+import { hasRoster } from '$lib/server/roster';
 import { error } from '@sveltejs/kit';
 import type { LayoutServerLoad } from './$types';
 
@@ -12,5 +13,6 @@ export const load: LayoutServerLoad = async ({ params, locals, depends }) => {
   const { slug, revision, updated, document } = stored;
   // Today where the shop is; a zone that no check has seen yet counts as none.
   const releases = await whileDatabaseAnswers(releasesOf(locals.organisation, params.programme));
-  return { releases, slug, revision, updated, document, today: todayIn(document.calendar?.timeZone ?? 'UTC') };
+  const rostered = await whileDatabaseAnswers(hasRoster(locals.organisation, params.programme));
+  return { rostered, releases, slug, revision, updated, document, today: todayIn(document.calendar?.timeZone ?? 'UTC') };
 };

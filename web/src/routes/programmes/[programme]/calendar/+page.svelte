@@ -37,7 +37,9 @@
       month: 'short',
       timeZone: 'UTC',
     });
-  const load = $derived(tableLoad(tableJobs(programme, minutes, data.board, enrolled), programme.calendar, today, short));
+  const load = $derived(
+    tableLoad(tableJobs(programme, minutes, data.board, { people: enrolled, today }), programme.calendar, today, short),
+  );
   const weeks = $derived(load.weeks.slice(0, 60));
 
   let past = $state(false);
@@ -72,6 +74,8 @@
         : [],
     ),
   );
+  const says = $derived([...load.says, ...moved]);
+  let all = $state(false);
   const STATION: Partial<Record<CalendarStep['kind'], string>> = {
     proof: 'release',
     release: 'release',
@@ -89,9 +93,14 @@
       No month has a day yet. Set the cadence beside this and let it set the days, or give each month its day at Draft.
     </p>
   {:else}
-    {#if load.says.length > 0 || moved.length > 0}
+    {#if says.length > 0}
       <ul class="mt-4 border-l-4 border-weld pl-4">
-        {#each [...load.says.slice(0, load.over.length + 6), ...moved] as line (line)}<li class="max-w-prose">{line}</li>{/each}
+        {#each says.slice(0, all ? undefined : 4) as line (line)}<li class="max-w-prose">{line}</li>{/each}
+        {#if says.length > 4}<li>
+            <button class="plain no-print text-note" onclick={() => (all = !all)}
+              >{all ? 'fewer' : `${says.length - 4} more`}</button
+            >
+          </li>{/if}
       </ul>
     {/if}
     {#if weeks.some((w) => w.parts.length > 0)}

@@ -157,7 +157,7 @@
       </fieldset>
       {#if picture}
         <label class="no-print mt-2 flex items-center gap-2"
-          ><span class="text-note text-quiet">Look at</span>
+          ><span class="block text-note text-quiet">Look at</span>
           <select class="field w-auto" bind:value={close}>
             <option value="">the whole quilt</option>
             {#each programme.months.filter((m) => m.blocks.length > 0) as m (m.id)}<option value={m.id}>{m.name}</option>{/each}

@@ -85,7 +85,7 @@
     <h2 class="text-head">Letters</h2>
     <div class="no-print mt-2 flex flex-wrap items-end gap-3">
       <label class="block w-48"
-        ><span class="text-note text-quiet">To, or about</span><input
+        ><span class="block text-note text-quiet">To, or about</span><input
           class="field"
           type="search"
           value={data.asked.find}
@@ -93,14 +93,14 @@
         /></label
       >
       <label class="block"
-        ><span class="text-note text-quiet">State</span>
+        ><span class="block text-note text-quiet">State</span>
         <select class="field w-auto" value={data.asked.state} onchange={(e) => ask({ state: e.currentTarget.value })}
           ><option value="">all</option>{#each Object.entries(STATES) as [id, name] (id)}<option value={id}>{name}</option
             >{/each}</select
         ></label
       >
       <label class="block"
-        ><span class="text-note text-quiet">Month</span>
+        ><span class="block text-note text-quiet">Month</span>
         <select class="field w-auto" value={data.asked.month} onchange={(e) => ask({ month: e.currentTarget.value })}
           ><option value="">all</option>{#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option
             >{/each}</select

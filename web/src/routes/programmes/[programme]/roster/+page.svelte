@@ -125,7 +125,7 @@
   {/if}
   <div class="no-print mt-4 flex flex-wrap items-end gap-2">
     <label class="block w-44"
-      ><span class="text-note text-quiet">Name, mail or note (/)</span><input
+      ><span class="block text-note text-quiet">Name, mail or note (/)</span><input
         id="find"
         class="field"
         type="search"
@@ -134,7 +134,7 @@
       /></label
     >
     <label class="block"
-      ><span class="text-note text-quiet">State</span>
+      ><span class="block text-note text-quiet">State</span>
       <select class="field w-auto" value={asked.get('state') ?? ''} onchange={(e) => ask({ state: e.currentTarget.value })}
         ><option value="">all {everybody}</option>{#each rosterStates as s (s)}<option value={s}
             >{stateNames[s]} ({tally(s)})</option
@@ -142,7 +142,7 @@
       ></label
     >
     <label class="block"
-      ><span class="text-note text-quiet">Colourway</span>
+      ><span class="block text-note text-quiet">Colourway</span>
       <select class="field w-auto" value={asked.get('in') ?? ''} onchange={(e) => ask({ in: e.currentTarget.value })}
         ><option value="">all</option>{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option
           >{/each}</select
@@ -150,7 +150,7 @@
     >
     {#if programme.sizes.length > 0}
       <label class="block"
-        ><span class="text-note text-quiet">Quilt</span>
+        ><span class="block text-note text-quiet">Quilt</span>
         <select class="field w-auto" value={asked.get('size') ?? ''} onchange={(e) => ask({ size: e.currentTarget.value })}
           ><option value="">all</option><option value="-">Plain size</option>{#each programme.sizes as s (s.id)}<option
               value={s.id}>{s.name}</option
@@ -159,7 +159,7 @@
       >
     {/if}
     <label class="block"
-      ><span class="text-note text-quiet">Kits by</span>
+      ><span class="block text-note text-quiet">Kits by</span>
       <select class="field w-auto" value={asked.get('handing') ?? ''} onchange={(e) => ask({ handing: e.currentTarget.value })}
         ><option value="">all</option><option value="pickup">pickup</option><option value="post">post</option></select
       ></label

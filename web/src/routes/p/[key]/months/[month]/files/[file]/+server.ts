@@ -16,5 +16,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
   if (!month) error(404, 'This month is not out.');
   const asked = sheetAsked(page.person, month.version);
   for (const name of ['page', 'locale']) if (url.searchParams.has(name)) asked.set(name, url.searchParams.get(name)!);
-  return fileAnswer(sheetFile(page.organisation, { slug: page.slug, month: params.month, file: params.file, asked }));
+  return fileAnswer(
+    sheetFile(page.organisation, { slug: page.slug, month: params.month, file: params.file, asked, out: month.out }),
+  );
 };
