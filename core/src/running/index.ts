@@ -36,3 +36,4 @@ export {
   type ProgressStep,
 } from './catch-up';
 export { embargoed, monthNumber } from './embargo';
+export { newProgramme, type NewProgramme } from './new-programme';

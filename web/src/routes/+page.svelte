@@ -2,6 +2,7 @@
   import { invalidateAll } from '$app/navigation';
   import { longDate } from '$lib/programme-view';
   import Tools from '$lib/ui/Tools.svelte';
+  import Plus from '@lucide/svelte/icons/plus';
   import Upload from '@lucide/svelte/icons/upload';
 
   let { data } = $props();
@@ -30,14 +31,15 @@
       <h1 class="text-title">Programmes</h1>
     </div>
     <Tools />
-    <a class="act {kept.length === 0 ? 'first' : ''}" href="/programmes/import"><Upload size={17} /> Import a programme</a>
+    <a class="act" href="/programmes/import"><Upload size={17} /> Import a programme</a>
+    <a class="act {kept.length === 0 ? 'first' : ''}" href="/programmes/new"><Plus size={17} /> New programme</a>
   </header>
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
 
   {#if kept.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      There is no programme here yet. Import one from its file, <code>NAME.aggrega.json</code>: blocks, fabrics, months and head
-      counts come with it.
+      There is no programme here yet. Make a new one, or import one from its file, <code>NAME.aggrega.json</code>: blocks,
+      fabrics, months and head counts come with it.
     </p>
   {/if}
   <ul class="mt-6 border-t-2 border-ink">

@@ -3,6 +3,7 @@
   import { coloursOf, longDate } from '$lib/programme-view';
   import HouseForm from '$lib/ui/HouseForm.svelte';
   import Dies from '$lib/ui/Dies.svelte';
+  import MonthsForm from '$lib/ui/MonthsForm.svelte';
   import Picture from '$lib/ui/Picture.svelte';
   import Say from '$lib/ui/Say.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
@@ -25,9 +26,7 @@
 
 <YearFrame about="{programme.months.length} months, {drawn} of them drawn · {people} people">
   {#if programme.months.length === 0}
-    <p class="mt-8 max-w-prose text-lead">
-      This programme has no months yet. They come with its file: export it, add months, and import it again.
-    </p>
+    <p class="mt-8 max-w-prose text-lead">This programme has no months yet. Add the first one.</p>
   {/if}
   <ol class="mt-5 border-t-2 border-ink">
     {#each programme.months as month, i (month.id)}
@@ -63,6 +62,7 @@
       </li>
     {/each}
   </ol>
+  <MonthsForm />
   {#snippet side()}
     <section class="mt-4" aria-label="Head counts">
       <h2 class="border-b border-ink pb-1 text-lead">Head counts</h2>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ColourwayForm from '$lib/cloth/ColourwayForm.svelte';
   import { page } from '$app/state';
   import CastTable from '$lib/cloth/CastTable.svelte';
   import PinForm from '$lib/cloth/PinForm.svelte';
@@ -227,6 +228,7 @@
   </section>
   <div class="mt-7"><SeamList colourway={beside.colourway} {view} /></div>
   {#snippet side()}
+    <div class="mt-4"><ColourwayForm {colourway} rostered={page.data.rostered} /></div>
     <div class="mt-4 flex flex-col gap-6">
       {#if inPlace && scattered?.at.has(inPlace.at)}
         <PinForm place={inPlace} name={scattered.at.get(inPlace.at)!.name} {colourway} {view} patch={pressed} />

@@ -1,0 +1,54 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { readProgramme } from '../programme';
+import { dayAfter } from './days';
+import { embargoed } from './embargo';
+import { newProgramme } from './new-programme';
+import demo from '../../../demo/allotment-year.aggrega.json';
+import type { ProgrammeFile } from '../programme';
+
+it('a programme from nothing is sound, whatever it is called and however long it is', () => {
+  fc.assert(
+    fc.property(
+      fc.record({
+        title: fc.string({ minLength: 1, maxLength: 60 }).filter((s) => s.trim() !== '' && !/\p{C}/u.test(s)),
+        unit: fc.constantFrom('in' as const, 'cm' as const),
+        months: fc.integer({ min: 1, max: 24 }),
+        kind: fc.constantFrom('weekly' as const, 'fortnightly' as const, 'monthly' as const),
+        start: fc.integer({ min: 0, max: 4000 }).map((n) => dayAfter('2026-01-01', n)),
+        colourways: fc.array(fc.constantFrom('Frost', 'Harvest', 'Über', '!', 'frost', 'Dusk & dawn'), {
+          minLength: 1,
+          maxLength: 5,
+        }),
+        letters: fc.integer({ min: 2, max: 8 }),
+      }),
+      (of) => {
+        const file = newProgramme({ ...of, timeZone: 'Europe/London', nameOf: (day) => day.slice(0, 7) });
+        const reading = readProgramme(file);
+        expect(reading).toMatchObject({ ok: true });
+        if (!reading.ok) return;
+        expect(reading.programme.months).toHaveLength(of.months);
+        expect(new Set(reading.programme.months.map((m) => m.name)).size).toBe(of.months);
+        expect(reading.programme.colourways.map((c) => c.fabrics.size)).toEqual(of.colourways.map(() => of.letters));
+        // Every letter of a colourway has a ground of its own.
+        for (const c of reading.programme.colourways)
+          expect(new Set([...c.fabrics.values()].map((f) => f.colour)).size).toBe(of.letters);
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+it('under embargo nothing is named that is not out, and what is out is as it was', () => {
+  const file = demo as unknown as ProgrammeFile;
+  for (let n = 0; n <= file.months!.length; n += 1) {
+    const out = new Set(file.months!.slice(0, n).map((m) => m.id));
+    const shown = embargoed(file, out);
+    expect(readProgramme(shown)).toMatchObject({ ok: true });
+    expect(shown.months!.slice(0, n)).toEqual(file.months!.slice(0, n));
+    const text = JSON.stringify(shown.months!.slice(n).map((m) => [m.name, m.homework, m.notes]));
+    for (const m of file.months!.slice(n)) expect(text).not.toContain(m.name);
+    // What its kits hold is cut from the same cloth: patches and sizes stay.
+    expect(shown.months!.map((m) => m.blocks)).toEqual(file.months!.map((m) => m.blocks));
+  }
+});

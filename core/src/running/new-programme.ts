@@ -1,0 +1,74 @@
+/** A programme from nothing: its months with their days, its colourways with a fabric for every letter, all to be changed at will. */
+import type { ProgrammeFile } from '../programme';
+import { releaseDays } from './calendar';
+
+export interface NewProgramme {
+  title: string;
+  unit: 'in' | 'cm';
+  months: number;
+  kind: 'weekly' | 'fortnightly' | 'monthly';
+  /** The first release. */
+  start: string;
+  timeZone: string;
+  /** Names of the colourways; at least one. */
+  colourways: readonly string[];
+  /** Letters in each: 2 to 8. */
+  letters: number;
+  /** Writes a day as the name of its month: 'January 2027'. */
+  nameOf: (day: string) => string;
+}
+
+/** From light to dark, so that letters can be told apart before their fabrics are known. */
+const GROUNDS = ['#e8e6df', '#b9c4cf', '#8fa3b5', '#6f8fa8', '#53708c', '#3d5670', '#2d4056', '#1d2a3b'];
+
+/** The document of it. Names are kept as they were written, ids follow from them. */
+export function newProgramme(of: NewProgramme): ProgrammeFile {
+  const cadence = { kind: of.kind, start: of.start };
+  const days = releaseDays({ cadence: { ...cadence, last: false }, away: [] }, of.months);
+  const letters = Array.from({ length: of.letters }, (_, i) => String.fromCharCode(65 + i));
+  const ids = distinct(of.colourways.map(idOf));
+  const names = distinct(days.map((d) => of.nameOf(d.day)));
+  const step = (GROUNDS.length - 1) / Math.max(1, of.letters - 1);
+  return {
+    format: 'aggrega-programme',
+    version: 1,
+    title: of.title,
+    unit: of.unit,
+    fabrics: ids.flatMap((id, c) =>
+      letters.map((letter, i) => ({
+        id: `${id}-${letter.toLowerCase()}`,
+        name: `${of.colourways[c]} ${letter}`,
+        colour: GROUNDS[Math.round(i * step)]!,
+      })),
+    ),
+    colourways: ids.map((id, c) => ({
+      id,
+      name: of.colourways[c]!,
+      fabrics: Object.fromEntries(letters.map((letter) => [letter, `${id}-${letter.toLowerCase()}`])),
+    })),
+    blocks: [],
+    months: days.map(({ day }, i) => ({ id: `m${i + 1}`, name: names[i]!, release: day })),
+    participants: Object.fromEntries(ids.map((id) => [id, 0])),
+    calendar: { timeZone: of.timeZone, cadence },
+  };
+}
+
+const idOf = (name: string): string =>
+  name
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 40) || 'colourway';
+
+/** What stands there twice gets a number: 'March', 'March 2'. */
+function distinct(names: readonly string[]): string[] {
+  const taken = new Set<string>();
+  return names.map((name) => {
+    let own = name;
+    for (let n = 2; taken.has(own); n += 1) own = /^[a-z0-9-]+$/.test(name) ? `${name}-${n}` : `${name}, ${n}`;
+    taken.add(own);
+    return own;
+  });
+}

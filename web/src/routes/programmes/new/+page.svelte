@@ -1,0 +1,144 @@
+<!-- A programme from nothing: what it is called, how long it goes, and in which colours. Everything can be changed later. -->
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { longDate } from '$lib/programme-view';
+  import Tools from '$lib/ui/Tools.svelte';
+  import { isDay, newProgramme, releaseDays } from '@aggrega/core/running';
+
+  const today = new Date().toISOString().slice(0, 10);
+  let title = $state('');
+  let unit: 'in' | 'cm' = $state('in');
+  let months = $state(12);
+  let kind: 'weekly' | 'fortnightly' | 'monthly' = $state('monthly');
+  let start = $state(today);
+  let colourways = $state('');
+  let letters = $state(4);
+  let trouble = $state('');
+  let working = $state(false);
+  const locale = $derived(page.data.locale as string);
+  const names = $derived(
+    colourways
+      .split(',')
+      .map((c) => c.trim())
+      .filter(Boolean),
+  );
+  const days = $derived(
+    isDay(start) && months >= 1 && months <= 60 ? releaseDays({ cadence: { kind, start, last: false }, away: [] }, months) : [],
+  );
+  const nameOf = (day: string) =>
+    new Date(`${day}T00:00:00Z`).toLocaleDateString(locale, {
+      timeZone: 'UTC',
+      ...(kind === 'monthly' ? { month: 'long', year: 'numeric' } : { day: 'numeric', month: 'long' }),
+    });
+
+  async function make(e: SubmitEvent) {
+    e.preventDefault();
+    trouble = '';
+    working = true;
+    const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+    const file = newProgramme({
+      ...{ title: title.trim(), unit, months, kind, start, letters, timeZone, nameOf },
+      colourways: names.length > 0 ? names : ['Main'],
+    });
+    const answer = await fetch('/api/import', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(file),
+    }).catch(() => undefined);
+    const said = (await answer?.json().catch(() => undefined)) as
+      { slug?: string; errors?: { message: string }[]; message?: string } | undefined;
+    working = false;
+    if (answer?.ok && said?.slug) await goto(`/programmes/${said.slug}/months/m1/draft`);
+    else
+      trouble =
+        said?.errors?.map((p) => p.message).join('; ') ??
+        said?.message ??
+        'The server does not answer; nothing was made. Try again in a moment.';
+  }
+</script>
+
+<svelte:head><title>A new programme · Aggrega</title></svelte:head>
+
+<main class="mx-auto max-w-3xl px-7 pb-16">
+  <header class="flex items-end gap-4 pt-8">
+    <div class="mr-auto">
+      <p><a class="plain text-quiet" href="/">Programmes</a></p>
+      <h1 class="text-title">A new programme</h1>
+    </div>
+    <Tools />
+  </header>
+  <form class="mt-6 border-t-2 border-ink pt-5" onsubmit={(e) => void make(e)}>
+    <div class="grid grid-cols-2 gap-x-8 gap-y-4 max-[640px]:grid-cols-1">
+      <label class="col-span-full block"
+        ><span class="block text-note text-quiet">What it is called</span><input
+          class="field text-lead"
+          bind:value={title}
+          required
+          maxlength="200"
+        /></label
+      >
+      <label class="block"
+        ><span class="block text-note text-quiet">A release</span>
+        <select class="field" bind:value={kind}
+          ><option value="monthly">every month</option><option value="fortnightly">every second week</option><option
+            value="weekly">every week</option
+          ></select
+        ></label
+      >
+      <label class="block"
+        ><span class="block text-note text-quiet">How many</span><input
+          class="field"
+          type="number"
+          min="1"
+          max="60"
+          bind:value={months}
+          required
+        /></label
+      >
+      <label class="block"
+        ><span class="block text-note text-quiet">The first one</span><input
+          class="field"
+          type="date"
+          bind:value={start}
+          required
+        /></label
+      >
+      <label class="block"
+        ><span class="block text-note text-quiet">Measured in</span>
+        <select class="field" bind:value={unit}
+          ><option value="in">inches</option><option value="cm">centimetres</option></select
+        ></label
+      >
+      <label class="block"
+        ><span class="block text-note text-quiet">Colourways, with commas between them</span><input
+          class="field"
+          bind:value={colourways}
+          placeholder="Frost, Harvest, Dusk"
+          maxlength="300"
+        /></label
+      >
+      <label class="block"
+        ><span class="block text-note text-quiet">Letters in each: A to {String.fromCharCode(64 + letters)}</span><input
+          class="field"
+          type="number"
+          min="2"
+          max="8"
+          bind:value={letters}
+          required
+        /></label
+      >
+    </div>
+    {#if days.length > 0}
+      <p class="mt-4 text-quiet">
+        From {longDate(days[0]!.day, locale)} to {longDate(days.at(-1)!.day, locale)}. Every letter begins with a plain fabric;
+        you give it its name and colour at Fabrics.
+      </p>
+    {/if}
+    {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}
+    <p class="mt-6 flex gap-2">
+      <button class="act first" disabled={working || !title.trim()}>Make it, and draw the first block</button>
+      <a class="act" href="/programmes/import">Import one from a file instead</a>
+    </p>
+  </form>
+</main>
