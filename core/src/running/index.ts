@@ -37,3 +37,15 @@ export {
 } from './catch-up';
 export { embargoed, monthNumber } from './embargo';
 export { newProgramme, type NewProgramme } from './new-programme';
+export { diagnose, type Measured, type SeamDiagnosis } from './diagnosis';
+export {
+  buyNow,
+  chanceOfMore,
+  enoughFor,
+  forecast,
+  seenSince,
+  type BuyAdvice,
+  type ForecastMonth,
+  type Seen,
+} from './forecast';
+export { netPrice, yearMoney, type MonthCost, type MonthMoney, type YearMoney } from './money';
