@@ -176,9 +176,9 @@ create table sample (
   revision integer not null,
   sewn_by text not null default '' check (length(sewn_by) <= 200),
   sewn_on date not null,
-  -- Minutes by step, and lengths by checkpoint as they were written.
+  -- Minutes by step, and sizes that were measured, as they were written.
   minutes jsonb not null default '{}',
-  measured jsonb not null default '{}',
+  measured jsonb not null default '[]',
   remarks text not null default '' check (length(remarks) <= 4000),
   noted_at timestamptz not null,
   primary key (programme_id, id),

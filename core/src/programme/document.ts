@@ -163,6 +163,7 @@ export interface FabricFile {
   supplier?: string;
   boltLength?: LengthFile;
   leadDays?: number;
+  gone?: number;
   value?: number;
   volume?: number;
   print?: { pattern: PrintPattern; ink: string; repeat?: LengthFile };
@@ -222,6 +223,8 @@ export interface Fabric {
   boltLength?: Rational;
   /** Undefined when nobody knows. */
   leadDays?: number;
+  /** The chance that it cannot be had again later; undefined when nobody said. */
+  gone?: number;
   /** L* of its average, measured or worked out. */
   value: number;
   /** How loud its print is: spread of L* at arm's length. */

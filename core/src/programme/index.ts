@@ -102,3 +102,4 @@ export { planStock, type FabricOrder, type FabricStock, type StockRequest } from
 export { readProgramme } from './read';
 export { programmeSchema } from './schema';
 export { making } from './making';
+export { eveningLists, eveningTasks, type EveningKits, type EveningTask } from './evening';

@@ -16,7 +16,7 @@ export function readFabrics(
   return new Map(
     (file.fabrics ?? []).map((entry, i): [string, Fabric] => {
       const { id, name = id, sku = '', colour = '#9aa3b0', directional = false, form = 'yardage' } = entry;
-      const { pricePerYard, supplier = '', leadDays } = entry;
+      const { pricePerYard, supplier = '', leadDays, gone } = entry;
       const usual = usableSize(form, file.unit ?? 'in');
       const measured = (key: 'usableWidth' | 'usableLength') =>
         entry[key] === undefined ? undefined : length(entry[key], `/fabrics/${i}/${key}`, { limit });
@@ -44,7 +44,7 @@ export function readFabrics(
         ...(print && { print }),
         ...(entry.photo && { photo: { id: entry.photo, side: photoSide } }),
       };
-      return [id, { id, name, sku, colour, directional, ...comes, pricePerYard, supplier, leadDays, ...seen }];
+      return [id, { id, name, sku, colour, directional, ...comes, pricePerYard, supplier, leadDays, gone, ...seen }];
     }),
   );
 }

@@ -49,3 +49,4 @@ export {
   type Seen,
 } from './forecast';
 export { netPrice, yearMoney, type MonthCost, type MonthMoney, type YearMoney } from './money';
+export { sewingPace } from './sewing-pace';

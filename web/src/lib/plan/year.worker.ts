@@ -1,12 +1,20 @@
 /** Works out the pages of the whole year off the page's own thread, and says how far it is. */
-import { PlanError, readProgramme, withinStock, type ProgrammeFile, type WithinStock } from '@aggrega/core/programme';
-import { bundleViews, costView, figuresView, packetViews, scatterView, stockViews } from './year-views';
+import {
+  PlanError,
+  readProgramme,
+  withinStock,
+  type EveningKits,
+  type ProgrammeFile,
+  type WithinStock,
+} from '@aggrega/core/programme';
+import { bundleViews, costView, eveningView, figuresView, packetViews, scatterView, stockViews } from './year-views';
 
 export type YearQuestion =
   | { kind: 'stock'; packets: number[]; people: Record<string, number> }
   | { kind: 'packets'; colourway: string; size?: string }
   | { kind: 'figures'; people: Record<string, number> }
   | { kind: 'cost'; colourway: string }
+  | { kind: 'evening'; kits: EveningKits[]; hands: number }
   | { kind: 'scatter'; colourway: string; size?: string }
   | { kind: 'within-stock'; colourway: string };
 
@@ -16,6 +24,7 @@ export interface YearAnswers {
   packets: { packets: ReturnType<typeof packetViews>; bundles: ReturnType<typeof bundleViews> };
   figures: ReturnType<typeof figuresView>;
   cost: ReturnType<typeof costView>;
+  evening: ReturnType<typeof eveningView>;
   scatter: ReturnType<typeof scatterView>;
   'within-stock': WithinStock;
 }
@@ -42,6 +51,8 @@ self.onmessage = ({ data }: MessageEvent<{ document: ProgrammeFile; question: Ye
         return reply({ answer: figuresView(programme, question.people, progress) });
       case 'cost':
         return reply({ answer: costView(programme, question.colourway, progress) });
+      case 'evening':
+        return reply({ answer: eveningView(programme, question.kits, question.hands) });
       case 'scatter':
         return reply({ answer: scatterView(programme, question.colourway, question.size) });
       case 'within-stock':

@@ -12,6 +12,7 @@ import { insertPicture, insertQuestion, setShows } from './db/participant-page';
 import { allPeople, type StoredPerson } from './db/participants';
 import { addRevision } from './db/programmes';
 import { setDue } from './db/releases';
+import { insertSample } from './db/samples';
 import { freeze, release } from './releases';
 import { publishIn } from './sheet-versions';
 
@@ -66,6 +67,28 @@ export async function liveDemo(db: pg.ClientBase, { slug, file, today }: Demo): 
     await freeze(db, slug, next.id, { checks, at: at(dayAfter(today, -1)) });
     await setDue(db, slug, next.id, at(next.release));
   }
+  const first = out[0]?.blocks[0];
+  if (first)
+    await insertSample(
+      db,
+      slug,
+      {
+        ...{
+          month: out[0]!.id,
+          block: first.key,
+          colourway: 'frost',
+          sewnBy: 'Cleo Ferris',
+          sewnOn: dayAfter(out[0]!.release!, -16),
+        },
+        minutes: { cut: 4, units: 8, block: 15 },
+        measured: [
+          { what: 'a row of four', seams: 3, expected: '12 1/2', measured: '12 5/16', before: '' },
+          { what: 'a pair', seams: 1, expected: '6 1/2', measured: '6 7/16', before: '' },
+        ],
+        remarks: 'Pressed open at the middle crossing; it lies flatter.',
+      },
+      at(dayAfter(out[0]!.release!, -16)),
+    );
   await kits(db, slug, { programme, people, today, at });
   await lives(db, slug, { programme, people, out: out.map((m) => m.id), at: at(dayAfter(today, -1)) });
 }

@@ -28,6 +28,7 @@ import { asOrganisation } from './db/pool';
 import { newestRevision, programmeId } from './db/programmes';
 import { listReleases } from './db/releases';
 import { frozenProgramme } from './frozen';
+import { paceIn } from './samples';
 import { linkHash, organisationOfKey } from './private-link';
 import { cleanPicture } from './pictures';
 
@@ -69,6 +70,9 @@ export interface ParticipantView {
   sheet: string;
   shows: boolean;
   today: string;
+  /** What the house sews. */
+  seam: number;
+  unit: 'in' | 'cm';
   months: ShownMonth[];
   /** What is still to come: its place in the year and its day, no more. */
   ahead: { number: number; day: string }[];
@@ -117,6 +121,7 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
     const current = await frozenProgramme(db, { id, slug, revision: await newestRevision(db, slug), out: shown });
     if (!current) return undefined;
     const own = await ownRows(db, person.id);
+    const pace = await paceIn(db, slug, current);
     const packetOf = new Map(current.kits.packets.flatMap((p) => p.map((m) => [m.id, p[0]!.id] as const)));
     const kitOf = (month: string): ShownMonth['kit'] => {
       if ((person.kit || current.kits.kind) === 'list') return 'none';
@@ -132,7 +137,7 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
         {
           ...{ id: month, name: known.name, released: at, version, homework: known.homework, kit: kitOf(month) },
           held: own.held.find((h) => h.month === month)?.version ?? 0,
-          minutes: monthMinutes(programme, known, colourway, size),
+          minutes: paced(monthMinutes(programme, known, colourway, size), pace),
           done: progressSteps.filter((step) => own.progress.some((p) => p.month === month && p.step === step)),
         },
       ];
@@ -144,6 +149,7 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       colourway: colourwayOf(current, person)?.name ?? person.colourway,
       size: current.sizes.find((s) => s.id === person.size)?.name ?? '',
       ...{ sheet: person.sheet, shows: person.shows, today: todayIn(current.calendar.timeZone) },
+      ...{ seam: current.house.seam.valueOf(), unit: current.unit },
       months,
       ahead: current.months.flatMap((m, i) =>
         !shown.has(m.id) && m.release && person.state === 'in' ? [{ number: i + 1, day: m.release }] : [],
@@ -155,6 +161,12 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
     };
   });
 }
+
+const paced = ({ cut, units, block }: StepMinutes, pace: number): StepMinutes => ({
+  cut: cut * pace,
+  units: units * pace,
+  block: block * pace,
+});
 
 /** Letters and fabrics of her colourway that what is out uses; the newest month that uses a letter says its fabric. */
 function fabricsOf(released: readonly ReleasedMonth[], person: StoredPerson): ParticipantView['fabrics'] {

@@ -25,7 +25,7 @@
   const STATIONS = ['draft', 'sew', 'cut', 'sheet', 'kits', 'release'];
 
   /** Stations of the people. */
-  const PEOPLE = ['roster', 'calendar', 'kits', 'pickup', 'post'];
+  const PEOPLE = ['roster', 'calendar', 'kits', 'pickup', 'post', 'samples', 'forecast', 'money'];
 
   const monthId = $derived(page.params.month);
   const station = $derived(page.url.pathname.split('/')[5]?.replace(/^cut.+/, 'cut') ?? 'draft');

@@ -41,6 +41,9 @@
     { id: 'kits', name: 'Kits', to: '/kits' },
     { id: 'pickup', name: 'Pickup', to: '/pickup' },
     { id: 'post', name: 'Post', to: '/post' },
+    { id: 'samples', name: 'Samples', to: '/samples' },
+    { id: 'forecast', name: 'Forecast', to: '/forecast' },
+    { id: 'money', name: 'Money', to: '/money' },
   ];
   const people = $derived(PEOPLE.some((s) => s.id === current));
   const stations = $derived(

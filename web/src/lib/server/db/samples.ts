@@ -1,6 +1,16 @@
 /** Samples that were sewn of a month's blocks. */
 import type pg from 'pg';
 
+/** A size that was measured, as it was written; '' for what was not noted. */
+export interface WrittenSize {
+  what: string;
+  /** Across the side that was measured; 0 for a cut piece. */
+  seams: number;
+  expected: string;
+  measured: string;
+  before: string;
+}
+
 export interface Sample {
   id: string;
   month: string;
@@ -11,8 +21,7 @@ export interface Sample {
   sewnOn: string;
   /** By step. */
   minutes: Record<string, number>;
-  /** By checkpoint, as it was written. */
-  measured: Record<string, string>;
+  measured: WrittenSize[];
   remarks: string;
 }
 
@@ -30,3 +39,36 @@ export async function listSamples(db: pg.ClientBase, slug: string, month: string
 /** The newest sample of a month, or undefined. */
 export const newestSample = async (db: pg.ClientBase, slug: string, month: string): Promise<Sample | undefined> =>
   (await listSamples(db, slug, month))[0];
+
+const INSERT = `
+  insert into sample (organisation_id, programme_id, month, block, colourway, revision, sewn_by, sewn_on, minutes, measured, remarks, noted_at)
+  select organisation_id, id, $2, $3, $4, revision, $5, $6, $7::jsonb, $8::jsonb, $9, $10 from programme where slug = $1`;
+
+/** Notes a sample, sewn from the document as it stands. */
+export async function insertSample(
+  db: pg.ClientBase,
+  slug: string,
+  s: Omit<Sample, 'id' | 'revision'>,
+  at: Date,
+): Promise<void> {
+  const values = [
+    slug,
+    s.month,
+    s.block,
+    s.colourway,
+    s.sewnBy,
+    s.sewnOn,
+    JSON.stringify(s.minutes),
+    JSON.stringify(s.measured),
+    s.remarks,
+    at,
+  ];
+  await db.query(INSERT, values);
+}
+
+const DELETE = `delete from sample using programme p where p.id = programme_id and slug = $1 and sample.id = $2`;
+
+/** Takes a sample out of the log; false where there is none. */
+export async function deleteSample(db: pg.ClientBase, slug: string, id: string): Promise<boolean> {
+  return (await db.query(DELETE, [slug, id])).rowCount === 1;
+}

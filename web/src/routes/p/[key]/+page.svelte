@@ -3,6 +3,7 @@
   import { page } from '$app/state';
   import AskForm from '$lib/page/AskForm.svelte';
   import CatchUp from '$lib/page/CatchUp.svelte';
+  import MeasureHelp from '$lib/page/MeasureHelp.svelte';
   import OwnMonths from '$lib/page/OwnMonths.svelte';
   import OwnPictures from '$lib/page/OwnPictures.svelte';
   import SheetWays from '$lib/page/SheetWays.svelte';
@@ -46,6 +47,7 @@
       </ul>
     </section>
   {/if}
+  <MeasureHelp seam={view.seam} unit={view.unit} />
   <AskForm {view} {own} />
   <OwnPictures {view} {key} {own} />
   <SheetWays {view} {own} />

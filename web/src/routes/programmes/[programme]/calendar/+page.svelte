@@ -51,11 +51,13 @@
   function done({ kind, month }: CalendarStep): boolean {
     if (kind === 'release') return stateOf(month.id) === 'released';
     if (kind === 'proof') return stateOf(month.id) !== undefined;
+    // What late joiners still wait for is cut with what comes next, and stands at Kits.
+    if (stateOf(month.id) === 'released') return true;
     const all = boardOf(month.id, ['planned', 'cut', 'packed', 'handed']);
     if (kind === 'cut') return all > 0 && boardOf(month.id, ['planned']) === 0;
     if (kind === 'pack') return all > 0 && boardOf(month.id, ['planned', 'cut']) === 0;
     // Nobody notes the rest: once its kits are cut, its cloth was there.
-    return stateOf(month.id) === 'released' || (all > 0 && boardOf(month.id, ['planned']) === 0);
+    return all > 0 && boardOf(month.id, ['planned']) === 0;
   }
   const shown = $derived(steps.filter((s) => past || s.day >= mondayOf(today) || !done(s)));
   const byWeek = $derived.by(() => {

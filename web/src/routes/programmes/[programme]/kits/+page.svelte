@@ -3,6 +3,7 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { longDate } from '$lib/programme-view';
+  import EveningLists from '$lib/kits/EveningLists.svelte';
   import { boardRows, nextCutting, type BoardRow } from '$lib/kits/board';
   import { kitStateNames, kitStates, packetName, sortName } from '$lib/kits/kit-words';
   import YearFrame from '$lib/ui/YearFrame.svelte';
@@ -80,6 +81,7 @@
         </table>
       {/if}
     </section>
+    {#if next.rows.length > 0}<EveningLists rows={next.rows} />{/if}
     <section class="mt-8" aria-label="The year’s kits">
       <h2 class="text-head">The year’s kits</h2>
       <table class="mt-1 w-full">

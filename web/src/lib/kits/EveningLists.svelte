@@ -1,0 +1,104 @@
+<!-- The next cutting evening, shared among the hands that come: a list for each, and the button for when it is done. -->
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import type { KitRow } from '$lib/server/db/kits';
+  import Working from '$lib/ui/Working.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { onDestroy, untrack } from 'svelte';
+  import type { BoardRow } from './board';
+
+  let { rows }: { rows: BoardRow[] } = $props();
+  const bench = useWorkbench();
+  const asker = new YearAsker<'evening'>();
+  onDestroy(() => asker.close());
+  let hands = $state(2);
+  let open = $state(false);
+  let told = $state('');
+  const kits = $derived(rows.map(({ month, colourway, size, kits: k }) => ({ month, colourway, size, kits: k.planned })));
+  $effect(() => {
+    if (!open) return;
+    const question = { kind: 'evening' as const, kits: $state.snapshot(kits), hands };
+    const document = bench.saver.document;
+    untrack(() => asker.ask(document, question));
+  });
+  const time = (minutes: number) => `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
+
+  /** Everybody of these sorts whose kit is planned has it cut now. */
+  async function allCut() {
+    told = '';
+    const address = `/api/programmes/${bench.slug}/kits`;
+    for (const month of new Set(kits.map((k) => k.month))) {
+      const list = await fetch(`${address}?month=${encodeURIComponent(month)}`).catch(() => undefined);
+      const all = list?.ok ? ((await list.json()) as KitRow[]) : [];
+      const people = all.filter((k) => k.state === 'planned').map((k) => k.participant);
+      if (people.length === 0) continue;
+      const answer = await fetch(address, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ deed: 'set', month, people, state: 'cut' }),
+      }).catch(() => undefined);
+      if (!answer?.ok) told = 'The server does not answer; what is shown as cut is saved, the rest is not.';
+    }
+    await invalidateAll();
+  }
+</script>
+
+<section class="mt-8" aria-label="The cutting evening">
+  <div class="flex flex-wrap items-end gap-3 border-b-2 border-ink pb-1">
+    <h2 class="mr-auto text-head">The cutting evening</h2>
+    <label class="no-print flex items-center gap-2"
+      ><span class="text-note text-quiet">Hands</span><input
+        class="field w-20"
+        type="number"
+        min="1"
+        max="12"
+        bind:value={hands}
+      /></label
+    >
+    {#if !open}<button class="act first no-print" onclick={() => (open = true)}>Make the work lists</button>{/if}
+  </div>
+  {#if open}
+    <Working progress={asker.progress} what="Sharing out the work" />
+    {#each asker.problems as p (p.path + p.message)}<p class="mt-2 text-madder" role="alert">{p.message}.</p>{/each}
+    <div class="mt-3 grid gap-x-8 gap-y-5 {hands > 1 ? 'grid-cols-2 max-[900px]:grid-cols-1' : ''}">
+      {#each asker.answer ?? [] as hand, i (i)}
+        <article class="break-inside-avoid" data-hand={i + 1}>
+          <h3 class="flex border-b border-ink pb-1 text-lead">
+            <span class="mr-auto">Hand {i + 1}</span><span>{time(hand.minutes * (page.data.pace ?? 1))}</span>
+          </h3>
+          <ul>
+            {#each hand.tasks as task, n (n)}
+              <li class="flex items-start gap-3 border-b border-rule py-1.5">
+                <input
+                  type="checkbox"
+                  class="mt-0.5 h-5 w-5 shrink-0 accent-ink"
+                  aria-label="{task.fabric} for {task.kits} {task.colourway}, {task.months}"
+                />
+                <span class="cloth mt-0.5 h-5 w-5 shrink-0" style:background={task.colour} aria-hidden="true"></span>
+                <span class="min-w-0 flex-1"
+                  ><b>{task.fabric}</b>, {task.amount}, {task.strips}
+                  {task.strips === 1 ? 'strip' : 'strips'}<span class="block text-note text-quiet"
+                    >{task.kits} {task.kits === 1 ? 'kit' : 'kits'} of {task.colourway}, {task.months}</span
+                  ></span
+                >
+                <span class="tabular text-quiet">{Math.round(task.minutes)} min</span>
+              </li>
+            {:else}<li class="py-1.5 text-quiet">Nothing is left for this hand.</li>{/each}
+          </ul>
+        </article>
+      {/each}
+    </div>
+    {#if asker.answer}
+      <p class="no-print mt-4 flex flex-wrap items-center gap-3">
+        <button class="act first" onclick={() => void allCut()}>All of it is cut</button>
+        <button class="act" onclick={() => window.print()}>Print the lists</button>
+        {#if told}<span class="text-madder" role="alert">{told}</span>{/if}
+      </p>
+      <p class="mt-2 text-note text-quiet">
+        Exactly these kits, without spares. How each fabric is laid and cut stands at the Cut station of its month.
+      </p>
+    {/if}
+  {/if}
+</section>

@@ -1,0 +1,42 @@
+<!-- What a month costs a participant, and what kits cost besides their cloth. -->
+<script lang="ts">
+  import Setting from '$lib/ui/Setting.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import type { Money } from '@aggrega/core/programme';
+
+  const bench = useWorkbench();
+  const { money, currency } = $derived(bench.programme);
+  const FIELDS: [keyof Money, string][] = [
+    ['price', 'A month, what a participant pays'],
+    ['tax', 'Tax that is in it, per cent'],
+    ['print', 'Printing, a kit'],
+    ['packing', 'Bag and label, a kit'],
+    ['postage', 'Postage, a kit that is posted'],
+    ['rate', 'An hour at the table'],
+    ['packMinutes', 'Minutes to pack a kit'],
+    ['fixed', 'Fixed costs of the whole programme'],
+  ];
+  function save(key: keyof Money, name: string, text: string) {
+    const file = bench.saver.document.money;
+    const to = text === '' ? undefined : Number(text);
+    const change = file ? { path: `/money/${key}`, from: file[key], to } : { path: '/money', to: { [key]: to } };
+    bench.saver.do(`money, ${name}`, [change]);
+  }
+  const trouble = (key: keyof Money) => (text: string) =>
+    (text === '' || /^\d+([.]\d+)?$/.test(text)) && Number(text) <= (key === 'tax' ? 100 : 1e6) ? '' : 'A number, or nothing.';
+</script>
+
+<section class="mt-4" aria-label="Prices">
+  <h2 class="border-b border-ink pb-1 text-lead">Prices{currency ? `, ${currency}` : ''}</h2>
+  <div class="mt-3 flex flex-col gap-3">
+    {#each FIELDS as [key, name] (key)}
+      <Setting
+        {name}
+        value={money[key] === undefined ? '' : String(money[key])}
+        trouble={trouble(key)}
+        onset={(text) => save(key, name, text)}
+      />
+    {/each}
+  </div>
+  <p class="mt-3 text-note text-quiet">Taxes are yours: local rules apply, and this is no advice on them.</p>
+</section>

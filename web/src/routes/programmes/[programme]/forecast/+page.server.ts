@@ -1,0 +1,10 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { everybody } from '$lib/server/roster';
+import type { PageServerLoad } from './$types';
+
+/** Of each person only what a forecast needs. */
+export const load: PageServerLoad = async ({ params, locals }) => ({
+  people: (await whileDatabaseAnswers(everybody(locals.organisation, params.programme))).map(
+    ({ state, joined, left, colourway, kit }) => ({ state, joined, left, colourway, kit }),
+  ),
+});

@@ -1,0 +1,192 @@
+<!-- Forecast: how many will still take part, by the programme's own leavers and late joiners, and what cloth to buy now. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { longDate } from '$lib/programme-view';
+  import Chart from '$lib/ui/Chart.svelte';
+  import Working from '$lib/ui/Working.svelte';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { buyNow, daysBetween, enoughFor, forecast, netPrice, seenSince } from '@aggrega/core/running';
+  import { onDestroy, untrack } from 'svelte';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const today = $derived(page.data.today as string);
+  const locale = $derived(page.data.locale as string);
+  const asker = new YearAsker<'figures'>();
+  onDestroy(() => asker.close());
+  const heads = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.enrolled(c)])));
+  $effect(() => {
+    const question = { kind: 'figures' as const, people: heads };
+    const document = bench.saver.document;
+    untrack(() => asker.ask(document, question));
+  });
+  const first = $derived(programme.months.find((m) => m.release)?.release ?? '');
+  const seen = $derived(seenSince(data.people, first, today));
+  const people = $derived(Object.values(heads).reduce((a, b) => a + b, 0));
+  const ahead = $derived(programme.months.filter((m) => m.release && m.release > today));
+  const monthsTo = (day: string) => Math.max(1, Math.round(daysBetween(today, day) / 30.4375));
+  const longest = $derived(Math.max(1, ...ahead.map((m) => monthsTo(m.release!))));
+  const all = $derived(people > 0 ? forecast(people, seen, Math.min(24, longest)) : []);
+  let at = $state('');
+  const chosen = $derived(ahead.find((m) => m.id === at) ?? ahead.at(-1));
+  const then = $derived(chosen && all[monthsTo(chosen.release!) - 1]);
+  const names = $derived(ahead.map((m) => m.name.split(',')[0]!));
+  const row = (of: (m: (typeof all)[number]) => number) => ahead.map((m) => of(all[monthsTo(m.release!) - 1]!));
+
+  /** A fabric of which a kit too few would have to be told to somebody, and one too many be sold as a remainder. */
+  const GONE = [
+    [0.05, 'stays to be had'],
+    [0.3, 'may go'],
+    [0.7, 'will likely go'],
+    [1, 'last of it'],
+  ] as const;
+  const yard = $derived(programme.unit === 'in' ? 'yd' : 'm');
+  const net = $derived(netPrice(programme.money) ?? 0);
+  const advice = $derived.by(() => {
+    if (!asker.answer || !chosen || people === 0) return [];
+    const left = new Set(ahead.map((m) => m.id));
+    return programme.colourways.flatMap((colourway) => {
+      const n = bench.enrolled(colourway);
+      if (n === 0) return [];
+      const month = forecast(n, seen, Math.min(24, monthsTo(chosen.release!))).at(-1)!;
+      return [...new Set(colourway.fabrics.values())].flatMap((fabric) => {
+        const cloth = asker.answer!.months.filter((m) => left.has(m.id)).reduce((sum, m) => sum + (m.cloth[fabric.id] ?? 0), 0);
+        const shared = programme.colourways
+          .filter((c) => [...c.fabrics.values()].includes(fabric))
+          .reduce((sum, c) => sum + bench.enrolled(c), 0);
+        const each = cloth / Math.max(1, shared);
+        if (each === 0 || fabric.own) return [];
+        const gone = fabric.gone ?? GONE[1][0];
+        // One too few: her months are lost, or dear cloth is found; one too many: half of what it cost comes back.
+        const price = (fabric.pricePerYard ?? 12) * each;
+        const buy = buyNow(month, { short: Math.max(net * ahead.length * 0.5, price * 2), over: price * 0.5, again: 1 - gone });
+        return [
+          {
+            fabric,
+            colourway: colourway.name,
+            each,
+            buy,
+            length: each * buy.now,
+            most: each * enoughFor(month, 0.95),
+            gone: fabric.gone,
+          },
+        ];
+      });
+    });
+  });
+  const percent = (n: number) => `${Math.round(n * 100)} %`;
+  function setGone(id: string, text: string) {
+    const from = bench.saver.document.fabrics?.find((f) => f.id === id)?.gone;
+    bench.saver.do(`${id}, whether it stays to be had`, [
+      { path: `/fabrics/${id}/gone`, from, to: text === '' ? undefined : Number(text) },
+    ]);
+  }
+</script>
+
+<YearFrame name="Forecast" about="How many will still take part, and what to buy for them now" colourways={false}>
+  <Working progress={asker.progress} what="Working out the cloth" />
+  {#if people === 0 || ahead.length === 0}
+    <p class="mt-8 max-w-prose text-lead">
+      {people === 0
+        ? 'Nobody takes part yet, so there is nothing to forecast.'
+        : 'No release is ahead: give the months their days in the calendar.'}
+    </p>
+  {:else}
+    <Chart
+      title="People who take part, month by month"
+      unit="people"
+      type="line"
+      labels={names}
+      series={[
+        { name: 'nineteen in twenty at most', colour: '#7c8db5', values: row((m) => enoughFor(m, 0.95)), dashed: true },
+        { name: 'on average', colour: '#3f6fb5', values: row((m) => m.mean) },
+        { name: 'one in twenty at most', colour: '#7c8db5', values: row((m) => enoughFor(m, 0.05)), dashed: true },
+      ]}
+      write={(n) => n.toFixed(0)}
+    />
+    {#if then && chosen}
+      <div class="no-print mt-6">
+        <label class="block w-64"
+          ><span class="block text-note text-quiet">The odds for</span>
+          <select class="field" value={chosen.id} onchange={(e) => (at = e.currentTarget.value)}
+            >{#each ahead as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
+          ></label
+        >
+      </div>
+      <Chart
+        title="How likely each head count is, {longDate(chosen.release, locale)}"
+        unit="%"
+        type="bar"
+        labels={then.chances.map((_, i) => String(then.from + i))}
+        series={[{ name: 'chance', colour: '#d9b90f', values: then.chances.map((c) => c * 100) }]}
+      />
+    {/if}
+    {#if advice.length > 0}
+      <section class="mt-8" aria-label="What to buy now">
+        <h2 class="text-head">What to buy now, to last until {longDate(chosen?.release, locale)}</h2>
+        <table class="mt-2 w-full">
+          <thead
+            ><tr class="border-b-2 border-ink"
+              ><th class="py-1">Fabric</th><th>For</th><th>Is it to be had later?</th><th class="text-right">Kits now</th><th
+                class="text-right">Cloth now</th
+              ><th class="text-right">Enough with</th><th class="text-right">Over, on average</th></tr
+            ></thead
+          >
+          <tbody>
+            {#each advice as a (a.fabric.id + a.colourway)}
+              <tr class="border-b border-rule" data-advice={a.fabric.id}>
+                <td class="py-1.5 pr-3"
+                  ><span
+                    class="cloth mr-2 inline-block h-4 w-4 align-[-0.15em]"
+                    style:background={a.fabric.colour}
+                    aria-hidden="true"
+                  ></span>{a.fabric.name}</td
+                >
+                <td class="pr-3">{a.colourway}</td>
+                <td class="no-print pr-3"
+                  ><select
+                    class="field w-auto"
+                    aria-label="Is {a.fabric.name} to be had later?"
+                    value={a.gone === undefined ? '' : String(a.gone)}
+                    onchange={(e) => setGone(a.fabric.id, e.currentTarget.value)}
+                    ><option value="">nobody knows</option>{#each GONE as [value, says] (value)}<option value={String(value)}
+                        >{says}</option
+                      >{/each}</select
+                  ></td
+                >
+                <td class="numeral pr-3 text-right">{a.buy.now}</td>
+                <td class="numeral pr-3 text-right">{a.length.toFixed(1)} {yard}</td>
+                <td class="pr-3 text-right">{percent(a.buy.enough)}</td>
+                <td class="text-right">{a.buy.over.toFixed(1)} kits</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+        <p class="mt-2 max-w-prose text-note text-quiet">
+          Kits for the months that are still to come. Short is worse than over where a print goes: then more is bought now. What
+          may be had again is bought when it is wanted; its lead time stands at Bolts.
+        </p>
+      </section>
+    {/if}
+  {/if}
+  {#snippet side()}
+    <section class="mt-4" aria-label="What it rests on">
+      <h2 class="border-b border-ink pb-1 text-lead">What it rests on</h2>
+      <dl>
+        {#each [['Take part now', String(people)], ['Left since the first release', String(seen.left)], ['Joined late', String(seen.joined)], ['Months of taking part seen', seen.peopleMonths.toFixed(0)]] as [name, value] (name)}
+          <div class="flex items-baseline border-b border-rule py-1.5">
+            <dt class="mr-auto">{name}</dt>
+            <dd class="numeral text-lead">{value}</dd>
+          </div>
+        {/each}
+      </dl>
+      <p class="mt-2 text-note text-quiet">
+        With little seen it leans on an assumption: three in two hundred leave in a month, and one joins late for every fifty
+        who take part. A year of your own outweighs it.
+      </p>
+    </section>
+  {/snippet}
+</YearFrame>

@@ -1,0 +1,15 @@
+import { shopPace } from '$lib/server/cutting-room';
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { kitBoard } from '$lib/server/kits';
+import { everybody } from '$lib/server/roster';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+  const people = await whileDatabaseAnswers(everybody(locals.organisation, params.programme));
+  const board = await whileDatabaseAnswers(kitBoard(locals.organisation, params.programme));
+  return {
+    posted: people.filter((p) => p.state === 'in' && p.handing === 'post').length,
+    loose: (board?.loose ?? []).reduce((n, l) => n + l.kits, 0),
+    pace: await whileDatabaseAnswers(shopPace(locals.organisation)),
+  };
+};

@@ -1,0 +1,10 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { sampleLog } from '$lib/server/samples';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+  const log = await whileDatabaseAnswers(sampleLog(locals.organisation, params.programme));
+  if (!log) error(404, 'There is no such programme.');
+  return { log };
+};

@@ -1,0 +1,186 @@
+<!-- The sample log: who sewed a month's block, how long it took, what it measured, and what that says of the seam. -->
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
+  import { longDate } from '$lib/programme-view';
+  import MeasureForm from '$lib/samples/MeasureForm.svelte';
+  import type { WrittenSize } from '$lib/server/db/samples';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+  import { checkpoint } from '@aggrega/core/measure';
+  import { constructMonthBlock } from '@aggrega/core/programme';
+  import { monthMinutes, progressNames, progressSteps, type ProgressStep } from '@aggrega/core/running';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const { unit, house } = $derived(programme);
+  const drawn = $derived(programme.months.filter((m) => m.blocks.length > 0));
+  let [monthId, blockKey, colourwayId, sewnBy, remarks] = $state(['', '', '', '', '']);
+  let sewnOn = $state(page.data.today as string);
+  let minutes: Partial<Record<ProgressStep, number>> = $state({});
+  let sizes: WrittenSize[] = $state([]);
+  let trouble = $state('');
+  let told = $state('');
+  const month = $derived(drawn.find((m) => m.id === monthId) ?? drawn[0]);
+  const entry = $derived(month?.blocks.find((b) => b.key === blockKey) ?? month?.blocks[0]);
+  const colourway = $derived(bench.colourway(colourwayId || page.url.searchParams.get('colourway')));
+  const points = $derived.by(() => {
+    if (!entry) return [];
+    const c = constructMonthBlock(programme, entry, colourway);
+    const units = c.units.map((u) => ({
+      what: `${u.label}, ${u.kind.title}`,
+      expected: checkpoint(u.w.plus(house.seam.mul(2)), house.rounding, unit),
+    }));
+    return [
+      ...units,
+      { what: entry.block.name, expected: checkpoint(entry.finished[0].plus(house.seam.mul(2)), house.rounding, unit) },
+    ];
+  });
+  const thumb = $derived(month && monthMinutes(programme, month, colourway));
+
+  async function send(method: 'POST' | 'DELETE', body: unknown): Promise<boolean> {
+    [trouble, told] = ['', ''];
+    const answer = await fetch(`/api/programmes/${bench.slug}/samples`, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    }).catch(() => undefined);
+    if (answer?.ok) {
+      await invalidateAll();
+      return true;
+    }
+    const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
+    trouble = said?.message ?? 'The server does not answer; nothing was noted. What you wrote stays here.';
+    return false;
+  }
+  async function note(e: SubmitEvent) {
+    e.preventDefault();
+    if (!month || !entry) return;
+    const timed = Object.fromEntries(Object.entries(minutes).filter(([, n]) => typeof n === 'number' && n > 0));
+    const measured = sizes.filter((s) => s.expected.trim() && s.measured.trim());
+    const sample = {
+      month: month.id,
+      block: entry.key,
+      colourway: colourway.id,
+      sewnBy: sewnBy.trim(),
+      sewnOn,
+      minutes: timed,
+      measured,
+      remarks: remarks.trim(),
+    };
+    if (!(await send('POST', sample))) return;
+    told = 'Noted.';
+    [minutes, sizes, remarks] = [{}, [], ''];
+  }
+  const nameOf = (id: string) => programme.months.find((m) => m.id === id)?.name ?? id;
+  const sum = (of: Record<string, number>) => Object.values(of).reduce((a, b) => a + b, 0);
+</script>
+
+<YearFrame name="Samples" about="What was sewn before forty people sew it" colourways={false}>
+  {#if drawn.length === 0}
+    <p class="mt-8 max-w-prose text-lead">
+      Nothing is drawn yet. A sample is sewn from a month’s block as soon as there is one.
+    </p>
+  {:else}
+    <form class="mt-5" onsubmit={(e) => void note(e)} aria-label="A sample">
+      <h2 class="border-b-2 border-ink pb-1 text-head">Note a sample</h2>
+      <div class="mt-3 flex flex-wrap gap-3">
+        <label class="block"
+          ><span class="block text-note text-quiet">Month</span>
+          <select class="field w-auto" value={month?.id} onchange={(e) => ((monthId = e.currentTarget.value), (blockKey = ''))}
+            >{#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
+          ></label
+        >
+        {#if month && month.blocks.length > 1}
+          <label class="block"
+            ><span class="block text-note text-quiet">Block</span>
+            <select class="field w-auto" value={entry?.key} onchange={(e) => (blockKey = e.currentTarget.value)}
+              >{#each month.blocks as b (b.key)}<option value={b.key}>{b.block.name}</option>{/each}</select
+            ></label
+          >
+        {/if}
+        <label class="block"
+          ><span class="block text-note text-quiet">Colourway</span>
+          <select class="field w-auto" value={colourway.id} onchange={(e) => (colourwayId = e.currentTarget.value)}
+            >{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option>{/each}</select
+          ></label
+        >
+        <label class="block w-44"
+          ><span class="block text-note text-quiet">Sewn by</span><input
+            class="field"
+            bind:value={sewnBy}
+            maxlength="200"
+          /></label
+        >
+        <label class="block"
+          ><span class="block text-note text-quiet">On</span><input
+            class="field"
+            type="date"
+            bind:value={sewnOn}
+            required
+          /></label
+        >
+      </div>
+      <fieldset class="mt-3 flex flex-wrap gap-3">
+        <legend class="text-note text-quiet">Minutes it took; empty for what was not timed</legend>
+        {#each progressSteps as step (step)}
+          <label class="block w-36"
+            ><span class="block text-note">{progressNames[step]}{thumb ? `, by thumb ${Math.round(thumb[step])}` : ''}</span
+            ><input class="field" type="number" min="0" max="10000" step="any" bind:value={minutes[step]} /></label
+          >
+        {/each}
+      </fieldset>
+      <div class="mt-4"><MeasureForm bind:sizes seam={house.seam.valueOf()} {unit} {points} /></div>
+      <label class="mt-3 block"
+        ><span class="block text-note text-quiet">Remarks</span><textarea
+          class="field"
+          rows="2"
+          maxlength="4000"
+          bind:value={remarks}></textarea></label
+      >
+      {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
+      <p class="mt-3 flex items-center gap-3">
+        <button class="act first" disabled={bench.saver.state !== 'saved'}>Note it</button>
+        {#if told}<span role="status">{told}</span>{/if}
+      </p>
+    </form>
+  {/if}
+  <section class="mt-8" aria-label="The log">
+    <h2 class="border-b-2 border-ink pb-1 text-head">The log</h2>
+    {#if data.log.samples.length === 0}
+      <p class="mt-2 text-quiet">
+        Nothing is noted yet. What a sample took makes the estimates of minutes this house’s own; what it measured is looked at
+        when a month is proofed.
+      </p>
+    {/if}
+    {#each data.log.samples as s (s.id)}
+      <article class="border-b border-rule py-3" data-sample={s.month}>
+        <p class="flex gap-3">
+          <span class="mr-auto"
+            ><b>{nameOf(s.month)}</b>, {longDate(s.sewnOn, page.data.locale)}{s.sewnBy ? `, by ${s.sewnBy}` : ''}{sum(
+              s.minutes,
+            ) > 0
+              ? ` · ${sum(s.minutes)} min`
+              : ''}</span
+          >
+          <button class="plain text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}>take out</button>
+        </p>
+        {#if s.remarks}<p class="max-w-prose whitespace-pre-line">{s.remarks}</p>{/if}
+        {#if s.measured.length > 0}
+          <p class="text-note text-quiet">
+            {s.measured.map((m) => `${m.what}: ${m.measured} instead of ${m.expected}`).join('; ')}
+          </p>
+          <MeasureForm sizes={s.measured} seam={house.seam.valueOf()} {unit} fixed />
+        {/if}
+      </article>
+    {/each}
+  </section>
+  {#snippet side()}
+    <section class="mt-4" aria-label="The pace">
+      <h2 class="border-b border-ink pb-1 text-lead">The pace</h2>
+      <p class="mt-2"><span class="numeral text-head">{data.log.pace.toFixed(2)}</span> × the rule of thumb</p>
+      <p class="mt-1 text-note text-quiet">Minutes on participants’ pages are multiplied by it.</p>
+    </section>
+  {/snippet}
+</YearFrame>
