@@ -76,7 +76,8 @@
         : [],
     ),
   );
-  const says = $derived([...load.says, ...moved]);
+  /** What does not fit at all comes first, then days that are not the usual ones, then what moves. */
+  const says = $derived([...load.says.slice(0, load.over.length), ...moved, ...load.says.slice(load.over.length)]);
   let all = $state(false);
   const STATION: Partial<Record<CalendarStep['kind'], string>> = {
     proof: 'release',

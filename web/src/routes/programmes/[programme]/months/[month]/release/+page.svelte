@@ -13,10 +13,12 @@
 
   let { data } = $props();
   const bench = useWorkbench();
-  const month = $derived(bench.monthOrEmpty(page.params.month!));
+  /** A text, so that what is loaded anew for the same month makes no new desk. */
+  const id = $derived(page.params.month!);
+  const month = $derived(bench.monthOrEmpty(id));
   const desk = $derived.by(() => {
-    const { month: id } = page.params;
-    return untrack(() => new ReleaseDesk(bench.slug, id!, data.found));
+    const own = id;
+    return untrack(() => new ReleaseDesk(bench.slug, own, data.found));
   });
   const { release, points, since, minute, holders, mails } = $derived(desk.found);
   const { calendar } = $derived(bench.programme);
@@ -71,6 +73,12 @@
       {#if draftState === 'scheduled'}It goes out on <b>{at(release!.due!)}</b>, where the clock says {calendar.timeZone}.{:else if minute}By
         its day it would go out on <b>{at(minute)}</b>.{/if}
     </p>
+    {#if release?.due && minute && new Date(minute).getTime() !== release.due.getTime()}
+      <p class="mt-3 max-w-prose border-l-4 border-weld pl-4">
+        Its day has been changed since: by it, it would go out on {at(minute)}.
+        <button class="plain" onclick={() => void desk.step({ step: 'schedule' })}>Schedule it for then</button>
+      </p>
+    {/if}
     {#if since.length > 0}
       <div class="mt-4 border-l-4 border-weld pl-4">
         <p>The draft has changed since. What goes out is what was proofed, without this:</p>

@@ -1,0 +1,304 @@
+import { expect, open, plain, test } from './bench-of-their-own';
+import { enrol, letOut, pageOf, setKits } from './people';
+
+test('a programme from nothing: made, a block drawn, a fabric named, people enrolled, and the first kits are planned', async ({
+  page,
+}) => {
+  await open(page, '/');
+  await page.getByRole('link', { name: 'New programme' }).click();
+  const title = `Hedge ${crypto.randomUUID().slice(0, 6)}`;
+  await page.getByLabel('What it is called').fill(title);
+  await page.getByLabel('How many').fill('3');
+  await page.getByLabel('The first one').fill('2027-06-05');
+  await page.getByLabel('Colourways, with commas between them').fill('Dawn, Noon');
+  await page.getByRole('button', { name: 'Make it, and draw the first block' }).click();
+  await expect(page.getByRole('heading', { name: 'June 2027' })).toBeVisible();
+  await page.getByLabel('Find a drawing').fill('shoo fly');
+  await page
+    .getByRole('button', { name: /Shoo Fly/ })
+    .first()
+    .click();
+  await expect(page.getByRole('region', { name: 'This month' }).getByLabel('Blocks in a kit')).toBeVisible();
+  // Another colourway, and a month more, by the way.
+  await page.getByRole('link', { name: 'the year' }).click();
+  await page.getByRole('button', { name: 'Add a month' }).click();
+  await expect(page.getByRole('link', { name: /Month 4/ }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Fabrics' }).click();
+  const form = page.getByRole('region', { name: 'The colourway' });
+  await form.getByRole('button', { name: 'Another like it' }).click();
+  await expect(form.getByLabel('Name')).toHaveValue('Colourway 3');
+  await form.getByLabel('Name').fill('Night');
+  await form.getByLabel('Name').press('Enter');
+  await page.getByRole('link', { name: 'the people' }).click();
+  await expect(page.getByText('Nobody is on the roster yet.')).toBeVisible();
+  await page.keyboard.press('n');
+  const dialog = page.getByRole('dialog', { name: 'A new person' });
+  await dialog.getByLabel('Name').fill('Ada Fenn');
+  await dialog.getByLabel('Colourway').selectOption({ label: 'Night' });
+  await dialog.getByRole('button', { name: 'Add her' }).click();
+  await expect(page.locator('[data-person="Ada Fenn"]')).toContainText('Night');
+  await page.getByRole('link', { name: 'Kits', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'To be cut next' })).toContainText('Night');
+  await page.getByRole('button', { name: 'Make the work lists' }).click();
+  await expect(page.locator('[data-hand="1"] li').first()).toContainText('1 kit of Night');
+});
+
+test('the roster: a list from a spreadsheet is looked at, taken in and undone; many are changed at once; numbers follow', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/roster');
+  const csv =
+    'Member;Mail;Colours;Quilt\nAda Fenn;ada@example.org;Frost;Double bed\nBea Vetch;bea@example.org;Harvest;\nCy Quill;nonsense;Dusk;\nDot Rusk;dot@example.org;Dusk;\n';
+  await page
+    .getByLabel('Take in a CSV; you see first what it changes')
+    .setInputFiles({ name: 'members.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  const dialog = page.getByRole('dialog', { name: 'What members.csv would change' });
+  await expect(dialog).toContainText('3 new, 0 changed, 0 as they are, 1 refused');
+  await expect(dialog).toContainText('is no mail address');
+  await dialog.getByRole('button', { name: 'Take in 3 people' }).click();
+  await expect(page.locator('[data-person]')).toHaveCount(3);
+  await expect(page.locator('[data-counted=frost]')).toContainText('1');
+  await page.locator('h1').click();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Nobody is on the roster yet.')).toBeVisible();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.locator('[data-person]')).toHaveCount(3);
+  await page.getByLabel('Choose everybody on this page').check();
+  await page.getByLabel('Move to colourway').selectOption('dusk');
+  await expect(page.locator('[data-counted=dusk]')).toContainText('3');
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(page.locator('[data-counted=dusk]')).toContainText('1');
+  await page.getByRole('button', { name: 'none' }).click();
+  // One of them, by her own form; a wrong address is said where it is.
+  await page.getByRole('button', { name: 'Bea Vetch' }).click();
+  const form = page.getByRole('region', { name: 'Bea Vetch' });
+  await form.getByLabel('Mail').fill('bea@');
+  await form.getByLabel('Mail').press('Enter');
+  await expect(form.getByRole('alert')).toContainText('no mail address');
+  await form.getByLabel('State').selectOption('left');
+  await expect(page.locator('[data-person="Bea Vetch"]')).toContainText('left');
+  // The dial tries numbers; it is the roster that counts.
+  await bench.open('/months/m1/cut?colourway=frost');
+  await page.getByRole('button', { name: 'One more' }).click();
+  await expect(page.getByRole('button', { name: /^Enrol/ })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'the roster counts' })).toBeVisible();
+});
+
+test('a month from drawing to release: proofed, let out, in her mail and on her page, ticked and asked about', async ({
+  page,
+  bench,
+  request,
+}) => {
+  const [ada] = await enrol(request, bench.slug, { 'Ada Fenn': {}, 'Bea Vetch': { colourway: 'harvest' } });
+  const hers = await pageOf(request, bench.slug, ada!);
+  await open(page, hers);
+  await expect(page.getByText('Nothing is out yet.')).toBeVisible();
+  await expect(page.getByText('Cold Frame')).toHaveCount(0);
+  await bench.open('/months/m1/draft');
+  await page.getByRole('link', { name: 'Release', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Proofed: freeze the sheet' })).toBeDisabled();
+  await letOut(page);
+  const holder = page.locator('[data-holder="Ada Fenn"]');
+  await expect(holder).toContainText('by mail');
+  await page.getByRole('link', { name: 'look at the letters' }).click();
+  await expect(page.locator('[data-letter]')).toHaveCount(2);
+  await page.getByRole('link', { name: 'Look at what arrived' }).click();
+  await page.getByLabel('To, or about').fill(bench.slug.slice(-6));
+  await page
+    .locator(`[data-mail^="ada.fenn.${bench.slug.slice(-6)}"]`)
+    .getByRole('button')
+    .click();
+  await page.getByRole('link', { name: /\/p\// }).click();
+  await expect(page).toHaveURL(new RegExp(hers));
+  await page.getByRole('checkbox', { name: 'units sewn' }).check();
+  await page.getByLabel('Your question').fill('May I press open?');
+  await page.getByRole('button', { name: 'Ask', exact: true }).click();
+  await expect(page.getByText('not answered yet')).toBeVisible();
+  await page.getByRole('link', { name: 'Open the sheet' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'January, Cold Frame' })).toBeVisible();
+  expect(plain(await page.getByRole('main').innerText())).toContain('12 1/2');
+  await bench.open('/post');
+  await page.getByLabel('Answer to Ada Fenn').fill('Yes, at the middle crossing.');
+  await page.getByRole('button', { name: 'Answer' }).click();
+  await expect(page.getByText('0 questions wait for an answer')).toBeVisible();
+  await open(page, hers);
+  await expect(page.getByText('Yes, at the middle crossing.')).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: 'units sewn' })).toBeChecked();
+});
+
+test('a late joiner in month five, and a leaver: what is made stays made, what is lacking is cut next', async ({
+  page,
+  bench,
+  request,
+}) => {
+  const [ada, bea] = await enrol(request, bench.slug, { 'Ada Fenn': {}, 'Bea Vetch': {} });
+  for (const month of ['m1', 'm2', 'm4']) await setKits(request, bench.slug, month, [ada!, bea!], 'packed');
+  await bench.open(`/roster?person=${bea!.id}`);
+  await page.getByRole('region', { name: 'Bea Vetch' }).getByLabel('State').selectOption('left');
+  await expect(page.locator('[data-person="Bea Vetch"]')).toContainText('left');
+  await page.getByRole('link', { name: 'Kits', exact: true }).click();
+  await expect(page.getByText('3 are made and belong to nobody')).toBeVisible();
+  await page.getByRole('link', { name: 'Roster' }).click();
+  await page.getByRole('button', { name: 'New person' }).click();
+  const dialog = page.getByRole('dialog', { name: 'A new person' });
+  await dialog.getByLabel('Name').fill('Late Lark');
+  await dialog.getByRole('button', { name: 'Add her' }).click();
+  await expect(page.locator('[data-person="Late Lark"]')).toBeVisible();
+  await page.getByRole('link', { name: 'Kits', exact: true }).click();
+  const next = page.getByRole('region', { name: 'To be cut next' });
+  await expect(next).toContainText('for people who joined late');
+  await page.getByRole('button', { name: 'Give 3 to those who wait for one' }).click();
+  await expect(page.locator('[data-row="m1 frost "] td').nth(4)).toHaveText('2');
+  // May is out as well: of that she gets a kit cut, with everybody's.
+  await expect(next.locator('[data-next="m5 frost"]')).toContainText('2');
+  await page.getByRole('button', { name: 'Make the work lists' }).click();
+  await expect(page.locator('[data-hand]')).toHaveCount(2);
+  await page.getByRole('button', { name: 'All of it is cut' }).click();
+  await expect(page.locator('[data-next="m5 frost"]')).toHaveCount(0);
+});
+
+test('an erratum after release reaches exactly those who hold the old version', async ({ page, bench, request }) => {
+  await enrol(request, bench.slug, { 'Ada Fenn': {}, 'Bea Vetch': { colourway: 'harvest' } });
+  await bench.open('/months/m1/release');
+  await letOut(page);
+  await expect(page.locator('[data-holder="Bea Vetch"]')).toContainText('by mail');
+  await enrol(request, bench.slug, { 'Late Lark': {} });
+  await page.getByRole('link', { name: 'Draft', exact: true }).click();
+  await page.getByRole('region', { name: 'This month' }).getByLabel('Finishes at, in').fill('13');
+  await page.getByRole('region', { name: 'This month' }).getByLabel('Finishes at, in').press('Enter');
+  await page.getByRole('link', { name: 'Release', exact: true }).click();
+  await expect(page.getByText('The draft says something else by now.')).toBeVisible();
+  await page.getByRole('button', { name: 'Publish version 2' }).click();
+  await expect(page.locator('[data-version="2"]')).toBeVisible();
+  await expect(page.locator('[data-holder="Ada Fenn"]')).toContainText('2', { timeout: 60_000 });
+  await expect(page.locator('[data-holder="Late Lark"]')).toContainText('–');
+  await bench.open('/post?find=correction');
+  await expect(page.locator('[data-letter]')).toHaveCount(2);
+});
+
+test('a pickup evening goes on when the connection is lost in the middle', async ({ page, bench, request, context }) => {
+  const people = await enrol(request, bench.slug, {
+    'Ada Fenn': {},
+    'Bea Vetch': { colourway: 'dusk' },
+    'Cy Quill': {},
+    'Dot Rusk': { handing: 'post', address: '1 Mill Lane' },
+  });
+  await setKits(request, bench.slug, 'm1', people, 'packed');
+  await bench.open('/pickup');
+  await expect(page.locator('[data-visitor]')).toHaveCount(3);
+  await page.getByRole('button', { name: 'January, Cold Frame handed to Ada Fenn' }).click();
+  await expect(page.locator('[data-waiting]')).toContainText('everything is saved');
+  await context.setOffline(true);
+  // By scanner: the label's code and Enter.
+  await page.locator('[data-scan]').fill(`m1/${people[1]!.id.slice(0, 8)}`);
+  await page.locator('[data-scan]').press('Enter');
+  await expect(page.getByText('January, Cold Frame handed to Bea Vetch.')).toBeVisible();
+  await expect(page.locator('[data-waiting]')).toContainText('1 kit is kept on this device');
+  await page.locator('[data-scan]').fill('cy');
+  await page.locator('[data-scan]').press('Enter');
+  await expect(page.locator('[data-waiting]')).toContainText('2 kits are kept on this device');
+  await expect(page.locator('[data-visitor]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.locator('[data-visitor="Cy Quill"]')).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.locator('[data-waiting]')).toContainText('everything is saved');
+  const kits = (await (await request.get(`/api/programmes/${bench.slug}/kits?month=m1`)).json()) as {
+    name: string;
+    state: string;
+  }[];
+  expect(kits.map((k) => [k.name, k.state])).toEqual([
+    ['Ada Fenn', 'handed'],
+    ['Bea Vetch', 'handed'],
+    ['Cy Quill', 'packed'],
+    ['Dot Rusk', 'packed'],
+  ]);
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor();
+  await page.getByText('by post').click();
+  await expect(page.locator('[data-visitor="Dot Rusk"]')).toContainText('1 Mill Lane');
+});
+
+test('a short delivery: what has come is used, what still comes is waited for, and what never comes is ordered again', async ({
+  page,
+  bench,
+}) => {
+  const save = async (changes: object[]) => {
+    const answer = await page.request.post(`/api/programmes/${bench.slug}/changes`, { data: { changes } });
+    expect(answer.status()).toBe(200);
+    await bench.open('/bolts');
+  };
+  await bench.open('/bolts');
+  const cell = page.locator('[data-order=water-butt] td').nth(2);
+  /** '90 1/24 yd' as a number. */
+  const asked = async () => {
+    const [, whole = '0', over = '0', under = '1'] = /^(\d+)?\s*(?:(\d+)\/(\d+))?/.exec(plain(await cell.innerText()))!;
+    return Number(whole) + Number(over) / Number(under);
+  };
+  const before = await asked();
+  const line = { fabric: 'water-butt', length: '360' };
+  const order = { id: 'o-1', supplier: 'Harbour Cloth', placed: '2027-05-01', due: '2027-05-15', lines: [line] };
+  await save([{ path: '/orders/o-1', to: order }]);
+  await expect.poll(asked).toBeLessThan(before - 5);
+  const waiting = await asked();
+  // Two thirds come, and are put on the shelf; the rest is still on its way: what lies in lengths serves a little less well.
+  const first = { id: 'd-1', date: '2027-05-15', lines: [{ ...line, length: '240', dyeLot: '9' }] };
+  await save([
+    { path: '/orders/o-1/deliveries', to: [first] },
+    { path: '/shelf/o-1-d-1', to: { id: 'o-1-d-1', fabric: 'water-butt', length: '240', dyeLot: '9' } },
+  ]);
+  await expect.poll(asked).toBeLessThan(waiting + 4);
+  const left = await asked();
+  await save([{ path: '/orders/o-1/closed', to: true }]);
+  await expect.poll(asked).toBeGreaterThan(left + 2);
+  expect(await asked()).toBeLessThan(before);
+});
+
+test('the last month: borders, binding and backing go out like any other, and the year is done', async ({
+  page,
+  bench,
+  request,
+}) => {
+  const [ada] = await enrol(request, bench.slug, { 'Ada Fenn': {} });
+  await bench.open('/months/m12/release');
+  await letOut(page);
+  const hers = await pageOf(request, bench.slug, ada!);
+  await open(page, `${hers}/months/m12`);
+  await expect(page.getByRole('heading', { name: 'December, Kitchen Window' })).toBeVisible();
+  await expect(page.getByText(/binding/i).first()).toBeVisible();
+  await expect(page.getByText(/backing/i).first()).toBeVisible();
+  await open(page, hers);
+  for (const step of ['cut', 'units sewn', 'block finished']) await page.getByRole('checkbox', { name: step }).check();
+  await expect(page.getByRole('region', { name: 'Catching up' })).toHaveCount(0);
+});
+
+test('the calendar: days by a cadence round the holidays, hours that move and why; samples say what the seam takes; money adds up', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/calendar');
+  await page.getByLabel('From').fill('2027-07-05');
+  await page.getByLabel('To', { exact: true }).fill('2027-07-12');
+  await page.getByLabel('What is on').fill('county show');
+  await page.getByRole('button', { name: 'Add days away' }).click();
+  await page.getByRole('button', { name: 'Set all days by the cadence' }).click();
+  await expect(page.getByText(/July, Potting Shed is a week or more later than .* county show/)).toBeVisible();
+  await expect(page.locator('[data-step="release m7"]')).toContainText('Sat');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/county show\./)).toHaveCount(0);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'As a file' }).click()]);
+  expect(download.suggestedFilename()).toMatch(/\.ics$/);
+  await page.getByRole('link', { name: 'Samples' }).click();
+  await page.getByRole('button', { name: 'A size' }).click();
+  await page.getByLabel('Seams across, size 1').fill('7');
+  await page.getByLabel('Should be, size 1').fill('16 1/2');
+  await page.getByLabel('Is, size 1', { exact: true }).fill('16 1/4');
+  await expect(page.locator('[data-diagnosis]')).toContainText('too much');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.locator('[data-sample=m1]')).toBeVisible();
+  await page.getByRole('link', { name: 'Money' }).click();
+  await expect(page.locator('[data-money=m1]')).toBeVisible();
+  await expect(page.locator('[data-sum="It pays from"]')).toContainText('people');
+  await page.getByRole('link', { name: 'Forecast' }).click();
+  await expect(page.locator('[data-advice]').first()).toBeVisible();
+});
