@@ -49,9 +49,11 @@ export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outsi
 export async function demoServer(port) {
   const cluster = await temporaryCluster();
   const outside = join(cluster.folder, 'outside');
-  const app = await serve(await prepareDatabase(cluster.url), port ?? (await freePort()), { outside });
+  const database = await prepareDatabase(cluster.url);
+  const app = await serve(database, port ?? (await freePort()), { outside });
   return {
     address: app.address,
+    database,
     remove: async () => {
       await app.stop();
       await cluster.remove();

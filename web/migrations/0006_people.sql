@@ -34,7 +34,8 @@ create index participant_name on participant (programme_id, lower(name), id);
 create unique index participant_link on participant (link_hash) where link_hash is not null;
 
 -- A kit that is more than planned: planned ones follow from the roster and the packets. `month` is the first of its packet. A kit without
--- a participant is a spare, a demo set, or left over.
+-- a participant is a spare, a demo set, or left over. There is no index by month and state: right after many rows came in, the planner would take it for
+-- a join by participant and go through all of them for each.
 create table kit (
   organisation_id uuid not null,
   programme_id uuid not null,
@@ -53,7 +54,7 @@ create table kit (
 );
 create unique index kit_once on kit (programme_id, month, participant_id) where participant_id is not null;
 create index kit_participant on kit (programme_id, participant_id);
-create index kit_month on kit (programme_id, month, state);
+create index kit_loose on kit (programme_id, month) where participant_id is null;
 
 -- A month on its way out: proofed, then scheduled, then released. A month without a row is a draft. `version` is the sheet's version that
 -- goes out, frozen when it was proofed.
@@ -118,6 +119,7 @@ create table mail (
   foreign key (programme_id, participant_id) references participant (programme_id, id) on delete cascade
 );
 create index mail_next on mail (next_at) where state in ('waiting', 'sending');
+create index mail_written on mail (programme_id, written_at desc, recipient, id);
 create index mail_participant on mail (programme_id, participant_id);
 
 -- How far she is with a month, by her own ticks.

@@ -23,16 +23,19 @@ export class KitTicks {
   /** Whether the last question was answered. */
   away = $state(false);
   trouble = $state('');
+  /** Whether the kits have come; a long list comes after the page. */
+  ready = $state(true);
   #address: string;
   #query: string;
   #timer: ReturnType<typeof setInterval> | undefined;
   #running: Promise<void> | undefined;
 
   /** `query` names which kits: a month's packet, or everybody's. */
-  constructor(slug: string, query: string, rows: KitRow[]) {
+  constructor(slug: string, query: string, { rows, later }: { rows: KitRow[]; later: boolean }) {
     this.#address = `/api/programmes/${slug}/kits`;
     this.#query = query;
     this.#rows = rows;
+    this.ready = !later;
   }
 
   /** Takes up what this device kept, and looks out for others. Call in the browser. */
@@ -97,7 +100,10 @@ export class KitTicks {
       sent.push(...some);
     }
     const answer = await this.#ask(`${this.#address}?${this.#query}`, {});
-    if (answer?.ok) this.#rows = (await answer.json()) as KitRow[];
+    if (answer?.ok) {
+      this.#rows = (await answer.json()) as KitRow[];
+      this.ready = true;
+    }
     // The rows come first, so that no tick is gone for a moment; one that was changed meanwhile stays.
     for (const w of sent) if (answer?.ok && this.waiting.get(keyOf(w)) === w) this.waiting.delete(keyOf(w));
     this.#keep();

@@ -16,7 +16,7 @@
   type Which = 'all' | 'old' | 'none';
   let which: Which = $state('all');
   let find = $state('');
-  const MOST = 200;
+  const MOST = 80;
   const groups = $derived<{ id: Which; name: string; of: Holder[] }[]>([
     { id: 'all', name: 'everybody', of: holders },
     { id: 'old', name: 'an older version', of: holders.filter((h) => h.version > 0 && h.version < version) },

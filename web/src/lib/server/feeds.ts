@@ -6,6 +6,7 @@ import { now } from './clock';
 import { asOrganisation } from './db/pool';
 import { listProgrammes, programmeId } from './db/programmes';
 import type { FoundFile } from './file-answer';
+import { storedProgramme } from './frozen';
 import { participantView, type OpenPage } from './participant-page';
 import { feedKey, organisationOfKey } from './private-link';
 import { programmeOf } from './programmes';
@@ -19,9 +20,9 @@ const AGAIN = 60 * 60 * 6;
 export async function participantFeed(page: OpenPage): Promise<FoundFile> {
   const view = await participantView(page);
   const stored = await programmeOf(page.organisation, page.slug);
-  const reading = stored && readProgramme(stored.document);
-  if (!view || !reading?.ok) return { status: 404, message: 'There is no such calendar.' };
-  const { calendar } = reading.programme;
+  const programme = stored && storedProgramme(stored);
+  if (!view || !programme) return { status: 404, message: 'There is no such calendar.' };
+  const { calendar } = programme;
   const feed = ical({ name: view.title, ttl: AGAIN, method: ICalCalendarMethod.PUBLISH, prodId: '//Aggrega//EN' });
   const uid = (what: string) => `${what}-${page.person.id}@aggrega`;
   for (const month of view.months)

@@ -1,5 +1,5 @@
 /** Kits from plan to hand: counted, cut, packed, handed over; those of late joiners and leavers among them. */
-import { handsOut, readProgramme, type Programme } from '@aggrega/core/programme';
+import { handsOut, type Programme } from '@aggrega/core/programme';
 import type pg from 'pg';
 import { now } from './clock';
 import {
@@ -8,6 +8,7 @@ import {
   countLoose,
   giveLoose,
   listKits,
+  listReady,
   removeLoose,
   setKits,
   type KitCount,
@@ -17,6 +18,7 @@ import {
 import { somePeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme } from './db/programmes';
+import { storedProgramme } from './frozen';
 
 export interface KitBoard {
   /** The first months of the packets that hand something out, in order. */
@@ -28,9 +30,8 @@ export interface KitBoard {
 
 async function packetsIn(db: pg.ClientBase, slug: string): Promise<{ programme: Programme; packets: string[] } | undefined> {
   const stored = await findProgramme(db, slug);
-  const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
-  if (!reading?.ok) return undefined;
-  const { programme } = reading;
+  const programme = stored && !stored.removed ? storedProgramme(stored) : undefined;
+  if (!programme) return undefined;
   const packets = programme.kits.packets.filter((p) => p.some((m) => handsOut(programme, m))).map((p) => p[0]!.id);
   return { programme, packets };
 }
@@ -46,13 +47,23 @@ export async function kitBoard(organisation: string, slug: string): Promise<KitB
   });
 }
 
-/** Kits person by person: of one packet, named by any of its months, or of all of them. Undefined where there is none. */
-export async function kitList(organisation: string, slug: string, month?: string): Promise<KitRow[] | undefined> {
+/** Hours for which a kit that was handed over is still shown at the pickup table. */
+const JUST_HANDED = 12;
+
+/** What waits at the pickup table, of all packets; undefined where there is no such programme. */
+export async function readyKits(organisation: string, slug: string): Promise<KitRow[] | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await packetsIn(db, slug);
+    return found && listReady(db, slug, found.packets, new Date(now().getTime() - JUST_HANDED * 3_600_000));
+  });
+}
+
+/** Kits of one packet, named by any of its months, person by person. Undefined where there is none. */
+export async function kitList(organisation: string, slug: string, month: string): Promise<KitRow[] | undefined> {
   return asOrganisation(organisation, async (db) => {
     const found = await packetsIn(db, slug);
     const packet = found?.programme.kits.packets.find((p) => p.some((m) => m.id === month))?.[0]?.id;
-    if (!found || (month !== undefined && !packet)) return undefined;
-    return listKits(db, slug, packet ? [packet] : found.packets, found.programme.kits.kind);
+    return found && packet ? listKits(db, slug, packet, found.programme.kits.kind) : undefined;
   });
 }
 

@@ -10,6 +10,7 @@ import { countMails, writeMails, type MailRow, type NewMail } from './db/mails';
 import { allPeople, somePeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme, findRevision, lockProgramme } from './db/programmes';
+import { storedProgramme } from './frozen';
 import { dueReleases, listReleases, markProofed, markReleased, setDue, unproof, type MonthRelease } from './db/releases';
 import { newestSample } from './db/samples';
 import { findVersion } from './db/sheet-versions';
@@ -37,10 +38,13 @@ export async function releaseOf(organisation: string, slug: string, monthId: str
     if (!found) return undefined;
     const { programme, month } = found;
     const release = (await listReleases(db, slug)).find((r) => r.month === monthId);
-    const frozen = release && (await findVersion(db, slug, monthId, release.version));
+    // Where nothing was saved since, nothing can differ.
+    const frozen =
+      release && release.revision !== found.revision ? await findVersion(db, slug, monthId, release.version) : undefined;
     return {
       release,
-      points: await pointsOf(db, slug, found),
+      // What is out, or proofed, is not looked at again.
+      points: release ? [] : await pointsOf(db, slug, found),
       since: frozen ? changesBetween(frozen, found.document, monthId) : [],
       minute: month.release && releaseInstant(month.release, programme.calendar),
     };
@@ -82,9 +86,9 @@ type Found = NonNullable<Awaited<ReturnType<typeof monthIn>>>;
 
 async function monthIn(db: pg.ClientBase, slug: string, id: string, lock = false) {
   const stored = await (lock ? lockProgramme : findProgramme)(db, slug);
-  const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
-  const month = reading?.ok ? reading.programme.months.find((m) => m.id === id) : undefined;
-  return stored && reading?.ok && month ? { document: stored.document, programme: reading.programme, month } : undefined;
+  const programme = stored && !stored.removed ? storedProgramme(stored) : undefined;
+  const month = programme?.months.find((m) => m.id === id);
+  return stored && programme && month ? { document: stored.document, revision: stored.revision, programme, month } : undefined;
 }
 
 async function pointsOf(db: pg.ClientBase, slug: string, { document, programme, month }: Found): Promise<ProofPoint[]> {

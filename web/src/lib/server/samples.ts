@@ -7,6 +7,7 @@ import { now } from './clock';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme } from './db/programmes';
 import { deleteSample, insertSample, listSamples, type Sample } from './db/samples';
+import { storedProgramme } from './frozen';
 
 export interface SampleLog {
   samples: Sample[];
@@ -18,9 +19,8 @@ export interface SampleLog {
 export async function sampleLog(organisation: string, slug: string): Promise<SampleLog | undefined> {
   return asOrganisation(organisation, async (db) => {
     const stored = await findProgramme(db, slug);
-    const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
-    if (!reading?.ok) return undefined;
-    const { programme } = reading;
+    const programme = stored && !stored.removed ? storedProgramme(stored) : undefined;
+    if (!programme) return undefined;
     const samples = await listSamples(db, slug, '');
     return { samples, pace: await paceIn(db, slug, programme) };
   });

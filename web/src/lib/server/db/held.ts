@@ -20,7 +20,7 @@ const HOLDERS = `
   from participant t join programme p on p.id = t.programme_id
   left join lateral (
     select version, way, held_at from sheet_held h
-    where h.programme_id = t.programme_id and participant_id = t.id and month = $2 order by version desc limit 1
+    where h.programme_id = t.programme_id and month = $2 and participant_id = t.id order by version desc limit 1
   ) h on true
   where slug = $1 and (t.state = 'in' or h.version is not null)
   order by lower(t.name), t.id`;

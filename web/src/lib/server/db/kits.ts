@@ -15,15 +15,31 @@ export interface KitCount {
 /** Whoever takes part gets kits, unless she brings her own cloth; $3 is the programme's own kind. */
 const TAKES = `t.state = 'in' and coalesce(nullif(t.kit, ''), $3) <> 'list'`;
 
-const BOARD = `
-  select m.month, t.colourway, t.size, coalesce(k.state, 'planned') as state, count(*)::int as kits
-  from programme p join participant t on t.programme_id = p.id cross join unnest($2::text[]) as m(month)
-  left join kit k on k.programme_id = p.id and k.participant_id = t.id and k.month = m.month
-  where slug = $1 and ${TAKES} group by 1, 2, 3, 4`;
+const TAKING = `
+  select t.colourway, t.size, count(*)::int as people
+  from participant t join programme p on p.id = t.programme_id where slug = $1 and ${TAKES.replace('$3', '$2')} group by 1, 2`;
+const MADE = `
+  select k.month, t.colourway, t.size, k.state, count(*)::int as kits
+  from kit k join programme p on p.id = k.programme_id
+  join participant t on t.programme_id = k.programme_id and t.id = k.participant_id
+  where slug = $1 and k.month = any($2) and ${TAKES} group by 1, 2, 3, 4`;
 
-/** How many kits of each sort the people who take part have or await. */
+/** How many kits of each sort the people who take part have or await: what is not made is planned. */
 export async function countKits(db: pg.ClientBase, slug: string, months: string[], kind: string): Promise<KitCount[]> {
-  return (await db.query<KitCount>(BOARD, [slug, months, kind])).rows;
+  const { rows: taking } = await db.query<{ colourway: string; size: string; people: number }>(TAKING, [slug, kind]);
+  const { rows: made } = await db.query<KitCount>(MADE, [slug, months, kind]);
+  const known = new Map<string, number>();
+  for (const m of made) {
+    const key = [m.month, m.colourway, m.size].join('\n');
+    known.set(key, (known.get(key) ?? 0) + m.kits);
+  }
+  const planned = months.flatMap((month) =>
+    taking.flatMap(({ colourway, size, people }): KitCount[] => {
+      const kits = people - (known.get([month, colourway, size].join('\n')) ?? 0);
+      return kits > 0 ? [{ month, colourway, size, state: 'planned', kits }] : [];
+    }),
+  );
+  return [...planned, ...made];
 }
 
 const LOOSE = `
@@ -53,15 +69,28 @@ export interface KitRow {
 }
 
 const LIST = `
-  select t.id as participant, t.name, t.colourway, t.size, t.handing, t.address, t.notes, m.month, coalesce(k.state, 'planned') as state,
+  select t.id as participant, t.name, t.colourway, t.size, t.handing, t.address, t.notes, $2::text as month, coalesce(k.state, 'planned') as state,
     k.cut_at as cut, k.packed_at as packed, k.handed_at as handed
-  from programme p join participant t on t.programme_id = p.id cross join unnest($2::text[]) as m(month)
-  left join kit k on k.programme_id = p.id and k.participant_id = t.id and k.month = m.month
-  where slug = $1 and ${TAKES} order by lower(t.name), t.id, array_position($2::text[], m.month)`;
+  from programme p join participant t on t.programme_id = p.id
+  left join kit k on k.programme_id = t.programme_id and k.month = $2 and k.participant_id = t.id
+  where slug = $1 and ${TAKES} order by lower(t.name), t.id`;
 
-/** Every kit of those packets, person by person. */
-export async function listKits(db: pg.ClientBase, slug: string, months: string[], kind: string): Promise<KitRow[]> {
-  return (await db.query<KitRow>(LIST, [slug, months, kind])).rows;
+/** Every kit of a packet, named by its first month, person by person. */
+export async function listKits(db: pg.ClientBase, slug: string, month: string, kind: string): Promise<KitRow[]> {
+  return (await db.query<KitRow>(LIST, [slug, month, kind])).rows;
+}
+
+const READY = `
+  select t.id as participant, t.name, t.colourway, t.size, t.handing, t.address, t.notes, k.month, k.state,
+    k.cut_at as cut, k.packed_at as packed, k.handed_at as handed
+  from kit k join programme p on p.id = k.programme_id
+  join participant t on t.programme_id = k.programme_id and t.id = k.participant_id
+  where slug = $1 and t.state = 'in' and (k.state in ('cut', 'packed') or k.handed_at > $3)
+  order by lower(t.name), t.id, array_position($2::text[], k.month)`;
+
+/** Kits that are made and not fetched, and those that were handed over since, person by person. */
+export async function listReady(db: pg.ClientBase, slug: string, months: string[], since: Date): Promise<KitRow[]> {
+  return (await db.query<KitRow>(READY, [slug, months, since])).rows;
 }
 
 const SET = `

@@ -86,22 +86,25 @@ export interface MailRow {
   trouble: string;
 }
 
+const WANTED = `
+  from mail m where programme_id = (select id from programme where slug = $1)
+    and ($2 = '' or m.state = $2) and ($3 = '' or month = $3)
+    and ($4 = '' or recipient ilike '%' || $4 || '%' or subject ilike '%' || $4 || '%')`;
 const LIST = `
-  select m.id, participant_id as participant, recipient, subject, month, m.state, tries, written_at as written, sent_at as sent, trouble,
-    count(*) over ()::int as found
-  from mail m join programme p on p.id = m.programme_id
-  where slug = $1 and ($2 = '' or m.state = $2) and ($3 = '' or month = $3)
-    and ($4 = '' or recipient ilike '%' || $4 || '%' or subject ilike '%' || $4 || '%')
-  order by written_at desc, recipient, m.id limit $5 offset $6`;
+  select m.id, participant_id as participant, recipient, subject, month, m.state, tries, written_at as written, sent_at as sent, trouble
+  ${WANTED} order by written_at desc, recipient, m.id limit $5 offset $6`;
+const FOUND = `select count(*)::int as found ${WANTED}`;
 
-/** A page of a programme's mails, newest first. */
+/** A page of a programme's mails, newest first, and how many there are like that. */
 export async function listMails(
   db: pg.ClientBase,
   slug: string,
   { state, month, find, most, from }: { state: string; month: string; find: string; most: number; from: number },
 ): Promise<{ mails: MailRow[]; found: number }> {
-  const { rows } = await db.query<MailRow & { found: number }>(LIST, [slug, state, month, find, most, from]);
-  return { mails: rows.map(({ found: _, ...m }) => m), found: rows[0]?.found ?? 0 };
+  const wanted = [slug, state, month, find.replace(/[\\%_]/g, (c) => `\\${c}`)];
+  const { rows: mails } = await db.query<MailRow>(LIST, [...wanted, most, from]);
+  const { rows } = await db.query<{ found: number }>(FOUND, wanted);
+  return { mails, found: rows[0]?.found ?? 0 };
 }
 
 const COUNT = `

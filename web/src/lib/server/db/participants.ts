@@ -1,6 +1,7 @@
 /** People on a programme's roster. */
 import type { Person } from '@aggrega/core/running';
 import type pg from 'pg';
+import { without } from './without';
 
 export interface StoredPerson extends Person {
   /** How often her link was made anew. */
@@ -65,8 +66,7 @@ export async function findPeople(
     most,
     from,
   ]);
-  const people = rows.map(({ found: _, unused: __, ...person }) => person);
-  return { people, found: rows[0]?.found ?? 0 };
+  return { people: rows.map(without('found', 'unused')), found: rows[0]?.found ?? 0 };
 }
 
 /** The ids of all who are asked for. */

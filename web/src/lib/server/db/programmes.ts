@@ -3,6 +3,8 @@ import type { ProgrammeFile } from '@aggrega/core/programme';
 import type pg from 'pg';
 
 export interface ProgrammeRow {
+  /** Its own id, which never changes. */
+  id: string;
   slug: string;
   title: string;
   revision: number;
@@ -14,7 +16,7 @@ export interface StoredProgramme extends ProgrammeRow {
   document: ProgrammeFile;
 }
 
-const ROW = `slug, title, p.revision, updated_at as updated, removed_at as removed`;
+const ROW = `p.id, slug, title, p.revision, updated_at as updated, removed_at as removed`;
 
 const LIST = `
   select ${ROW}, document from programme p

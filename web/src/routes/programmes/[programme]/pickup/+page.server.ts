@@ -1,10 +1,12 @@
 import { whileDatabaseAnswers } from '$lib/server/door';
-import { kitList } from '$lib/server/kits';
+import { readyKits } from '$lib/server/kits';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-  const rows = await whileDatabaseAnswers(kitList(locals.organisation, params.programme));
+  const rows = await whileDatabaseAnswers(readyKits(locals.organisation, params.programme));
   if (!rows) error(404, 'There is no such programme.');
-  return { rows };
+  // A long list comes after the page, which is there at once.
+  const later = rows.length > 300;
+  return { rows: later ? [] : rows, later };
 };

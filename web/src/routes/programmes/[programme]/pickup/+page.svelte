@@ -11,11 +11,13 @@
   let { data } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
-  const ticks = untrack(() => new KitTicks(bench.slug, 'people', data.rows));
+  const ticks = untrack(() => new KitTicks(bench.slug, 'ready', data));
   onMount(() => {
     ticks.start();
     return () => ticks.close();
   });
+  /** People that are shown at once; others are found by name. */
+  const MOST = 60;
   type Way = 'pickup' | 'post';
   let way: Way = $state('pickup');
   let find = $state('');
@@ -123,7 +125,9 @@
       {#if last}<button class="plain text-note" onclick={undo}>Take it back</button>{/if}
     </p>
   {/if}
-  {#if shown.length === 0}
+  {#if !ticks.ready}
+    <p class="mt-6 text-quiet">Fetching the kits…</p>
+  {:else if shown.length === 0}
     <p class="mt-6 max-w-prose text-lead">
       {#if wanted}Nobody {way === 'post' ? 'by post' : 'who fetches her kits'} is called so.{:else if ticks.rows.length === 0}No
         kits yet; they follow the roster.{:else}Nothing is packed that waits. Kits turn up here as soon as they are cut and
@@ -131,7 +135,7 @@
     </p>
   {/if}
   <ul class="mt-2">
-    {#each shown as v (v.id)}
+    {#each shown.slice(0, MOST) as v (v.id)}
       <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-3" data-visitor={v.name}>
         <div class="min-w-48 flex-1">
           <p class="text-lead font-semibold">{v.name}</p>
@@ -163,6 +167,7 @@
       </li>
     {/each}
   </ul>
+  {#if shown.length > MOST}<p class="mt-2 text-quiet">{shown.length - MOST} more; find them by name.</p>{/if}
   {#snippet side()}
     <section class="mt-4" aria-label="How this works">
       <h2 class="border-b border-ink pb-1 text-lead">At the table</h2>

@@ -1,5 +1,5 @@
 import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { doKits, kitBoard, kitList, type KitDeed } from '$lib/server/kits';
+import { doKits, kitBoard, kitList, readyKits, type KitDeed } from '$lib/server/kits';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -32,12 +32,16 @@ const readDeed = bodyReader<KitDeed>({
   ],
 });
 
-/** How far all kits are; with a month, its packet's kits person by person; with `people`, everybody's. */
+/** How far all kits are; with a month, its packet's kits person by person; with `ready`, what waits at the pickup table. */
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const month = url.searchParams.get('month') ?? undefined;
   const [organisation, slug] = [locals.organisation, params.programme];
   const found = await whileDatabaseAnswers<unknown>(
-    month !== undefined || url.searchParams.has('people') ? kitList(organisation, slug, month) : kitBoard(organisation, slug),
+    month !== undefined
+      ? kitList(organisation, slug, month)
+      : url.searchParams.has('ready')
+        ? readyKits(organisation, slug)
+        : kitBoard(organisation, slug),
   );
   if (!found) error(404, 'There are no such kits.');
   return json(found);

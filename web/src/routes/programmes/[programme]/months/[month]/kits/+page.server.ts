@@ -5,5 +5,7 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ params, locals }) => {
   const rows = await whileDatabaseAnswers(kitList(locals.organisation, params.programme, params.month));
   const board = await whileDatabaseAnswers(kitBoard(locals.organisation, params.programme));
-  return { rows: rows ?? [], loose: board?.loose ?? [] };
+  // A long list comes after the page, which is there at once.
+  const later = (rows?.length ?? 0) > 300;
+  return { rows: later ? [] : (rows ?? []), later, loose: board?.loose ?? [] };
 };

@@ -21,13 +21,15 @@
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const ticks = $derived.by(() => {
     const query = `month=${encodeURIComponent(month)}`;
-    return untrack(() => new KitTicks(bench.slug, query, data.rows));
+    return untrack(() => new KitTicks(bench.slug, query, data));
   });
   $effect(() => {
     const now = ticks;
     untrack(() => now.start());
     return () => now.close();
   });
+  /** Rows that are shown at once; others are found by name. */
+  const MOST = 80;
   let find = $state('');
   let trouble = $state('');
   const own = $derived(ticks.rows.filter((k) => k.colourway === colourway.id));
@@ -85,7 +87,9 @@
     </p>
   {/if}
   {#if trouble}<p class="mb-3 text-madder" role="alert">{trouble}</p>{/if}
-  {#if ticks.rows.length === 0}
+  {#if !ticks.ready}
+    <p class="text-quiet">Fetching the kits…</p>
+  {:else if ticks.rows.length === 0}
     <p class="max-w-prose text-lead">
       Nobody gets a kit of this month yet. Kits follow the <a class="plain" href="/programmes/{bench.slug}/roster">roster</a>:
       one for everybody who takes part.
@@ -111,7 +115,7 @@
     <table class="mt-4 w-full">
       <thead><tr class="border-b-2 border-ink"><th class="py-1">Whose</th><th>Quilt</th><th>By</th><th>How far</th></tr></thead>
       <tbody>
-        {#each shown as kit (kit.participant)}
+        {#each shown.slice(0, MOST) as kit (kit.participant)}
           <tr class="border-b border-rule" data-kit={kit.name}>
             <td class="py-1 pr-3 font-semibold">{kit.name}</td>
             <td class="pr-3">{sortName(programme, '', kit.size) || 'Plain size'}</td>
@@ -123,6 +127,7 @@
         {/each}
       </tbody>
     </table>
+    {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">{shown.length - MOST} more; find them by name.</p>{/if}
   {/if}
   {#snippet side()}
     <Connection {ticks} />
