@@ -17,6 +17,25 @@ const NOBODY = '00000000-0000-4000-8000-00000000000c';
 let owner: string;
 const tick = (done: boolean) => ({ list: 'one', step: 'a', done, kits: 4, base: [], estimated: 10, gives: [] });
 
+/** A row in every table that has to do with people. */
+const oneOfEach = (organisation: string) => `
+  with p as (select id from programme), person as (
+    insert into participant (organisation_id, programme_id, name, colourway) select '${organisation}', id, 'Ada', 'frost' from p returning id, programme_id
+  ),
+  kit as (insert into kit (organisation_id, programme_id, month, colourway, state) select '${organisation}', id, 'm1', 'frost', 'cut' from p),
+  rel as (insert into release (organisation_id, programme_id, month, state, version, proofed_at) select '${organisation}', id, 'm1', 'proofed', 1, now() from p),
+  held as (insert into sheet_held (organisation_id, programme_id, participant_id, month, version, held_at, way)
+    select '${organisation}', programme_id, id, 'm1', 1, now(), 'hand' from person),
+  mail as (insert into mail (organisation_id, programme_id, once, recipient, subject, body, next_at, written_at)
+    select '${organisation}', id, 'x', 'a@example.org', 's', 'b', now(), now() from p),
+  prog as (insert into progress (organisation_id, programme_id, participant_id, month, step, done_at)
+    select '${organisation}', programme_id, id, 'm1', 'cut', now() from person),
+  pic as (insert into picture (organisation_id, programme_id, participant_id, month, jpeg, taken_at)
+    select '${organisation}', programme_id, id, 'm1', 'x'::bytea, now() from person),
+  ask as (insert into question (organisation_id, programme_id, participant_id, asks, asked_at) select '${organisation}', programme_id, id, 'q', now() from person)
+  insert into sample (organisation_id, programme_id, month, block, colourway, revision, sewn_on, noted_at)
+  select '${organisation}', id, 'm1', 'cold-frame', 'frost', 1, now(), now() from p`;
+
 beforeAll(async () => {
   owner = await freshDatabase();
   for (const [id, name] of [
@@ -54,14 +73,10 @@ describe('every table', () => {
       await publishSheet(id, (await programmesOf(id))[0]!.slug, 'm1');
       await asOrganisation(id, (db) => insertPhoto(db, id, 'ab'.repeat(16), Buffer.from([1])));
     }
+    for (const id of [QUARRY, MILL]) await asOrganisation(id, (db) => db.query(oneOfEach(id)));
     for (const table of [
-      'organisation',
-      'programme',
-      'programme_revision',
-      'cut_list',
-      'cut_step',
-      'sheet_version',
-      'swatch_photo',
+      ...['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'sheet_version', 'swatch_photo'],
+      ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'sample'],
     ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));

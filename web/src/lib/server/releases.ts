@@ -14,7 +14,7 @@ import { storedProgramme } from './frozen';
 import { dueReleases, listReleases, markProofed, markReleased, setDue, unproof, type MonthRelease } from './db/releases';
 import { newestSample } from './db/samples';
 import { findVersion } from './db/sheet-versions';
-import { changesBetween } from './sheet-changes';
+import { changesBetween, changesKept } from './sheet-changes';
 import { publishIn } from './sheet-versions';
 
 export interface ReleaseOfMonth {
@@ -45,7 +45,14 @@ export async function releaseOf(organisation: string, slug: string, monthId: str
       release,
       // What is out, or proofed, is not looked at again.
       points: release ? [] : await pointsOf(db, slug, found),
-      since: frozen ? changesBetween(frozen, found.document, monthId) : [],
+      since: frozen
+        ? changesKept(
+            [release!.programme, release!.revision, found.revision, monthId].join(' '),
+            frozen,
+            found.document,
+            monthId,
+          )
+        : [],
       minute: month.release && releaseInstant(month.release, programme.calendar),
     };
   });

@@ -28,6 +28,17 @@ export function changesBetween(before: ProgrammeFile, after: ProgrammeFile, mont
   return [...own, ...computed];
 }
 
+const kept = new Map<string, SheetChange[]>();
+const MOST = 200;
+
+/** As changesBetween, kept under a name for the two documents and the month: both are revisions, which never change. */
+export function changesKept(name: string, before: ProgrammeFile, after: ProgrammeFile, month: string): SheetChange[] {
+  const known = kept.get(name) ?? changesBetween(before, after, month);
+  kept.set(name, known);
+  if (kept.size > MOST) kept.delete(kept.keys().next().value!);
+  return known;
+}
+
 function sheetOf(programme: Programme, monthId: string, colourwayId: string) {
   const month = programme.months.find((m) => m.id === monthId);
   const colourway = programme.colourways.find((c) => c.id === colourwayId);
