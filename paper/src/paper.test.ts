@@ -317,6 +317,12 @@ describe('the other papers', () => {
     const secret = JSON.stringify(firstPacketPaper({ ...programme, mystery: true }, frost!).pieces);
     for (const { block } of programme.months.flatMap((m) => m.blocks)) expect(secret).not.toContain(block.name);
     expect(secret).not.toContain('The quilt in');
+    // The calendar: the hour, days away, and what to have done by when; of hidden months nothing is to be done.
+    expect(texts).toContain('comes out at 09:00');
+    expect(texts).toContain('summer holidays');
+    const { homework } = programme.months.find((m) => m.homework)!;
+    expect(texts).toContain(homework);
+    expect(secret).not.toContain(homework);
   });
 
   it('tell a demonstration’s step-outs as demand counts them', () => {

@@ -109,6 +109,41 @@ function mapOfMonths(programme: Programme, wishes: SheetWishes): PaperPiece[] {
       ],
       groups: [rows],
     },
+    ...yearAhead(programme, wishes),
+  ];
+}
+
+/** The hour at which months come out, days on which nobody is there, and what to have done by when. */
+function yearAhead(programme: Programme, wishes: SheetWishes): PaperPiece[] {
+  const { date = String } = wishes;
+  const { calendar, months } = programme;
+  const dated = months.filter((m) => m.release);
+  if (dated.length === 0) return [];
+  const homework = dated.flatMap((month, i) => {
+    const next = dated[i + 1];
+    return month.homework && next && !hidden(programme, month, wishes) ? [`By ${date(next.release!)}: ${month.homework}`] : [];
+  });
+  const away = calendar.away.filter(({ from, to }) => to >= dated[0]!.release! && from <= dated.at(-1)!.release!);
+  const days = ({ from, to }: (typeof away)[number]) => (from === to ? date(from) : `${date(from)} to ${date(to)}`);
+  return [
+    {
+      kind: 'text',
+      text: `Each month comes out at ${calendar.time} on its day, by the clock of ${calendar.timeZone.replaceAll('_', ' ')}.`,
+    },
+    ...(away.length > 0
+      ? [
+          {
+            kind: 'text',
+            text: `Nobody is there ${listed(away.map((a) => (a.name ? `${days(a)} (${a.name})` : days(a))))}.`,
+          } as const,
+        ]
+      : []),
+    ...(homework.length > 0
+      ? [
+          { kind: 'heading', level: 3, text: 'What to have done by when' } as const,
+          { kind: 'list', items: homework, ordered: false } as const,
+        ]
+      : []),
   ];
 }
 

@@ -5,6 +5,14 @@ import { Saver } from './saver.svelte';
 
 const KEY = Symbol('workbench');
 
+/** Documents are never changed in place, so one that was read is read. */
+const readings = new WeakMap<ProgrammeFile, ReturnType<typeof readProgramme>>();
+function readOnce(document: ProgrammeFile): ReturnType<typeof readProgramme> {
+  const known = readings.get(document) ?? readProgramme(document);
+  readings.set(document, known);
+  return known;
+}
+
 export class Workbench {
   readonly slug: string;
   readonly saver: Saver;
@@ -29,7 +37,7 @@ export class Workbench {
 
   /** A change that the checks refuse is shown by the saver; the stations go on with the last sound document. */
   #read(): Programme {
-    const reading = readProgramme(this.saver.document);
+    const reading = readOnce(this.saver.document);
     if (reading.ok) return (this.#last = reading.programme);
     if (this.#last) return this.#last;
     throw new Error(`${reading.errors[0]!.path} ${reading.errors[0]!.message}`);

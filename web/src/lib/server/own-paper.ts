@@ -19,8 +19,21 @@ export interface OwnPaper {
   version: number;
 }
 
-/** Her sheet in her colourway, size and kit, set the way she reads it; or why there is none. */
-export function ownPaper(
+const kept = new Map<string, OwnPaper | { message: string }>();
+const MOST = 100;
+
+/** Her sheet in her colourway, size and kit, set the way she reads it; or why there is none. Whoever makes the same gets the same. */
+export function ownPaper(person: StoredPerson, month: ReleasedMonth, locale: string): OwnPaper | { message: string } {
+  const { colourway, size, kit, sheet } = person;
+  const key = JSON.stringify([month.key, month.month, month.version, colourway, size, kit, sheet, locale]);
+  const found = kept.get(key) ?? madePaper(person, month, locale);
+  kept.delete(key);
+  kept.set(key, found);
+  if (kept.size > MOST) kept.delete(kept.keys().next().value!);
+  return found;
+}
+
+function madePaper(
   person: StoredPerson,
   { programme, month: id, version, released }: ReleasedMonth,
   locale: string,

@@ -90,6 +90,8 @@ export interface ReleasedMonth {
   programme: Programme;
   /** All months that are out for her. */
   out: ReadonlySet<string>;
+  /** A name for the programme as it is shown, which no other has. */
+  key: string;
 }
 
 /** The months that are out for a person, in the order of the year. Who has left sees those that were out by then. */
@@ -102,7 +104,15 @@ export async function releasedFor(db: pg.ClientBase, { slug, person }: OpenPage)
   const found: ReleasedMonth[] = [];
   for (const { month, version, released, revision, programme: id } of hers) {
     const programme = await frozenProgramme(db, { id, slug, revision, out: names });
-    if (programme) found.push({ month, version, released: released!, programme, out: names });
+    if (programme)
+      found.push({
+        month,
+        version,
+        released: released!,
+        programme,
+        out: names,
+        key: [id, revision, ...[...names].sort()].join(' '),
+      });
   }
   return found.sort((a, b) => placeOf(a) - placeOf(b));
 }

@@ -50,7 +50,20 @@ export async function programmesOf(organisation: string): Promise<ProgrammeSumma
 /** A programme that was not put aside, or undefined. */
 export async function programmeOf(organisation: string, slug: string): Promise<StoredProgramme | undefined> {
   const found = await asOrganisation(organisation, (db) => findProgramme(db, slug));
-  return found?.removed ? undefined : found;
+  return !found || found.removed ? undefined : { ...found, document: sameDocument(found) };
+}
+
+const documents = new Map<string, ProgrammeFile>();
+const MOST_DOCUMENTS = 30;
+
+/** A revision's document as the same object each time, so that what was worked out for it holds. */
+function sameDocument({ id, revision, document }: StoredProgramme): ProgrammeFile {
+  const key = `${id} ${revision}`;
+  const known = documents.get(key) ?? document;
+  documents.delete(key);
+  documents.set(key, known);
+  if (documents.size > MOST_DOCUMENTS) documents.delete(documents.keys().next().value!);
+  return known;
 }
 
 export type Saved =
