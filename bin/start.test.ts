@@ -45,15 +45,18 @@ function start(words: string[], env: Record<string, string> = {}) {
   return { child, ended, said, printed: () => printed };
 }
 
-const participants = async () => {
+const stored = async () => {
   const response = await fetch(`http://127.0.0.1:${port}/programmes/the-allotment-year/document`);
-  return ((await response.json()) as { participants: Record<string, number> }).participants;
+  return (await response.json()) as { participants: Record<string, number>; kits: { demoSets: number } };
 };
-const enrol = (from: number, to: number) =>
+const participants = async () => (await stored()).participants;
+const demoSets = async () => (await stored()).kits.demoSets;
+/** Saves another number of demo sets. */
+const save = (from: number, to: number) =>
   fetch(`http://127.0.0.1:${port}/api/programmes/the-allotment-year/changes`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ changes: [{ path: '/participants/dusk', from, to }] }),
+    body: JSON.stringify({ changes: [{ path: '/kits/demoSets', from, to }] }),
   });
 
 /** The server's state as PostgreSQL itself left it on disk. */
@@ -71,7 +74,7 @@ describe('bin/start', () => {
     await first.said('Press Ctrl-C to stop it.');
     expect(first.printed().match(/http:\/\//g)).toHaveLength(1);
     expect(await participants()).toEqual({ frost: 24, harvest: 18, dusk: 12 });
-    expect((await enrol(12, 60)).status).toBe(200);
+    expect((await save(1, 5)).status).toBe(200);
 
     const second = start([]);
     expect(await second.ended).toBe(0);
@@ -87,7 +90,7 @@ describe('bin/start', () => {
     const killed = start(['--port', String(port)]);
     await killed.said('Press Ctrl-C to stop it.');
     expect(killed.printed()).not.toContain('Making');
-    expect((await participants()).dusk).toBe(60);
+    expect(await demoSets()).toBe(5);
     const { app } = JSON.parse(readFileSync(join(data, 'running.json'), 'utf8')) as { app: number };
     killed.child.kill('SIGKILL');
     process.kill(app, 'SIGKILL');
@@ -95,7 +98,7 @@ describe('bin/start', () => {
 
     const next = start(['--port', String(port)]);
     await next.said('Press Ctrl-C to stop it.');
-    expect((await participants()).dusk).toBe(60);
+    expect(await demoSets()).toBe(5);
     next.child.kill('SIGTERM');
     expect(await next.ended).toBe(0);
     expect(clusterState()).toBe('shut down');
@@ -107,7 +110,7 @@ describe('bin/start', () => {
     expect(refused.printed()).toContain('Add --yes');
     const fresh = start(['--port', String(port), '--fresh', '--yes']);
     await fresh.said('Press Ctrl-C to stop it.');
-    expect((await participants()).dusk).toBe(12);
+    expect(await demoSets()).toBe(1);
     fresh.child.kill('SIGINT');
     expect(await fresh.ended).toBe(0);
   });

@@ -22,18 +22,18 @@ afterAll(async () => {
 
 const SLUG = 'the-allotment-year';
 
-async function frost(): Promise<number> {
+async function sets(): Promise<number> {
   const response = await fetch(`${app.address}/programmes/${SLUG}/document`);
-  return ((await response.json()) as { participants: { frost: number } }).participants.frost;
+  return ((await response.json()) as { kits: { demoSets: number } }).kits.demoSets;
 }
 
-/** Counts the head count up, one save after another, until a save is not answered; returns the last number answered as saved. */
-async function saveUntilBroken(from: number, onsaved: (people: number) => void): Promise<number> {
-  for (let people = from; ; people += 1) {
+/** Counts the demo sets up, one save after another, until a save is not answered; returns the last number answered as saved. */
+async function saveUntilBroken(from: number, onsaved: (count: number) => void): Promise<number> {
+  for (let count = from; ; count += 1) {
     const response = await fetch(`${app.address}/api/programmes/${SLUG}/changes`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ changes: [{ path: '/participants/frost', from: people, to: people + 1 }] }),
+      body: JSON.stringify({ changes: [{ path: '/kits/demoSets', from: count, to: count + 1 }] }),
     }).catch(() => undefined);
     if (!response?.ok) {
       // A server that still answers says so in a sentence, and not with its insides.
@@ -41,30 +41,30 @@ async function saveUntilBroken(from: number, onsaved: (people: number) => void):
         expect(response.status).toBe(503);
         expect(await response.text()).not.toMatch(/at .*\.js|ECONN|stack/);
       }
-      return people;
+      return count;
     }
-    onsaved(people + 1);
+    onsaved(count + 1);
   }
 }
 
 describe.each([1, 2, 3])('round %i', (round) => {
   it('the server killed in the middle of saves loses nothing that was saved', async () => {
-    const start = await frost();
-    const saved = await saveUntilBroken(start, (people) => {
+    const start = await sets();
+    const saved = await saveUntilBroken(start, (count) => {
       // At once after an answer, so that the next save is on its way when the blow falls.
-      if (people === start + 4 * round) setTimeout(() => void app.kill(), round);
+      if (count === start + 4 * round) setTimeout(() => void app.kill(), round);
     });
     await app.kill();
     app = await serve(url, await freePort());
     // The save that got no answer may have been made or not; never half, and none before it is gone.
-    expect([saved, saved + 1]).toContain(await frost());
+    expect([saved, saved + 1]).toContain(await sets());
     expect(saved).toBeGreaterThanOrEqual(start + 4 * round);
   });
 
   it('the database killed in the middle of saves loses nothing, and the server goes on by itself', async () => {
-    const start = await frost();
-    const saved = await saveUntilBroken(start, (people) => {
-      if (people === start + 4 * round) setTimeout(() => cluster.kill(), round);
+    const start = await sets();
+    const saved = await saveUntilBroken(start, (count) => {
+      if (count === start + 4 * round) setTimeout(() => cluster.kill(), round);
     });
     expect((await fetch(`${app.address}/health`)).status).toBe(503);
     const page = await fetch(`${app.address}/programmes/${SLUG}`, { headers: { accept: 'text/html' } });
@@ -73,6 +73,6 @@ describe.each([1, 2, 3])('round %i', (round) => {
 
     await cluster.restart();
     await vi.waitUntil(async () => (await fetch(`${app.address}/health`)).ok, { timeout: 20_000 });
-    expect([saved, saved + 1]).toContain(await frost());
+    expect([saved, saved + 1]).toContain(await sets());
   });
 });
