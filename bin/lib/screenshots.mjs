@@ -66,7 +66,10 @@ const views = [
   {
     name: 'calendar',
     path: `${programme}/calendar`,
-    act: (page) => page.locator('[data-chart]').waitFor(),
+    act: async (page) => {
+      await page.locator('[data-chart]').waitFor();
+      await page.getByText('Working out the hours').waitFor({ state: 'hidden' });
+    },
   },
   {
     name: 'kits',

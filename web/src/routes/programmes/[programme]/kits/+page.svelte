@@ -73,7 +73,9 @@
                 <td class="pr-3">{sortName(programme, row.colourway, row.size)}</td>
                 <td class="numeral pr-3 text-right text-lead">{row.kits.planned}</td>
                 <td class="no-print text-right"
-                  ><button class="plain text-note" onclick={() => cut(row)}>plan the cutting of {row.kits.planned}</button></td
+                  >{#if !next.back.includes(row)}<button class="plain text-note" onclick={() => cut(row)}
+                      >plan the cutting of {row.kits.planned}</button
+                    >{/if}</td
                 >
               </tr>
             {/each}
