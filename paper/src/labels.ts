@@ -1,12 +1,9 @@
 /** Labels of kits: as a PDF, many on a page, and one by one as SVG for a label printer. */
-import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 import type { KitLabel } from '@aggrega/core/sheet';
-import type { PageSize } from './pdf';
-import { faces, fontOf } from './pdf/fonts';
+import { PAGES, newPdf, type PageSize } from './pdf/document';
 import { INK } from './svg';
 
-const PAGES: Record<PageSize, [number, number]> = { A4: [595.28, 841.89], letter: [612, 792] };
 /** Two across and seven down, in points: 97 by 37 mm on A4. */
 const ACROSS = 2;
 const DOWN = 7;
@@ -26,26 +23,7 @@ export async function labelsPdf(
   labels: readonly KitLabel[],
   { page, title, created }: { page: PageSize; title: string; created: Date },
 ): Promise<Uint8Array> {
-  const doc = new PDFDocument({
-    size: PAGES[page],
-    margin: 0,
-    autoFirstPage: false,
-    tagged: true,
-    lang: 'en',
-    displayTitle: true,
-    pdfVersion: '1.7',
-    font: null as unknown as string,
-    info: { Title: title, Creator: 'Aggrega', Producer: 'Aggrega', CreationDate: created },
-  });
-  for (const face of faces) doc.registerFont(face, fontOf(face) as unknown as string);
-  const chunks: Buffer[] = [];
-  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-  const done = new Promise<void>((resolve, reject) => {
-    doc.on('end', () => resolve());
-    doc.on('error', reject);
-  });
-  const root = doc.struct('Document');
-  doc.addStructure(root);
+  const { doc, root, finish } = newPdf({ page, title, created });
   const [width, height] = PAGES[page];
   const wide = (width - 2 * MARGIN) / ACROSS;
   const tall = (height - 2 * MARGIN) / DOWN;
@@ -72,10 +50,7 @@ export async function labelsPdf(
       ),
     );
   }
-  root.end();
-  doc.end();
-  await done;
-  return new Uint8Array(Buffer.concat(chunks));
+  return finish();
 }
 
 interface Place {

@@ -2,17 +2,15 @@
  * A paper as a PDF: tagged for screen readers, fonts embedded, every picture at its size. Boxes are laid one under the other; none is cut at a
  * page's edge, and no heading stands at the foot of a page alone.
  */
-import PDFDocument from 'pdfkit';
 import type { Paper } from '@aggrega/core/sheet';
 import { boxesOf, type Box, type Tagged } from './boxes';
-import { faces, fontOf } from './fonts';
+import { PAGES, newPdf, type PageSize } from './document';
 import { linesOf, setLines } from './lines';
 import { drawPicture, scaleOf } from './pictures';
 import { drawTile, tilesOf } from './tiles';
 
-export type PageSize = 'A4' | 'letter';
+export type { PageSize };
 
-const SIZES: Record<PageSize, [number, number]> = { A4: [595.28, 841.89], letter: [612, 792] };
 /** In points: 15 mm at the sides, 14 mm above, and below what the foot takes. */
 const MARGIN = { side: 42.5, top: 40, bottom: 52 };
 
@@ -24,38 +22,9 @@ export async function paperPdf(
   { page, created }: { page: PageSize; created: Date },
 ): Promise<Uint8Array> {
   const [first] = papers;
-  const doc = new PDFDocument({
-    size: SIZES[page],
-    margin: 0,
-    autoFirstPage: false,
-    tagged: true,
-    lang: 'en',
-    displayTitle: true,
-    pdfVersion: '1.7',
-    // No face but those registered below: an unnamed one would be opened again at every turn.
-    font: null as unknown as string,
-    info: {
-      Title: first?.title ?? '',
-      Subject: first?.about ?? '',
-      Creator: 'Aggrega',
-      Producer: 'Aggrega',
-      CreationDate: created,
-    },
-  });
-  for (const face of faces) doc.registerFont(face, fontOf(face) as unknown as string);
-  const chunks: Buffer[] = [];
-  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-  const done = new Promise<void>((resolve, reject) => {
-    doc.on('end', () => resolve());
-    doc.on('error', reject);
-  });
-  const root = doc.struct('Document');
-  doc.addStructure(root);
-  for (const paper of papers) layPaper(doc, root, paper, SIZES[page]);
-  root.end();
-  doc.end();
-  await done;
-  return new Uint8Array(Buffer.concat(chunks));
+  const { doc, root, finish } = newPdf({ page, title: first?.title ?? '', about: first?.about ?? '', created });
+  for (const paper of papers) layPaper(doc, root, paper, PAGES[page]);
+  return finish();
 }
 
 function layPaper(doc: PDFKit.PDFDocument, root: Struct, paper: Paper, [pageWidth, pageHeight]: [number, number]): void {

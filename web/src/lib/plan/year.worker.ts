@@ -7,7 +7,8 @@ import {
   type ProgrammeFile,
   type WithinStock,
 } from '@aggrega/core/programme';
-import { bundleViews, costView, eveningView, figuresView, packetViews, scatterView, stockViews } from './year-views';
+import { bundleViews, costView, figuresView, packetViews, scatterView, stockViews } from './year-views';
+import { eveningView } from './evening-view';
 
 export type YearQuestion =
   | { kind: 'stock'; packets: number[]; people: Record<string, number> }
