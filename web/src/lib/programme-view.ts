@@ -23,12 +23,6 @@ export function dominantColour(month: Month, colourway: Colourway): string | und
   return largest.find((colour) => colour !== lightest) ?? largest[0];
 }
 
-/** A date as people of that language write it, '9 January 2027'; '' for none. */
-export function longDate(iso: string | undefined, locale: string): string {
-  if (!iso) return '';
-  return new Date(`${iso}T00:00:00`).toLocaleDateString(locale, { day: 'numeric', month: 'long', year: 'numeric' });
-}
-
 /** '27 kits, 2 spare and 1 demo; 4 Double bed': those of a larger size are among them. */
 export function kitsText(programme: Programme, colourway: Colourway, people: number): string {
   const kits = kitCount(programme, people);

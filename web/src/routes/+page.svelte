@@ -1,6 +1,6 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import Tools from '$lib/ui/Tools.svelte';
   import Plus from '@lucide/svelte/icons/plus';
   import Upload from '@lucide/svelte/icons/upload';
@@ -48,10 +48,7 @@
         <a class="min-w-0 flex-1 hover:underline" href="/programmes/{slug}">
           <span class="numeral block text-head">{title}</span>
           <span class="text-quiet"
-            >{people} people in {colourways.join(', ')} · saved {longDate(
-              updated.toISOString().slice(0, 10),
-              data.locale,
-            )}</span
+            >{people} people in {colourways.join(', ')} · saved {dayText(updated.toISOString().slice(0, 10), data.locale)}</span
           >
         </a>
         <span class="flex gap-1" aria-hidden="true">

@@ -1,7 +1,7 @@
 <!-- When things are done: the zone and the hour, the cadence, days away, hours a week, and days before a release. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import Setting from '$lib/ui/Setting.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import type { CalendarFile } from '@aggrega/core/programme';
@@ -68,7 +68,7 @@
     ]);
     [from, to, name] = ['', '', ''];
   }
-  const short = (iso: string) => longDate(iso, locale).replace(/ \d{4}$/, '');
+  const short = (iso: string) => dayText(iso, locale).replace(/ \d{4}$/, '');
 </script>
 
 <section class="mt-4" aria-label="The cadence">

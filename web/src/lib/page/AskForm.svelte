@@ -1,7 +1,7 @@
 <!-- Questions to whoever runs the programme, and their answers. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import type { ParticipantView } from '$lib/server/participant-page';
   import type { Own } from './own.svelte';
 
@@ -9,7 +9,7 @@
   let [asks, month] = $state(['', '']);
   let sent = $state(false);
   const nameOf = (id: string) => view.months.find((m) => m.id === id)?.name;
-  const day = (at: Date) => longDate(at.toISOString().slice(0, 10), page.data.locale);
+  const day = (at: Date) => dayText(at.toISOString().slice(0, 10), page.data.locale);
 
   async function ask(e: SubmitEvent) {
     e.preventDefault();

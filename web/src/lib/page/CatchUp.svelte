@@ -1,7 +1,7 @@
 <!-- A way to catch up, week by week, for as many hours as she has. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import type { ParticipantView } from '$lib/server/participant-page';
   import { catchUp, progressNames, progressSteps } from '@aggrega/core/running';
 
@@ -31,7 +31,7 @@
       {#each weeks as week, i (week.from)}
         <li class="flex gap-4 border-b border-rule py-1.5">
           <span class="w-28 shrink-0 text-quiet"
-            >{i === 0 ? 'this week' : `from ${longDate(week.from, page.data.locale).replace(/ \d{4}$/, '')}`}</span
+            >{i === 0 ? 'this week' : `from ${dayText(week.from, page.data.locale).replace(/ \d{4}$/, '')}`}</span
           >
           <span
             >{#each week.parts as part, j (j)}{j ? ', ' : ''}{part.month}: {progressNames[part.step]} ({minutes(

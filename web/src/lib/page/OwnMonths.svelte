@@ -1,14 +1,14 @@
 <!-- The months that are out, each with how far she is; then what is still to come. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import type { ParticipantView, ShownMonth } from '$lib/server/participant-page';
   import { progressNames, progressSteps } from '@aggrega/core/running';
   import type { Own } from './own.svelte';
 
   let { view, key, own }: { view: ParticipantView; key: string; own: Own } = $props();
   const locale = $derived(page.data.locale as string);
-  const day = (at: Date) => longDate(at.toISOString().slice(0, 10), locale);
+  const day = (at: Date) => dayText(at.toISOString().slice(0, 10), locale);
   const KIT = { 'to come': '', ready: 'kit ready for you', handed: 'kit handed over', none: '' };
   const all = (month: ShownMonth) => month.done.length === progressSteps.length;
 </script>
@@ -17,7 +17,7 @@
   <h2 class="border-b-2 border-ink pb-1 text-head">The months</h2>
   {#if view.months.length === 0}
     <p class="mt-3 text-lead">
-      Nothing is out yet. {view.ahead[0] ? `The first month comes on ${longDate(view.ahead[0].day, locale)}.` : ''}
+      Nothing is out yet. {view.ahead[0] ? `The first month comes on ${dayText(view.ahead[0].day, locale)}.` : ''}
     </p>
   {/if}
   <ol>
@@ -55,7 +55,7 @@
   </ol>
   {#if view.ahead.length > 0}
     <p class="mt-3 text-quiet">
-      Still to come: {#each view.ahead as { number, day: on }, i (number)}{i ? '; ' : ''}month {number} on {longDate(
+      Still to come: {#each view.ahead as { number, day: on }, i (number)}{i ? '; ' : ''}month {number} on {dayText(
           on,
           locale,
         )}{/each}.

@@ -1,7 +1,7 @@
 <!-- Who holds which version of the sheet, and how she came by it. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import { useWorkbench } from '$lib/workbench.svelte';
   import type { Holder } from '$lib/server/db/held';
 
@@ -63,7 +63,7 @@
             >{h.version || '–'}</td
           >
           <td class="pr-3">{h.way ? WAYS[h.way] : h.email ? '' : 'has no mail address'}</td>
-          <td class="pr-3">{h.held ? longDate(h.held.toISOString().slice(0, 10), page.data.locale) : ''}</td>
+          <td class="pr-3">{h.held ? dayText(h.held.toISOString().slice(0, 10), page.data.locale) : ''}</td>
           <td class="no-print text-right"
             >{#if h.version < version}<button
                 class="plain text-note"

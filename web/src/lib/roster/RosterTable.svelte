@@ -1,6 +1,6 @@
 <!-- The people who are asked for, as a table: sorted by its headings, chosen one by one or all together. -->
 <script lang="ts">
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { page } from '$app/state';
   import type { Person } from '@aggrega/core/running';
@@ -118,7 +118,7 @@
               title={person.notes}>note</span
             >{/if}</td
         >
-        <td class="py-1.5 pr-3 whitespace-nowrap tabular">{longDate(person.joined, page.data.locale)}</td>
+        <td class="py-1.5 pr-3 whitespace-nowrap tabular">{dayText(person.joined, page.data.locale)}</td>
         <td class="py-1.5 whitespace-nowrap">{fieldWords(person, 'paidTo', programme)}</td>
       </tr>
     {/each}

@@ -1,3 +1,5 @@
+import { format } from '$lib/day-text';
+
 /** What time it is: the machine's, or, for tests, a time that the environment sets going at the start. */
 const started = Date.now();
 const set = process.env.AGGREGA_CLOCK ? Date.parse(process.env.AGGREGA_CLOCK) : NaN;
@@ -8,4 +10,4 @@ export const now = (): Date => (Number.isNaN(set) ? new Date() : new Date(set + 
 /** Today where that time zone is, as ISO writes it. */
 export const todayIn = (timeZone: string, at: Date = now()): string =>
   // Swedish dates are ISO's.
-  new Intl.DateTimeFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);
+  format('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);

@@ -1,5 +1,5 @@
 /** Corrections of what is out: told to exactly those who hold an older version, each with what is different for her. */
-import { readProgramme, type Programme } from '@aggrega/core/programme';
+import { type Programme } from '@aggrega/core/programme';
 import { erratumLetter } from '@aggrega/core/running';
 import type pg from 'pg';
 import { listHolders } from './db/held';
@@ -9,6 +9,7 @@ import { findProgramme } from './db/programmes';
 import { setReleasedVersion } from './db/releases';
 import { findVersion } from './db/sheet-versions';
 import { changesBetween } from './sheet-changes';
+import { readingOf } from './reading';
 
 /**
  * Where the month is out, shows the new version from now on and writes to those who hold an older one; how many letters. A month that is not out
@@ -21,7 +22,7 @@ export async function correctReleased(
 ): Promise<number> {
   if (!(await setReleasedVersion(db, slug, month, version))) return 0;
   const stored = (await findProgramme(db, slug))!;
-  const reading = readProgramme(stored.document);
+  const reading = readingOf(stored.document);
   if (!reading.ok) return 0;
   const { programme } = reading;
   const holders = (await listHolders(db, slug, month)).filter((h) => h.version > 0 && h.version < version && h.email);

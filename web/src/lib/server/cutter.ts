@@ -1,6 +1,7 @@
 /** Files for a cutting machine, made from the stored programme. */
-import { PlanError, cutterMats, readProgramme, type CutterMat, type Programme } from '@aggrega/core/programme';
+import { PlanError, cutterMats, type CutterMat, type Programme } from '@aggrega/core/programme';
 import { programmeOf } from './programmes';
+import { readingOf } from './reading';
 
 export type Mats =
   | { kind: 'mats'; programme: Programme; mats: CutterMat[] }
@@ -14,7 +15,7 @@ export async function matsOf(
   asked: URLSearchParams,
 ): Promise<Mats> {
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const reading = stored && readingOf(stored.document);
   if (!reading?.ok) return { kind: 'missing' };
   const { programme } = reading;
   const month = programme.months.find((m) => m.id === monthId);

@@ -1,9 +1,10 @@
 /** A month's cutting plan as a file to keep, planned anew from the stored programme so that it is final. */
 import { cutListCsv, layoutOf, orderCsv, stockOrderCsv } from '@aggrega/core/cutting-files';
 import { readings } from '@aggrega/core/cutting';
-import { PlanError, planCutting, planStock, readProgramme } from '@aggrega/core/programme';
+import { PlanError, planCutting, planStock } from '@aggrega/core/programme';
 import type { FoundFile } from './file-answer';
 import { programmeOf } from './programmes';
+import { readingOf } from './reading';
 
 /** `asked`: colourway, basis, people and reading; all but the colourway may be left out. */
 export async function cuttingFile(
@@ -12,7 +13,7 @@ export async function cuttingFile(
   asked: URLSearchParams,
 ): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const reading = stored && readingOf(stored.document);
   if (!reading?.ok) return { status: 404, message: 'There is no such programme, or it cannot be read.' };
   const { programme } = reading;
   const month = programme.months.find((m) => m.id === monthId);
@@ -45,7 +46,7 @@ export async function cuttingFile(
 /** What to order for some packets, numbered from 1; 'people.frost' in `asked` tries another head count. */
 export async function orderFile(organisation: string, slug: string, asked: URLSearchParams): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const reading = stored && readingOf(stored.document);
   if (!reading?.ok) return { status: 404, message: 'There is no such programme, or it cannot be read.' };
   const { programme } = reading;
   const most = programme.kits.packets.length;

@@ -1,12 +1,11 @@
 /** Calendars that other programs subscribe to: the organiser's with everything, a participant's with what may be seen. */
-import { readProgramme } from '@aggrega/core/programme';
 import { calendarSteps, dayAfter, releaseInstant, stepNames } from '@aggrega/core/running';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { now } from './clock';
 import { asOrganisation } from './db/pool';
 import { listProgrammes, programmeId } from './db/programmes';
 import type { FoundFile } from './file-answer';
-import { storedProgramme } from './frozen';
+import { programmeIn, readingOf } from './reading';
 import { participantView, type OpenPage } from './participant-page';
 import { feedKey, organisationOfKey } from './private-link';
 import { programmeOf } from './programmes';
@@ -20,7 +19,7 @@ const AGAIN = 60 * 60 * 6;
 export async function participantFeed(page: OpenPage): Promise<FoundFile> {
   const view = await participantView(page);
   const stored = await programmeOf(page.organisation, page.slug);
-  const programme = stored && storedProgramme(stored);
+  const programme = stored && programmeIn(stored.document);
   if (!view || !programme) return { status: 404, message: 'There is no such calendar.' };
   const { calendar } = programme;
   const feed = ical({ name: view.title, ttl: AGAIN, method: ICalCalendarMethod.PUBLISH, prodId: '//Aggrega//EN' });
@@ -58,7 +57,7 @@ export async function organiserFeed(key: string): Promise<FoundFile> {
     }
     return undefined;
   });
-  const reading = found && readProgramme(found.document);
+  const reading = found && readingOf(found.document);
   if (!found || !reading?.ok) return missing;
   return { body: stepsAsFeed(reading.programme, found.updated), type: TYPE, name: `${found.slug}.ics` };
 }
@@ -66,7 +65,7 @@ export async function organiserFeed(key: string): Promise<FoundFile> {
 /** The organiser's calendar as a file. */
 export async function organiserFile(organisation: string, slug: string): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const reading = stored && readingOf(stored.document);
   if (!stored || !reading?.ok) return { status: 404, message: 'There is no such programme.' };
   return { body: stepsAsFeed(reading.programme, stored.updated), type: TYPE, name: `${slug}.ics` };
 }

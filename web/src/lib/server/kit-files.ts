@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { mkdir, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { listed } from '@aggrega/core/measure';
-import { PlanError, readProgramme, type KitKind, type Month, type Programme } from '@aggrega/core/programme';
+import { PlanError, type KitKind, type Month, type Programme } from '@aggrega/core/programme';
 import { kitContents, type KitLabel } from '@aggrega/core/sheet';
 import { writeTable } from '@aggrega/core/table';
 import { labelSvg, labelsPdf } from '@aggrega/paper/labels';
@@ -14,6 +14,7 @@ import type { FoundFile } from './file-answer';
 import { kitList } from './kits';
 import { programmeOf } from './programmes';
 import { everybody } from './roster';
+import { readingOf } from './reading';
 
 interface Asked {
   slug: string;
@@ -25,7 +26,7 @@ interface Asked {
 async function labelsOf(organisation: string, { slug, month, colourway }: Asked): Promise<KitLabel[] | FoundFile> {
   const missing = { status: 404, message: 'There are no such kits.' } as const;
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const reading = stored && readingOf(stored.document);
   const rows = await kitList(organisation, slug, month);
   if (!reading?.ok || !rows) return missing;
   const { programme } = reading;
@@ -75,7 +76,7 @@ export async function labelsFile(organisation: string, asked: Asked, page: 'A4' 
 /** A packet's kits as CSV: whose, of what sort, how far. */
 export async function kitsFile(organisation: string, slug: string, month: string): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const reading = stored && readingOf(stored.document);
   const rows = await kitList(organisation, slug, month);
   if (!reading?.ok || !rows) return { status: 404, message: 'There are no such kits.' };
   const { programme } = reading;

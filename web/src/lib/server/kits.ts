@@ -18,7 +18,7 @@ import {
 import { somePeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme } from './db/programmes';
-import { storedProgramme } from './frozen';
+import { programmeIn } from './reading';
 
 export interface KitBoard {
   /** The first months of the packets that hand something out, in order. */
@@ -30,7 +30,7 @@ export interface KitBoard {
 
 async function packetsIn(db: pg.ClientBase, slug: string): Promise<{ programme: Programme; packets: string[] } | undefined> {
   const stored = await findProgramme(db, slug);
-  const programme = stored && !stored.removed ? storedProgramme(stored) : undefined;
+  const programme = stored && !stored.removed ? programmeIn(stored.document) : undefined;
   if (!programme) return undefined;
   const packets = programme.kits.packets.filter((p) => p.some((m) => handsOut(programme, m))).map((p) => p[0]!.id);
   return { programme, packets };

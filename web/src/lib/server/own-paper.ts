@@ -1,10 +1,11 @@
 /** A participant's own sheet of a month that is out, as data for her page. */
+import { dayText } from '$lib/day-text';
 import { PlanError, handsOut } from '@aggrega/core/programme';
 import { firstPacketPaper, monthPaper, type Paper } from '@aggrega/core/sheet';
 import { wishesOf } from '$lib/sheet-wishes';
 import { sheetAsked } from './mail/person-sheet';
 import { asOrganisation } from './db/pool';
-import { newestRevision, programmeId } from './db/programmes';
+import { newestRevision } from './db/programmes';
 import type { FoundFile } from './file-answer';
 import { frozenProgramme } from './frozen';
 import { releasedFor, type OpenPage, type ReleasedMonth } from './participant-page';
@@ -42,7 +43,7 @@ function madePaper(
   const colourway = programme.colourways.find((c) => c.id === person.colourway);
   if (!month || !colourway || !handsOut(programme, month))
     return { message: 'There is no sheet of this month for your colourway.' };
-  const date = dateIn(locale);
+  const date = (iso: string) => dayText(iso, locale);
   const wishes = {
     ...wishesOf(sheetAsked(person, version), programme),
     date,
@@ -56,22 +57,6 @@ function madePaper(
   }
 }
 
-/** A day as people of that language write it; as ISO writes it for a language that nobody knows. */
-const dateIn =
-  (locale: string) =>
-  (iso: string): string => {
-    try {
-      return new Date(`${iso}T00:00:00Z`).toLocaleDateString(locale, {
-        day: 'numeric',
-        month: 'long',
-        year: 'numeric',
-        timeZone: 'UTC',
-      });
-    } catch {
-      return iso;
-    }
-  };
-
 /** Her first packet as 'first-packet.pdf', 'first-packet.html' or 'first-packet.txt', with what is out by now. */
 export async function ownPacket(
   page: OpenPage,
@@ -81,16 +66,19 @@ export async function ownPacket(
   const [, ending] = /^first-packet\.(pdf|html|txt)$/.exec(file) ?? [];
   const found = await asOrganisation(page.organisation, async (db) => {
     const released = await releasedFor(db, page);
-    const id = (await programmeId(db, page.slug))!;
     // What was frozen last; before anything is out, what there is, with nothing of its months.
     const programme =
       released.at(-1)?.programme ??
-      (await frozenProgramme(db, { id, slug: page.slug, revision: await newestRevision(db, page.slug), out: new Set() }));
+      (await frozenProgramme(db, { slug: page.slug, revision: await newestRevision(db, page.slug), out: new Set() }));
     return programme && { programme, out: new Set(released.map((r) => r.month)) };
   });
   const colourway = found?.programme.colourways.find((c) => c.id === page.person.colourway);
   if (!ending || !found || !colourway) return { status: 404, message: 'There is no such file.' };
-  const wishes = { ...wishesOf(sheetAsked(page.person, 0), found.programme), date: dateIn(locale), out: found.out };
+  const wishes = {
+    ...wishesOf(sheetAsked(page.person, 0), found.programme),
+    date: (iso: string) => dayText(iso, locale),
+    out: found.out,
+  };
   const make = () => firstPacketPaper(found.programme, colourway, wishes);
   return paperFile(make, { ending, name: `first-packet-${colourway.id}`, page: paper, created: now() });
 }

@@ -25,7 +25,7 @@ import {
 } from './db/participant-page';
 import { personByLink, type StoredPerson } from './db/participants';
 import { asOrganisation } from './db/pool';
-import { newestRevision, programmeId } from './db/programmes';
+import { newestRevision } from './db/programmes';
 import { listReleases } from './db/releases';
 import { frozenProgramme } from './frozen';
 import { paceIn } from './samples';
@@ -103,7 +103,7 @@ export async function releasedFor(db: pg.ClientBase, { slug, person }: OpenPage)
   const names = new Set(hers.map((r) => r.month));
   const found: ReleasedMonth[] = [];
   for (const { month, version, released, revision, programme: id } of hers) {
-    const programme = await frozenProgramme(db, { id, slug, revision, out: names });
+    const programme = await frozenProgramme(db, { slug, revision, out: names });
     if (programme)
       found.push({
         month,
@@ -125,10 +125,9 @@ const colourwayOf = (programme: Programme, person: StoredPerson): Colourway | un
 export async function participantView(page: OpenPage): Promise<ParticipantView | undefined> {
   const { organisation, slug, person } = page;
   return asOrganisation(organisation, async (db) => {
-    const id = (await programmeId(db, slug))!;
     const released = await releasedFor(db, page);
     const shown = new Set(released.map((r) => r.month));
-    const current = await frozenProgramme(db, { id, slug, revision: await newestRevision(db, slug), out: shown });
+    const current = await frozenProgramme(db, { slug, revision: await newestRevision(db, slug), out: shown });
     if (!current) return undefined;
     const own = await ownRows(db, person.id);
     const pace = await paceIn(db, slug, current);

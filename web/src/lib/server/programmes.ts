@@ -10,7 +10,7 @@ import {
 } from '@aggrega/core/programme';
 import { dominantColour } from '$lib/programme-view';
 import type pg from 'pg';
-import { tallyPeople } from './db/participants';
+import { anyPerson, tallyPeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import {
   addRevision,
@@ -22,6 +22,8 @@ import {
   type ProgrammeRow,
   type StoredProgramme,
 } from './db/programmes';
+import { readingOf } from './reading';
+import { listReleases, type MonthRelease } from './db/releases';
 import { asCounted, rosterFaults } from './roster-counts';
 
 export interface ProgrammeSummary extends ProgrammeRow {
@@ -34,7 +36,7 @@ export interface ProgrammeSummary extends ProgrammeRow {
 /** All programmes of an organisation, each in a line. */
 export async function programmesOf(organisation: string): Promise<ProgrammeSummary[]> {
   return (await asOrganisation(organisation, listProgrammes)).map(({ document, ...row }) => {
-    const reading = readProgramme(document);
+    const reading = readingOf(document);
     // A document that newer checks would refuse is still listed, so that it can be exported and put right.
     if (!reading.ok) return { ...row, people: 0, colourways: [], months: [] };
     const { participants, colourways, months } = reading.programme;
@@ -50,20 +52,19 @@ export async function programmesOf(organisation: string): Promise<ProgrammeSumma
 /** A programme that was not put aside, or undefined. */
 export async function programmeOf(organisation: string, slug: string): Promise<StoredProgramme | undefined> {
   const found = await asOrganisation(organisation, (db) => findProgramme(db, slug));
-  return !found || found.removed ? undefined : { ...found, document: sameDocument(found) };
+  return found?.removed ? undefined : found;
 }
 
-const documents = new Map<string, ProgrammeFile>();
-const MOST_DOCUMENTS = 30;
-
-/** A revision's document as the same object each time, so that what was worked out for it holds. */
-function sameDocument({ id, revision, document }: StoredProgramme): ProgrammeFile {
-  const key = `${id} ${revision}`;
-  const known = documents.get(key) ?? document;
-  documents.delete(key);
-  documents.set(key, known);
-  if (documents.size > MOST_DOCUMENTS) documents.delete(documents.keys().next().value!);
-  return known;
+/** As programmeOf, with what every page of it shows beside: how far its months are, and whether a roster counts its people. */
+export async function benchOf(
+  organisation: string,
+  slug: string,
+): Promise<(StoredProgramme & { releases: MonthRelease[]; rostered: boolean }) | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await findProgramme(db, slug);
+    if (!found || found.removed) return undefined;
+    return { ...found, releases: await listReleases(db, slug), rostered: await anyPerson(db, slug) };
+  });
 }
 
 export type Saved =

@@ -1,8 +1,9 @@
 /** The whole quilt as a picture to keep, from the stored programme. */
-import { PlanError, castPicture, quiltOf, quiltPicture, quiltSvg, readProgramme, scatteredOf } from '@aggrega/core/programme';
+import { PlanError, castPicture, quiltOf, quiltPicture, quiltSvg, scatteredOf } from '@aggrega/core/programme';
 import sharp from 'sharp';
 import type { FoundFile } from './file-answer';
 import { programmeOf } from './programmes';
+import { readingOf } from './reading';
 
 /** Pixels of the longer side of a PNG. */
 const LONG_SIDE = 2400;
@@ -10,7 +11,7 @@ const LONG_SIDE = 2400;
 /** `asked`: colourway and size; `seen`: a date, after which months are covered. `file` is quilt.svg or quilt.png. */
 export async function quiltFile(organisation: string, slug: string, file: string, asked: URLSearchParams): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const reading = stored && readingOf(stored.document);
   const missing = { status: 404, message: 'There is no such picture; the Quilt page lists them.' } as const;
   if (!reading?.ok || !['quilt.svg', 'quilt.png'].includes(file)) return missing;
   const { programme } = reading;

@@ -1,5 +1,6 @@
 /** A month's way out: proofed, scheduled, released at its minute. What goes out is the version that was proofed, whatever the draft becomes. */
-import { handsOut, readProgramme, type Month, type Programme } from '@aggrega/core/programme';
+import { dayText } from '$lib/day-text';
+import { handsOut, type Month, type Programme } from '@aggrega/core/programme';
 import { releaseInstant, releaseLetter } from '@aggrega/core/running';
 import { proofPoints, type ProofPoint } from '@aggrega/core/sheet';
 import type pg from 'pg';
@@ -10,7 +11,7 @@ import { countMails, writeMails, type MailRow, type NewMail } from './db/mails';
 import { allPeople, somePeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme, findRevision, lockProgramme } from './db/programmes';
-import { storedProgramme } from './frozen';
+import { programmeIn, readingOf } from './reading';
 import { dueReleases, listReleases, markProofed, markReleased, setDue, unproof, type MonthRelease } from './db/releases';
 import { newestSample } from './db/samples';
 import { findVersion } from './db/sheet-versions';
@@ -26,10 +27,6 @@ export interface ReleaseOfMonth {
   /** The minute at which it would go out, by its day and the calendar. */
   minute?: string;
 }
-
-/** How far each month is; undefined where there is no such programme. */
-export const releasesOf = (organisation: string, slug: string): Promise<MonthRelease[]> =>
-  asOrganisation(organisation, (db) => listReleases(db, slug));
 
 /** How far a month is, and what is to be looked at; undefined where there is no such month. */
 export async function releaseOf(organisation: string, slug: string, monthId: string): Promise<ReleaseOfMonth | undefined> {
@@ -93,7 +90,7 @@ type Found = NonNullable<Awaited<ReturnType<typeof monthIn>>>;
 
 async function monthIn(db: pg.ClientBase, slug: string, id: string, lock = false) {
   const stored = await (lock ? lockProgramme : findProgramme)(db, slug);
-  const programme = stored && !stored.removed ? storedProgramme(stored) : undefined;
+  const programme = stored && !stored.removed ? programmeIn(stored.document) : undefined;
   const month = programme?.months.find((m) => m.id === id);
   return stored && programme && month ? { document: stored.document, revision: stored.revision, programme, month } : undefined;
 }
@@ -191,7 +188,7 @@ export async function release(db: pg.ClientBase, slug: string, month: string, at
   const version = await markReleased(db, slug, month, at);
   if (version === undefined) return false;
   const document = (await findVersion(db, slug, month, version))!;
-  const reading = readProgramme(document);
+  const reading = readingOf(document);
   if (!reading.ok) throw new Error(`version ${version} of ${month} cannot be read`);
   const people = (await allPeople(db, slug)).filter((p) => p.state === 'in' && p.email);
   const { programme } = reading;
@@ -209,7 +206,5 @@ export async function release(db: pg.ClientBase, slug: string, month: string, at
 function nextDay(programme: Programme, monthId: string): string {
   const after = programme.months.slice(programme.months.findIndex((m) => m.id === monthId) + 1);
   const next: Month | undefined = after.find((m) => m.release && handsOut(programme, m));
-  return next
-    ? new Date(`${next.release}T00:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' })
-    : '';
+  return dayText(next?.release, 'en-GB', 'plain');
 }

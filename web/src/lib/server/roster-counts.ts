@@ -1,12 +1,13 @@
 /** The document's head counts as the roster has them. */
 import type { Problem } from '@aggrega/core/block';
-import { applyChanges, readProgramme, type Change, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { applyChanges, type Change, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { rosterCounts } from '@aggrega/core/running';
 import type { RosterTally } from './db/participants';
+import { readingOf } from './reading';
 
 /** The document with the roster's head counts; the same document where they stand already, or where nobody is on the roster. */
 export function asCounted(document: ProgrammeFile, tally: readonly RosterTally[]): ProgrammeFile {
-  const reading = readProgramme(document);
+  const reading = readingOf(document);
   // An empty roster says nothing: then the document's own head counts go on.
   if (tally.length === 0 || !reading.ok) return document;
   const people = tally.flatMap(({ people, ...one }) => Array.from({ length: people }, () => one));

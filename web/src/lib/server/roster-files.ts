@@ -1,5 +1,4 @@
 /** The roster as a file, and all that is kept of one person. */
-import { readProgramme } from '@aggrega/core/programme';
 import { rosterCsv } from '@aggrega/core/roster-csv';
 import { keptOf } from './db/kept-of';
 import { asOrganisation } from './db/pool';
@@ -7,11 +6,12 @@ import type { FoundFile } from './file-answer';
 import { programmeOf } from './programmes';
 import { everybody } from './roster';
 import { isId } from './roster-question';
+import { readingOf } from './reading';
 
 /** The roster as CSV. */
 export async function rosterFile(organisation: string, slug: string): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
-  const reading = stored && readProgramme(stored.document);
+  const reading = stored && readingOf(stored.document);
   if (!reading?.ok) return { status: 404, message: 'There is no such programme.' };
   const body = rosterCsv(await everybody(organisation, slug), reading.programme);
   return { body, type: 'text/csv; charset=utf-8', name: `${slug}-roster.csv` };

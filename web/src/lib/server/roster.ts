@@ -1,5 +1,4 @@
 /** The roster: who takes part. Kits, plans and orders follow its counts, which stand in the document as soon as they change. */
-import { readProgramme } from '@aggrega/core/programme';
 import { changedPeople, personFaults, type Person, type RosterChange, type RosterMeeting } from '@aggrega/core/running';
 import type pg from 'pg';
 import {
@@ -22,6 +21,7 @@ import { asOrganisation } from './db/pool';
 import { addRevision, findProgramme, lockProgramme, programmeId, type StoredProgramme } from './db/programmes';
 import { linkHash, linkKey } from './private-link';
 import { asCounted } from './roster-counts';
+import { readingOf } from './reading';
 
 /** People a page of the roster shows. */
 export const PAGE = 100;
@@ -60,10 +60,6 @@ export const everybody = (organisation: string, slug: string): Promise<StoredPer
 export const peopleNamed = (organisation: string, slug: string, ids: readonly string[]): Promise<StoredPerson[]> =>
   asOrganisation(organisation, (db) => somePeople(db, slug, ids));
 
-/** Whether anybody is on the roster: from then on it counts the people. */
-export const hasRoster = (organisation: string, slug: string): Promise<boolean> =>
-  asOrganisation(organisation, async (db) => (await tallyPeople(db, slug)).length > 0);
-
 export interface RosterFault {
   id: string;
   name: string;
@@ -89,7 +85,7 @@ export async function changeRosterIn(
 ): Promise<RosterSaved> {
   // Whoever changes the roster holds the programme, so that two people's counts cannot cross.
   const stored = await lockProgramme(db, slug);
-  const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
+  const reading = stored && !stored.removed ? readingOf(stored.document) : undefined;
   if (!stored || !reading?.ok) return { kind: 'missing' };
   const known = await somePeople(
     db,

@@ -1,13 +1,13 @@
 /** The sample log: who sewed what, how long it took, what it measured. */
 import { LengthError, parseLength } from '@aggrega/core/measure';
-import { readProgramme, type Programme } from '@aggrega/core/programme';
+import { type Programme } from '@aggrega/core/programme';
 import { isDay, monthMinutes, sewingPace } from '@aggrega/core/running';
 import type pg from 'pg';
 import { now } from './clock';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme } from './db/programmes';
 import { deleteSample, insertSample, listSamples, type Sample } from './db/samples';
-import { storedProgramme } from './frozen';
+import { programmeIn, readingOf } from './reading';
 
 export interface SampleLog {
   samples: Sample[];
@@ -19,7 +19,7 @@ export interface SampleLog {
 export async function sampleLog(organisation: string, slug: string): Promise<SampleLog | undefined> {
   return asOrganisation(organisation, async (db) => {
     const stored = await findProgramme(db, slug);
-    const programme = stored && !stored.removed ? storedProgramme(stored) : undefined;
+    const programme = stored && !stored.removed ? programmeIn(stored.document) : undefined;
     if (!programme) return undefined;
     const samples = await listSamples(db, slug, '');
     return { samples, pace: await paceIn(db, slug, programme) };
@@ -44,7 +44,7 @@ export async function noteSample(
 ): Promise<string | undefined> {
   return asOrganisation(organisation, async (db) => {
     const stored = await lockProgramme(db, slug);
-    const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
+    const reading = stored && !stored.removed ? readingOf(stored.document) : undefined;
     if (!reading?.ok) return 'There is no such programme.';
     const { programme } = reading;
     const month = programme.months.find((m) => m.id === sample.month);

@@ -1,6 +1,7 @@
 /** What one document's sheet of a month says otherwise than another's. */
-import { handsOut, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { handsOut, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { monthSheet, sheetDifference } from '@aggrega/core/sheet';
+import { readingOf } from './reading';
 
 export interface SheetChange {
   /** Its id; '' for all of them. */
@@ -12,7 +13,7 @@ export interface SheetChange {
 /** What one document's sheet of a month says otherwise than another's, by colourway; those that say the same are left out. */
 export function changesBetween(before: ProgrammeFile, after: ProgrammeFile, month: string): SheetChange[] {
   const [was, is] = [before, after].map((document) => {
-    const reading = readProgramme(document);
+    const reading = readingOf(document);
     return reading.ok ? reading.programme : undefined;
   });
   if (!was || !is) return [];

@@ -1,4 +1,5 @@
 /** Papers as files to keep, from the stored programme or from a version that was published. */
+import { dayText } from '$lib/day-text';
 import {
   PlanError,
   handsOut,
@@ -57,10 +58,10 @@ export async function sheetFile(organisation: string, { slug, month, file, asked
   if (!colourway) return missing;
   const locale = asked.get('locale') ?? 'en-GB';
   const made = frozen?.published ?? stored.updated;
-  const day = dateIn(locale, made.toISOString().slice(0, 10));
+  const day = dayText(made.toISOString().slice(0, 10), locale);
   const wishes = {
     ...wishesOf(asked, programme),
-    date: (iso: string) => dateIn(locale, iso),
+    date: (iso: string) => dayText(iso, locale),
     version: frozen ? `Version ${version}, ${day}` : `Draft ${stored.revision}, ${day}`,
   };
   const own = name === 'sheet' ? [] : [name];
@@ -101,12 +102,4 @@ function paperOf(
   return name === 'demonstration' && month.blocks.length > 0
     ? demonstrationPaper(programme, month, colourway, wishes)
     : undefined;
-}
-
-function dateIn(locale: string, iso: string): string {
-  try {
-    return new Date(`${iso}T00:00:00`).toLocaleDateString(locale, { day: 'numeric', month: 'long', year: 'numeric' });
-  } catch {
-    return iso;
-  }
 }

@@ -1,5 +1,5 @@
 /** Publishing a month's sheet: what is published stays as it was, and what changed since is told in words. */
-import { handsOut, readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
+import { handsOut, type ProgrammeFile } from '@aggrega/core/programme';
 import { changesBetween, type SheetChange } from './sheet-changes';
 import type pg from 'pg';
 import { now } from './clock';
@@ -7,6 +7,7 @@ import { correctReleased } from './corrections';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme } from './db/programmes';
 import { findVersion, insertVersion, listVersions, type SheetVersion } from './db/sheet-versions';
+import { readingOf } from './reading';
 
 export interface VersionsOfSheet {
   versions: SheetVersion[];
@@ -56,7 +57,7 @@ export const publishSheet = (organisation: string, slug: string, month: string):
 /** As publishSheet, within a transaction that goes on, and telling nobody. */
 export async function publishIn(db: pg.ClientBase, slug: string, month: string, at: Date = now()): Promise<Published> {
   const stored = await lockProgramme(db, slug);
-  const reading = stored && !stored.removed ? readProgramme(stored.document) : undefined;
+  const reading = stored && !stored.removed ? readingOf(stored.document) : undefined;
   const known = reading?.ok ? reading.programme.months.find((m) => m.id === month) : undefined;
   if (!stored || !reading?.ok || !known || !handsOut(reading.programme, known)) return { kind: 'missing' };
   const [newest] = await listVersions(db, slug, month);

@@ -1,7 +1,8 @@
 <!-- The frame of a month's stations: header, tape and head count round the table, with room beside it. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { kitsText, longDate } from '$lib/programme-view';
+  import { kitsText } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import HeadCount from './HeadCount.svelte';
   import SaveNote from './SaveNote.svelte';
@@ -65,7 +66,7 @@
       <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div class="mr-auto min-w-0 flex-1">
           <p class="truncate text-quiet">
-            {bench.programme.title}{month.release ? ` · shown on ${longDate(month.release, page.data.locale)}` : ''}
+            {bench.programme.title}{month.release ? ` · shown on ${dayText(month.release, page.data.locale)}` : ''}
           </p>
           <h1 class="text-title">{month.name}</h1>
         </div>

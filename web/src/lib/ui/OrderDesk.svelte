@@ -1,5 +1,6 @@
 <!-- Orders: handed in at a supplier's desk, waited for, late or short, and booked onto the shelf. -->
 <script lang="ts">
+  import { dayText } from '$lib/day-text';
   import { untrack } from 'svelte';
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/workbench.svelte';
@@ -42,8 +43,7 @@
       })
       .catch(() => (trouble = 'The suppliers’ papers could not be read: the server does not answer.'));
   });
-  const shortDate = (iso: string) =>
-    new Date(`${iso}T00:00:00`).toLocaleDateString(page.data.locale, { day: 'numeric', month: 'short', year: 'numeric' });
+  const shortDate = (iso: string) => dayText(iso, page.data.locale, 'short');
   const book = (order: string, delivery: DeliveryFile) =>
     bench.saver.do(`delivery of ${shortDate(delivery.date)} booked`, bookChanges(bench.saver.document, order, delivery));
   const close = ({ id }: Order, closed: boolean) =>

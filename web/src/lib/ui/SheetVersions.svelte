@@ -1,7 +1,7 @@
 <!-- Versions of a month's sheet: published ones stay as they were; what has changed since is said in words, as an erratum would. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import { useWorkbench } from '$lib/workbench.svelte';
   import Say from './Say.svelte';
 
@@ -50,7 +50,7 @@
   <ul>
     {#each found?.versions ?? [] as v (v.version)}
       <li class="flex items-baseline justify-between gap-2 border-b border-rule py-1.5" data-version={v.version}>
-        <span><b>Version {v.version}</b>, {longDate(v.published.slice(0, 10), page.data.locale)}</span>
+        <span><b>Version {v.version}</b>, {dayText(v.published.slice(0, 10), page.data.locale)}</span>
         <a
           class="plain text-note"
           download

@@ -108,6 +108,13 @@ export async function tallyPeople(db: pg.ClientBase, slug: string): Promise<Rost
   return (await db.query<RosterTally>(TALLY, [slug])).rows;
 }
 
+const ANY = `select exists (select from participant t join programme p on p.id = t.programme_id where slug = $1) as any`;
+
+/** Whether the programme has a roster with anybody in it. */
+export async function anyPerson(db: pg.ClientBase, slug: string): Promise<boolean> {
+  return (await db.query<{ any: boolean }>(ANY, [slug])).rows[0]!.any;
+}
+
 const PUT = `
   insert into participant (organisation_id, programme_id, id, name, email, phone, address, colourway, size, kit, handing, state, joined,
     left_on, paid_to, notes, sheet)

@@ -1,6 +1,7 @@
 /** Programmes and their revisions: every save adds one, none is ever overwritten. */
 import type { ProgrammeFile } from '@aggrega/core/programme';
 import type pg from 'pg';
+import { documentsOf } from './documents';
 
 export interface ProgrammeRow {
   /** Its own id, which never changes. */
@@ -18,24 +19,23 @@ export interface StoredProgramme extends ProgrammeRow {
 
 const ROW = `p.id, slug, title, p.revision, updated_at as updated, removed_at as removed`;
 
-const LIST = `
-  select ${ROW}, document from programme p
-  join programme_revision r on r.programme_id = p.id and r.revision = p.revision
-  order by title, slug`;
+const LIST = `select ${ROW} from programme p order by title, slug`;
 
 /** All programmes of the organisation, those that were put aside among them. */
 export async function listProgrammes(db: pg.ClientBase): Promise<StoredProgramme[]> {
-  return (await db.query<StoredProgramme>(LIST)).rows;
+  return withDocuments(db, (await db.query<ProgrammeRow>(LIST)).rows);
 }
 
-const FIND = `
-  select ${ROW}, document from programme p
-  join programme_revision r on r.programme_id = p.id and r.revision = p.revision
-  where slug = $1`;
+async function withDocuments(db: pg.ClientBase, rows: ProgrammeRow[]): Promise<StoredProgramme[]> {
+  const documents = await documentsOf(db, rows);
+  return rows.map((row, i) => ({ ...row, document: documents[i]! }));
+}
+
+const FIND = `select ${ROW} from programme p where slug = $1`;
 
 /** One programme with its newest document, or undefined. */
 export async function findProgramme(db: pg.ClientBase, slug: string): Promise<StoredProgramme | undefined> {
-  return (await db.query<StoredProgramme>(FIND, [slug])).rows[0];
+  return (await withDocuments(db, (await db.query<ProgrammeRow>(FIND, [slug])).rows))[0];
 }
 
 const LOCK = `select id from programme where slug = $1 for update`;
@@ -89,11 +89,12 @@ export async function programmeId(db: pg.ClientBase, slug: string): Promise<stri
 }
 
 const REVISION = `
-  select document from programme_revision r join programme p on p.id = r.programme_id where slug = $1 and r.revision = $2`;
+  select id, r.revision from programme_revision r join programme p on p.id = r.programme_id where slug = $1 and r.revision = $2`;
 
 /** The document as it stood at a revision, or undefined. */
 export async function findRevision(db: pg.ClientBase, slug: string, revision: number): Promise<ProgrammeFile | undefined> {
-  return (await db.query<{ document: ProgrammeFile }>(REVISION, [slug, revision])).rows[0]?.document;
+  const { rows } = await db.query<{ id: string; revision: number }>(REVISION, [slug, revision]);
+  return (await documentsOf(db, rows))[0];
 }
 
 const NEWEST = `select revision from programme where slug = $1`;

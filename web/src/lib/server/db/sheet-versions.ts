@@ -1,6 +1,7 @@
 /** Published sheets: which revision of the document each version of a month's sheet is. */
 import type { ProgrammeFile } from '@aggrega/core/programme';
 import type pg from 'pg';
+import { documentsOf } from './documents';
 
 export interface SheetVersion {
   version: number;
@@ -28,9 +29,7 @@ export async function insertVersion(db: pg.ClientBase, slug: string, month: stri
 }
 
 const DOCUMENT = `
-  select document from programme_revision r
-  join sheet_version s on s.programme_id = r.programme_id and s.revision = r.revision
-  join programme p on p.id = s.programme_id
+  select s.programme_id as id, s.revision from sheet_version s join programme p on p.id = s.programme_id
   where slug = $1 and month = $2 and version = $3`;
 
 /** The document as that version has it, or undefined. */
@@ -40,5 +39,6 @@ export async function findVersion(
   month: string,
   version: number,
 ): Promise<ProgrammeFile | undefined> {
-  return (await db.query<{ document: ProgrammeFile }>(DOCUMENT, [slug, month, version])).rows[0]?.document;
+  const { rows } = await db.query<{ id: string; revision: number }>(DOCUMENT, [slug, month, version]);
+  return (await documentsOf(db, rows))[0];
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { coloursOf, longDate } from '$lib/programme-view';
+  import { coloursOf } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import HouseForm from '$lib/ui/HouseForm.svelte';
   import Dies from '$lib/ui/Dies.svelte';
   import MonthsForm from '$lib/ui/MonthsForm.svelte';
@@ -57,7 +58,7 @@
             </span>
           </span>
           {#if spoils.get(month.id)}<span class="text-note text-madder">{spoils.get(month.id)} to settle</span>{/if}
-          <span class="w-44 text-right text-quiet">{longDate(month.release, page.data.locale)}</span>
+          <span class="w-44 text-right text-quiet">{dayText(month.release, page.data.locale)}</span>
         </a>
       </li>
     {/each}

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { goto } from '$app/navigation';
-  import { coloursOf, longDate } from '$lib/programme-view';
+  import { coloursOf } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import Picture from '$lib/ui/Picture.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import Tools from '$lib/ui/Tools.svelte';
@@ -134,7 +135,7 @@
       </ul>
       <ol class="mt-4 columns-2 text-note">
         {#each programme.months as month (month.id)}<li class="py-0.5">
-            {month.name} <span class="text-quiet">{longDate(month.release, page.data.locale)}</span>
+            {month.name} <span class="text-quiet">{dayText(month.release, page.data.locale)}</span>
           </li>{/each}
       </ol>
       {#if warnings.length > 0}

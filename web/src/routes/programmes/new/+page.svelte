@@ -2,7 +2,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import Tools from '$lib/ui/Tools.svelte';
   import { isDay, newProgramme, releaseDays } from '@aggrega/core/running';
 
@@ -26,11 +26,7 @@
   const days = $derived(
     isDay(start) && months >= 1 && months <= 60 ? releaseDays({ cadence: { kind, start, last: false }, away: [] }, months) : [],
   );
-  const nameOf = (day: string) =>
-    new Date(`${day}T00:00:00Z`).toLocaleDateString(locale, {
-      timeZone: 'UTC',
-      ...(kind === 'monthly' ? { month: 'long', year: 'numeric' } : { day: 'numeric', month: 'long' }),
-    });
+  const nameOf = (day: string) => dayText(day, locale, kind === 'monthly' ? 'month' : 'plain');
 
   async function make(e: SubmitEvent) {
     e.preventDefault();
@@ -131,7 +127,7 @@
     </div>
     {#if days.length > 0}
       <p class="mt-4 text-quiet">
-        From {longDate(days[0]!.day, locale)} to {longDate(days.at(-1)!.day, locale)}. Every letter begins with a plain fabric;
+        From {dayText(days[0]!.day, locale)} to {dayText(days.at(-1)!.day, locale)}. Every letter begins with a plain fabric;
         you give it its name and colour at Fabrics.
       </p>
     {/if}

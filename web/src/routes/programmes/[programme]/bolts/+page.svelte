@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { dayText } from '$lib/day-text';
   import { handsOut, newOrder } from '@aggrega/core/programme';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
@@ -43,8 +44,7 @@
       programme.currency ? { style: 'currency', currency: programme.currency } : { minimumFractionDigits: 2 },
     ),
   );
-  const shortDate = (iso: string) =>
-    new Date(`${iso}T00:00:00`).toLocaleDateString(page.data.locale, { day: 'numeric', month: 'short', year: 'numeric' });
+  const shortDate = (iso: string) => dayText(iso, page.data.locale, 'short');
   let ordering = $state('');
   let trouble = $state('');
   /** Handed in first, then written down with the day that is promised, as one deed. */

@@ -4,7 +4,7 @@
   import CalendarForm from '$lib/calendar/CalendarForm.svelte';
   import { tableJobs } from '$lib/calendar/jobs';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import Chart from '$lib/ui/Chart.svelte';
   import Working from '$lib/ui/Working.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
@@ -28,15 +28,8 @@
   });
   const enrolled = $derived(Object.values(people).reduce((a, b) => a + b, 0));
   const minutes = $derived(new Map((asker.answer?.months ?? []).map((m) => [m.id, m.minutes * data.pace])));
-  const short = (iso: string) =>
-    new Date(`${iso}T00:00:00Z`).toLocaleDateString(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
-  const weekday = (iso: string) =>
-    new Date(`${iso}T00:00:00Z`).toLocaleDateString(locale, {
-      weekday: 'short',
-      day: 'numeric',
-      month: 'short',
-      timeZone: 'UTC',
-    });
+  const short = (iso: string) => dayText(iso, locale, 'brief');
+  const weekday = (iso: string) => dayText(iso, locale, 'weekday');
   const load = $derived(
     tableLoad(tableJobs(programme, minutes, data.board, { people: enrolled, today }), programme.calendar, today, short),
   );
@@ -72,7 +65,7 @@
   const moved = $derived(
     releaseDays(programme.calendar, programme.months.length).flatMap(({ day, instead }, i) =>
       instead && programme.months[i]!.release === day
-        ? [`${programme.months[i]!.name} is a week or more later than ${longDate(instead.day, locale)}: ${instead.because}.`]
+        ? [`${programme.months[i]!.name} is a week or more later than ${dayText(instead.day, locale)}: ${instead.because}.`]
         : [],
     ),
   );

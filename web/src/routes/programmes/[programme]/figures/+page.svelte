@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { dayText } from '$lib/day-text';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import Chart from '$lib/ui/Chart.svelte';
@@ -36,8 +37,7 @@
   const months = $derived(figures?.months.map((m) => m.name.split(',')[0]!) ?? []);
   const percent = (of: (m: NonNullable<typeof figures>['months'][number]) => number) =>
     figures?.months.map((m) => of(m) * 100) ?? [];
-  const shortDate = (iso: string) =>
-    new Date(`${iso}T00:00:00`).toLocaleDateString(page.data.locale, { day: 'numeric', month: 'short' });
+  const shortDate = (iso: string) => dayText(iso, page.data.locale, 'brief');
   const hours = (minutes: number) => (minutes * data.pace) / 60;
   const priced = $derived((cost.answer ?? []).some((p) => p.together !== undefined));
   const scraps = $derived((figures?.months ?? []).reduce((n, m) => n + m.scrapGrams, 0) / 1000);

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import Chart from '$lib/ui/Chart.svelte';
   import Working from '$lib/ui/Working.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
@@ -117,7 +117,7 @@
         >
       </div>
       <Chart
-        title="How likely each head count is, {longDate(chosen.release, locale)}"
+        title="How likely each head count is, {dayText(chosen.release, locale)}"
         unit="%"
         type="bar"
         labels={then.chances.map((_, i) => String(then.from + i))}
@@ -126,7 +126,7 @@
     {/if}
     {#if advice.length > 0}
       <section class="mt-8" aria-label="What to buy now">
-        <h2 class="text-head">What to buy now, to last until {longDate(chosen?.release, locale)}</h2>
+        <h2 class="text-head">What to buy now, to last until {dayText(chosen?.release, locale)}</h2>
         <table class="mt-2 w-full">
           <thead
             ><tr class="border-b-2 border-ink"

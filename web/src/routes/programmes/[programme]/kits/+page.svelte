@@ -2,7 +2,7 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import EveningLists from '$lib/kits/EveningLists.svelte';
   import { boardRows, nextCutting, type BoardRow } from '$lib/kits/board';
   import { kitStateNames, kitStates, packetName, sortName } from '$lib/kits/kit-words';
@@ -20,7 +20,7 @@
     loose.filter((r) => r.kits.planned > 0).reduce((n, r) => n + Math.min(r.loose, r.kits.planned), 0),
   );
   let trouble = $state('');
-  const releaseOf = (id: string) => longDate(programme.months.find((m) => m.id === id)?.release, page.data.locale);
+  const releaseOf = (id: string) => dayText(programme.months.find((m) => m.id === id)?.release, page.data.locale);
 
   async function give() {
     trouble = '';

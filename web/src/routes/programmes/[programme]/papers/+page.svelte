@@ -1,7 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { MonthExport, sheetsOf } from '$lib/month-export.svelte';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import { wishesOf } from '$lib/sheet-wishes';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import PaperView from '$lib/ui/PaperView.svelte';
@@ -19,7 +19,7 @@
   const locale = $derived(page.data.locale as string);
   const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {
     try {
-      const wishes = { ...wishesOf(page.url.searchParams, programme), date: (iso: string) => longDate(iso, locale) };
+      const wishes = { ...wishesOf(page.url.searchParams, programme), date: (iso: string) => dayText(iso, locale) };
       return { paper: firstPacketPaper(programme, colourway, wishes), problems: [] };
     } catch (error) {
       if (error instanceof PlanError) return { problems: error.problems };

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import YearFrame from '$lib/ui/YearFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
 
@@ -16,7 +16,7 @@
   let drafts: Record<string, string> = $state({});
   let trouble = $state('');
   const nameOf = (id: string | null) => programme.months.find((m) => m.id === id)?.name ?? '';
-  const day = (at: Date) => longDate(new Date(at).toISOString().slice(0, 10), page.data.locale);
+  const day = (at: Date) => dayText(new Date(at).toISOString().slice(0, 10), page.data.locale);
   const failed = $derived(mails.some((m) => m.state === 'failed'));
 
   async function send(body: Record<string, unknown>): Promise<boolean> {

@@ -6,7 +6,7 @@
   import QuiltParts from '$lib/quilt/QuiltParts.svelte';
   import SettingForm from '$lib/quilt/SettingForm.svelte';
   import { fieldChange, placesChange, settingAt, swapped } from '$lib/quilt/places';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import Say from '$lib/ui/Say.svelte';
@@ -175,7 +175,7 @@
       finished<span class="text-quiet">, {blocks} blocks{exactly}</span>
     </p>
     {#if seenOn}<p class="text-quiet">
-        As participants see it on {longDate(seenOn, page.data.locale)}: months that come later are covered.
+        As participants see it on {dayText(seenOn, page.data.locale)}: months that come later are covered.
       </p>{/if}
     <QuiltTop
       class="mt-3 max-h-[36rem] w-full print:max-h-[13cm]"

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import MeasureForm from '$lib/samples/MeasureForm.svelte';
   import type { WrittenSize } from '$lib/server/db/samples';
   import YearFrame from '$lib/ui/YearFrame.svelte';
@@ -158,7 +158,7 @@
       <article class="border-b border-rule py-3" data-sample={s.month}>
         <p class="flex gap-3">
           <span class="mr-auto"
-            ><b>{nameOf(s.month)}</b>, {longDate(s.sewnOn, page.data.locale)}{s.sewnBy ? `, by ${s.sewnBy}` : ''}{sum(
+            ><b>{nameOf(s.month)}</b>, {dayText(s.sewnOn, page.data.locale)}{s.sewnBy ? `, by ${s.sewnBy}` : ''}{sum(
               s.minutes,
             ) > 0
               ? ` · ${sum(s.minutes)} min`

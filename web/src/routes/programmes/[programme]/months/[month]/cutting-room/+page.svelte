@@ -12,7 +12,8 @@
   } from '$lib/plan/room-plan';
   import { shortName } from '$lib/plan/short-name';
   import { Ticks, type ListInHand } from '$lib/plan/ticks.svelte';
-  import { kitsText, longDate } from '$lib/programme-view';
+  import { kitsText } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import Choices from '$lib/ui/Choices.svelte';
   import EveningLog from '$lib/ui/EveningLog.svelte';
   import LengthsToCut from '$lib/ui/LengthsToCut.svelte';
@@ -129,7 +130,7 @@
         {people === 1 ? 'person' : 'people'}{people === enrolled ? '' : `, tried (${enrolled} enrolled)`}.
         {blocks.length > 1
           ? `${blocks.map((entry, i) => `${i + 1} is ${entry.block.name}, ${formatLength(entry.finished[0], unit)}`).join('; ')}. `
-          : ''}{programme.title}{month.release ? `, shown on ${longDate(month.release, page.data.locale)}` : ''}.
+          : ''}{programme.title}{month.release ? `, shown on ${dayText(month.release, page.data.locale)}` : ''}.
       </p>
     </header>
 

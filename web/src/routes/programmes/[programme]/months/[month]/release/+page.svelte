@@ -4,7 +4,7 @@
   import Holders from '$lib/release/Holders.svelte';
   import ProofList from '$lib/release/ProofList.svelte';
   import { ReleaseDesk } from '$lib/release/desk.svelte';
-  import { longDate } from '$lib/programme-view';
+  import { dayText, format } from '$lib/day-text';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import Say from '$lib/ui/Say.svelte';
   import SheetVersions from '$lib/ui/SheetVersions.svelte';
@@ -35,7 +35,7 @@
     return () => clearInterval(timer);
   });
   const at = (when: Date | string) =>
-    new Date(when).toLocaleString(page.data.locale, { dateStyle: 'full', timeStyle: 'short', timeZone: calendar.timeZone });
+    format(page.data.locale, { dateStyle: 'full', timeStyle: 'short', timeZone: calendar.timeZone }).format(new Date(when));
   const draftState = $derived(release?.state ?? 'draft');
   const STATES = [
     ['draft', 'Draft'],
@@ -155,7 +155,7 @@
     <SheetVersions month={month.id} />
     {#if month.release}
       <p class="mt-4 text-note text-quiet">
-        Its day, {longDate(month.release, page.data.locale)}, is set at Draft and in the calendar.
+        Its day, {dayText(month.release, page.data.locale)}, is set at Draft and in the calendar.
       </p>
     {/if}
   {/snippet}

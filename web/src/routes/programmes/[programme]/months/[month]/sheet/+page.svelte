@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { longDate } from '$lib/programme-view';
+  import { dayText } from '$lib/day-text';
   import { asSewn, wishesOf } from '$lib/sheet-wishes';
   import Doubts from '$lib/ui/Doubts.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
@@ -29,7 +29,7 @@
     programme.colourways.find((c) => c.id === page.url.searchParams.get('colourway')) ?? programme.colourways[0]!,
   );
   const locale = $derived(page.data.locale as string);
-  const date = (iso: string) => longDate(iso, locale);
+  const date = (iso: string) => dayText(iso, locale);
   const version = $derived(`Draft ${bench.saver.revision}, ${date(bench.saver.savedAt.toISOString().slice(0, 10))}`);
   const wishes = $derived({ ...wishesOf(page.url.searchParams, programme), date });
   const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {

@@ -1,0 +1,19 @@
+/** Documents read as programmes, each once for as long as it is kept. */
+import { readProgramme, type Programme, type ProgrammeFile, type Reading } from '@aggrega/core/programme';
+
+const readings = new WeakMap<ProgrammeFile, Reading>();
+
+/** As core's readProgramme, remembered: for documents that nobody changes, as those of stored revisions are. */
+export function readingOf(document: ProgrammeFile): Reading {
+  const known = readings.get(document);
+  if (known) return known;
+  const reading = readProgramme(document);
+  readings.set(document, reading);
+  return reading;
+}
+
+/** The programme of a stored document; undefined where it cannot be read. */
+export function programmeIn(document: ProgrammeFile): Programme | undefined {
+  const reading = readingOf(document);
+  return reading.ok ? reading.programme : undefined;
+}
