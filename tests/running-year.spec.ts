@@ -189,7 +189,12 @@ test('a pickup evening goes on when the connection is lost in the middle', async
   await expect(page.locator('[data-visitor]')).toHaveCount(3);
   await page.getByRole('button', { name: 'January, Cold Frame handed to Ada Fenn' }).click();
   await expect(page.locator('[data-waiting]')).toContainText('everything is saved');
+  await expect.poll(() => page.evaluate(async () => Boolean(await caches.match(location.href)))).toBe(true);
   await context.setOffline(true);
+  // The tablet is put down, and its page opened anew, while there is no connection.
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor();
+  await expect(page.locator('[data-visitor]')).toHaveCount(2);
   // By scanner: the label's code and Enter.
   await page.locator('[data-scan]').fill(`m1/${people[1]!.id.slice(0, 8)}`);
   await page.locator('[data-scan]').press('Enter');

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { diagnose, type Measured } from './diagnosis';
+import { diagnose, missedSizes, type Measured } from './diagnosis';
+import { readSizes } from './written-sizes';
 
 const house = { seam: 0.25, unit: 'in' as const };
 const sixteenth = (n: number) => Math.round(n * 16) / 16;
@@ -85,5 +86,27 @@ describe('what it is not', () => {
   it('speaks of millimetres where the programme does', () => {
     const { says } = diagnose([{ what: 'row', seams: 10, expected: 50, measured: 49.5 }], { seam: 0.75, unit: 'cm' });
     expect(says[0]).toMatch(/mm/);
+  });
+});
+
+describe('sizes for the checkpoints', () => {
+  it('a line for each size that is off, and none exactly when all is good', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: -3, max: 3 })), { minLength: 1, maxLength: 6 }),
+        (list) => {
+          const all = list.map(([seams, off]) => ({ ...row(seams, 0), measured: 2 * seams + 2.5 + off / 16 }));
+          expect(missedSizes(all, 'in')).toHaveLength(list.filter(([, off]) => off !== 0).length);
+          expect(missedSizes(all, 'in').length === 0).toBe(diagnose(all, house).good);
+        },
+      ),
+    );
+  });
+
+  it('say how far and which way; what cannot be read as a length is left out', () => {
+    const written = { what: 'A1', seams: 1, expected: '4 1/2', measured: '4 7/16', before: '' };
+    expect(missedSizes(readSizes([written, { ...written, measured: 'about four' }], 'in'), 'in')).toEqual([
+      'A1 came out 1/16 in too small when we sewed it: measure it before you go on.',
+    ]);
   });
 });

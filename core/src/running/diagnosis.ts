@@ -116,3 +116,13 @@ function range(a: number, b: number, unit: Unit): string {
   const [from, to] = [length(a, unit), length(b, unit)];
   return from === to ? `about ${from}` : `${from.replace(/ (in|mm)$/, '')} to ${to}`;
 }
+
+/** The sizes that came out wrong by more than half a mark, each as a line for the sheet's checkpoints. */
+export function missedSizes(all: readonly Measured[], unit: Unit): string[] {
+  return all
+    .filter((m) => Math.abs(m.expected - m.measured) > READING[unit] + DUST)
+    .map((m) => {
+      const off = length(Math.abs(m.expected - m.measured), unit);
+      return `${m.what[0]!.toUpperCase()}${m.what.slice(1)} came out ${off} too ${m.measured < m.expected ? 'small' : 'large'} when we sewed it: measure it before you go on.`;
+    });
+}

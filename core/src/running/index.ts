@@ -37,7 +37,8 @@ export {
 } from './catch-up';
 export { embargoed, monthNumber } from './embargo';
 export { newProgramme, type NewProgramme } from './new-programme';
-export { diagnose, type Measured, type SeamDiagnosis } from './diagnosis';
+export { readSizes, writtenLength, type WrittenSize } from './written-sizes';
+export { diagnose, missedSizes, type Measured, type SeamDiagnosis } from './diagnosis';
 export {
   buyNow,
   chanceOfMore,
@@ -48,5 +49,6 @@ export {
   type ForecastMonth,
   type Seen,
 } from './forecast';
+export { clothToBuy, type ClothAdvice, type ClothQuestion } from './buying';
 export { netPrice, yearMoney, type MonthCost, type MonthMoney, type YearMoney } from './money';
 export { sewingPace } from './sewing-pace';

@@ -14,11 +14,13 @@ export interface ProofPoint {
 export interface ProofFacts {
   /** What has changed since the newest sample was sewn, in words; undefined where none was. */
   sinceSample?: string[];
+  /** Sizes that the newest sample missed, as lines for the checkpoints. */
+  missed?: readonly string[];
   today: string;
 }
 
 /** The points to look at for a month, first to last. */
-export function proofPoints(programme: Programme, month: Month, { sinceSample, today }: ProofFacts): ProofPoint[] {
+export function proofPoints(programme: Programme, month: Month, { sinceSample, missed = [], today }: ProofFacts): ProofPoint[] {
   if (!handsOut(programme, month))
     return [{ id: 'empty', asks: 'Something is drawn', says: ['Nothing is handed out this month yet.'], stops: true }];
   const doubts = programme.colourways.map((c) => ({ colourway: c, found: monthDoubts(programme, month, c) }));
@@ -47,6 +49,16 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, t
               sinceSample === undefined
                 ? ['No sample is noted for this month.']
                 : sinceSample.map((s) => `Since the sample: ${s}`),
+            stops: false,
+          },
+        ]
+      : []),
+    ...(missed.length > 0
+      ? [
+          {
+            id: 'missed',
+            asks: 'The checkpoints say what the sample missed, or the cause is found',
+            says: [...missed],
             stops: false,
           },
         ]

@@ -105,13 +105,14 @@ export class KitTicks {
       this.ready = true;
     }
     // The rows come first, so that no tick is gone for a moment; one that was changed meanwhile stays.
-    for (const w of sent) if (answer?.ok && this.waiting.get(keyOf(w)) === w) this.waiting.delete(keyOf(w));
+    for (const w of sent) if (answer?.ok && !this.away && this.waiting.get(keyOf(w)) === w) this.waiting.delete(keyOf(w));
     this.#keep();
   }
 
   async #ask(address: string, init: RequestInit): Promise<Response | undefined> {
     const answer = await fetch(address, { ...init, headers: { 'content-type': 'application/json' } }).catch(() => undefined);
-    this.away = !answer;
+    // What the device kept of an earlier answer is no answer of the server's.
+    this.away = !answer || answer.headers.has('x-kept');
     return answer;
   }
 

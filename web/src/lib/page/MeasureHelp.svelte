@@ -1,7 +1,7 @@
 <!-- Measuring help on her own page: what her sizes say of her seam. Nothing of it is sent anywhere. -->
 <script lang="ts">
   import MeasureForm from '$lib/samples/MeasureForm.svelte';
-  import type { WrittenSize } from '$lib/server/db/samples';
+  import type { WrittenSize } from '@aggrega/core/running';
   import type { Unit } from '@aggrega/core/measure';
 
   let { seam, unit }: { seam: number; unit: Unit } = $props();

@@ -10,8 +10,11 @@
     /** The version that is out. */
     version: number;
     onhand: (participant: string) => void;
+    /** Writes to whoever joined since it went out. */
+    onlate: () => void;
   }
-  let { holders, version, onhand }: Props = $props();
+  let { holders, version, onhand, onlate }: Props = $props();
+  const late = $derived(holders.filter((h) => h.late));
   const bench = useWorkbench();
   type Which = 'all' | 'old' | 'none';
   let which: Which = $state('all');
@@ -48,6 +51,15 @@
       ><span class="text-note text-quiet">Name</span><input class="field" type="search" bind:value={find} /></label
     >
   </div>
+  {#if late.length > 0}
+    <p class="no-print mt-3 flex flex-wrap items-center gap-3 border-l-4 border-weld pl-4">
+      <span class="mr-auto max-w-prose"
+        >{late.length === 1 ? `${late[0]!.name} has` : `${late.length} people have`} joined since it went out and
+        {late.length === 1 ? 'was' : 'were'} not written to about it.</span
+      >
+      <button class="act first" onclick={onlate}>Send it to {late.length === 1 ? 'her' : 'them'}</button>
+    </p>
+  {/if}
   <table class="mt-2 w-full">
     <thead
       ><tr class="border-b border-ink"

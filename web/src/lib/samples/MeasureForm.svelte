@@ -1,9 +1,8 @@
 <!-- Sizes as measured, and what they say of the seam: at once, while they are written. -->
 <script lang="ts">
   import Say from '$lib/ui/Say.svelte';
-  import { LengthError, parseLength, type Unit } from '@aggrega/core/measure';
-  import { diagnose, type Measured } from '@aggrega/core/running';
-  import type { WrittenSize } from '$lib/server/db/samples';
+  import type { Unit } from '@aggrega/core/measure';
+  import { diagnose, readSizes, writtenLength, type WrittenSize } from '@aggrega/core/running';
 
   interface Props {
     sizes: WrittenSize[];
@@ -16,21 +15,7 @@
   }
   let { sizes = $bindable(), seam, unit, points = [], fixed = false }: Props = $props();
 
-  const lengthOf = (text: string): number | undefined => {
-    try {
-      return text.trim() ? parseLength(text, unit).valueOf() : undefined;
-    } catch (error) {
-      if (error instanceof LengthError) return undefined;
-      throw error;
-    }
-  };
-  const read = $derived(
-    sizes.flatMap((s): Measured[] => {
-      const [expected, measured, before] = [s.expected, s.measured, s.before].map(lengthOf);
-      if (expected === undefined || measured === undefined) return [];
-      return [{ what: s.what || 'this size', seams: s.seams, expected, measured, ...(before !== undefined && { before }) }];
-    }),
-  );
+  const read = $derived(readSizes(sizes, unit));
   const found = $derived(read.length > 0 ? diagnose(read, { seam, unit }) : undefined);
   const add = (what = '', expected = '') => (sizes = [...sizes, { what, seams: 1, expected, measured: '', before: '' }]);
 </script>
@@ -65,7 +50,7 @@
               class="field"
               aria-label="Should be, size {i + 1}"
               bind:value={size.expected}
-              aria-invalid={size.expected !== '' && lengthOf(size.expected) === undefined}
+              aria-invalid={size.expected !== '' && writtenLength(size.expected, unit) === undefined}
             /></td
           >
           <td class="w-28 pr-2"
@@ -73,7 +58,7 @@
               class="field"
               aria-label="Is, size {i + 1}"
               bind:value={size.measured}
-              aria-invalid={size.measured !== '' && lengthOf(size.measured) === undefined}
+              aria-invalid={size.measured !== '' && writtenLength(size.measured, unit) === undefined}
             /></td
           >
           <td class="w-28 pr-2"><input class="field" aria-label="Before pressing, size {i + 1}" bind:value={size.before} /></td>

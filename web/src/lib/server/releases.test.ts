@@ -13,7 +13,16 @@ import { listHolders } from './db/held';
 import { closePost } from './mail/post';
 import { arrivedFile, arrivedMails, closeStandIn, mailFolder } from './mail/stand-in';
 import { importProgramme, saveChanges } from './programmes';
-import { proofMonth, redraftMonth, releaseDue, releaseNow, releaseOf, scheduleMonth, unscheduleMonth } from './releases';
+import {
+  proofMonth,
+  redraftMonth,
+  releaseDue,
+  releaseNow,
+  releaseOf,
+  scheduleMonth,
+  sendLate,
+  unscheduleMonth,
+} from './releases';
 import { changeRoster } from './roster';
 import { publishSheet } from './sheet-versions';
 
@@ -67,6 +76,18 @@ afterAll(async () => {
 });
 
 describe('a month’s way out', () => {
+  it('who joins after it is out is written to when the organiser says so, once; nobody else is again', async () => {
+    await changeRoster(QUARRY, slug, [person('Ada')]);
+    expect(await sendLate(QUARRY, slug, 'm3')).toMatchObject({ kind: 'refused' });
+    await proof();
+    await releaseNow(QUARRY, slug, 'm3');
+    await changeRoster(QUARRY, slug, [person('Bea'), person('Cleo', { email: '' }), person('Dora', { state: 'waiting' })]);
+    expect(await sendLate(QUARRY, slug, 'm3')).toEqual({ kind: 'done' });
+    expect((await mails()).map((m) => m.recipient).sort()).toEqual(['ada@example.org', 'bea@example.org']);
+    expect(await sendLate(QUARRY, slug, 'm3')).toMatchObject({ kind: 'refused' });
+    expect(await mails()).toHaveLength(2);
+  });
+
   it('is proofed when everything was looked at, scheduled, and released at its minute, not before', async () => {
     expect(await proofMonth(QUARRY, slug, 'm3', ['date'])).toMatchObject({
       kind: 'refused',

@@ -1,17 +1,17 @@
 /** A month's way out: proofed, scheduled, released at its minute. What goes out is the version that was proofed, whatever the draft becomes. */
 import { dayText } from '$lib/day-text';
 import { handsOut, type Month, type Programme } from '@aggrega/core/programme';
-import { releaseInstant, releaseLetter } from '@aggrega/core/running';
+import { missedSizes, readSizes, releaseInstant, releaseLetter } from '@aggrega/core/running';
 import { proofPoints, type ProofPoint } from '@aggrega/core/sheet';
 import type pg from 'pg';
 import { now, todayIn } from './clock';
 import { aboutMonth } from './corrections';
 import { listHolders, noteHeld, type Holder } from './db/held';
 import { countMails, writeMails, type MailRow, type NewMail } from './db/mails';
-import { allPeople, somePeople } from './db/participants';
+import { allPeople, somePeople, type StoredPerson } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme, findRevision, lockProgramme } from './db/programmes';
-import { programmeIn, readingOf } from './reading';
+import { programmeIn } from './reading';
 import { dueReleases, listReleases, markProofed, markReleased, setDue, unproof, type MonthRelease } from './db/releases';
 import { newestSample } from './db/samples';
 import { findVersion } from './db/sheet-versions';
@@ -100,7 +100,8 @@ async function pointsOf(db: pg.ClientBase, slug: string, { document, programme, 
   const sewn = sample && (await findRevision(db, slug, sample.revision));
   const sinceSample =
     sewn && changesBetween(sewn, document, month.id).flatMap((c) => c.says.map((s) => `${c.colourway}: ${s}`));
-  return proofPoints(programme, month, { sinceSample, today: todayIn(programme.calendar.timeZone) });
+  const missed = sample && missedSizes(readSizes(sample.measured, programme.unit), programme.unit);
+  return proofPoints(programme, month, { sinceSample, missed, today: todayIn(programme.calendar.timeZone) });
 }
 
 export type Stepped = { kind: 'done' } | { kind: 'missing' } | { kind: 'refused'; message: string };
@@ -187,19 +188,39 @@ export async function releaseDue(organisation: string): Promise<number> {
 export async function release(db: pg.ClientBase, slug: string, month: string, at: Date): Promise<boolean> {
   const version = await markReleased(db, slug, month, at);
   if (version === undefined) return false;
-  const document = (await findVersion(db, slug, month, version))!;
-  const reading = readingOf(document);
-  if (!reading.ok) throw new Error(`version ${version} of ${month} cannot be read`);
   const people = (await allPeople(db, slug)).filter((p) => p.state === 'in' && p.email);
-  const { programme } = reading;
+  await writeRelease(db, slug, { month, version, people, at });
+  return true;
+}
+
+/** Puts the release's letter to these people into the box; how many of them had not been written to. */
+async function writeRelease(
+  db: pg.ClientBase,
+  slug: string,
+  { month, version, people, at }: { month: string; version: number; people: readonly StoredPerson[]; at: Date },
+): Promise<number> {
+  const document = (await findVersion(db, slug, month, version))!;
+  const programme = programmeIn(document);
+  if (!programme) throw new Error(`version ${version} of ${month} cannot be read`);
   const { homework } = programme.months.find((m) => m.id === month)!;
   const mails = people.map((person): NewMail => ({
     ...releaseLetter(person, { ...aboutMonth(programme, month, person), homework, next: nextDay(programme, month) }),
     ...{ participant: person.id, once: `release ${month} ${person.id}`, month, version },
     ...{ recipient: person.email, withSheet: true },
   }));
-  await writeMails(db, slug, mails, at);
-  return true;
+  return writeMails(db, slug, mails, at);
+}
+
+/** Sends a month that is out to whoever joined since: those who hold no version of it and were never written to about it. */
+export async function sendLate(organisation: string, slug: string, month: string): Promise<Stepped> {
+  return asOrganisation(organisation, async (db) => {
+    const out = (await listReleases(db, slug)).find((r) => r.month === month && r.state === 'released');
+    if (!out) return refused('It is not out yet; when it goes out, everybody who takes part is written to.');
+    const late = (await listHolders(db, slug, month)).filter((h) => h.late).map((h) => h.participant);
+    const people = await somePeople(db, slug, late);
+    const sent = await writeRelease(db, slug, { month, version: out.version, people, at: now() });
+    return sent > 0 ? { kind: 'done' } : refused('Everybody who has a mail address was written to already.');
+  });
 }
 
 /** The day of the next release that hands something out, as people read it; '' where there is none. */

@@ -13,10 +13,14 @@ export interface Holder {
   version: number;
   way: HeldWay | null;
   held: Date | null;
+  /** She joined after it went out: nobody has written to her about it, though she can be. */
+  late: boolean;
 }
 
 const HOLDERS = `
-  select t.id as participant, t.name, t.colourway, t.state, t.email, coalesce(h.version, 0) as version, h.way, h.held_at as held
+  select t.id as participant, t.name, t.colourway, t.state, t.email, coalesce(h.version, 0) as version, h.way, h.held_at as held,
+    t.state = 'in' and t.email <> '' and h.version is null and not exists (
+      select from mail m where m.programme_id = t.programme_id and m.once = 'release ' || $2 || ' ' || t.id) as late
   from participant t join programme p on p.id = t.programme_id
   left join lateral (
     select version, way, held_at from sheet_held h

@@ -1,15 +1,6 @@
 /** Samples that were sewn of a month's blocks. */
+import type { WrittenSize } from '@aggrega/core/running';
 import type pg from 'pg';
-
-/** A size that was measured, as it was written; '' for what was not noted. */
-export interface WrittenSize {
-  what: string;
-  /** Across the side that was measured; 0 for a cut piece. */
-  seams: number;
-  expected: string;
-  measured: string;
-  before: string;
-}
 
 export interface Sample {
   id: string;

@@ -7,7 +7,7 @@
   import Working from '$lib/ui/Working.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { buyNow, daysBetween, enoughFor, forecast, netPrice, seenSince } from '@aggrega/core/running';
+  import { clothToBuy, daysBetween, enoughFor, forecast, seenSince } from '@aggrega/core/running';
   import { onDestroy, untrack } from 'svelte';
 
   let { data } = $props();
@@ -44,39 +44,17 @@
     [1, 'last of it'],
   ] as const;
   const yard = $derived(programme.unit === 'in' ? 'yd' : 'm');
-  const net = $derived(netPrice(programme.money) ?? 0);
   const advice = $derived.by(() => {
     if (!asker.answer || !chosen || people === 0) return [];
     const left = new Set(ahead.map((m) => m.id));
-    return programme.colourways.flatMap((colourway) => {
-      const n = bench.enrolled(colourway);
-      if (n === 0) return [];
-      const month = forecast(n, seen, Math.min(24, monthsTo(chosen.release!))).at(-1)!;
-      return [...new Set(colourway.fabrics.values())].flatMap((fabric) => {
-        const cloth = asker.answer!.months.filter((m) => left.has(m.id)).reduce((sum, m) => sum + (m.cloth[fabric.id] ?? 0), 0);
-        const shared = programme.colourways
-          .filter((c) => [...c.fabrics.values()].includes(fabric))
-          .reduce((sum, c) => sum + bench.enrolled(c), 0);
-        const each = cloth / Math.max(1, shared);
-        if (each === 0 || fabric.own) return [];
-        const gone = fabric.gone ?? GONE[1][0];
-        // One too few: her months are lost, or dear cloth is found; one too many: half of what it cost comes back.
-        const price = (fabric.pricePerYard ?? 12) * each;
-        const buy = buyNow(month, { short: Math.max(net * ahead.length * 0.5, price * 2), over: price * 0.5, again: 1 - gone });
-        return [
-          {
-            fabric,
-            colourway: colourway.name,
-            each,
-            buy,
-            length: each * buy.now,
-            most: each * enoughFor(month, 0.95),
-            gone: fabric.gone,
-          },
-        ];
-      });
-    });
+    const cloth: Record<string, number> = {};
+    for (const month of asker.answer.months)
+      if (left.has(month.id)) for (const [id, length] of Object.entries(month.cloth)) cloth[id] = (cloth[id] ?? 0) + length;
+    const months = Math.min(24, monthsTo(chosen.release!));
+    return clothToBuy(programme, { seen, people: heads, cloth, releases: ahead.length, ahead: months });
   });
+  /** Lengths to buy are rounded up, to a tenth. */
+  const up = (n: number) => (Math.ceil(n * 10 - 1e-9) / 10).toFixed(1);
   const percent = (n: number) => `${Math.round(n * 100)} %`;
   function setGone(id: string, text: string) {
     const from = bench.saver.document.fabrics?.find((f) => f.id === id)?.gone;
@@ -131,12 +109,14 @@
           <thead
             ><tr class="border-b-2 border-ink"
               ><th class="py-1">Fabric</th><th>For</th><th>Is it to be had later?</th><th class="text-right">Kits now</th><th
-                class="text-right">Cloth now</th
-              ><th class="text-right">Enough with</th><th class="text-right">Over, on average</th></tr
+                class="text-right">Their cloth</th
+              ><th class="text-right">To hand</th><th class="text-right">Buy now</th><th class="text-right">Enough with</th><th
+                class="text-right">Over, on average</th
+              ></tr
             ></thead
           >
           <tbody>
-            {#each advice as a (a.fabric.id + a.colourway)}
+            {#each advice as a (a.fabric.id + a.colourway.id)}
               <tr class="border-b border-rule" data-advice={a.fabric.id}>
                 <td class="py-1.5 pr-3"
                   ><span
@@ -145,12 +125,12 @@
                     aria-hidden="true"
                   ></span>{a.fabric.name}</td
                 >
-                <td class="pr-3">{a.colourway}</td>
+                <td class="pr-3">{a.colourway.name}</td>
                 <td class="no-print pr-3"
                   ><select
                     class="field w-auto"
                     aria-label="Is {a.fabric.name} to be had later?"
-                    value={a.gone === undefined ? '' : String(a.gone)}
+                    value={a.fabric.gone === undefined ? '' : String(a.fabric.gone)}
                     onchange={(e) => setGone(a.fabric.id, e.currentTarget.value)}
                     ><option value="">nobody knows</option>{#each GONE as [value, says] (value)}<option value={String(value)}
                         >{says}</option
@@ -158,7 +138,9 @@
                   ></td
                 >
                 <td class="numeral pr-3 text-right">{a.buy.now}</td>
-                <td class="numeral pr-3 text-right">{a.length.toFixed(1)} {yard}</td>
+                <td class="numeral pr-3 text-right">{a.wanted.toFixed(1)}</td>
+                <td class="numeral pr-3 text-right">{a.hand.toFixed(1)}</td>
+                <td class="numeral pr-3 text-right">{a.lacking > 0 ? `${up(a.lacking)} ${yard}` : 'nothing'}</td>
                 <td class="pr-3 text-right">{percent(a.buy.enough)}</td>
                 <td class="text-right">{a.buy.over.toFixed(1)} kits</td>
               </tr>
@@ -166,8 +148,9 @@
           </tbody>
         </table>
         <p class="mt-2 max-w-prose text-note text-quiet">
-          Kits for the months that are still to come. Short is worse than over where a print goes: then more is bought now. What
-          may be had again is bought when it is wanted; its lead time stands at Bolts.
+          Kits for the months that are still to come; to hand is what lies on the shelf or was ordered. Short is worse than over
+          where a print goes: then more is bought now. What may be had again is bought when it is wanted; its lead time stands
+          at Bolts.
         </p>
       </section>
     {/if}

@@ -4,12 +4,20 @@
   import { page } from '$app/state';
   import { dayText } from '$lib/day-text';
   import MeasureForm from '$lib/samples/MeasureForm.svelte';
-  import type { WrittenSize } from '$lib/server/db/samples';
+  import Say from '$lib/ui/Say.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { checkpoint } from '@aggrega/core/measure';
   import { constructMonthBlock } from '@aggrega/core/programme';
-  import { monthMinutes, progressNames, progressSteps, type ProgressStep } from '@aggrega/core/running';
+  import {
+    missedSizes,
+    monthMinutes,
+    progressNames,
+    progressSteps,
+    readSizes,
+    type ProgressStep,
+    type WrittenSize,
+  } from '@aggrega/core/running';
 
   let { data } = $props();
   const bench = useWorkbench();
@@ -72,6 +80,18 @@
     if (!(await send('POST', sample))) return;
     told = 'Noted.';
     [minutes, sizes, remarks] = [{}, [], ''];
+  }
+  /** Lines for the checkpoints of the month's sheet that do not stand there yet. */
+  const unsaid = (monthId: string, sizes: WrittenSize[]) => {
+    const said = noteOf(monthId)?.split('\n') ?? [];
+    return missedSizes(readSizes(sizes, unit), unit).filter((line) => !said.includes(line));
+  };
+  const noteOf = (monthId: string) => bench.saver.document.months?.find((m) => m.id === monthId)?.notes?.check;
+  function sayOnSheet(monthId: string, lines: string[]) {
+    const from = noteOf(monthId);
+    bench.saver.do(`what the sample of ${nameOf(monthId)} missed, on its sheet`, [
+      { path: `/months/${monthId}/notes/check`, from, to: [...(from ? [from] : []), ...lines].join('\n') },
+    ]);
   }
   const nameOf = (id: string) => programme.months.find((m) => m.id === id)?.name ?? id;
   const sum = (of: Record<string, number>) => Object.values(of).reduce((a, b) => a + b, 0);
@@ -172,6 +192,15 @@
             {s.measured.map((m) => `${m.what}: ${m.measured} instead of ${m.expected}`).join('; ')}
           </p>
           <MeasureForm sizes={s.measured} seam={house.seam.valueOf()} {unit} fixed />
+          {@const lines = unsaid(s.month, s.measured)}
+          {#if lines.length > 0 && programme.months.some((m) => m.id === s.month)}
+            <div class="no-print mt-2 flex flex-wrap items-center gap-4">
+              <ul class="mr-auto">
+                {#each lines as line (line)}<li><Say text={line} /></li>{/each}
+              </ul>
+              <button class="act" onclick={() => sayOnSheet(s.month, lines)}>Say so at the sheet’s checkpoints</button>
+            </div>
+          {/if}
         {/if}
       </article>
     {/each}

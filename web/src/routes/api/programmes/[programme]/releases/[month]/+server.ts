@@ -6,6 +6,7 @@ import {
   releaseNow,
   releasePage,
   scheduleMonth,
+  sendLate,
   unscheduleMonth,
 } from '$lib/server/releases';
 import { error, json } from '@sveltejs/kit';
@@ -13,14 +14,14 @@ import type { RequestHandler } from './$types';
 
 type Step =
   | { step: 'proof'; checks: string[] }
-  | { step: 'schedule' | 'unschedule' | 'redraft' | 'now' }
+  | { step: 'schedule' | 'unschedule' | 'redraft' | 'now' | 'late' }
   | { step: 'hand'; participant: string };
 
 const readStep = bodyReader<Step>({
   type: 'object',
   required: ['step'],
   properties: {
-    step: { enum: ['proof', 'schedule', 'unschedule', 'redraft', 'now', 'hand'] },
+    step: { enum: ['proof', 'schedule', 'unschedule', 'redraft', 'now', 'late', 'hand'] },
     checks: { type: 'array', maxItems: 50, items: { type: 'string', maxLength: 40 } },
     participant: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
   },
@@ -45,11 +46,9 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
       ? proofMonth(organisation, slug, month, asked.checks)
       : asked.step === 'hand'
         ? handSheet(organisation, slug, month, asked.participant)
-        : { schedule: scheduleMonth, unschedule: unscheduleMonth, redraft: redraftMonth, now: releaseNow }[asked.step](
-            organisation,
-            slug,
-            month,
-          ),
+        : { schedule: scheduleMonth, unschedule: unscheduleMonth, redraft: redraftMonth, now: releaseNow, late: sendLate }[
+            asked.step
+          ](organisation, slug, month),
   );
   if (done.kind === 'missing') error(404, 'There is no such month.');
   if (done.kind === 'refused') error(422, done.message);

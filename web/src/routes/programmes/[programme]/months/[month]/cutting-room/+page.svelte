@@ -10,6 +10,7 @@
     type LengthRow,
     type RoomStep,
   } from '$lib/plan/room-plan';
+  import { keepPage } from '$lib/keep-page';
   import { shortName } from '$lib/plan/short-name';
   import { Ticks, type ListInHand } from '$lib/plan/ticks.svelte';
   import { kitsText } from '$lib/programme-view';
@@ -47,6 +48,9 @@
   const kits = $derived(kitCount(programme, people));
   const asked = $derived({ month, colourway, people, reading });
 
+  $effect(() => {
+    if (page.url) void keepPage();
+  });
   /** Ticks belong to a place; what the page was loaded with is shown until the server tells more. */
   const makeTicks = (place: string) =>
     new Ticks(

@@ -127,7 +127,12 @@
         who hold an older version.
       </p>
     {/if}
-    <Holders {holders} version={release!.version} onhand={(participant) => void desk.step({ step: 'hand', participant })} />
+    <Holders
+      {holders}
+      version={release!.version}
+      onhand={(participant) => void desk.step({ step: 'hand', participant })}
+      onlate={() => void desk.step({ step: 'late' })}
+    />
   {/if}
   {#snippet side()}
     <section aria-label="On the way">
