@@ -20,8 +20,10 @@ application if its sources changed, and serves it on this machine.
   --port N   the port to serve on (${USUAL_PORT}, or the next free one)
   --fresh    make the demonstration data anew, after asking; --yes answers for you
 
+HOST, ORIGIN   serve other machines too: HOST=0.0.0.0 and the address that they ask for (docs/operations.md)
 DATABASE_URL   use this PostgreSQL database instead of a private one
 AGGREGA_DATA   keep the private database in this folder instead of .data
+AGGREGA_DEMO   off: neither load the demonstration nor open it to this machine
 AGGREGA_SECRET what private links are made from, instead of .data/secret: the same on every machine of one database`;
 
 await run(async () => {
@@ -66,9 +68,10 @@ await run(async () => {
       env: {
         ...process.env,
         DATABASE_URL: url,
-        HOST: '127.0.0.1',
+        HOST: process.env.HOST || '127.0.0.1',
         PORT: String(port),
-        ORIGIN: address,
+        ORIGIN: process.env.ORIGIN || address,
+        AGGREGA_DEMO: process.env.AGGREGA_DEMO || 'on',
         BODY_SIZE_LIMIT: '8M',
         SHUTDOWN_TIMEOUT: '10',
         AGGREGA_SECRET: process.env.AGGREGA_SECRET || ownSecret(),

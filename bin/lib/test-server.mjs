@@ -20,6 +20,9 @@ export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outsi
       ORIGIN: address,
       BODY_SIZE_LIMIT: '8M',
       AGGREGA_OUTSIDE: outside,
+      AGGREGA_DEMO: 'on',
+      // Tests and benchmarks ask for more than anybody does; what is refused beyond the usual is tested on its own.
+      AGGREGA_LIMIT: '1000000',
       AGGREGA_SECRET: 'a secret that everybody may read, for tests',
       // Within the demonstration's year, so that some of its months are out and some are not.
       AGGREGA_CLOCK: '2027-05-20T10:00:00Z',

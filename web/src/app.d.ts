@@ -1,13 +1,19 @@
+import type { Role } from '$lib/server/auth/roles';
+import type { SignedIn } from '$lib/server/auth/sessions';
+
 declare global {
   namespace App {
     interface Error {
       message: string;
     }
+    interface PageData {
+      who?: { name: string; email: string; demo: boolean; house?: string; role?: Role };
+    }
     interface Locals {
-      /** The organisation that the request acts for. */
+      /** The organisation that the request acts for; '' for none. */
       organisation: string;
+      /** Who is signed in; `demo` for the demonstration's owner, who need not be. */
+      who?: SignedIn & { demo?: true };
     }
   }
 }
-
-export {};

@@ -1,46 +1,97 @@
-import { DEMO_ORGANISATION, loadDemo } from '$lib/server/demo';
+import { building } from '$app/environment';
 import { startClockwork, stopClockwork } from '$lib/server/clockwork';
+import { DatabaseAway, acting, checkRole, closePool } from '$lib/server/db/pool';
+import { loadDemo } from '$lib/server/demo';
 import { closePost } from '$lib/server/mail/post';
 import { closeStandIn } from '$lib/server/mail/stand-in';
-import { DatabaseAway, checkRole, closePool } from '$lib/server/db/pool';
 import { checkSecret } from '$lib/server/private-link';
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
+import { guard } from '$lib/server/web/headers';
+import { tooMuch } from '$lib/server/web/limits';
+import { log, said } from '$lib/server/web/log';
+import { noteAnswer } from '$lib/server/web/metrics';
+import {
+  isHttpError,
+  isRedirect,
+  type Handle,
+  type HandleServerError,
+  type RequestEvent,
+  type ServerInit,
+} from '@sveltejs/kit';
+import refusal from './error.html?raw';
 
 export const init: ServerInit = async () => {
+  if (building) return;
   checkSecret();
   await checkRole();
-  await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');
-  startClockwork();
+  if (process.env.AGGREGA_DEMO === 'on') await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');
+  // A process can serve pages only, and leave releases and letters to others.
+  if (process.env.AGGREGA_PART !== 'pages') startClockwork();
   process.once('sveltekit:shutdown', () => void stopClockwork().then(closePost).then(closeStandIn).then(closePool));
 };
 
-const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
+type Resolve = Parameters<Handle>[0]['resolve'];
 
 export const handle: Handle = async ({ event, resolve }) => {
-  // There is no sign-in yet, so nobody but this machine is served: not by address, and not by another site's page either.
-  const { request } = event;
-  if (!LOOPBACK.test(request.headers.get('host') ?? '')) return refuse('Aggrega serves this machine only, at 127.0.0.1.');
-  const origin = request.headers.get('origin');
-  if (request.method !== 'GET' && origin && !LOOPBACK.test(origin.replace(/^https?:\/\//, '')))
-    return refuse('This request came from another site’s page.');
-  event.locals.organisation = DEMO_ORGANISATION;
-  const response = await resolve(event);
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'same-origin');
-  response.headers.set('x-frame-options', 'DENY');
+  const began = performance.now();
+  const response = await answer(event, resolve);
+  guard(response, event.url.protocol === 'https:');
+  const seconds = (performance.now() - began) / 1000;
+  const { method } = event.request;
+  // The route, not the address: an address can hold a key.
+  const route = event.route.id ?? 'none';
+  noteAnswer(route, method, response.status, seconds);
+  log('info', 'answer', { route, method, status: response.status, ms: Math.round(seconds * 1000) });
   return response;
 };
 
-function refuse(sentence: string): Response {
-  return new Response(sentence, { status: 403 });
+async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> {
+  const strange = strangeRequest(event);
+  if (strange) return refuse(event, 403, strange);
+  if (MONITORED.test(event.url.pathname)) return resolve(event);
+  const wait = await tooMuch(addressOf(event), event.request.headers.has('cookie'));
+  if (wait > 0) {
+    const refused = refuse(event, 429, `That was a great deal in a short while. Try again in ${wait} seconds.`);
+    refused.headers.set('retry-after', String(wait));
+    return refused;
+  }
+  try {
+    await letIn(event);
+  } catch (thrown) {
+    if (isRedirect(thrown)) return sendOn(event, thrown.status, thrown.location);
+    if (isHttpError(thrown)) return refuse(event, thrown.status, thrown.body.message);
+    throw thrown;
+  }
+  const { who } = event.locals;
+  return who?.organisation
+    ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer' }, () => resolve(event))
+    : resolve(event);
 }
 
+/** What monitors ask for is answered however much is asked. */
+const MONITORED = /^\/(health|ready|metrics)$/;
+
+/** A redirect as the one who asked understands it: a page that is being exchanged reads it as data. */
+const sendOn = (event: RequestEvent, status: number, location: string): Response =>
+  event.isDataRequest ? Response.json({ type: 'redirect', location }) : new Response(null, { status, headers: { location } });
+
+/** A refusal as the one who asked understands it. */
+function refuse(event: RequestEvent, status: number, message: string): Response {
+  const html = !event.isDataRequest && (event.request.headers.get('accept') ?? '').includes('text/html');
+  if (!html) return Response.json({ message }, { status });
+  const page = refusal
+    .replaceAll('%sveltekit.status%', String(status))
+    .replaceAll('%sveltekit.error.message%', escaped(message));
+  return new Response(page, { status, headers: { 'content-type': 'text/html; charset=utf-8' } });
+}
+const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');
+
 /** What people are told when something went wrong that no route foresaw. The log gets the rest. */
-export const handleError: HandleServerError = ({ error, status, message }) => {
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
   if (error instanceof DatabaseAway)
     return { message: 'The database does not answer just now. Nothing was lost; try again in a moment.' };
   if (status >= 500) {
-    console.error(error);
+    log('error', 'unforeseen', { route: event.route.id, method: event.request.method, ...said(error) });
     return { message: 'Something went wrong on our side. What was shown as saved is safe; try again.' };
   }
   return { message };

@@ -38,6 +38,9 @@ export class Saver {
   undoable: Deed[] = $state.raw([]);
   redoable: Deed[] = $state.raw([]);
 
+  /** Whoever only looks on: nothing that she does changes the document. */
+  readonly looksOnly: boolean;
+
   #slug: string;
   #base: ProgrammeFile;
   #page = crypto.randomUUID();
@@ -45,7 +48,8 @@ export class Saver {
   #running = false;
   #timer: ReturnType<typeof setTimeout> | undefined;
 
-  constructor(slug: string, document: ProgrammeFile, revision: number, savedAt: Date) {
+  constructor(slug: string, document: ProgrammeFile, revision: number, savedAt: Date, looksOnly = false) {
+    this.looksOnly = looksOnly;
     this.#slug = slug;
     this.#base = this.document = document;
     this.revision = revision;
@@ -86,7 +90,7 @@ export class Saver {
 
   /** Makes the changes at once on this page and saves them in the background. */
   do(name: string, changes: Change[]): void {
-    if (changes.length === 0) return;
+    if (changes.length === 0 || this.looksOnly) return;
     this.#push({ name, changes });
     this.undoable = [...this.undoable, { name, changes }];
     this.redoable = [];
@@ -198,7 +202,9 @@ export class Saver {
         body: JSON.stringify({ changes: deed.changes }),
       });
       answer = (await response.json()) as Answer;
-      if (response.status >= 500) return this.#wait(answer.message ?? 'The server could not save just now.');
+      // Somebody whose session has ended signs in again, and then it is sent.
+      if (response.status >= 500 || response.status === 401)
+        return this.#wait(answer.message ?? 'The server could not save just now.');
     } catch {
       return this.#wait('The server does not answer. Your change is kept on this device and will be sent again.');
     }

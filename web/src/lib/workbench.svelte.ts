@@ -24,9 +24,9 @@ export class Workbench {
   keys = $state(false);
   #programme: Programme = $derived.by(() => this.#read());
 
-  constructor(slug: string, document: ProgrammeFile, revision: number, savedAt: Date) {
+  constructor(slug: string, document: ProgrammeFile, revision: number, savedAt: Date, looksOnly = false) {
     this.slug = slug;
-    this.saver = new Saver(slug, document, revision, savedAt);
+    this.saver = new Saver(slug, document, revision, savedAt, looksOnly);
   }
 
   get programme(): Programme {

@@ -1,11 +1,22 @@
 import type { LayoutServerLoad } from './$types';
 
-/** The language that the browser asks for, so that server and page write dates alike. */
-export const load: LayoutServerLoad = ({ request }) => {
-  const [asked = 'en-GB'] = (request.headers.get('accept-language') ?? '').split(/[,;]/);
-  try {
-    return { locale: Intl.getCanonicalLocales(asked)[0] ?? 'en-GB' };
-  } catch {
-    return { locale: 'en-GB' };
-  }
+/** The language that the browser asks for, so that server and page write dates alike; and who is signed in. */
+export const load: LayoutServerLoad = ({ request, locals }) => {
+  const { who } = locals;
+  return {
+    locale: localeOf(request.headers.get('accept-language') ?? ''),
+    who: who && {
+      ...{ name: who.name, email: who.email, demo: who.demo ?? false },
+      ...{ house: who.organisation?.name, role: who.organisation?.role },
+    },
+  };
 };
+
+function localeOf(header: string): string {
+  const [asked = 'en-GB'] = header.split(/[,;]/);
+  try {
+    return Intl.getCanonicalLocales(asked)[0] ?? 'en-GB';
+  } catch {
+    return 'en-GB';
+  }
+}

@@ -3,6 +3,7 @@
   import { dayText } from '$lib/day-text';
   import Tools from '$lib/ui/Tools.svelte';
   import Plus from '@lucide/svelte/icons/plus';
+  import UsersRound from '@lucide/svelte/icons/users-round';
   import Upload from '@lucide/svelte/icons/upload';
 
   let { data } = $props();
@@ -27,13 +28,20 @@
 <main class="mx-auto max-w-5xl px-7 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
-      <p class="numeral text-quiet">Aggrega</p>
+      <p class="text-quiet"><span class="numeral">Aggrega</span>{data.who?.house ? ` · ${data.who.house}` : ''}</p>
       <h1 class="text-title">Programmes</h1>
     </div>
     <Tools />
+    {#if data.who?.role === 'owner'}<a class="act" href="/house"><UsersRound size={17} /> Who works here</a>{/if}
     <a class="act" href="/programmes/import"><Upload size={17} /> Import a programme</a>
     <a class="act {kept.length === 0 ? 'first' : ''}" href="/programmes/new"><Plus size={17} /> New programme</a>
   </header>
+  {#if data.who?.demo}
+    <p class="mt-4 text-note text-quiet">
+      The demonstration, open at this machine only, as {data.who.name}, its owner.
+      <a class="plain" href="/sign-in">Sign in</a> or <a class="plain" href="/begin">begin a shop or guild of your own</a>.
+    </p>
+  {/if}
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
 
   {#if kept.length === 0}

@@ -1,4 +1,4 @@
-/** The demonstration organisation, which the application serves until there are accounts. */
+/** The demonstration organisation and its owner, who signs in at this machine without a password. */
 import { readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
 import { readRosterCsv } from '@aggrega/core/roster-csv';
 import { randomUUID } from 'node:crypto';
@@ -6,19 +6,29 @@ import allotmentYear from '$demo/allotment-year.aggrega.json';
 import roster from '$demo/allotment-year.roster.csv?raw';
 import { now, todayIn } from './clock';
 import { deleteOrganisation, insertOrganisation } from './db/organisations';
-import { asOrganisation } from './db/pool';
+import { putDemoAccount, putMember } from './db/accounts';
+import { asOrganisation, atTheDoor } from './db/pool';
 import { datesMoved, daysToMove, demoAt } from './demo-year';
 import { liveDemo, withSlip } from './demo-running';
 import { storeNew } from './programmes';
 import { changeRosterIn } from './roster';
 
 export const DEMO_ORGANISATION = '00000000-0000-4000-8000-000000000001';
+/** Nothing opens her account: there is no key to it. */
+export const DEMO_OWNER = {
+  id: '00000000-0000-4000-8000-000000000002',
+  name: 'Cleo Ferris',
+  email: 'cleo.ferris@quarry-road.example',
+};
 
 /** Loads the demonstration data if it never was, or, with `fresh`, makes it anew; all of it or nothing. */
 export async function loadDemo(fresh: boolean): Promise<void> {
+  await atTheDoor((db) => putDemoAccount(db, DEMO_OWNER));
   await asOrganisation(DEMO_ORGANISATION, async (db) => {
     if (fresh) await deleteOrganisation(db, DEMO_ORGANISATION);
-    if (!(await insertOrganisation(db, DEMO_ORGANISATION, 'Quarry Road Quilters'))) return;
+    const made = await insertOrganisation(db, DEMO_ORGANISATION, 'Quarry Road Quilters');
+    await putMember(db, DEMO_ORGANISATION, DEMO_OWNER.id, 'owner');
+    if (!made) return;
     const file = allotmentYear as unknown as ProgrammeFile;
     const today = todayIn('UTC', now());
     const document = demoAt(file, today);

@@ -1,5 +1,6 @@
 <!-- The frame of a month's stations: header, tape and head count round the table, with room beside it. -->
 <script lang="ts">
+  import { organises } from '$lib/role-name';
   import { page } from '$app/state';
   import { kitsText } from '$lib/programme-view';
   import { dayText } from '$lib/day-text';
@@ -35,7 +36,7 @@
       { id: 'cut', name: 'Cut', open: doubts.filter((d) => d.rank === 'waste').length },
       { id: 'sheet', name: 'Sheet', open: 0 },
       { id: 'kits', name: 'Kits', open: 0 },
-      { id: 'release', name: 'Release', open: 0 },
+      ...(organises(page.data.who?.role) ? [{ id: 'release', name: 'Release', open: 0 }] : []),
     ].map((s) => ({ ...s, href: `/programmes/${bench.slug}/months/${page.params.month}/${s.id}${page.url.search}` })),
   );
   /** Where another colourway of the same page is. */

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
+  import { organises } from '$lib/role-name';
   import { dominantColour } from '$lib/programme-view';
   import Keys from './Keys.svelte';
   import Meeting from './Meeting.svelte';
@@ -16,7 +17,10 @@
     children: Snippet;
   }
   let { data, children }: Props = $props();
-  const bench = provideWorkbench(untrack(() => new Workbench(data.slug, data.document, data.revision, data.updated)));
+  const organiser = organises(page.data.who?.role);
+  const bench = provideWorkbench(
+    untrack(() => new Workbench(data.slug, data.document, data.revision, data.updated, !organiser)),
+  );
 
   onMount(() => bench.saver.resume());
   $effect(() => bench.saver.receive(data.document, data.revision, data.updated));
@@ -88,7 +92,7 @@
     current={monthId}
     home="/"
     overview="/programmes/{bench.slug}?colourway={colourway.id}"
-    people="/programmes/{bench.slug}/roster?colourway={colourway.id}"
+    people="/programmes/{bench.slug}/{organiser ? 'roster' : 'calendar'}?colourway={colourway.id}"
     at={monthId ? undefined : PEOPLE.includes(page.url.pathname.split('/')[3] ?? '') ? 'people' : 'year'}
   />
   {@render children()}

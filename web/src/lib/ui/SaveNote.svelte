@@ -14,7 +14,9 @@
 </script>
 
 <div class="text-note" role="status" aria-live="polite" data-save-state={saver.state}>
-  {#if saver.state === 'saved'}
+  {#if saver.looksOnly}
+    <span class="text-quiet">You look on: what you try here is not kept.</span>
+  {:else if saver.state === 'saved'}
     <span class="text-quiet">saved {time}</span>
   {:else if saver.state === 'saving'}
     <span class="text-quiet">saving…</span>

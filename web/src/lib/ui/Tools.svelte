@@ -1,11 +1,13 @@
 <!-- Small tools that stand in the same corner everywhere: undo, redo, day and night, the list of keys. -->
 <script lang="ts">
+  import { page } from '$app/state';
   import type { Saver } from '$lib/saver.svelte';
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import Moon from '@lucide/svelte/icons/moon';
   import Redo from '@lucide/svelte/icons/redo';
   import Sun from '@lucide/svelte/icons/sun';
   import Undo from '@lucide/svelte/icons/undo';
+  import UserRound from '@lucide/svelte/icons/user-round';
   import { onMount } from 'svelte';
 
   let { saver, onkeys }: { saver?: Saver; onkeys?: () => void } = $props();
@@ -50,6 +52,11 @@
   >
     {#if night}<Sun size={18} />{:else}<Moon size={18} />{/if}
   </button>
+  {#if page.data.who}
+    <a class={tool} href="/account" title={page.data.who.name} aria-label="Your account, {page.data.who.name}"
+      ><UserRound size={18} /></a
+    >
+  {/if}
   {#if onkeys}
     <button class={tool} onclick={onkeys} title="Keys (?)" aria-label="Keys"><Keyboard size={18} /></button>
   {/if}

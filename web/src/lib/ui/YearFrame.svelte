@@ -1,5 +1,6 @@
 <!-- The frame of what concerns the whole year: its title, and the way between its stations, or between those of the people. -->
 <script lang="ts">
+  import { organises } from '$lib/role-name';
   import { page } from '$app/state';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import SaveNote from './SaveNote.svelte';
@@ -45,12 +46,16 @@
     { id: 'forecast', name: 'Forecast', to: '/forecast' },
     { id: 'money', name: 'Money', to: '/money' },
   ];
+  /** Stations that show addresses or money. */
+  const ORGANISERS = ['roster', 'post', 'samples', 'forecast', 'money'];
   const people = $derived(PEOPLE.some((s) => s.id === current));
   const stations = $derived(
-    (people ? PEOPLE : YEAR).map(({ to, ...s }) => ({
-      ...{ ...s, open: 0 },
-      href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}`,
-    })),
+    (people ? PEOPLE.filter((s) => organises(page.data.who?.role) || !ORGANISERS.includes(s.id)) : YEAR).map(
+      ({ to, ...s }) => ({
+        ...{ ...s, open: 0 },
+        href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}`,
+      }),
+    ),
   );
 </script>
 

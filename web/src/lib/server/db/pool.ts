@@ -1,4 +1,5 @@
 /** The connection to PostgreSQL, always as one organisation: row-level security sees to the rest. */
+import { AsyncLocalStorage } from 'node:async_hooks';
 import pg from 'pg';
 
 let pool: pg.Pool | undefined;
@@ -16,10 +17,21 @@ function connections(): pg.Pool {
   return pool;
 }
 
+/** Who acts, for as long as a request is answered: the record names her, and a role that only looks can change nothing. */
+export interface Acting {
+  account: string;
+  looksOnly: boolean;
+}
+export const acting = new AsyncLocalStorage<Acting>();
+
 // One round trip for both: the simple protocol takes no parameters, so what is written in is an id or nothing.
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
-const beginAs = (organisation: string) =>
-  `begin; select set_config('app.organisation', '${UUID.test(organisation) ? organisation : ''}', true)`;
+const idOrNothing = (text: string | undefined) => (text && UUID.test(text) ? text : '');
+function beginAs(organisation: string): string {
+  const who = acting.getStore();
+  return `begin${who?.looksOnly ? ' read only' : ''}; select set_config('app.organisation', '${idOrNothing(organisation)}', true), set_config('app.account', '${idOrNothing(who?.account)}', true)`;
+}
+const BEGIN_DOOR = `begin; select set_config('app.door', 'on', true)`;
 const BEGIN_CLOCKWORK = `begin; select set_config('app.clockwork', 'on', true)`;
 
 /**
@@ -31,6 +43,22 @@ export const asOrganisation = <T>(organisation: string, work: (db: pg.PoolClient
 
 /** As asOrganisation, for what runs by the clock: it sees which organisations there are, and none of their rows. */
 export const asClockwork = <T>(work: (db: pg.PoolClient) => Promise<T>): Promise<T> => inTransaction(BEGIN_CLOCKWORK, work);
+
+/** As asOrganisation, for what signs people in: it sees accounts, sessions, and the names of organisations, and none of their rows. */
+export const atTheDoor = <T>(work: (db: pg.PoolClient) => Promise<T>): Promise<T> => inTransaction(BEGIN_DOOR, work);
+
+/** The connections, for a library that counts on its own; what it says of a database that is away is said as everywhere. */
+export async function withConnections<T>(work: (all: pg.Pool) => Promise<T>): Promise<T> {
+  try {
+    return await work(connections());
+  } catch (error) {
+    throw (error instanceof Error && away(error)) || error;
+  }
+}
+
+/** How many connections there are, are idle, and are waited for. */
+export const connectionCounts = () =>
+  pool ? { all: pool.totalCount, idle: pool.idleCount, waiting: pool.waitingCount } : { all: 0, idle: 0, waiting: 0 };
 
 async function inTransaction<T>(begin: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> {
   let client: pg.PoolClient;

@@ -33,6 +33,13 @@ export async function closePost(): Promise<void> {
   open?.close();
 }
 
+/** Sends one letter at once, about somebody's account; throws where the mail server does not take it. */
+export async function sendLetter(letter: { to: string; subject: string; text: string }): Promise<void> {
+  await (await transporter()).sendMail({ from: from(), date: now(), ...letter });
+}
+
+const from = () => process.env.AGGREGA_MAIL_FROM || 'Aggrega <programme@localhost>';
+
 /** The address of a participant's page, as letters name it. */
 export const pageAddress = (key: string): string => `${process.env.ORIGIN ?? 'http://127.0.0.1'}/p/${key}`;
 
@@ -61,7 +68,7 @@ async function sendOne(
     await (
       await transporter()
     ).sendMail({
-      from: process.env.AGGREGA_MAIL_FROM || 'Aggrega <programme@localhost>',
+      from: from(),
       to: mail.recipient,
       subject: mail.subject,
       text: mail.body.replaceAll(PAGE, key ? pageAddress(key) : ''),

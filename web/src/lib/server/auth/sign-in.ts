@@ -1,0 +1,94 @@
+/** Signing in with a password and, where they are asked for, a one-time code; and what to do when the password is forgotten. */
+import { now } from '../clock';
+import { findByEmail, findWithKey, setPassword, useCodeStep } from '../db/accounts';
+import { findRecovery, putRecovery, takeRecovery } from '../db/invitations';
+import { atTheDoor } from '../db/pool';
+import { endSessions } from '../db/sessions';
+import { sendLetter } from '../mail/post';
+import { stepOfCode } from './codes';
+import { keyHash, looksLikeKey, newKey } from './keys';
+import { hashPassword, passwordFault, passwordIs } from './passwords';
+import { countTry, forgetTries, mustWait } from './throttle';
+
+export type SignInAnswer = { kind: 'in'; account: string } | { kind: 'code' } | { kind: 'refused'; message: string };
+
+/** Hours that a letter's key opens the door to a new password. */
+const RECOVERY_HOURS = 2;
+
+export const plainEmail = (email: string): string => email.trim().toLowerCase();
+
+/** Whether it can be a mail address at all; the letter to it shows the rest. */
+export const isEmail = (email: string): boolean => email.length <= 200 && /^[^\s@<>"',;]+@[^\s@<>"',;]+$/.test(email);
+
+/** Who it is, if the password, and the code where one is asked for, are right. Wrong ones are counted, by account and by where they come from. */
+export async function signIn(
+  { email, password, code }: { email: string; password: string; code: string },
+  address: string,
+): Promise<SignInAnswer> {
+  const who = plainEmail(email);
+  const wait = Math.max(await mustWait('account', who), await mustWait('address', address));
+  if (wait > 0)
+    return refused(
+      `That was tried too often. Wait ${wait} ${wait === 1 ? 'minute' : 'minutes'}, or set a new password by mail.`,
+    );
+  const found = await atTheDoor((db) => findByEmail(db, who));
+  if (!(await passwordIs(found?.password, password)) || !found)
+    return wrong('That mail address and password do not belong together.');
+  if (found.codeSecret) {
+    if (!code) return { kind: 'code' };
+    const step = stepOfCode(found.codeSecret, code);
+    if (step === undefined || !(await atTheDoor((db) => useCodeStep(db, found.id, step))))
+      return wrong('That code is not the right one just now. Wait for the next one and try again.');
+  }
+  await forgetTries('account', who);
+  return { kind: 'in', account: found.id };
+
+  async function wrong(message: string): Promise<SignInAnswer> {
+    await countTry('account', who);
+    await countTry('address', address);
+    return refused(message);
+  }
+}
+
+const refused = (message: string): SignInAnswer => ({ kind: 'refused', message });
+
+/** Sends a letter by which a new password can be set, where the address has an account; nobody learns here whether it has. */
+export async function sendRecovery(email: string, address: string): Promise<void> {
+  const who = plainEmail(email);
+  if ((await countTry('letter', who)) > 0 || (await countTry('address', address)) > 0) return;
+  const found = await atTheDoor((db) => findByEmail(db, who));
+  if (!found) return;
+  const key = newKey();
+  await atTheDoor((db) => putRecovery(db, keyHash(key), found.id, new Date(now().getTime() + RECOVERY_HOURS * 3_600_000)));
+  await sendLetter({
+    to: found.email,
+    subject: 'A new password for Aggrega',
+    text: `Hello ${found.name},\n\nsomebody, you we hope, asked for a new password for ${found.email}. Set it here, within ${RECOVERY_HOURS} hours:\n\n${origin()}/recover/${key}\n\nIf it was not you, do nothing: your password stays as it is.\n`,
+  });
+}
+
+/** Where this installation is found, as letters name it. */
+export const origin = (): string => process.env.ORIGIN ?? 'http://127.0.0.1';
+
+/** Whether a letter's key still opens. */
+export const recoveryHolds = async (key: string): Promise<boolean> =>
+  looksLikeKey(key) && Boolean(await atTheDoor((db) => findRecovery(db, keyHash(key), now())));
+
+/** Sets a new password by a letter's key, once; all devices are signed out. The account, or a sentence. One-time codes stay as they were. */
+export async function recover(key: string, password: string): Promise<{ account: string } | string> {
+  const fault = passwordFault(password, []);
+  if (fault) return fault;
+  const hashed = await hashPassword(password);
+  const account = looksLikeKey(key)
+    ? await atTheDoor(async (db) => {
+        const id = await takeRecovery(db, keyHash(key), now());
+        if (!id) return undefined;
+        await setPassword(db, id, hashed);
+        await endSessions(db, id, null);
+        return findWithKey(db, id);
+      })
+    : undefined;
+  if (!account) return 'This link was used already, or its time is over. Ask for a new one.';
+  await forgetTries('account', account.email);
+  return { account: account.id };
+}

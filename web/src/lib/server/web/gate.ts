@@ -1,0 +1,88 @@
+/** Who comes in: the host that is asked for, where a request comes from, who is signed in, and what she may. */
+import { error, redirect, type RequestEvent } from '@sveltejs/kit';
+import { needOf, may, type Need } from '../auth/roles';
+import { signedIn, type SignedIn } from '../auth/sessions';
+import { DEMO_ORGANISATION, DEMO_OWNER } from '../demo';
+import { whileDatabaseAnswers } from '../door';
+
+const LOOPBACK_HOST = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
+const LOOPBACK_ADDRESS = /^(::1|127\.|::ffff:127\.)/;
+
+/** Whether the demonstration is open to whoever sits at this machine. */
+const demo = (): boolean => process.env.AGGREGA_DEMO === 'on';
+
+/** Where the request comes from; behind a proxy that is trusted, what it says (ADDRESS_HEADER). */
+export function addressOf(event: RequestEvent): string {
+  try {
+    return event.getClientAddress();
+  } catch {
+    return 'unknown';
+  }
+}
+
+/** Whether it was sent from this machine to this machine, by no proxy. */
+export function fromThisMachine(event: RequestEvent): boolean {
+  const { headers } = event.request;
+  const forwarded = ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-real-ip', 'via'].some((h) => headers.has(h));
+  return !forwarded && LOOPBACK_HOST.test(headers.get('host') ?? '') && LOOPBACK_ADDRESS.test(addressOf(event));
+}
+
+/** Whether the request was sent to this installation by its own page; a sentence where not. */
+export function strangeRequest({ request, url }: RequestEvent): string | undefined {
+  const host = request.headers.get('host') ?? '';
+  const own = process.env.ORIGIN ? new URL(process.env.ORIGIN).host : '';
+  if (host !== own && !LOOPBACK_HOST.test(host)) return 'There is nothing by that name here.';
+  if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) return undefined;
+  const origin = request.headers.get('origin');
+  const site = request.headers.get('sec-fetch-site');
+  const same = origin === null || hostOf(origin) === host || origin === url.origin;
+  return same && (site === null || site === 'same-origin' || site === 'none')
+    ? undefined
+    : 'This request came from another site’s page.';
+}
+
+function hostOf(origin: string): string {
+  try {
+    return new URL(origin).host;
+  } catch {
+    return '';
+  }
+}
+
+/** Who asks: somebody signed in, or, at this machine, the demonstration's owner; undefined for a stranger. */
+async function whoAsks(event: RequestEvent): Promise<(SignedIn & { demo?: true }) | undefined> {
+  const who = await whileDatabaseAnswers(signedIn(event.cookies));
+  if (who || !demo() || !fromThisMachine(event)) return who;
+  const organisation = { id: DEMO_ORGANISATION, name: 'Quarry Road Quilters', role: 'owner' as const };
+  return { session: '', account: DEMO_OWNER.id, email: DEMO_OWNER.email, name: DEMO_OWNER.name, organisation, demo: true };
+}
+
+/** Lets a request in, with who it acts for in its locals; else answers with what to do. */
+export async function letIn(event: RequestEvent): Promise<void> {
+  const need = needOf(event.request.method, event.url.pathname);
+  // Links with keys of their own, and what monitors ask for, wait for no session.
+  if (need === 'nobody' && !event.url.pathname.startsWith('/invitation/') && !/^\/(begin|sign-in)/.test(event.url.pathname))
+    return;
+  const who = await whoAsks(event);
+  event.locals.who = who;
+  event.locals.organisation = who?.organisation?.id ?? '';
+  if (need === 'nobody') return;
+  const wantsPage = event.request.method === 'GET' && !event.url.pathname.startsWith('/api/');
+  if (!who) {
+    if (wantsPage) redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
+    error(401, 'You are not signed in any more. Sign in in another tab and try again; what you wrote stays here.');
+  }
+  if (need === 'self') return;
+  if (!who.organisation) {
+    if (wantsPage) redirect(303, '/account');
+    error(403, 'You have no part in any shop or guild here.');
+  }
+  if (!may(who.organisation.role, need)) error(403, REFUSALS[need]);
+}
+
+const REFUSALS: Record<Exclude<Need, 'nobody' | 'self'>, string> = {
+  look: 'You have no part here.',
+  cut: 'You may look on here, and change nothing.',
+  organise: 'Only an organiser or an owner may do or see this.',
+  own: 'Only an owner may do this.',
+};

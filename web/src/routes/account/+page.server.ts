@@ -1,0 +1,86 @@
+import { codePicture, newCodeSecret } from '$lib/server/auth/codes';
+import { partsFor } from '$lib/server/auth/house';
+import { accountState, askForCodes, changeName, changePassword, stopCodes } from '$lib/server/auth/own-account';
+import { now } from '$lib/server/clock';
+import { atTheDoor } from '$lib/server/db/pool';
+import { chooseOrganisation, endSession, listDevices } from '$lib/server/db/sessions';
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { fieldsOf } from '$lib/server/form';
+import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => {
+  const who = locals.who!;
+  const own = await whileDatabaseAnswers(
+    atTheDoor(async (db) => ({
+      devices: (await listDevices(db, who.account, now())).map((d) => ({ ...d, here: d.id === who.session })),
+    })),
+  );
+  return {
+    ...own,
+    ...(await whileDatabaseAnswers(accountState(who))),
+    parts: await whileDatabaseAnswers(partsFor(who.account)),
+    house: who.organisation?.id ?? '',
+  };
+};
+
+/** A form that somebody signed in sends about herself: what it answers when something is wrong names its part of the page. */
+async function done(part: string, work: Promise<string | undefined>, says: string) {
+  const trouble = await whileDatabaseAnswers(work);
+  return trouble ? fail(400, { part, message: trouble, says: '' }) : { part, message: '', says };
+}
+
+/** The demonstration's owner is nobody in particular: her account stays as it is. */
+function whoSigned({ locals }: RequestEvent) {
+  if (!locals.who || locals.who.demo) redirect(303, '/sign-in?to=/account');
+  return locals.who;
+}
+
+export const actions: Actions = {
+  name: async (event) => {
+    const who = whoSigned(event);
+    const { name } = await fieldsOf(event.request, ['name']);
+    return done('name', changeName(who, name), 'Changed.');
+  },
+  password: async (event) => {
+    const who = whoSigned(event);
+    const { old, password } = await fieldsOf(event.request, ['old', 'password']);
+    return done('password', changePassword(who, old, password), 'Changed. Your other devices are signed out.');
+  },
+  codes: async (event) => {
+    const who = whoSigned(event);
+    const { secret, code } = await fieldsOf(event.request, ['secret', 'code']);
+    if (!secret) {
+      const made = newCodeSecret();
+      return { part: 'codes', message: '', says: '', secret: made, picture: await codePicture(made, who.email) };
+    }
+    const trouble = await whileDatabaseAnswers(askForCodes(who, secret, code));
+    return trouble
+      ? fail(400, {
+          part: 'codes',
+          message: trouble,
+          says: '',
+          secret,
+          picture: await codePicture(secret, who.email).catch(() => ''),
+        })
+      : { part: 'codes', message: '', says: 'From now on a code is asked for.' };
+  },
+  nocodes: async (event) => {
+    const who = whoSigned(event);
+    const { password } = await fieldsOf(event.request, ['password']);
+    return done('codes', stopCodes(who, password), 'No code is asked for any more.');
+  },
+  end: async (event) => {
+    const who = whoSigned(event);
+    const { id } = await fieldsOf(event.request, ['id']);
+    const known = /^[0-9a-f-]{36}$/.test(id);
+    if (known) await whileDatabaseAnswers(atTheDoor((db) => endSession(db, who.account, id)));
+    return { part: 'devices', message: '', says: 'Signed out there.' };
+  },
+  choose: async (event) => {
+    const who = whoSigned(event);
+    const { id } = await fieldsOf(event.request, ['id']);
+    if (/^[0-9a-f-]{36}$/.test(id)) await whileDatabaseAnswers(atTheDoor((db) => chooseOrganisation(db, who.session, id)));
+    redirect(303, '/');
+  },
+};

@@ -1,0 +1,166 @@
+<!-- One's own account: name, password, one-time codes, devices, and the shops and guilds one has a part in. -->
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { dayText } from '$lib/day-text';
+  import { deviceName } from '$lib/device-name';
+  import { roleName } from '$lib/role-name';
+  import DoorFrame from '$lib/ui/DoorFrame.svelte';
+  import NewPassword from '$lib/ui/NewPassword.svelte';
+
+  let { data, form } = $props();
+  const who = $derived(data.who!);
+</script>
+
+{#snippet answer(part: string)}
+  {#if form?.part === part && form.message}<p class="mt-2 text-madder" role="alert">{form.message}</p>{/if}
+  {#if form?.part === part && form.says}<p class="mt-2" role="status">{form.says}</p>{/if}
+{/snippet}
+
+<DoorFrame title={who.name} about={who.email}>
+  {#if who.demo}
+    <p class="mt-6 border-l-4 border-weld pl-4">
+      This is the demonstration: at this machine it opens by itself, as its owner. Nobody can sign in as her from elsewhere.
+    </p>
+    <p class="mt-4 flex gap-3">
+      <a class="act first" href="/sign-in?to=/account">Sign in as yourself</a><a class="act" href="/begin"
+        >Begin a shop or guild</a
+      >
+    </p>
+  {:else}
+    <section class="mt-6" aria-label="Shops and guilds">
+      <h2 class="text-head">You work for</h2>
+      {#if data.parts.length === 0}
+        <p class="mt-2">
+          Nobody yet. An owner of a shop or guild invites you by mail{#if data.opens}; or <a class="plain" href="/begin"
+              >begin one</a
+            >{/if}.
+        </p>
+      {/if}
+      <ul>
+        {#each data.parts as part (part.organisation)}
+          <li class="flex items-center gap-3 border-b border-rule py-2">
+            <span class="mr-auto">{part.name}, as {roleName(part.role)}</span>
+            {#if part.organisation === data.house}
+              <span class="text-note text-quiet">at this bench</span>
+            {:else}
+              <form method="post" action="?/choose" use:enhance>
+                <input type="hidden" name="id" value={part.organisation} /><button class="act">Go there</button>
+              </form>
+            {/if}
+          </li>
+        {/each}
+      </ul>
+    </section>
+    <form
+      class="mt-8"
+      method="post"
+      action="?/name"
+      use:enhance={() =>
+        ({ update }) =>
+          update({ reset: false })}
+    >
+      <h2 class="text-head">Your name</h2>
+      <div class="mt-2 flex gap-3">
+        <input class="field" name="name" aria-label="Your name" value={who.name} required maxlength="200" autocomplete="name" />
+        <button class="act">Change it</button>
+      </div>
+      {@render answer('name')}
+    </form>
+    <form class="mt-8 grid gap-3" method="post" action="?/password" use:enhance>
+      <h2 class="text-head">Your password</h2>
+      <label class="block"
+        ><span class="block text-note text-quiet">The one you have</span><input
+          class="field"
+          name="old"
+          type="password"
+          autocomplete="current-password"
+          required
+          maxlength="200"
+        /></label
+      >
+      <NewPassword label="The new one" />
+      {@render answer('password')}
+      <p><button class="act">Change it</button></p>
+    </form>
+    <section class="mt-8" aria-label="One-time codes">
+      <h2 class="text-head">One-time codes</h2>
+      {#if form?.part === 'codes' && form.secret}
+        <form
+          class="mt-2 grid gap-3"
+          method="post"
+          action="?/codes"
+          use:enhance={() =>
+            ({ update }) =>
+              update({ reset: false })}
+        >
+          <p class="max-w-prose">
+            Have your telephone’s program for codes read this picture, or type the letters below it. Then write the code that it
+            shows.
+          </p>
+          <img src={form.picture} alt="The secret below, for a telephone to read" width="208" height="208" />
+          <p class="numeral break-all">{form.secret}</p>
+          <input type="hidden" name="secret" value={form.secret} />
+          <label class="block w-48"
+            ><span class="block text-note text-quiet">The code</span><input
+              class="field numeral"
+              name="code"
+              inputmode="numeric"
+              autocomplete="one-time-code"
+              maxlength="8"
+              required
+            /></label
+          >
+          {@render answer('codes')}
+          <p class="flex gap-3">
+            <button class="act first">Ask for codes from now on</button><a class="act" href="/account">Not now</a>
+          </p>
+        </form>
+      {:else if data.codes}
+        <p class="mt-2">A code is asked for whenever you sign in.</p>
+        <form class="mt-2 flex items-end gap-3" method="post" action="?/nocodes" use:enhance>
+          <label class="block"
+            ><span class="block text-note text-quiet">Your password</span><input
+              class="field"
+              name="password"
+              type="password"
+              autocomplete="current-password"
+              required
+              maxlength="200"
+            /></label
+          ><button class="act">Ask for none any more</button>
+        </form>
+        {@render answer('codes')}
+      {:else}
+        <p class="mt-2 max-w-prose">
+          With them a password that somebody found out opens nothing: a code from your telephone is asked for as well.
+        </p>
+        <form class="mt-2" method="post" action="?/codes" use:enhance><button class="act">Set them up</button></form>
+        {@render answer('codes')}
+      {/if}
+    </section>
+    <section class="mt-8" aria-label="Devices">
+      <h2 class="text-head">Signed in on</h2>
+      <ul>
+        {#each data.devices as d (d.id)}
+          <li class="flex items-center gap-3 border-b border-rule py-2">
+            <span class="mr-auto"
+              >{deviceName(d.device)}<span class="block text-note text-quiet"
+                >since {dayText(d.made.toISOString().slice(0, 10), data.locale)}, seen {dayText(
+                  d.seen.toISOString().slice(0, 10),
+                  data.locale,
+                )}</span
+              ></span
+            >
+            {#if d.here}<span class="text-note text-quiet">this one</span>{:else}
+              <form method="post" action="?/end" use:enhance>
+                <input type="hidden" name="id" value={d.id} /><button class="act">Sign out there</button>
+              </form>
+            {/if}
+          </li>
+        {/each}
+      </ul>
+      {@render answer('devices')}
+    </section>
+    <form class="mt-8" method="post" action="/sign-in?/out"><button class="act">Sign out here</button></form>
+  {/if}
+</DoorFrame>

@@ -1,0 +1,32 @@
+import { found } from '$lib/server/auth/house';
+import { openSession } from '$lib/server/auth/sessions';
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { fieldsOf } from '$lib/server/form';
+import { fromThisMachine } from '$lib/server/web/gate';
+import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+/** A shop or guild is founded at this machine, or by anybody where the installation is open (AGGREGA_OPEN). */
+function refuseStrangers(event: RequestEvent): void {
+  if (process.env.AGGREGA_OPEN !== 'on' && !fromThisMachine(event))
+    error(403, 'Here a shop or guild is founded only at the machine that Aggrega runs on. Ask whoever looks after it.');
+}
+
+export const load: PageServerLoad = (event) => {
+  refuseStrangers(event);
+  return { own: event.locals.who && !event.locals.who.demo ? event.locals.who.email : '' };
+};
+
+export const actions: Actions = {
+  default: async (event) => {
+    refuseStrangers(event);
+    const { house, ...account } = await fieldsOf(event.request, ['house', 'name', 'email', 'password']);
+    const { who } = event.locals;
+    const begun = await whileDatabaseAnswers(found(house, who && !who.demo ? { account: who.account } : account));
+    if (typeof begun === 'string') return fail(400, { message: begun, house, name: account.name, email: account.email });
+    const device = event.request.headers.get('user-agent') ?? '';
+    const { cookies, url } = event;
+    await whileDatabaseAnswers(openSession(begun.account, { cookies, url, device, organisation: begun.organisation }));
+    redirect(303, '/');
+  },
+};

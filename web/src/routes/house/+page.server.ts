@@ -1,0 +1,45 @@
+import { invite, setRole, uninvite } from '$lib/server/auth/house';
+import { isRole } from '$lib/server/auth/roles';
+import { listMembers } from '$lib/server/db/accounts';
+import { listInvitations } from '$lib/server/db/invitations';
+import { asOrganisation } from '$lib/server/db/pool';
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { fieldsOf } from '$lib/server/form';
+import { fail } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) =>
+  whileDatabaseAnswers(
+    asOrganisation(locals.organisation, async (db) => ({
+      own: locals.who!.account,
+      members: await listMembers(db),
+      invitations: (await listInvitations(db)).map(({ id, email, role, ends }) => ({ id, email, role, ends })),
+    })),
+  );
+
+const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+
+export const actions: Actions = {
+  invite: async ({ request, locals }) => {
+    const { email, role } = await fieldsOf(request, ['email', 'role']);
+    if (!isRole(role)) return fail(400, { message: 'Choose what she may do.', email, link: '', sent: false });
+    const { organisation, name } = locals.who!;
+    const sent = await whileDatabaseAnswers(invite(organisation!, { email, role, by: name }));
+    if (typeof sent === 'string') return fail(400, { message: sent, email, link: '', sent: false });
+    return { message: '', email: '', to: email, ...sent };
+  },
+  role: async ({ request, locals }) => {
+    const { id, role } = await fieldsOf(request, ['id', 'role']);
+    if (!ID.test(id) || (role !== '' && !isRole(role)))
+      return fail(400, { message: 'That is no role.', email: '', link: '', sent: false });
+    const trouble = await whileDatabaseAnswers(setRole(locals.organisation, id, role === '' ? undefined : (role as never)));
+    return trouble
+      ? fail(400, { message: trouble, email: '', link: '', sent: false })
+      : { message: '', email: '', link: '', sent: false };
+  },
+  uninvite: async ({ request, locals }) => {
+    const { id } = await fieldsOf(request, ['id']);
+    if (ID.test(id)) await whileDatabaseAnswers(uninvite(locals.organisation, id));
+    return { message: '', email: '', link: '', sent: false };
+  },
+};

@@ -1,0 +1,110 @@
+<!-- Who works here: members and their roles, invitations. -->
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { dayText } from '$lib/day-text';
+  import { ROLES, roleName } from '$lib/role-name';
+  import DoorFrame from '$lib/ui/DoorFrame.svelte';
+
+  let { data, form } = $props();
+  let leaving = $state('');
+</script>
+
+<DoorFrame title="Who works here" about={data.who?.house ?? ''}>
+  {#if form?.message}<p class="mt-4 text-madder" role="alert">{form.message}</p>{/if}
+  <ul class="mt-4" aria-label="Members">
+    {#each data.members as m (m.id)}
+      <li class="flex flex-wrap items-center gap-3 border-b border-rule py-3" data-member={m.name}>
+        <span class="mr-auto"
+          >{m.name}{m.id === data.own ? ' (you)' : ''}<span class="block text-note text-quiet">{m.email}</span></span
+        >
+        <form
+          method="post"
+          action="?/role"
+          use:enhance={() =>
+            ({ update }) =>
+              update({ reset: false })}
+        >
+          <input type="hidden" name="id" value={m.id} />
+          <select
+            class="field w-auto"
+            name="role"
+            aria-label="What {m.name} may do"
+            value={m.role}
+            onchange={(e) => e.currentTarget.form!.requestSubmit()}
+            >{#each ROLES as r (r.role)}<option value={r.role}>{r.name}</option>{/each}</select
+          >
+        </form>
+        {#if leaving === m.id}
+          <form method="post" action="?/role" use:enhance>
+            <input type="hidden" name="id" value={m.id} /><input type="hidden" name="role" value="" />
+            <button class="act">Take her part away</button>
+            <button type="button" class="plain text-note" onclick={() => (leaving = '')}>not now</button>
+          </form>
+        {:else}
+          <button class="plain text-note text-quiet" onclick={() => (leaving = m.id)}>take out</button>
+        {/if}
+      </li>
+    {/each}
+  </ul>
+  <form
+    class="mt-8"
+    method="post"
+    action="?/invite"
+    use:enhance={() =>
+      ({ update, result }) =>
+        update({ reset: result.type === 'success' })}
+  >
+    <h2 class="text-head">Invite somebody</h2>
+    <div class="mt-2 flex flex-wrap items-end gap-3">
+      <label class="block min-w-56 flex-1"
+        ><span class="block text-note text-quiet">Mail address</span><input
+          class="field"
+          name="email"
+          type="email"
+          required
+          maxlength="200"
+          value={form?.email ?? ''}
+        /></label
+      >
+      <label class="block"
+        ><span class="block text-note text-quiet">As</span><select class="field w-auto" name="role" value="organiser"
+          >{#each ROLES as r (r.role)}<option value={r.role}>{r.name}</option>{/each}</select
+        ></label
+      >
+      <button class="act first">Invite</button>
+    </div>
+    {#if form?.link}
+      <p class="mt-3" role="status">
+        {form.sent ? 'A letter is on its way.' : 'The letter could not be sent.'} The link in it, to hand over yourself:
+      </p>
+      <p class="break-all"><code>{form.link}</code></p>
+    {/if}
+  </form>
+  {#if data.invitations.length > 0}
+    <section class="mt-8" aria-label="Invited">
+      <h2 class="text-head">Invited, not here yet</h2>
+      <ul>
+        {#each data.invitations as i (i.id)}
+          <li class="flex items-center gap-3 border-b border-rule py-2">
+            <span class="mr-auto"
+              >{i.email}, as {roleName(i.role)}<span class="block text-note text-quiet"
+                >until {dayText(i.ends.toISOString().slice(0, 10), data.locale)}</span
+              ></span
+            >
+            <form method="post" action="?/uninvite" use:enhance>
+              <input type="hidden" name="id" value={i.id} /><button class="plain text-note text-quiet">take back</button>
+            </form>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+  <dl class="mt-10 text-note text-quiet">
+    {#each ROLES as r (r.role)}
+      <div class="flex gap-3 py-0.5">
+        <dt class="w-28 shrink-0">{r.name}</dt>
+        <dd>{r.may}</dd>
+      </div>
+    {/each}
+  </dl>
+</DoorFrame>

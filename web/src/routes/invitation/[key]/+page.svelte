@@ -1,0 +1,47 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { page } from '$app/state';
+  import DoorFrame from '$lib/ui/DoorFrame.svelte';
+  import NewPassword from '$lib/ui/NewPassword.svelte';
+
+  let { data, form } = $props();
+</script>
+
+<DoorFrame title="An invitation" about={data.invitation?.house ?? ''}>
+  {#if !data.invitation}
+    <p class="mt-6 max-w-prose text-lead">
+      This invitation was taken up or taken back already, or its time is over. Ask whoever sent it for a new one.
+    </p>
+  {:else}
+    {@const { house, role, email, known } = data.invitation}
+    <p class="mt-6 max-w-prose text-lead">{house} invites {email}, as {role}.</p>
+    {#if data.own && data.own !== email}
+      <p class="mt-4 max-w-prose">
+        You are signed in as {data.own}. Sign out first, or pass the invitation on to whom it is for.
+      </p>
+      <form class="mt-4" method="post" action="/sign-in?/out"><button class="act">Sign out</button></form>
+    {:else if known && !data.own}
+      <p class="mt-4">
+        <a class="act first" href="/sign-in?to={encodeURIComponent(page.url.pathname)}">Sign in to take it up</a>
+      </p>
+    {:else}
+      <form class="mt-6 grid gap-4" method="post" use:enhance>
+        {#if !data.own}
+          <label class="block"
+            ><span class="block text-note text-quiet">Your name</span><input
+              class="field"
+              name="name"
+              autocomplete="name"
+              required
+              maxlength="200"
+              value={form?.name ?? ''}
+            /></label
+          >
+          <NewPassword />
+        {/if}
+        {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
+        <p><button class="act first">Take it up</button></p>
+      </form>
+    {/if}
+  {/if}
+</DoorFrame>

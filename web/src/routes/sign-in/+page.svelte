@@ -1,0 +1,74 @@
+<!-- Signing in: mail address and password, then a one-time code where one is asked for. -->
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import DoorFrame from '$lib/ui/DoorFrame.svelte';
+
+  let { data, form } = $props();
+  let email = $state('');
+  let password = $state('');
+  const asked = $derived(Boolean(form?.code));
+</script>
+
+<DoorFrame title="Sign in" about="the bench for a year of blocks">
+  {#if data.who?.demo}
+    <p class="mt-6 border-l-4 border-weld pl-4">
+      You are looking at the demonstration, as {data.who.name} of {data.who.house}. At this machine nobody needs to sign in for
+      that.
+    </p>
+  {/if}
+  <form
+    class="mt-6 grid gap-4"
+    method="post"
+    action="?/in"
+    use:enhance={() =>
+      ({ update }) =>
+        update({ reset: false })}
+  >
+    <input type="hidden" name="to" value={data.to} />
+    <label class="block"
+      ><span class="block text-note text-quiet">Mail address</span><input
+        class="field"
+        name="email"
+        type="email"
+        autocomplete="username"
+        required
+        maxlength="200"
+        bind:value={email}
+      /></label
+    >
+    <label class="block"
+      ><span class="block text-note text-quiet">Password</span><input
+        class="field"
+        name="password"
+        type="password"
+        autocomplete="current-password"
+        required
+        maxlength="200"
+        bind:value={password}
+      /></label
+    >
+    {#if asked}
+      <label class="block w-48"
+        ><span class="block text-note text-quiet">The code on your telephone</span><!-- svelte-ignore a11y_autofocus --><input
+          class="field numeral"
+          name="code"
+          inputmode="numeric"
+          autocomplete="one-time-code"
+          pattern="[0-9 ]*"
+          maxlength="8"
+          required
+          autofocus
+        /></label
+      >
+    {/if}
+    {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
+    <p class="flex items-center gap-5">
+      <button class="act first">Sign in</button>
+      <a class="plain" href="/sign-in/forgotten">I have forgotten the password</a>
+    </p>
+  </form>
+  <p class="mt-10 max-w-prose text-note text-quiet">
+    Participants do not sign in: their page opens by the link in their letters. Whoever works here is invited by an owner.
+    {#if data.mayBegin}A new shop or guild <a class="plain" href="/begin">begins here</a>.{/if}
+  </p>
+</DoorFrame>
