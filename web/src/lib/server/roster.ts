@@ -49,8 +49,8 @@ export async function rosterPage(
 }
 
 /** The ids of all who are asked for. */
-export const rosterIds = (organisation: string, slug: string, question: RosterQuestion): Promise<string[]> =>
-  asOrganisation(organisation, (db) => findIds(db, slug, question));
+export const rosterIds = (organisation: string, slug: string, question: RosterQuestion): Promise<string[] | undefined> =>
+  asOrganisation(organisation, async (db) => ((await programmeId(db, slug)) ? findIds(db, slug, question) : undefined));
 
 /** Everybody on the roster. */
 export const everybody = (organisation: string, slug: string): Promise<StoredPerson[]> =>

@@ -1,12 +1,13 @@
 import { whileDatabaseAnswers } from '$lib/server/door';
 import { peopleNamed, rosterIds } from '$lib/server/roster';
 import { rosterQuestion } from '$lib/server/roster-question';
-import { json } from '@sveltejs/kit';
+import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** Everybody who is asked for, whole, so that all of them can be changed together. */
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const { question } = rosterQuestion(url.searchParams);
   const ids = await whileDatabaseAnswers(rosterIds(locals.organisation, params.programme, question));
+  if (!ids) error(404, 'There is no such programme.');
   return json({ people: await whileDatabaseAnswers(peopleNamed(locals.organisation, params.programme, ids)) });
 };
