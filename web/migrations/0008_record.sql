@@ -8,6 +8,8 @@ create table record (
   at timestamptz not null default now(),
   -- Null for what runs by the clock and for participants.
   account_id uuid,
+  -- Her name as it was then: it stays when she has no part here any more.
+  by_name text,
   programme_id uuid,
   -- The table, the row's own key, and what was done: 'insert', 'update', 'delete'.
   subject text not null,
@@ -37,6 +39,14 @@ alter table deleted_row enable row level security;
 alter table deleted_row force row level security;
 create policy own on deleted_row using (organisation_id = current_organisation()) with check (organisation_id = current_organisation());
 
+-- Who acts in the present transaction; null for what runs by itself.
+create function acting_account() returns uuid
+  language sql stable
+  return nullif(current_setting('app.account', true), '')::uuid;
+create function acting_name() returns text
+  language sql stable
+  return (select name from account where id = acting_account());
+
 -- Arguments: the columns that make the row's key, by comma; 'keep' where a deleted row can be brought back.
 create function note_in_record() returns trigger language plpgsql as $$
 declare
@@ -60,9 +70,9 @@ begin
       return null;
     end if;
   end if;
-  insert into record (organisation_id, account_id, programme_id, subject, row_key, deed, changed)
+  insert into record (organisation_id, account_id, by_name, programme_id, subject, row_key, deed, changed)
   values (
-    current_organisation(), nullif(current_setting('app.account', true), '')::uuid,
+    current_organisation(), acting_account(), acting_name(),
     nullif(coalesce(row_now ->> 'programme_id', case tg_table_name when 'programme' then row_now ->> 'id' end), '')::uuid,
     tg_table_name, own_key, lower(tg_op), names)
   returning id into noted;
@@ -72,15 +82,25 @@ begin
   return null;
 end $$;
 
-create trigger record after insert or update of removed_at or delete on programme for each row execute function note_in_record('id,slug,title', '');
-create trigger record after insert on programme_revision for each row execute function note_in_record('revision', '');
+-- Of a saved document only its number: what is different in it is worked out when somebody looks, and its text may hold what jsonb cannot.
+create function note_revision() returns trigger language plpgsql as $$
+begin
+  if current_organisation() is not null then
+    insert into record (organisation_id, account_id, by_name, programme_id, subject, row_key, deed)
+    values (new.organisation_id, acting_account(), acting_name(), new.programme_id, tg_table_name,
+      jsonb_build_object('revision', new.revision), 'insert');
+  end if;
+  return null;
+end $$;
+
+create trigger record after insert or update of removed_at or delete on programme for each row execute function note_in_record('id,slug,title,removed_at', '');
+create trigger record after insert on programme_revision for each row execute function note_revision();
 create trigger record after insert or update or delete on participant for each row execute function note_in_record('id', 'keep');
 create trigger record after insert or update or delete on kit for each row execute function note_in_record('id,month,colourway,state', '');
 create trigger record after insert or update or delete on release for each row execute function note_in_record('month,state,version', '');
 create trigger record after insert on sheet_version for each row execute function note_in_record('month,version', '');
 create trigger record after insert or update or delete on sample for each row execute function note_in_record('id,month,block', 'keep');
 create trigger record after update or delete on question for each row execute function note_in_record('id', 'keep');
-create trigger record after delete on picture for each row execute function note_in_record('id,month', '');
 create trigger record after insert or update or delete on membership for each row execute function note_in_record('account_id,role', '');
 create trigger record after insert or delete on invitation for each row execute function note_in_record('id,email,role', '');
 
@@ -88,7 +108,6 @@ create trigger record after insert or delete on invitation for each row execute 
 
 drop trigger record on invitation;
 drop trigger record on membership;
-drop trigger record on picture;
 drop trigger record on question;
 drop trigger record on sample;
 drop trigger record on sheet_version;
@@ -97,6 +116,9 @@ drop trigger record on kit;
 drop trigger record on participant;
 drop trigger record on programme_revision;
 drop trigger record on programme;
+drop function note_revision();
 drop function note_in_record();
+drop function acting_name();
+drop function acting_account();
 drop table deleted_row;
 drop table record;

@@ -129,7 +129,7 @@ function entryNamed(list: unknown[], name: string): unknown {
 }
 
 /** Equal as JSON: the order of an object's fields does not matter. */
-function same(a: unknown, b: unknown): boolean {
+export function same(a: unknown, b: unknown): boolean {
   if (a === b) return true;
   if (a === null || b === null || typeof a !== 'object' || typeof b !== 'object' || Array.isArray(a) !== Array.isArray(b))
     return false;

@@ -43,6 +43,7 @@ export {
   type School,
 } from './cast-changes';
 export { ChangeError, applyChanges, inverse, sharing, type Change, type Conflict } from './changes';
+export { changeWords, differences } from './differences';
 export {
   constructMonthBlock,
   demandOf,

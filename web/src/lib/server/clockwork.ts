@@ -1,18 +1,33 @@
 /** What runs by the clock: releases at their minute, and mails whose turn it is. Any number of processes may run it side by side. */
 import { organisationIds } from './db/organisations';
-import { DatabaseAway, asClockwork } from './db/pool';
+import { now } from './clock';
+import { sweepDeleted } from './db/records';
+import { sweepSessions } from './db/sessions';
+import { DatabaseAway, asClockwork, asOrganisation, atTheDoor } from './db/pool';
 import { sendDue } from './mail/post';
+import { log, said } from './web/log';
 import { releaseDue } from './releases';
 
 const EVERY = 2000;
 let timer: NodeJS.Timeout | undefined;
 let running: Promise<void> = Promise.resolve();
 
+/** Once in an hour what has ended, or was deleted long ago, is cleared away. */
+const SWEEP = 3_600_000;
+let swept = new Date(0);
+
 /** One turn: everything that is due now is done, for every organisation. */
 export async function turn(): Promise<void> {
+  const at = now();
+  const sweeps = at.getTime() - swept.getTime() > SWEEP;
   for (const organisation of await asClockwork(organisationIds)) {
     await releaseDue(organisation);
     while ((await sendDue(organisation)) > 0);
+    if (sweeps) await asOrganisation(organisation, (db) => sweepDeleted(db, at));
+  }
+  if (sweeps) {
+    await atTheDoor((db) => sweepSessions(db, at));
+    swept = at;
   }
 }
 
@@ -23,7 +38,7 @@ export function startClockwork(): void {
     busy = true;
     running = turn()
       .catch((error) => {
-        if (!(error instanceof DatabaseAway)) console.error(error);
+        if (!(error instanceof DatabaseAway)) log('error', 'clockwork', said(error));
       })
       .finally(() => (busy = false));
   }, EVERY);

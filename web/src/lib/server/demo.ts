@@ -1,13 +1,14 @@
 /** The demonstration organisation and its owner, who signs in at this machine without a password. */
 import { readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
 import { readRosterCsv } from '@aggrega/core/roster-csv';
+import type pg from 'pg';
 import { randomUUID } from 'node:crypto';
 import allotmentYear from '$demo/allotment-year.aggrega.json';
 import roster from '$demo/allotment-year.roster.csv?raw';
 import { now, todayIn } from './clock';
 import { deleteOrganisation, insertOrganisation } from './db/organisations';
 import { putDemoAccount, putMember } from './db/accounts';
-import { asOrganisation, atTheDoor } from './db/pool';
+import { acting, asOrganisation, atTheDoor } from './db/pool';
 import { datesMoved, daysToMove, demoAt } from './demo-year';
 import { liveDemo, withSlip } from './demo-running';
 import { storeNew } from './programmes';
@@ -24,24 +25,27 @@ export const DEMO_OWNER = {
 /** Loads the demonstration data if it never was, or, with `fresh`, makes it anew; all of it or nothing. */
 export async function loadDemo(fresh: boolean): Promise<void> {
   await atTheDoor((db) => putDemoAccount(db, DEMO_OWNER));
-  await asOrganisation(DEMO_ORGANISATION, async (db) => {
-    if (fresh) await deleteOrganisation(db, DEMO_ORGANISATION);
-    const made = await insertOrganisation(db, DEMO_ORGANISATION, 'Quarry Road Quilters');
-    await putMember(db, DEMO_ORGANISATION, DEMO_OWNER.id, 'owner');
-    if (!made) return;
-    const file = allotmentYear as unknown as ProgrammeFile;
-    const today = todayIn('UTC', now());
-    const document = demoAt(file, today);
-    const reading = readProgramme(withSlip(document));
-    if (!reading.ok)
-      throw new Error(`the demonstration programme is unsound: ${reading.errors[0]!.path} ${reading.errors[0]!.message}`);
-    const slug = await storeNew(db, reading.file);
-    const csv = { text: datesMoved(roster, daysToMove(file, today)), newId: randomUUID, today };
-    const { changes, problems, rows } = readRosterCsv(csv, [], reading.programme);
-    const refused = [...problems, ...rows.filter((r) => r.state === 'refused').flatMap((r) => r.says)];
-    if (refused.length > 0) throw new Error(`the demonstration roster is unsound: ${refused[0]}`);
-    const saved = await changeRosterIn(db, { organisation: DEMO_ORGANISATION, slug }, changes);
-    if (saved.kind !== 'saved') throw new Error(`the demonstration roster was ${saved.kind}`);
-    await liveDemo(db, { slug, file: document, today });
-  });
+  const owner = { account: DEMO_OWNER.id, looksOnly: false };
+  await acting.run(owner, () => asOrganisation(DEMO_ORGANISATION, (db) => loadIn(db, fresh)));
+}
+
+async function loadIn(db: pg.ClientBase, fresh: boolean): Promise<void> {
+  if (fresh) await deleteOrganisation(db, DEMO_ORGANISATION);
+  const made = await insertOrganisation(db, DEMO_ORGANISATION, 'Quarry Road Quilters');
+  await putMember(db, DEMO_ORGANISATION, DEMO_OWNER.id, 'owner');
+  if (!made) return;
+  const file = allotmentYear as unknown as ProgrammeFile;
+  const today = todayIn('UTC', now());
+  const document = demoAt(file, today);
+  const reading = readProgramme(withSlip(document));
+  if (!reading.ok)
+    throw new Error(`the demonstration programme is unsound: ${reading.errors[0]!.path} ${reading.errors[0]!.message}`);
+  const slug = await storeNew(db, reading.file);
+  const csv = { text: datesMoved(roster, daysToMove(file, today)), newId: randomUUID, today };
+  const { changes, problems, rows } = readRosterCsv(csv, [], reading.programme);
+  const refused = [...problems, ...rows.filter((r) => r.state === 'refused').flatMap((r) => r.says)];
+  if (refused.length > 0) throw new Error(`the demonstration roster is unsound: ${refused[0]}`);
+  const saved = await changeRosterIn(db, { organisation: DEMO_ORGANISATION, slug }, changes);
+  if (saved.kind !== 'saved') throw new Error(`the demonstration roster was ${saved.kind}`);
+  await liveDemo(db, { slug, file: document, today });
 }

@@ -18,6 +18,7 @@ import {
 } from './db/participants';
 import { freeUnfitting } from './db/kits';
 import { asOrganisation } from './db/pool';
+import { keepRecord, leaveNoTrace, noteDeed } from './db/records';
 import { addRevision, findProgramme, lockProgramme, programmeId, type StoredProgramme } from './db/programmes';
 import { linkHash, linkKey } from './private-link';
 import { asCounted } from './roster-counts';
@@ -152,14 +153,17 @@ export async function erasePerson(organisation: string, slug: string, id: string
   return asOrganisation(organisation, async (db) => {
     const stored = await lockProgramme(db, slug);
     if (!stored || (await somePeople(db, slug, [id])).length === 0) return false;
+    await leaveNoTrace(db, stored.id, id);
     await deletePeople(db, slug, [id]);
+    await keepRecord(db);
+    await noteDeed(db, stored.id, 'erasure');
     await followRoster(db, stored, await tallyPeople(db, slug));
     return true;
   });
 }
 
 /** Brings the stored document's head counts in line with the roster; resolves to the revision that then stands. */
-async function followRoster(
+export async function followRoster(
   db: pg.ClientBase,
   { slug, title, document, revision }: StoredProgramme,
   tally: readonly RosterTally[],

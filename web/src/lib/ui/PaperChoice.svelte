@@ -16,11 +16,14 @@
   $effect(() => {
     document.documentElement.dataset.paper = paper;
   });
+  // A sheet of styles that is made here, since the page takes no style that is written into it.
+  $effect(() => {
+    const sheet = new CSSStyleSheet();
+    sheet.replaceSync(`@page { size: ${paper}; margin: 14mm 15mm 16mm; }`);
+    document.adoptedStyleSheets.push(sheet);
+    return () => (document.adoptedStyleSheets = document.adoptedStyleSheets.filter((s) => s !== sheet));
+  });
 </script>
-
-<svelte:head>
-  <svelte:element this={"style"}>{`@page { size: ${paper}; margin: 14mm 15mm 16mm; }`}</svelte:element>
-</svelte:head>
 
 <section aria-label="Paper">
   <fieldset class="flex" aria-label="Paper size">

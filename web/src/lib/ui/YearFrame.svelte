@@ -28,13 +28,14 @@
   const current = $derived(page.url.pathname.split('/')[3] ?? 'year');
   /** What is made, and for whom it is run: each a ruler of its own. */
   const YEAR = [
-    { id: 'year', name: 'The months', to: '' },
+    { id: 'year', name: 'Months', to: '' },
     { id: 'quilt', name: 'Quilt', to: '/quilt' },
     { id: 'fabrics', name: 'Fabrics', to: '/fabrics' },
     { id: 'packets', name: 'Packets', to: '/packets' },
     { id: 'papers', name: 'Papers', to: '/papers' },
     { id: 'bolts', name: 'Bolts', to: '/bolts' },
     { id: 'figures', name: 'Figures', to: '/figures' },
+    { id: 'record', name: 'Record', to: '/record' },
   ];
   const PEOPLE = [
     { id: 'roster', name: 'Roster', to: '/roster' },
@@ -47,15 +48,15 @@
     { id: 'money', name: 'Money', to: '/money' },
   ];
   /** Stations that show addresses or money. */
-  const ORGANISERS = ['roster', 'post', 'samples', 'forecast', 'money'];
+  const ORGANISERS = ['record', 'roster', 'post', 'samples', 'forecast', 'money'];
   const people = $derived(PEOPLE.some((s) => s.id === current));
   const stations = $derived(
-    (people ? PEOPLE.filter((s) => organises(page.data.who?.role) || !ORGANISERS.includes(s.id)) : YEAR).map(
-      ({ to, ...s }) => ({
+    (people ? PEOPLE : YEAR)
+      .filter((s) => organises(page.data.who?.role) || !ORGANISERS.includes(s.id))
+      .map(({ to, ...s }) => ({
         ...{ ...s, open: 0 },
         href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}`,
-      }),
-    ),
+      })),
   );
 </script>
 

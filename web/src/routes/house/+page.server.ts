@@ -3,19 +3,22 @@ import { isRole } from '$lib/server/auth/roles';
 import { listMembers } from '$lib/server/db/accounts';
 import { listInvitations } from '$lib/server/db/invitations';
 import { asOrganisation } from '$lib/server/db/pool';
+import { houseRecord } from '$lib/server/record';
 import { whileDatabaseAnswers } from '$lib/server/door';
 import { fieldsOf } from '$lib/server/form';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) =>
-  whileDatabaseAnswers(
+export const load: PageServerLoad = async ({ locals }) => ({
+  own: locals.who!.account,
+  record: (await whileDatabaseAnswers(houseRecord(locals.organisation))).entries,
+  ...(await whileDatabaseAnswers(
     asOrganisation(locals.organisation, async (db) => ({
-      own: locals.who!.account,
       members: await listMembers(db),
       invitations: (await listInvitations(db)).map(({ id, email, role, ends }) => ({ id, email, role, ends })),
     })),
-  );
+  )),
+});
 
 const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 

@@ -99,6 +99,19 @@
       </ul>
     </section>
   {/if}
+  {#if data.record.length > 0}
+    <section class="mt-8" aria-label="What was changed">
+      <h2 class="text-head">What was changed</h2>
+      <ul class="text-note">
+        {#each data.record as entry (entry.id)}
+          <li class="flex gap-3 border-b border-rule py-1.5">
+            <span class="w-28 shrink-0 text-quiet">{dayText(entry.at.toISOString().slice(0, 10), data.locale, 'short')}</span>
+            <span class="w-32 shrink-0">{entry.by}</span><span class="min-w-0 break-words">{entry.says.join('; ')}</span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
   <dl class="mt-10 text-note text-quiet">
     {#each ROLES as r (r.role)}
       <div class="flex gap-3 py-0.5">

@@ -26,10 +26,15 @@ export async function documentsOf(
   for (const [key, document] of found) {
     // The one that was asked for last goes last.
     kept.delete(key);
-    kept.set(key, document!);
+    if (document) kept.set(key, document);
     if (kept.size > MOST) kept.delete(kept.keys().next().value!);
   }
   return asked.map((a) => found.get(keyOf(a))!);
+}
+
+/** The document of one revision of a programme; undefined where there is none. */
+export async function listRevision(db: pg.ClientBase, id: string, revision: number): Promise<ProgrammeFile | undefined> {
+  return (await documentsOf(db, [{ id, revision }]))[0];
 }
 
 const keyOf = ({ id, revision }: { id: string; revision: number }) => `${id} ${revision}`;

@@ -1,0 +1,163 @@
+/** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
+import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
+import { listRevision } from './db/documents';
+import { asOrganisation } from './db/pool';
+import { findProgramme, lockProgramme, programmeId } from './db/programmes';
+import { tallyPeople } from './db/participants';
+import { findDeleted, listRecord, putBack, type RecordRow } from './db/records';
+import { saveChanges } from './programmes';
+import { followRoster } from './roster';
+
+export interface RecordEntry {
+  id: number;
+  at: Date;
+  by: string;
+  says: string[];
+  /** What can be done about it. */
+  way?: 'take back' | 'bring back';
+}
+
+const MOST = 60;
+/** Lines of one save that are shown. */
+const LINES = 8;
+
+export interface RecordPage {
+  entries: RecordEntry[];
+  /** The id before which it goes on; undefined at the end. */
+  next?: number;
+}
+
+/** A programme's record, newest first; undefined where there is none. */
+export async function recordOf(organisation: string, slug: string, before: number | null): Promise<RecordPage | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const stored = await findProgramme(db, slug);
+    if (!stored) return undefined;
+    const rows = await listRecord(db, stored.id, { before, most: MOST });
+    const documents = new Map<number, ProgrammeFile>();
+    for (const { subject, key } of rows)
+      if (subject === 'programme_revision')
+        for (const revision of [Number(key.revision) - 1, Number(key.revision)])
+          if (revision > 0 && !documents.has(revision)) documents.set(revision, (await listRevision(db, stored.id, revision))!);
+    const months = new Map((stored.document.months ?? []).map((m) => [m.id, m.name ?? m.id]));
+    return pageOf(rows, (row) => {
+      if (row.subject !== 'programme_revision') return wordsOf(row, months);
+      const revision = Number(row.key.revision);
+      const [older, newer] = [documents.get(revision - 1), documents.get(revision)];
+      if (!older || !newer) return ['made the programme'];
+      const lines = differences(older, newer).map((c) => changeWords(c, c.to === undefined ? older : newer));
+      return lines.length > LINES ? [...lines.slice(0, LINES), `and ${lines.length - LINES} more`] : lines;
+    });
+  });
+}
+
+/** The record of what belongs to no programme: who works here. */
+export const houseRecord = (organisation: string): Promise<RecordPage> =>
+  asOrganisation(organisation, async (db) =>
+    pageOf(await listRecord(db, null, { before: null, most: MOST }), (row) => wordsOf(row, new Map())),
+  );
+
+function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]): RecordPage {
+  const entries: RecordEntry[] = [];
+  let alike: { key: string; count: number } | undefined;
+  for (const row of rows) {
+    const by = row.by ?? 'by itself';
+    const words = says(row);
+    // What was done to many at once is one line.
+    const key = [by, row.at.getTime(), row.subject, row.deed, ...(row.subject === 'kit' ? words : [row.id])].join('|');
+    if (alike?.key === key) {
+      alike.count += 1;
+      entries.at(-1)!.says = [`${alike.count} × ${words[0]}`];
+      continue;
+    }
+    alike = { key, count: 1 };
+    const way = row.kept
+      ? 'bring back'
+      : row.subject === 'programme_revision' && Number(row.key.revision) > 1
+        ? 'take back'
+        : undefined;
+    entries.push({ id: row.id, at: row.at, by, says: words, ...(way && { way }) });
+  }
+  return { entries, ...(rows.length === MOST && { next: rows.at(-1)!.id }) };
+}
+
+/** Fields of a person as people call them. */
+const FIELDS: Record<string, string> = { left_on: 'left', paid_to: 'paid to', link_hash: 'link', shows: 'pictures shown' };
+
+function wordsOf({ subject, deed, key, changed, person }: RecordRow, months: ReadonlyMap<string, string>): string[] {
+  const month = months.get(String(key.month)) ?? String(key.month ?? '');
+  const who = person ?? 'somebody who was erased';
+  switch (subject) {
+    case 'programme':
+      return [deed === 'insert' ? 'made the programme' : key.removed_at ? 'put the programme aside' : 'put the programme back'];
+    case 'participant': {
+      const fields = changed.filter((f) => f !== 'link_hash' || changed.length === 1).map((f) => FIELDS[f] ?? f);
+      return [
+        deed === 'insert'
+          ? `${who} put on the roster`
+          : deed === 'delete'
+            ? `${who} taken off the roster`
+            : `${who}: ${fields.join(', ')}`,
+      ];
+    }
+    case 'erasure':
+      return ['everything that was kept of a person erased'];
+    case 'kit':
+      return [
+        deed === 'delete'
+          ? `kit of ${month} is planned again`
+          : `kit of ${month} ${{ cut: 'cut', packed: 'packed', handed: 'handed over' }[String(key.state)]}`,
+      ];
+    case 'release':
+      return [`${month}: ${deed === 'delete' ? 'back to draft' : String(key.state)}`];
+    case 'sheet_version':
+      return [`${month}: version ${String(key.version)} of the sheet published`];
+    case 'sample':
+      return [`a sample of ${month} ${deed === 'delete' ? 'taken out' : 'noted'}`];
+    case 'question':
+      return [deed === 'delete' ? 'a question taken out' : 'a question answered'];
+    case 'membership':
+      return [
+        deed === 'delete'
+          ? 'somebody’s part taken away'
+          : `somebody ${deed === 'insert' ? 'became' : 'is now'} ${String(key.role)}`,
+      ];
+    case 'invitation':
+      return [
+        deed === 'insert'
+          ? `${String(key.email)} invited, as ${String(key.role)}`
+          : `the invitation of ${String(key.email)} taken up or back`,
+      ];
+    default:
+      return [`${subject} ${deed}`];
+  }
+}
+
+/** Takes back what one save changed, as a new save; a sentence where somebody has changed the same since. */
+export async function takeBack(organisation: string, slug: string, entry: number): Promise<string | undefined> {
+  const found = await asOrganisation(organisation, async (db) => {
+    const id = await programmeId(db, slug);
+    const [row] = id ? await listRecord(db, id, { before: entry + 1, most: 1 }) : [];
+    if (!id || row?.id !== entry || row.subject !== 'programme_revision') return undefined;
+    const revision = Number(row.key.revision);
+    const [older, newer] = [await listRevision(db, id, revision - 1), await listRevision(db, id, revision)];
+    return older && newer && inverse(differences(older, newer));
+  });
+  if (!found) return 'There is no such save.';
+  const saved = await saveChanges(organisation, slug, found);
+  if (saved.kind === 'conflict')
+    return 'The same places were changed since. Take back the later change first, or change them by hand.';
+  if (saved.kind === 'refused') return `It cannot be taken back as things stand: ${saved.errors[0]!.message}.`;
+  return saved.kind === 'missing' ? 'There is no such programme.' : undefined;
+}
+
+/** Brings back what was deleted; a sentence where it cannot be. */
+export async function bringBack(organisation: string, slug: string, entry: number): Promise<string | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const stored = await lockProgramme(db, slug);
+    const deleted = stored && (await findDeleted(db, entry, stored.id));
+    if (!stored || !deleted) return 'It is kept no longer: what is deleted can be brought back for thirty days.';
+    if (!(await putBack(db, deleted))) return 'Something else stands there by now.';
+    if (deleted.subject === 'participant') await followRoster(db, stored, await tallyPeople(db, slug));
+    return undefined;
+  });
+}

@@ -1,0 +1,13 @@
+import { whileDatabaseAnswers } from '$lib/server/door';
+import { recordOf } from '$lib/server/record';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, locals, url }) => {
+  const before = url.searchParams.get('before') ?? '';
+  const record = await whileDatabaseAnswers(
+    recordOf(locals.organisation, params.programme, /^\d{1,15}$/.test(before) ? Number(before) : null),
+  );
+  if (!record) error(404, 'There is no such programme.');
+  return { record, older: before !== '' };
+};

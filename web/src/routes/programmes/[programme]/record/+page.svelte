@@ -1,0 +1,74 @@
+<!-- The record: who changed what and when; a save can be taken back, what was deleted brought back. -->
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
+  import { dayText, format } from '$lib/day-text';
+  import type { RecordEntry } from '$lib/server/record';
+  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+
+  let { data } = $props();
+  const bench = useWorkbench();
+  let trouble = $state('');
+  let told = $state('');
+  const zone = $derived(bench.programme.calendar.timeZone);
+  const dayOf = (at: Date) => format('sv-SE', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);
+  const timeOf = (at: Date) => format(page.data.locale, { timeZone: zone, timeStyle: 'short' }).format(at);
+  const days = $derived.by(() => {
+    const found = new Map<string, RecordEntry[]>();
+    for (const entry of data.record.entries) found.set(dayOf(entry.at), [...(found.get(dayOf(entry.at)) ?? []), entry]);
+    return [...found];
+  });
+
+  async function undo(entry: RecordEntry) {
+    [trouble, told] = ['', ''];
+    const answer = await fetch(`/api/programmes/${bench.slug}/record`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ way: entry.way, id: entry.id }),
+    }).catch(() => undefined);
+    if (answer?.ok) told = entry.way === 'take back' ? 'Taken back, as a save of its own.' : 'It stands where it stood.';
+    else {
+      const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
+      trouble = said?.message ?? 'The server does not answer; nothing was changed. Try again in a moment.';
+    }
+    await invalidateAll();
+  }
+</script>
+
+<YearFrame name="Record" about="Who changed what, and when" colourways={false}>
+  <p class="mt-4 min-h-6" role="status">{told}</p>
+  {#if trouble}<p class="text-madder" role="alert">{trouble}</p>{/if}
+  {#if data.record.entries.length === 0}
+    <p class="mt-4 max-w-prose text-lead">Nothing has been changed since the record is kept.</p>
+  {/if}
+  {#each days as [day, entries] (day)}
+    <section class="mt-4" aria-label={day}>
+      <h2 class="border-b-2 border-ink pb-1 text-head">{dayText(day, page.data.locale)}</h2>
+      <ul>
+        {#each entries as entry (entry.id)}
+          <li class="flex gap-4 border-b border-rule py-2" data-entry={entry.id}>
+            <span class="tabular w-14 shrink-0 text-quiet">{timeOf(entry.at)}</span>
+            <span class="w-36 shrink-0">{entry.by}</span>
+            <span class="mr-auto min-w-0 break-words"
+              >{#each entry.says as line, i (i)}<span class="block">{line}</span>{:else}saved, nothing different{/each}</span
+            >
+            {#if entry.way && entry.says.length > 0}
+              <button class="no-print plain shrink-0 self-start text-note" onclick={() => void undo(entry)}>{entry.way}</button>
+            {/if}
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/each}
+  <p class="no-print mt-4 flex gap-4">
+    {#if data.older}<a class="plain" href="/programmes/{bench.slug}/record">the newest</a>{/if}
+    {#if data.record.next}<a class="plain" href="?before={data.record.next}">what was before</a>{/if}
+  </p>
+  {#snippet side()}
+    <p class="mt-4 text-note text-quiet">
+      A save that is taken back is a new save, so nothing is lost by it. What was deleted can be brought back for thirty days;
+      what was erased of a person is gone for good. Of people the record says which fields were changed, not what stood there.
+    </p>
+  {/snippet}
+</YearFrame>
