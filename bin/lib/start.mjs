@@ -72,7 +72,8 @@ await run(async () => {
         PORT: String(port),
         ORIGIN: process.env.ORIGIN || address,
         AGGREGA_DEMO: process.env.AGGREGA_DEMO || 'on',
-        BODY_SIZE_LIMIT: '8M',
+        // Archives are as large as they are; everything else is held to 8 MB by the application itself.
+        BODY_SIZE_LIMIT: '4G',
         SHUTDOWN_TIMEOUT: '10',
         AGGREGA_SECRET: process.env.AGGREGA_SECRET || ownSecret(),
         AGGREGA_OUTSIDE: process.env.AGGREGA_OUTSIDE || join(dataFolder, 'outside'),

@@ -18,7 +18,7 @@ export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outsi
       HOST: '127.0.0.1',
       PORT: String(port),
       ORIGIN: address,
-      BODY_SIZE_LIMIT: '8M',
+      BODY_SIZE_LIMIT: '4G',
       AGGREGA_OUTSIDE: outside,
       AGGREGA_DEMO: 'on',
       // Tests and benchmarks ask for more than anybody does; what is refused beyond the usual is tested on its own.

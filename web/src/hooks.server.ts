@@ -49,6 +49,8 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
   const strange = strangeRequest(event);
   if (strange) return refuse(event, 403, strange);
   if (MONITORED.test(event.url.pathname)) return resolve(event);
+  const large = tooLarge(event);
+  if (large) return refuse(event, 413, large);
   const wait = await tooMuch(addressOf(event), event.request.headers.has('cookie'));
   if (wait > 0) {
     const refused = refuse(event, 429, `That was a great deal in a short while. Try again in ${wait} seconds.`);
@@ -66,6 +68,17 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
   return who?.organisation
     ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer' }, () => resolve(event))
     : resolve(event);
+}
+
+/** Bytes of a request's body; an archive is as large as it is. */
+const MOST = 8_000_000;
+
+/** Why a body is not taken, as a sentence. Its length has to be said, so that nobody sends without end. */
+function tooLarge({ request, url }: RequestEvent): string | undefined {
+  if (!request.body || url.pathname === '/api/archive') return undefined;
+  const length = request.headers.get('content-length');
+  if (length === null) return 'The length of what is sent has to be said.';
+  return Number(length) > MOST ? 'That is larger than 8 MB, the most that is taken.' : undefined;
 }
 
 /** What monitors ask for is answered however much is asked. */

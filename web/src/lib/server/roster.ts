@@ -115,7 +115,7 @@ export async function changeRosterIn(
   return { kind: 'saved', revision: await followRoster(db, stored, tally), tally };
 }
 
-async function keepLinks(
+export async function keepLinks(
   db: pg.ClientBase,
   { organisation, slug, people }: { organisation: string; slug: string; people: readonly StoredPerson[] },
 ): Promise<void> {

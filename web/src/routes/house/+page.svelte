@@ -112,6 +112,7 @@
       </ul>
     </section>
   {/if}
+  <p class="mt-8"><a class="act" href="/archive">Everything as an archive</a></p>
   <dl class="mt-10 text-note text-quiet">
     {#each ROLES as r (r.role)}
       <div class="flex gap-3 py-0.5">

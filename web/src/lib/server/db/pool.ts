@@ -41,6 +41,10 @@ const BEGIN_CLOCKWORK = `begin; select set_config('app.clockwork', 'on', true)`;
 export const asOrganisation = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>
   inTransaction(beginAs(organisation), work);
 
+/** As asOrganisation, for reading much: everything is as it was at one moment, and nothing can be changed. */
+export const asReader = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>
+  inTransaction(beginAs(organisation).replace(/^begin( read only)?/, 'begin isolation level repeatable read read only'), work);
+
 /** As asOrganisation, for what runs by the clock: it sees which organisations there are, and none of their rows. */
 export const asClockwork = <T>(work: (db: pg.PoolClient) => Promise<T>): Promise<T> => inTransaction(BEGIN_CLOCKWORK, work);
 

@@ -6,6 +6,7 @@ import { noteHeld } from '../db/held';
 import { claimMails, markFailed, markSent, type ClaimedMail } from '../db/mails';
 import { somePeople } from '../db/participants';
 import { asOrganisation } from '../db/pool';
+import { noteLetter } from '../web/metrics';
 import { linkKey } from '../private-link';
 import { personSheet, type PersonSheet } from './person-sheet';
 import { standInPort } from './stand-in';
@@ -83,8 +84,10 @@ async function sendOne(
     await asOrganisation(organisation, (db) =>
       markFailed(db, mail.id, message, wait === undefined ? null : later(now(), wait)),
     );
+    noteLetter('failed');
     return;
   }
+  noteLetter('sent');
   await asOrganisation(organisation, async (db) => {
     await markSent(db, mail.id, now());
     if (participant && month && version !== null && mail.withSheet)

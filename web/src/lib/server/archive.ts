@@ -1,0 +1,177 @@
+/**
+ * Everything that a shop or guild owns as one archive, and such an archive taken in by one that is still empty. A ZIP of lines of JSON, one file per table,
+ * with the programmes once more as documents of their own; docs/operations.md says what stands in it.
+ */
+import { Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
+import { createWriteStream } from 'node:fs';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { once } from 'node:events';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { StringDecoder } from 'node:string_decoder';
+import type pg from 'pg';
+import { now } from './clock';
+import { insertRows, readRows, tables, type Table } from './db/archive';
+import { listProgrammes } from './db/programmes';
+import { allPeople } from './db/participants';
+import { asOrganisation, asReader } from './db/pool';
+import { keepLinks } from './roster';
+
+const FORMAT = 'aggrega-archive';
+const VERSION = 1;
+/** Rows that are read, or put in, at a time: what is in memory at once. */
+const PAGE = 500;
+/** Letters of the longest line that is taken. */
+const LONGEST = 32_000_000;
+
+/** The archive cannot be taken in; nothing was. */
+export class ArchiveError extends Error {}
+
+/** Writes the archive of one moment into a temporary file; `remove` takes it away again. */
+export async function writeArchive(
+  organisation: string,
+  house: string,
+): Promise<{ path: string; remove: () => Promise<void> }> {
+  const folder = await mkdtemp(join(tmpdir(), 'aggrega-archive-'));
+  const remove = () => rm(folder, { recursive: true, force: true });
+  const path = join(folder, 'archive.zip');
+  try {
+    await asReader(organisation, (db) => writeAll(db, path, house));
+    return { path, remove };
+  } catch (error) {
+    await remove();
+    throw error;
+  }
+}
+
+async function writeAll(db: pg.ClientBase, path: string, house: string): Promise<void> {
+  const file = createWriteStream(path);
+  const failed = once(file, 'error').then(([error]) => Promise.reject(error as Error));
+  failed.catch(() => {});
+  let full = false;
+  const zip = new Zip((error, chunk, final) => {
+    if (error) throw error;
+    full = !file.write(chunk) || full;
+    if (final) file.end();
+  });
+  const drained = async () => {
+    if (full) await Promise.race([once(file, 'drain'), failed]);
+    full = false;
+  };
+  const entry = async (name: string, chunks: AsyncIterable<string>) => {
+    const part = new ZipDeflate(name, { level: 6 });
+    zip.add(part);
+    for await (const chunk of chunks) {
+      part.push(Buffer.from(chunk), false);
+      await drained();
+    }
+    part.push(new Uint8Array(), true);
+  };
+  await entry('archive.json', once1(JSON.stringify({ format: FORMAT, version: VERSION, house, made: now().toISOString() })));
+  for (const table of tables) await entry(`tables/${table}.jsonl`, lines(db, table));
+  for (const { slug, document } of await listProgrammes(db))
+    await entry(`programmes/${slug}.aggrega.json`, once1(JSON.stringify(document, null, 2)));
+  zip.end();
+  await Promise.race([once(file, 'close'), failed]);
+}
+
+async function* once1(text: string): AsyncGenerator<string> {
+  yield text;
+}
+
+async function* lines(db: pg.ClientBase, table: Table): AsyncGenerator<string> {
+  for await (const rows of readRows(db, table, PAGE)) yield rows.map((r) => `${r}\n`).join('');
+}
+
+/**
+ * Takes an archive in, for an organisation that has no programme yet: all of it or nothing. Private links are made anew, since they belong to this
+ * installation. Throws ArchiveError.
+ */
+export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8Array>): Promise<{ programmes: number }> {
+  return asOrganisation(organisation, async (db) => {
+    await db.query(`select set_config('app.no_record', 'on', true)`);
+    if ((await listProgrammes(db)).length > 0)
+      throw new ArchiveError(
+        'There are programmes here already. An archive is taken in by a shop or guild that is still empty.',
+      );
+    const ids = new Map<number, number>();
+    let seen = false;
+    for await (const { name, text } of textsIn(zip)) {
+      if (name === 'archive.json') {
+        seen = readsAsOurs(text.join(''));
+        continue;
+      }
+      const table = tables.find((t) => name === `tables/${t}.jsonl`);
+      if (!table) continue;
+      if (!seen) throw new ArchiveError('This is no archive of Aggrega: archive.json does not stand at its head.');
+      await putIn(db, table, text, ids);
+    }
+    if (!seen) throw new ArchiveError('This is no archive of Aggrega, or it is not whole.');
+    const programmes = await listProgrammes(db);
+    for (const { slug } of programmes) await keepLinks(db, { organisation, slug, people: await allPeople(db, slug) });
+    return { programmes: programmes.length };
+  }).catch((error: unknown) => {
+    const { code } = error as { code?: string };
+    if (code === '23505')
+      throw new ArchiveError('What stands in it is on this server already, for this or for another shop or guild.');
+    if (code?.startsWith('22') || code?.startsWith('23'))
+      throw new ArchiveError(`Its rows do not fit: ${(error as Error).message}.`);
+    throw error;
+  });
+}
+
+function readsAsOurs(text: string): boolean {
+  let head: { format?: unknown; version?: unknown };
+  try {
+    head = JSON.parse(text) as typeof head;
+  } catch {
+    return false;
+  }
+  if (head.format === FORMAT && head.version !== VERSION)
+    throw new ArchiveError(`It is of version ${String(head.version)}; this Aggrega reads version ${VERSION}.`);
+  return head.format === FORMAT;
+}
+
+async function putIn(db: pg.ClientBase, table: Table, rows: readonly string[], ids: Map<number, number>): Promise<void> {
+  for (let i = 0; i < rows.length; i += PAGE) await insertRows(db, table, rows.slice(i, i + PAGE), ids);
+}
+
+/** The lines of each file of a ZIP, some hundred at a time, in the order in which they stand there. */
+async function* textsIn(zip: AsyncIterable<Uint8Array>): AsyncGenerator<{ name: string; text: string[] }> {
+  const ready: { name: string; text: string[] }[] = [];
+  let trouble: Error | undefined;
+  const unzip = new Unzip((file) => {
+    const decoder = new StringDecoder('utf8');
+    let rest = '';
+    file.ondata = (error, chunk, final) => {
+      if (error) trouble = error;
+      if (trouble || !chunk) return;
+      const parts = (rest + decoder.write(Buffer.from(chunk)) + (final ? decoder.end() : '')).split('\n');
+      rest = final ? '' : parts.pop()!;
+      if (rest.length > LONGEST) trouble = new ArchiveError(`${file.name} has a line that is longer than any of ours.`);
+      const text = parts.filter((line) => line !== '');
+      if (text.length > 0) ready.push({ name: file.name, text });
+    };
+    file.start();
+  });
+  unzip.register(UnzipInflate);
+  try {
+    for await (const chunk of zip) {
+      pushed(chunk, false);
+      yield* ready.splice(0);
+    }
+    pushed(new Uint8Array(), true);
+    yield* ready.splice(0);
+  } finally {
+    ready.length = 0;
+  }
+
+  function pushed(chunk: Uint8Array, final: boolean): void {
+    try {
+      unzip.push(chunk, final);
+    } catch {
+      throw new ArchiveError('This is no ZIP file, or it is broken.');
+    }
+    if (trouble) throw trouble instanceof ArchiveError ? trouble : new ArchiveError('This ZIP file is broken.');
+  }
+}

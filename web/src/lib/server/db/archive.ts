@@ -1,0 +1,113 @@
+/** Rows of an organisation as lines of JSON, out and in, table by table. */
+import type pg from 'pg';
+
+/** Every table that an organisation owns, each after those that it refers to. Who signs in is not among them: accounts are people's own. */
+export const tables = [
+  'programme',
+  'programme_revision',
+  'cut_list',
+  'cut_step',
+  'swatch_photo',
+  'sheet_version',
+  'participant',
+  'kit',
+  'release',
+  'sheet_held',
+  'mail',
+  'progress',
+  'picture',
+  'question',
+  'sample',
+  'record',
+  'deleted_row',
+] as const;
+export type Table = (typeof tables)[number];
+
+/** Rows keep everything but whose they are; a person's link belongs to the installation that made it. */
+const ROW: Partial<Record<Table, string>> = {
+  // As json, not jsonb: a document is given back letter by letter, and may hold what jsonb cannot.
+  programme_revision: `json_build_object('programme_id', programme_id, 'revision', revision, 'saved_at', saved_at, 'document', document)`,
+  participant: `to_jsonb(t) - 'organisation_id' - 'link_hash'`,
+};
+
+/** The rows of the organisation that the transaction acts for, as JSON texts, some at a time. */
+export async function* readRows(db: pg.ClientBase, table: Table, most: number): AsyncGenerator<string[]> {
+  const order = table === 'record' || table === 'deleted_row' ? 'order by id' : '';
+  await db.query(
+    `declare rows_out no scroll cursor for select (${ROW[table] ?? `to_jsonb(t) - 'organisation_id'`})::text as line from ${table} t ${order}`,
+  );
+  try {
+    for (;;) {
+      const { rows } = await db.query<{ line: string }>(`fetch ${most} from rows_out`);
+      if (rows.length === 0) return;
+      yield rows.map((r) => r.line);
+    }
+  } finally {
+    await db.query('close rows_out');
+  }
+}
+
+const columns = new Map<Table, string[]>();
+
+/** Columns that are put in: all but the organisation's and those that count by themselves. */
+async function columnsOf(db: pg.ClientBase, table: Table): Promise<string[]> {
+  const known = columns.get(table);
+  if (known) return known;
+  const { rows } = await db.query<{ name: string }>(
+    `select column_name as name from information_schema.columns
+     where table_schema = 'public' and table_name = $1 and column_name <> 'organisation_id' and is_identity = 'NO' order by ordinal_position`,
+    [table],
+  );
+  columns.set(
+    table,
+    rows.map((r) => r.name),
+  );
+  return columns.get(table)!;
+}
+
+/**
+ * Puts rows in for the organisation that the transaction acts for. `ids` keeps which entry of the record became which, since both tables count by
+ * themselves.
+ */
+export async function insertRows(
+  db: pg.ClientBase,
+  table: Table,
+  rows: readonly string[],
+  ids: Map<number, number>,
+): Promise<void> {
+  if (table === 'programme_revision') return insertRevisions(db, rows);
+  const names = await columnsOf(db, table);
+  const list = names.map((n) => `"${n}"`).join(', ');
+  let all = `[${rows.join(',')}]`;
+  if (table === 'deleted_row')
+    all = JSON.stringify(
+      (JSON.parse(all) as { record_id: number; row_data: object }[]).map((r) => ({
+        ...r,
+        record_id: ids.get(r.record_id) ?? 0,
+      })),
+    );
+  const { rows: put } = await db.query<{ id: string }>(
+    `insert into ${table} (organisation_id, ${list})
+     select current_organisation(), ${list} from json_populate_recordset(null::public.${table}, $1::json)
+     ${table === 'record' ? 'returning id' : ''}`,
+    [all],
+  );
+  if (table === 'record') rows.forEach((r, i) => ids.set((JSON.parse(r) as { id: number }).id, Number(put[i]!.id)));
+}
+
+const REVISIONS = `
+  insert into programme_revision (organisation_id, programme_id, revision, saved_at, document)
+  select current_organisation(), * from unnest($1::uuid[], $2::int[], $3::timestamptz[], $4::json[])`;
+
+/** Documents go in as texts of their own: taken apart by PostgreSQL, some letters would be refused. */
+async function insertRevisions(db: pg.ClientBase, lines: readonly string[]): Promise<void> {
+  const rows = lines.map(
+    (l) => JSON.parse(l) as { programme_id: string; revision: number; saved_at: string; document: unknown },
+  );
+  await db.query(REVISIONS, [
+    rows.map((r) => r.programme_id),
+    rows.map((r) => r.revision),
+    rows.map((r) => r.saved_at),
+    rows.map((r) => JSON.stringify(r.document)),
+  ]);
+}
