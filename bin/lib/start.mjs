@@ -1,14 +1,15 @@
 // bin/start: everything from a fresh clone to a running application, and a clean stop.
 import { spawn } from 'node:child_process';
-import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { parseArgs } from 'node:util';
-import { freePort, reachable, startCluster } from './cluster.mjs';
+import { clusterFolder } from './cluster-folder.mjs';
+import { freePort, startCluster } from './cluster.mjs';
 import { prepareDatabase } from './database.mjs';
 import { build, dataFolder, makeDataFolder, npmPackages, ownSecret, root } from './project.mjs';
+import { leftApplication, lockFile, runningStart } from './running.mjs';
 import { Stop, run, say } from './say.mjs';
 
 const USUAL_PORT = 4610;
@@ -31,8 +32,8 @@ await run(async () => {
   if (options.help) return say(HELP);
   if (options.fresh && !(await agreed(options.yes))) return say('Nothing was changed.');
   makeDataFolder();
-  const lock = join(dataFolder, 'running.json');
-  const other = alreadyRunning(lock);
+  const lock = lockFile();
+  const other = alreadyRunning();
   if (other) return say(`Aggrega is running already: ${other.address}\nPress Ctrl-C where it was started to stop it.`);
   const port = await choosePort(options.port);
 
@@ -123,26 +124,12 @@ async function agreed(yes) {
 }
 
 /** The installation's other start, if it is alive; an application that outlived a killed start is ended. */
-function alreadyRunning(lock) {
-  if (!existsSync(lock)) return undefined;
-  let known;
-  try {
-    known = JSON.parse(readFileSync(lock, 'utf8'));
-  } catch {
-    return undefined;
-  }
-  if (runs(known.pid, 'start.mjs')) return known;
-  if (runs(known.app, join('web', 'build', 'index.js'))) process.kill(known.app, 'SIGTERM');
+function alreadyRunning() {
+  const known = runningStart();
+  if (known) return known;
+  const left = leftApplication();
+  if (left) process.kill(left, 'SIGTERM');
   return undefined;
-}
-
-/** Whether that process is alive and still the program we started, not a later one with the same number. */
-function runs(pid, program) {
-  try {
-    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(program);
-  } catch {
-    return false;
-  }
 }
 
 async function choosePort(asked) {
@@ -168,20 +155,6 @@ function portTrouble(port) {
     server.once('error', (error) => resolve(error.code));
     server.listen(port, '127.0.0.1', () => server.close(() => resolve(undefined)));
   });
-}
-
-/**
- * In the data folder; or, where the postgres user may not enter that (a project under /root, say), in /var/lib. The data
- * folder remembers which, so that moving the project does not lose its database.
- */
-async function clusterFolder() {
-  const note = join(dataFolder, 'database-folder');
-  if (existsSync(note)) return readFileSync(note, 'utf8').trim();
-  if (await reachable(dataFolder)) return join(dataFolder, 'postgres');
-  const folder = join('/var/lib/aggrega', createHash('sha256').update(dataFolder).digest('hex').slice(0, 12));
-  say(`The postgres user may not enter ${dataFolder}, so the database is kept in ${folder}.`);
-  writeFileSync(note, folder);
-  return folder;
 }
 
 /** Waits until the application serves, by asking it; false when it ends before that. */
