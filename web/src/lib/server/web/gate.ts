@@ -60,6 +60,9 @@ async function whoAsks(event: RequestEvent): Promise<(SignedIn & { demo?: true }
 /** Lets a request in, with who it acts for in its locals; else answers with what to do. */
 export async function letIn(event: RequestEvent): Promise<void> {
   const need = needOf(event.request.method, event.url.pathname);
+  // The stand-in's letters hold keys: they are shown where they were taken in, and only while no real mail server is set.
+  if (event.url.pathname.startsWith('/outside/') && (process.env.AGGREGA_SMTP || !fromThisMachine(event)))
+    error(404, 'There is nothing here.');
   // Links with keys of their own, and what monitors ask for, wait for no session.
   if (need === 'nobody' && !event.url.pathname.startsWith('/invitation/') && !/^\/(begin|sign-in)/.test(event.url.pathname))
     return;

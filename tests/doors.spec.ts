@@ -1,0 +1,85 @@
+/** Founding a shop, inviting, signing in and out, codes, a forgotten password: as people do it, in browsers of their own. */
+import type { Browser, Page } from '@playwright/test';
+import { expect, open, test } from './bench-of-their-own';
+
+const PASSWORD = 'forty kits before Friday';
+const somebody = async (browser: Browser): Promise<Page> => (await browser.newContext()).newPage();
+/** The newest letter to that address, as the stand-in shows it. */
+async function letterTo(page: Page, email: string, kind: string): Promise<string> {
+  await open(page, '/outside/mail');
+  await page.getByText(email).first().click();
+  const link = page.getByRole('link', { name: new RegExp(`/${kind}/`) }).first();
+  return new URL((await link.getAttribute('href'))!, page.url()).pathname;
+}
+
+test('a shop begins, invites a viewer who looks and changes nothing, and sets a forgotten password anew', async ({
+  page,
+  browser,
+}, info) => {
+  const mark = `${info.retry}${Date.now().toString(36)}`;
+  const [email, guest] = [`ann.${mark}@example.org`, `vera.${mark}@example.org`];
+  await open(page, '/');
+  await expect(page.getByText('open at this machine only')).toBeVisible();
+  await page.getByRole('link', { name: 'begin a shop or guild of your own' }).click();
+  await page.getByLabel('What it is called').fill('Mill Lane Guild');
+  await page.getByLabel('Your name').fill('Ann Vale');
+  await page.getByLabel('Your mail address').fill(email);
+  await page.getByLabel('Password', { exact: true }).fill('aaaaaaaaaaaa');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('alert')).toContainText('same few letters');
+  await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText('There is no programme here yet')).toBeVisible();
+  await expect(page.getByText('Mill Lane Guild')).toBeVisible();
+  await page.goto('/programmes/the-allotment-year');
+  await expect(page.getByText('There is no such programme')).toBeVisible();
+
+  // A programme of their own, and somebody who may look at it.
+  await open(page, '/programmes/new');
+  await page.getByLabel('What it is called').fill(`Year ${mark}`);
+  await page.getByRole('button', { name: /^Make it/ }).click();
+  await page.waitForURL(/\/programmes\/year-/);
+  const made = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
+  await open(page, '/house');
+  await page.getByLabel('Mail address').fill(guest);
+  await page.locator('select[name=role]').last().selectOption('viewer');
+  await page.getByRole('button', { name: 'Invite' }).click();
+  await expect(page.getByText('A letter is on its way')).toBeVisible();
+
+  const other = await somebody(browser);
+  await open(other, await letterTo(other, guest, 'invitation'));
+  await expect(other.getByText(`Mill Lane Guild invites ${guest}, as viewer.`)).toBeVisible();
+  await other.getByLabel('Your name').fill('Vera Moss');
+  await other.getByLabel('Password', { exact: true }).fill(PASSWORD);
+  await other.getByRole('button', { name: 'Take it up' }).click();
+  await expect(other.getByText(`Year ${mark}`)).toBeVisible();
+  await open(other, made);
+  await expect(other.getByText('You look on: what you try here is not kept.')).toBeVisible();
+  await other.goto(`${made}/roster`);
+  await expect(other.getByText('Only an organiser or an owner may do or see this.')).toBeVisible();
+  // A part that is taken away ends at once.
+  await page.reload();
+  await page.locator('[data-member="Vera Moss"]').getByText('take out').click();
+  await page.getByRole('button', { name: 'Take her part away' }).click();
+  await expect(page.locator('[data-member="Vera Moss"]')).toHaveCount(0);
+  await other.goto(made);
+  await expect(other.getByText('Nobody yet.')).toBeVisible();
+
+  // Signed out, she comes back by a letter.
+  await open(page, '/account');
+  await page.getByRole('button', { name: 'Sign out here' }).click();
+  await page.getByRole('link', { name: 'I have forgotten the password' }).click();
+  await page.getByLabel('Your mail address').fill(email);
+  await page.getByRole('button', { name: 'Send me a letter' }).click();
+  await expect(page.getByText('a letter is on its way')).toBeVisible();
+  await open(page, await letterTo(page, email, 'recover'));
+  await page.getByLabel('New password').fill('sixty kits before Sunday');
+  await page.getByRole('button', { name: 'Set it, and sign out everywhere' }).click();
+  await page.getByLabel('Mail address').fill(email);
+  await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByText('do not belong together')).toBeVisible();
+  await page.getByLabel('Password', { exact: true }).fill('sixty kits before Sunday');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByText(`Year ${mark}`)).toBeVisible();
+});
