@@ -30,11 +30,20 @@ export const init: ServerInit = async () => {
   process.once('sveltekit:shutdown', () => void stopClockwork().then(closePost).then(closeStandIn).then(closePool));
 };
 
+/** Takes what was sent and nobody read: left lying, it would hold up the next request of the same connection. */
+async function readOut(request: Request): Promise<void> {
+  if (!request.body || request.bodyUsed || request.body.locked) return;
+  const length = Number(request.headers.get('content-length'));
+  if (length > 0 && length <= MOST) await request.arrayBuffer().catch(() => {});
+  else await request.body.cancel().catch(() => {});
+}
+
 type Resolve = Parameters<Handle>[0]['resolve'];
 
 export const handle: Handle = async ({ event, resolve }) => {
   const began = performance.now();
   const response = await answer(event, resolve);
+  await readOut(event.request);
   guard(response, event.url.protocol === 'https:');
   const seconds = (performance.now() - began) / 1000;
   const { method } = event.request;
@@ -48,6 +57,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> {
   const strange = strangeRequest(event);
   if (strange) return refuse(event, 403, strange);
+  // No name holds it, and the database could not even look for it.
+  if (/%00/.test(event.request.url)) return refuse(event, 404, 'There is nothing by that name here.');
   if (MONITORED.test(event.url.pathname)) return resolve(event);
   const large = tooLarge(event);
   if (large) return refuse(event, 413, large);
