@@ -1,4 +1,4 @@
-// Runs a benchmark: node bench/run.mjs [construction|planner|casting|papers|head-count|recolour|people|checked-plans]. Each prints figures and their ratios from one run.
+// Runs a benchmark: node bench/run.mjs [construction|planner|casting|papers|head-count|recolour|people|load|checked-plans]. Each prints figures and their ratios from one run.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -10,10 +10,10 @@ const here = (name) => fileURLToPath(new URL(name, import.meta.url));
 const names =
   process.argv.length > 2
     ? process.argv.slice(2)
-    : ['construction', 'planner', 'casting', 'papers', 'head-count', 'recolour', 'people'];
+    : ['construction', 'planner', 'casting', 'papers', 'head-count', 'recolour', 'people', 'load'];
 for (const name of names) {
   console.log(`\n== ${name}`);
-  if (['head-count', 'recolour', 'papers', 'people'].includes(name)) {
+  if (['head-count', 'recolour', 'papers', 'people', 'load'].includes(name)) {
     process.exitCode ||= spawnSync(process.execPath, [here(`${name}.mjs`)], { stdio: 'inherit' }).status ?? 1;
     continue;
   }

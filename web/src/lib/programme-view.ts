@@ -2,7 +2,8 @@
 import { roleShares } from '@aggrega/core/block';
 import { value } from '@aggrega/core/fabric';
 import { PlanError, kitCount, kitsBySize, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
-import { monthSheet, type MonthSheet } from '@aggrega/core/sheet';
+import { monthDoubts, monthSheet, type MonthSheet } from '@aggrega/core/sheet';
+import { keptFor } from './kept-for';
 
 /** Fabric colour per letter, for drawing. */
 export function coloursOf(colourway: Colourway): ReadonlyMap<string, string> {
@@ -42,10 +43,16 @@ export function workOut(
   month: Month,
   colourway: Colourway,
 ): { sheet?: MonthSheet; problems: { path: string; message: string }[] } {
-  try {
-    return { sheet: monthSheet(programme, month, colourway), problems: [] };
-  } catch (error) {
-    if (error instanceof PlanError) return { problems: error.problems };
-    throw error;
-  }
+  return keptFor(programme, `sheet ${month.id} ${colourway.id}`, () => {
+    try {
+      return { sheet: monthSheet(programme, month, colourway), problems: [] };
+    } catch (error) {
+      if (error instanceof PlanError) return { problems: error.problems };
+      throw error;
+    }
+  });
 }
+
+/** The doubts about a month, worked out once for a programme as it stands. */
+export const doubtsOf = (programme: Programme, month: Month, colourway: Colourway): ReturnType<typeof monthDoubts> =>
+  keptFor(programme, `doubts ${month.id} ${colourway.id}`, () => monthDoubts(programme, month, colourway));

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { organises } from '$lib/role-name';
   import { page } from '$app/state';
-  import { kitsText } from '$lib/programme-view';
+  import { doubtsOf, kitsText } from '$lib/programme-view';
   import { dayText } from '$lib/day-text';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import HeadCount from './HeadCount.svelte';
@@ -10,7 +10,6 @@
   import Stations from './Stations.svelte';
   import Tools from './Tools.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { monthDoubts } from '@aggrega/core/sheet';
   import type { Snippet } from 'svelte';
 
   interface Props {
@@ -28,7 +27,7 @@
   /** The cutting room and the cutting machine belong to Cut. */
   const station = $derived(page.url.pathname.split('/')[5]?.replace(/^cut.+/, 'cut') ?? 'draft');
   const people = $derived(bench.people(colourway));
-  const doubts = $derived(month ? monthDoubts(bench.programme, month, colourway) : []);
+  const doubts = $derived(month ? doubtsOf(bench.programme, month, colourway) : []);
   const stations = $derived(
     [
       { id: 'draft', name: 'Draft', open: doubts.filter((d) => d.rank === 'ruin').length },

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { coloursOf } from '$lib/programme-view';
+  import { coloursOf, doubtsOf } from '$lib/programme-view';
   import { dayText } from '$lib/day-text';
   import HouseForm from '$lib/ui/HouseForm.svelte';
   import Dies from '$lib/ui/Dies.svelte';
@@ -11,7 +11,6 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { formatLength } from '@aggrega/core/measure';
-  import { monthDoubts } from '@aggrega/core/sheet';
   import Download from '@lucide/svelte/icons/download';
 
   const bench = useWorkbench();
@@ -21,7 +20,7 @@
   const people = $derived([...programme.participants.values()].reduce((a, b) => a + b, 0));
   const drawn = $derived(programme.months.filter((m) => m.blocks.length > 0).length);
   const spoils = $derived(
-    new Map(programme.months.map((m) => [m.id, monthDoubts(programme, m, colourway).filter((d) => d.rank === 'ruin').length])),
+    new Map(programme.months.map((m) => [m.id, doubtsOf(programme, m, colourway).filter((d) => d.rank === 'ruin').length])),
   );
 </script>
 

@@ -3,7 +3,7 @@
   import { FIRST, planMonth } from '$lib/plan/month-plan';
   import { Planner } from '$lib/plan/planner.svelte';
   import { Refiner } from '$lib/plan/refiner.svelte';
-  import { coloursOf } from '$lib/programme-view';
+  import { coloursOf, doubtsOf } from '$lib/programme-view';
   import ClothForm from '$lib/ui/ClothForm.svelte';
   import Bolt from '$lib/ui/Bolt.svelte';
   import Doubts from '$lib/ui/Doubts.svelte';
@@ -17,7 +17,7 @@
   import type { Reading } from '@aggrega/core/cutting';
   import { formatLength, parseLength } from '@aggrega/core/measure';
   import { handsOut } from '@aggrega/core/programme';
-  import { monthDoubts, monthSheet } from '@aggrega/core/sheet';
+  import { monthSheet } from '@aggrega/core/sheet';
   import Printer from '@lucide/svelte/icons/printer';
   import { onDestroy, onMount, untrack } from 'svelte';
 
@@ -78,7 +78,7 @@
   );
 
   const sheet = $derived(plan.ok && handsOut(programme, month) ? monthSheet(programme, month, colourway) : undefined);
-  const doubts = $derived(monthDoubts(programme, month, colourway));
+  const doubts = $derived(doubtsOf(programme, month, colourway));
   const money = $derived(
     new Intl.NumberFormat(
       page.data.locale,

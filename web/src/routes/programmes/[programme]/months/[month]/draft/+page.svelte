@@ -2,7 +2,7 @@
   import { page } from '$app/state';
   import { Drafter } from '$lib/draft/drafter.svelte';
   import { begun, blockSvg, blockText, castable, fitted, keep, redrawn } from '$lib/draft/drawings';
-  import { coloursOf, workOut } from '$lib/programme-view';
+  import { coloursOf, doubtsOf, workOut } from '$lib/programme-view';
   import BlockLibrary from '$lib/ui/BlockLibrary.svelte';
   import CutList from '$lib/ui/CutList.svelte';
   import Doubts from '$lib/ui/Doubts.svelte';
@@ -19,7 +19,6 @@
   import { patchAt, roleShares, rolesOf, type Block, type Point } from '@aggrega/core/block';
   import { isLeaf, outermost, type Tree } from '@aggrega/core/construction';
   import { constructMonthBlock, kitCount, type MonthBlock } from '@aggrega/core/programme';
-  import { monthDoubts } from '@aggrega/core/sheet';
   import { formatLength, listed } from '@aggrega/core/measure';
 
   const bench = useWorkbench();
@@ -29,7 +28,7 @@
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const colours = $derived(coloursOf(colourway));
   const roles = $derived(castable(programme));
-  const doubts = $derived(monthDoubts(programme, month, colourway));
+  const doubts = $derived(doubtsOf(programme, month, colourway));
   /** The sheet's own data, so that a number is the same here and there; or why it cannot be had. */
   const worked = $derived(workOut(programme, month, colourway));
 

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { keptFor } from '$lib/kept-for';
+  import { doubtsOf } from '$lib/programme-view';
   import { page } from '$app/state';
   import { dayText } from '$lib/day-text';
   import { asSewn, wishesOf } from '$lib/sheet-wishes';
@@ -12,7 +14,7 @@
   import SheetWishesForm from '$lib/ui/SheetWishesForm.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { PlanError, constructMonthBlock, handsOut, kitCount, readProgramme } from '@aggrega/core/programme';
-  import { monthDoubts, monthPaper, type Paper } from '@aggrega/core/sheet';
+  import { monthPaper, type Paper } from '@aggrega/core/sheet';
   import Download from '@lucide/svelte/icons/download';
 
   const bench = useWorkbench();
@@ -31,11 +33,13 @@
   const locale = $derived(page.data.locale as string);
   const date = (iso: string) => dayText(iso, locale);
   const version = $derived(`Draft ${bench.saver.revision}, ${date(bench.saver.savedAt.toISOString().slice(0, 10))}`);
-  const wishes = $derived({ ...wishesOf(page.url.searchParams, programme), date });
   const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {
     if (!handsOut(programme, month)) return { problems: [] };
     try {
-      return { paper: monthPaper(programme, month, colourway, wishes), problems: [] };
+      const asked = wishesOf(page.url.searchParams, programme);
+      const name = `paper ${month.id} ${colourway.id} ${locale} ${JSON.stringify({ ...asked, size: asked.size?.id })}`;
+      const paper = keptFor(programme, name, () => monthPaper(programme, month, colourway, { ...asked, date }));
+      return { paper, problems: [] };
     } catch (error) {
       if (error instanceof PlanError) return { problems: error.problems };
       throw error;
@@ -51,7 +55,7 @@
       month.blocks.flatMap((entry) => constructMonthBlock(programme, entry, colourway).units.map((u) => u.kind.kind as string)),
     ),
   );
-  const doubts = $derived(monthDoubts(programme, month, colourway));
+  const doubts = $derived(doubtsOf(programme, month, colourway));
   const address = (file: string) => {
     const asked = new URLSearchParams(page.url.searchParams);
     asked.set('colourway', colourway.id);
