@@ -67,15 +67,15 @@ async function writeAll(db: pg.ClientBase, path: string, house: string): Promise
     }
     part.push(new Uint8Array(), true);
   };
-  await entry('archive.json', once1(JSON.stringify({ format: FORMAT, version: VERSION, house, made: now().toISOString() })));
+  await entry('archive.json', oneText(JSON.stringify({ format: FORMAT, version: VERSION, house, made: now().toISOString() })));
   for (const table of tables) await entry(`tables/${table}.jsonl`, lines(db, table));
   for (const { slug, document } of await listProgrammes(db))
-    await entry(`programmes/${slug}.aggrega.json`, once1(JSON.stringify(document, null, 2)));
+    await entry(`programmes/${slug}.aggrega.json`, oneText(JSON.stringify(document, null, 2)));
   zip.end();
   await Promise.race([once(file, 'close'), failed]);
 }
 
-async function* once1(text: string): AsyncGenerator<string> {
+async function* oneText(text: string): AsyncGenerator<string> {
   yield text;
 }
 

@@ -22,9 +22,14 @@ export const DEMO_OWNER = {
   email: 'cleo.ferris@quarry-road.example',
 };
 
+/** Works with her; her account opens no more than the owner's. */
+const DEMO_HAND = { id: '00000000-0000-4000-8000-000000000003', name: 'Dot Larch', email: 'dot.larch@quarry-road.example' };
+
 /** Loads the demonstration data if it never was, or, with `fresh`, makes it anew; all of it or nothing. */
 export async function loadDemo(fresh: boolean): Promise<void> {
-  await atTheDoor((db) => putDemoAccount(db, DEMO_OWNER));
+  await atTheDoor(async (db) => {
+    for (const account of [DEMO_OWNER, DEMO_HAND]) await putDemoAccount(db, account);
+  });
   const owner = { account: DEMO_OWNER.id, looksOnly: false };
   await acting.run(owner, () => asOrganisation(DEMO_ORGANISATION, (db) => loadIn(db, fresh)));
 }
@@ -34,6 +39,7 @@ async function loadIn(db: pg.ClientBase, fresh: boolean): Promise<void> {
   const made = await insertOrganisation(db, DEMO_ORGANISATION, 'Quarry Road Quilters');
   await putMember(db, DEMO_ORGANISATION, DEMO_OWNER.id, 'owner');
   if (!made) return;
+  await putMember(db, DEMO_ORGANISATION, DEMO_HAND.id, 'cutting-room');
   const file = allotmentYear as unknown as ProgrammeFile;
   const today = todayIn('UTC', now());
   const document = demoAt(file, today);
