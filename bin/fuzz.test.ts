@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { blankPerson } from '@aggrega/core/running';
 import fc from 'fast-check';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import demo from '../demo/allotment-year.aggrega.json';
@@ -81,22 +82,7 @@ const NEARLY: Record<string, unknown> = {
     changes: [
       {
         id: '00000000-0000-4000-8000-00000000000a',
-        to: {
-          name: 'N',
-          colourway: 'frost',
-          email: '',
-          phone: '',
-          address: '',
-          size: '',
-          kit: '',
-          handing: 'pickup',
-          state: 'in',
-          joined: '',
-          left: '',
-          paidTo: '',
-          notes: '',
-          sheet: '',
-        },
+        to: { ...blankPerson, name: 'N', colourway: 'frost' },
       },
     ],
   },
