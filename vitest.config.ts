@@ -22,7 +22,7 @@ export default defineConfig({
         plugins: [svelte()],
       },
       project('database', ['web/src/lib/server/**/*.test.ts'], { globalSetup: at('bin/lib/test-cluster.mjs') }),
-      project('ops', ['bin/**/*.test.ts'], { testTimeout: 60_000, fileParallelism: false }),
+      project('ops', ['bin/**/*.test.ts'], { testTimeout: 180_000, fileParallelism: false }),
     ],
   },
 });

@@ -63,6 +63,7 @@ try {
     }),
   );
   const [looks, saves] = [[], []];
+  const byPage = new Map(LOOKS.map((look) => [look, []]));
   let failed = 0;
   const end = performance.now() + SECONDS * 1000;
   await Promise.all(
@@ -86,10 +87,12 @@ try {
           await answer.arrayBuffer();
           saves.push(performance.now() - began);
         } else {
-          const answer = await fetch(`${server.address}/programmes/${slug}${LOOKS[(i + n) % LOOKS.length]}`);
+          const look = LOOKS[(i + n) % LOOKS.length];
+          const answer = await fetch(`${server.address}/programmes/${slug}${look}`);
           if (!answer.ok) failed += 1;
           await answer.arrayBuffer();
           looks.push(performance.now() - began);
+          byPage.get(look).push(performance.now() - began);
         }
       }
     }),
@@ -100,6 +103,10 @@ try {
   ])
     console.log(
       `${PEOPLE} organisers, ${SECONDS} s, ${times.length} ${name}: median ${at(times, 0.5).toFixed(0)}, 95 % ${at(times, 0.95).toFixed(0)}, slowest ${at(times, 1).toFixed(0)} ms`,
+    );
+  for (const [look, times] of byPage)
+    console.log(
+      `  ${(look || '/ (the year)').padEnd(20)} median ${at(sorted(times), 0.5).toFixed(0).padStart(4)}, 95 % ${at(times, 0.95).toFixed(0).padStart(4)} ms`,
     );
   console.log(`${failed} were not answered as they should be`);
 } finally {

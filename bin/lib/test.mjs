@@ -1,6 +1,6 @@
 // bin/test: all checks and tests, from a fresh clone on; the last line sums them up.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { parseArgs } from 'node:util';
 import { freePort } from './cluster.mjs';
 import { chromium, pdfTools, postgresPrograms } from './packages.mjs';
@@ -27,10 +27,10 @@ await run(async () => {
   rmSync(results, { recursive: true, force: true });
   mkdirSync(results, { recursive: true });
 
-  const sum = { passed: 0, failed: 0 };
+  const sum = { passed: 0, failed: [] };
   const add = ({ passed, failed }) => {
     sum.passed += passed;
-    sum.failed += failed;
+    sum.failed.push(...failed);
   };
   add(await check('Format', ['prettier', '--check', '.']));
   add(await check('Lint', ['eslint', '.']));
@@ -39,8 +39,10 @@ await run(async () => {
   add(await vitest('Unit tests', ['core', 'paper', 'cli', 'web']));
   add(await vitest('Database, start and storm tests', ['database', 'ops']));
   add(await playwright());
-  console.log(`\n${sum.passed} passed, ${sum.failed} failed`);
-  return sum.failed > 0 ? 1 : 0;
+  // What failed stood far above by now.
+  if (sum.failed.length > 0) say(`\nFailed:\n${sum.failed.map((name) => `  ${name}`).join('\n')}`);
+  console.log(`\n${sum.passed} passed, ${sum.failed.length} failed`);
+  return sum.failed.length > 0 ? 1 : 0;
 });
 
 function npx(words, env = {}) {
@@ -51,14 +53,17 @@ function npx(words, env = {}) {
 async function check(name, words) {
   say(`\n— ${name}`);
   const { code } = await npx(words);
-  return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+  return asWhole(name, code);
 }
 
 async function checkTypesOfWeb() {
-  say('\n— Types of the application');
+  const name = 'Types of the application';
+  say(`\n— ${name}`);
   const { code } = await execute('npm', ['run', '-s', 'check', '-w', 'web'], { cwd: root, show: true });
-  return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+  return asWhole(name, code);
 }
+
+const asWhole = (name, code) => (code === 0 ? { passed: 1, failed: [] } : { passed: 0, failed: [name] });
 
 async function vitest(name, projects) {
   say(`\n— ${name}`);
@@ -73,19 +78,29 @@ async function vitest(name, projects) {
   ];
   const { code } = await npx(words);
   const report = read(file);
-  return counted(code, report?.numPassedTests ?? 0, report?.numFailedTests ?? 0);
+  const failed = (report?.testResults ?? []).flatMap(({ name: of, assertionResults }) =>
+    assertionResults.filter((t) => t.status === 'failed').map((t) => `${relative(root, of)}: ${t.fullName}`),
+  );
+  return counted(name, code, report?.numPassedTests ?? 0, failed);
 }
 
 async function playwright() {
-  say('\n— Browser tests');
+  const name = 'Browser tests';
+  say(`\n— ${name}`);
   const { code } = await npx(['playwright', 'test'], { AGGREGA_TEST_PORT: String(await freePort()) });
-  const { expected = 0, flaky = 0, unexpected = 0 } = read(join(results, 'browser.json'))?.stats ?? {};
-  return counted(code, expected + flaky, unexpected);
+  const report = read(join(results, 'browser.json'));
+  const { expected = 0, flaky = 0 } = report?.stats ?? {};
+  return counted(name, code, expected + flaky, (report?.suites ?? []).flatMap(unexpectedIn));
+}
+
+/** The tests of a file, or of a group in it, that failed whenever they were tried. */
+function unexpectedIn({ specs = [], suites = [] }) {
+  return [...specs.filter((s) => !s.ok).map((s) => `tests/${s.file}: ${s.title}`), ...suites.flatMap(unexpectedIn)];
 }
 
 /** A runner that failed without naming a failed test (a file that did not load, say) still counts as one failure. */
-function counted(code, passed, failed) {
-  return { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
+function counted(name, code, passed, failed) {
+  return { passed, failed: code !== 0 && failed.length === 0 ? [`${name}: the runner itself failed, see above`] : failed };
 }
 
 function read(file) {

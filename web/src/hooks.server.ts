@@ -8,6 +8,7 @@ import { checkSecret } from '$lib/server/private-link';
 import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
 import { guard } from '$lib/server/web/headers';
 import { tooMuch } from '$lib/server/web/limits';
+import { keptAnswer } from '$lib/server/web/kept-answers';
 import { log, said } from '$lib/server/web/log';
 import { noteAnswer } from '$lib/server/web/metrics';
 import {
@@ -75,15 +76,20 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
   }
   try {
     await letIn(event);
+    return await keptAnswer(event, () => asWhoAsks(event, resolve));
   } catch (thrown) {
     if (isRedirect(thrown)) return sendOn(event, thrown.status, thrown.location);
     if (isHttpError(thrown)) return refuse(event, thrown.status, thrown.body.message);
     throw thrown;
   }
+}
+
+function asWhoAsks(event: RequestEvent, resolve: Resolve): Promise<Response> {
   const { who } = event.locals;
+  const answered = async () => resolve(event);
   return who?.organisation
-    ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer' }, () => resolve(event))
-    : resolve(event);
+    ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer' }, answered)
+    : answered();
 }
 
 /** Bytes of a request's body; an archive is as large as it is. */

@@ -23,8 +23,17 @@ export interface Slip {
 
 const TURNS = ['', 'a quarter turn', 'a half turn', 'three quarter turns'];
 
-/** A slip of one unit that leaves a whole family of equal pictures is told once. */
+/** A construction never changes: its slips are looked for once. */
+const known = new WeakMap<Construction, Slip[]>();
+
+/** The most plausible slips, worst first. One of a unit that leaves a whole family of equal pictures is told once. */
 export function slipsOf(c: Construction, most = 3): Slip[] {
+  const found = known.get(c) ?? allSlips(c);
+  known.set(c, found);
+  return found.slice(0, most);
+}
+
+function allSlips(c: Construction): Slip[] {
   const right = c.cloth.patches;
   const seen = new Set([lieless(right)]);
   const rightLook = looks(right);
@@ -44,10 +53,7 @@ export function slipsOf(c: Construction, most = 3): Slip[] {
   }
   // What is said in the same words is one slip, shown where it is most plausible.
   const told = new Set<string>();
-  return slips
-    .sort((a, b) => b.plausible - a.plausible)
-    .filter((slip) => !told.has(slip.text) && told.add(slip.text))
-    .slice(0, most);
+  return slips.sort((a, b) => b.plausible - a.plausible).filter((slip) => !told.has(slip.text) && told.add(slip.text));
 }
 
 /** Patches looked at, all wrong pictures of one unit together: a block of very many patches is tried in fewer places. */

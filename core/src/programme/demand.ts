@@ -2,7 +2,7 @@
 import { construct, isLeaf, type Construction, type Cut } from '../construction';
 import type { Piece } from '../cutting';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
-import { mirrorBlock } from '../block';
+import { mirrorBlock, rolesOf } from '../block';
 import { mirroredBlocks } from './quilt';
 import { making } from './making';
 import { castBlocks } from './scrappy';
@@ -10,33 +10,38 @@ import { settingPieces, type SettingPiece } from './setting-pieces';
 
 export type Basis = 'kit' | 'batch';
 
-/** An entry belongs to one reading of one document, so what was worked out for it holds as long as it lives. */
-const constructed = new WeakMap<MonthBlock, Map<Colourway | undefined, Construction>>();
+/** An entry never changes, so what was worked out for it holds as long as it lives; by what else it follows from. */
+const constructed = new WeakMap<MonthBlock, Map<string, Construction>>();
 
 /**
  * How a month's block is cut and sewn, all its `make` counted together. In a colourway, seams are pressed to its own darker fabrics;
  * without one, to those that are darker on average. Nothing else differs.
  */
 export function constructMonthBlock(programme: Programme, entry: MonthBlock, colourway?: Colourway): Construction {
-  const known = constructed.get(entry) ?? new Map<Colourway | undefined, Construction>();
+  const known = constructed.get(entry) ?? new Map<string, Construction>();
   constructed.set(entry, known);
-  let construction = known.get(colourway);
+  const lightness = colourway
+    ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, fabric.value]))
+    : programme.lightness;
+  const letters = rolesOf(entry.block);
+  const from = letters.map((role) => `${role}${programme.directional.has(role) ? '!' : ''} ${lightness.get(role)}`).join();
+  let construction = known.get(from);
   if (!construction) {
-    const lightness = colourway
-      ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, fabric.value]))
-      : programme.lightness;
     construction = construct(entry.block, { ...entry, directional: programme.directional, lightness });
-    known.set(colourway, construction);
+    known.set(from, construction);
   }
   return construction;
 }
 
-const mirrorImages = new WeakMap<MonthBlock, { entry?: MonthBlock }>();
+const mirrorImages = new WeakMap<MonthBlock, Map<string, { entry?: MonthBlock }>>();
 
 /** The entry as its own mirror image, where that is cut otherwise; undefined where the same pieces make both. */
 function inMirror(programme: Programme, entry: MonthBlock): MonthBlock | undefined {
-  const known = mirrorImages.get(entry);
-  if (known) return known.entry;
+  const known = mirrorImages.get(entry) ?? new Map<string, { entry?: MonthBlock }>();
+  mirrorImages.set(entry, known);
+  const from = [...programme.directional].sort().join();
+  const image = known.get(from);
+  if (image) return image.entry;
   const turned = { ...entry, block: mirrorBlock(entry.block), key: `${entry.key}-mirrored` };
   const cuts = (of: MonthBlock) =>
     constructMonthBlock(programme, of)
@@ -46,7 +51,7 @@ function inMirror(programme: Programme, entry: MonthBlock): MonthBlock | undefin
       .sort()
       .join();
   const found = { ...(cuts(entry) !== cuts(turned) && { entry: turned }) };
-  mirrorImages.set(entry, found);
+  known.set(from, found);
   return found.entry;
 }
 

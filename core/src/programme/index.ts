@@ -27,6 +27,7 @@ export type {
   ShelfLength,
   SizeOption,
 } from './document';
+export { frozen, frozenLike } from './frozen';
 export { formName, yardsOf } from './forms';
 export { castMends, castSeams, type CastSeam } from './casting';
 export {
@@ -42,7 +43,7 @@ export {
   swapChanges,
   type School,
 } from './cast-changes';
-export { ChangeError, applyChanges, inverse, sharing, type Change, type Conflict } from './changes';
+export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes';
 export { changeWords, differences } from './differences';
 export {
   constructMonthBlock,

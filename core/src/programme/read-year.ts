@@ -26,9 +26,14 @@ export function readCalendar({ calendar = {} }: ProgrammeFile, refuse: Refuse): 
   };
 }
 
+/** Asking for a zone's calendar takes a millisecond; there are some hundreds of zones. */
+const zones = new Set<string>();
+
 function isTimeZone(name: string): boolean {
+  if (zones.has(name)) return true;
   try {
     new Intl.DateTimeFormat('en', { timeZone: name });
+    zones.add(name);
     return true;
   } catch {
     return false;

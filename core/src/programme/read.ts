@@ -1,49 +1,17 @@
 /** Reads a programme document: shape first, then lengths, references, drawings and sense. */
-import { readBlock, tilingProblems, type Block, type Problem } from '../block';
-import { usualRates } from '../cutting';
-import { Exact, formatLength, parseLength, ratio, type Rational, type Unit } from '../measure';
-import type { Colourway, House, Month, MonthBlock, Programme, ProgrammeFile, Reading } from './document';
+import { readBlock, tilingProblems, type Block, type BlockFile, type Problem } from '../block';
+import { Exact, formatLength, type Rational, type Unit } from '../measure';
+import type { Colourway, House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile, Reading } from './document';
 import { letterOf } from './letters';
 import { readCalendar, readMoney } from './read-year';
 import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { readColourways, readFabrics } from './read-cloth';
 import { isDate, readOrders } from './orders';
 import { crowdedSizes, readKits, readShelf, readSizes } from './read-kits';
+import { DEFAULTS, houseOf, refuseTwoSquares } from './read-house';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 import { shapeProblems } from './schema';
 import { unknownFields } from './unknown-fields';
-
-/** What a house does when the document does not say (handbook 2 and 3). */
-const DEFAULTS = {
-  in: {
-    seam: '1/4',
-    rounding: '1/8',
-    wof: '42',
-    sellingStep: '4 1/2',
-    hst: '1/8',
-    qst: '1/4',
-    geese: '1/8',
-    saleable: '9',
-    mat: { width: '12', length: '24', gap: '1/8' },
-    seamLimit: 2,
-    sizeLimit: 400,
-    boltLimit: 4000,
-  },
-  cm: {
-    seam: '0.75',
-    rounding: '0.1',
-    wof: '106',
-    sellingStep: '10',
-    hst: '0.3',
-    qst: '0.6',
-    geese: '0.3',
-    saleable: '25',
-    mat: { width: '30', length: '60', gap: '0.3' },
-    seamLimit: 5,
-    sizeLimit: 1000,
-    boltLimit: 10_000,
-  },
-};
 
 /** The programme of a parsed JSON document, or all its errors with their places. Never throws for bad input. */
 export function readProgramme(document: unknown): Reading {
@@ -55,15 +23,9 @@ export function readProgramme(document: unknown): Reading {
   const unit = file.unit ?? 'in';
   const length = lengthReader(unit, refuse);
 
-  const house = readHouse(file, unit, length, refuse);
+  const house = houseOf(file, unit, errors);
   const fabrics = readFabrics(file, house, length, DEFAULTS[unit]);
-  const blocks = (file.blocks ?? []).map((entry, i): Block => {
-    const path = `/blocks/${i}`;
-    const { block, problems } = readBlock(entry, path);
-    errors.push(...problems);
-    if (problems.length === 0) errors.push(...tilingProblems(block, path));
-    return block;
-  });
+  const blocks = (file.blocks ?? []).map((entry, i) => blockOf(entry, `/blocks/${i}`, errors));
   unique('/fabrics', file.fabrics, refuse);
   unique('/blocks', file.blocks, refuse);
   unique('/months', file.months, refuse);
@@ -112,61 +74,18 @@ export function readProgramme(document: unknown): Reading {
   return { ok: true, programme, file, warnings };
 }
 
-function readHouse(file: ProgrammeFile, unit: Unit, length: ReadLength, refuse: Refuse): House {
-  const house = file.house ?? {};
-  const standard = DEFAULTS[unit];
-  const field = (name: 'seam' | 'rounding' | 'wof' | 'sellingStep', limit: number) =>
-    length(house[name], `/house/${name}`, { fallback: standard[name], limit });
-  const oversize: Record<string, Rational> = {};
-  for (const kind of ['hst', 'qst', 'geese'] as const)
-    oversize[kind] = length(house.oversize?.[kind], `/house/oversize/${kind}`, {
-      zero: true,
-      fallback: standard[kind],
-      limit: standard.seamLimit * 2,
-    });
-  const seam = field('seam', standard.seamLimit);
-  refuseTwoSquares(house.methods, seam, unit, '/house/methods', refuse);
-  const rounding = field('rounding', standard.seamLimit);
-  const sellingStep = field('sellingStep', standard.sizeLimit);
-  if (rounding.compare(parseLength('1/64', unit)) < 0) refuse('/house/rounding', 'no ruler shows steps as small as that');
-  return {
-    unit,
-    seam,
-    rounding,
-    wof: field('wof', standard.sizeLimit),
-    sizing: house.sizing ?? 'exact',
-    pressing: house.pressing ?? 'nest',
-    oversize,
-    methods: { ...house.methods },
-    dies: (house.dies ?? []).map(({ kind, units, ...die }, i) => {
-      const side = (name: 'finished' | 'width' | 'length') =>
-        length(die[name], `/house/dies/${i}/${name}`, { limit: standard.sizeLimit });
-      return { kind, units, finished: side('finished'), width: side('width'), length: side('length') };
-    }),
-    allowance: length(house.allowance, '/house/allowance', { zero: true, fallback: '0', limit: standard.sizeLimit }),
-    shrinkage: ratio(String(house.shrinkage ?? 0)),
-    sellingStep,
-    layers: house.layers ?? 4,
-    saleable: length(house.saleable, '/house/saleable', { fallback: standard.saleable, limit: standard.sizeLimit }),
-    rates: { ...usualRates, ...house.rates },
-    mat: {
-      width: length(house.mat?.width, '/house/mat/width', { fallback: standard.mat.width, limit: standard.sizeLimit }),
-      length: length(house.mat?.length, '/house/mat/length', { fallback: standard.mat.length, limit: standard.sizeLimit }),
-      gap: length(house.mat?.gap, '/house/mat/gap', { zero: true, fallback: standard.mat.gap, limit: standard.seamLimit }),
-    },
-  };
-}
+// What was read of a part of a document that nobody can change holds for every document with that very part (see frozen.ts).
+const soundBlocks = new WeakMap<BlockFile, Block>();
+const placedBlocks = new WeakMap<MonthBlockFile, { house: House; placed: MonthBlock }>();
 
-/** The large squares of that method are sized for a seam of 1/4 in alone (handbook 2). */
-function refuseTwoSquares(
-  methods: Record<string, string> | undefined,
-  seam: Rational,
-  unit: Unit,
-  path: string,
-  refuse: Refuse,
-): void {
-  if (methods?.geese === 'two-squares' && (unit !== 'in' || !seam.equals(0.25)))
-    refuse(`${path}/geese`, 'two large squares are made for a seam of 1/4 in; this house sews another one');
+function blockOf(entry: BlockFile, path: string, errors: Problem[]): Block {
+  const known = soundBlocks.get(entry);
+  if (known) return known;
+  const { block, problems } = readBlock(entry, path);
+  const faults = problems.length > 0 ? problems : tilingProblems(block, path);
+  errors.push(...faults);
+  if (faults.length === 0 && Object.isFrozen(entry)) soundBlocks.set(entry, block);
+  return block;
 }
 
 function unique(path: string, entries: readonly { id: string }[] | undefined, refuse: Refuse): void {
@@ -209,7 +128,12 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
         methods: { ...house.methods, ...entry.methods },
         readings: entry.readings,
       };
-      return [{ block, finished: [Exact.of(width), Exact.of(h)], make: entry.make ?? 1, style, key, path }];
+      const known = placedBlocks.get(entry);
+      if (known?.house === house && known.placed.block === block && known.placed.key === key && known.placed.path === path)
+        return [known.placed];
+      const made: MonthBlock = { block, finished: [Exact.of(width), Exact.of(h)], make: entry.make ?? 1, style, key, path };
+      if (Object.isFrozen(entry)) placedBlocks.set(entry, { house, placed: made });
+      return [made];
     });
     placed.forEach(({ key, path }, i) => {
       if (placed.findIndex((other) => other.key === key) < i)

@@ -11,6 +11,9 @@ interface Node {
   patternProperties?: Record<string, unknown>;
 }
 
+/** Parts that nobody can change and that have no such field, with what they were looked at as (see frozen.ts). */
+const known = new WeakMap<object, Node>();
+
 /** A warning for every field that the schema does not name. */
 export function unknownFields(file: ProgrammeFile): Problem[] {
   const warnings: Problem[] = [];
@@ -18,12 +21,19 @@ export function unknownFields(file: ProgrammeFile): Problem[] {
   return warnings;
 
   function visit(data: unknown, schema: Node, path: string): void {
+    if (data === null || typeof data !== 'object' || known.get(data) === schema) return;
+    const before = warnings.length;
+    look(data, schema, path);
+    if (warnings.length === before && Object.isFrozen(data)) known.set(data, schema);
+  }
+
+  function look(data: object, schema: Node, path: string): void {
     const node = schema.$ref ? (programmeSchema.$defs as Record<string, Node>)[schema.$ref.split('/').at(-1)!]! : schema;
     if (Array.isArray(data) && node.items) data.forEach((entry, i) => visit(entry, node.items!, `${path}/${i}`));
-    else if (data !== null && typeof data === 'object' && node.properties) {
+    else if (node.properties) {
       for (const [name, entry] of Object.entries(data)) {
-        const known = node.properties[name];
-        if (known) visit(entry, known, `${path}/${name}`);
+        const field = node.properties[name];
+        if (field) visit(entry, field, `${path}/${name}`);
         else if (!node.additionalProperties && !Object.keys(node.patternProperties ?? {}).some((p) => new RegExp(p).test(name)))
           warnings.push({ path: `${path}/${name}`, message: `Aggrega does not know the field '${name}' and keeps it unread` });
       }

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import type { LayoutServerLoad } from './$types';
 
 /** The language that the browser asks for, so that server and page write dates alike; and who is signed in. */
@@ -12,8 +13,17 @@ export const load: LayoutServerLoad = ({ request, locals }) => {
   };
 };
 
+/** What browsers have asked for; there are not many languages. */
+const known = new LRUCache<string, string>({ max: 200 });
+
 function localeOf(header: string): string {
   const [asked = 'en-GB'] = header.split(/[,;]/);
+  const found = known.get(asked) ?? canonical(asked);
+  known.set(asked, found);
+  return found;
+}
+
+function canonical(asked: string): string {
   try {
     return Intl.getCanonicalLocales(asked)[0] ?? 'en-GB';
   } catch {

@@ -62,11 +62,13 @@ describe('every table', () => {
       ...[
         'account',
         'account_key',
+        'change_under_way',
         'cut_list',
         'cut_step',
         'deleted_row',
         'invitation',
         'kit',
+        'last_change',
         'mail',
         'membership',
         'organisation',

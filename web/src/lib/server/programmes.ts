@@ -3,7 +3,9 @@ import type { Problem } from '@aggrega/core/block';
 import {
   ChangeError,
   applyChanges,
+  frozen,
   readProgramme,
+  same,
   type Change,
   type Conflict,
   type ProgrammeFile,
@@ -88,9 +90,8 @@ export async function saveChanges(organisation: string, slug: string, changes: r
     }
     if ('conflicts' in result) return { kind: 'conflict', conflicts: result.conflicts, revision, document };
     // A change that stands already, sent again after a lost answer, is no new revision.
-    if (JSON.stringify(result.file) === JSON.stringify(document))
-      return { kind: 'saved', revision, updated: stored.updated, document };
-    const reading = readProgramme(result.file);
+    if (same(result.file, document)) return { kind: 'saved', revision, updated: stored.updated, document };
+    const reading = readingOf(frozen(result.file));
     if (!reading.ok) return { kind: 'refused', errors: reading.errors };
     const tally = await tallyPeople(db, slug);
     const errors = rosterFaults(changes, reading.programme, tally);

@@ -1,9 +1,22 @@
-/** Documents of revisions: they never change, so those that were asked for lately are kept, each as the same frozen object every time. */
-import type { ProgrammeFile } from '@aggrega/core/programme';
+/**
+ * Documents of revisions: they never change, so those that were asked for lately are kept, each as the same frozen object every time, and made of
+ * the very parts of the one before wherever both are equal: what was worked out for those holds on.
+ */
+import { frozenLike, type ProgrammeFile } from '@aggrega/core/programme';
+import { LRUCache } from 'lru-cache';
 import type pg from 'pg';
 
-const MOST = 60;
-const kept = new Map<string, ProgrammeFile>();
+type Revisions = LRUCache<number, ProgrammeFile>;
+
+/** Programmes, and revisions of each: the one that is worked on, and those that published sheets were made from. */
+const kept = new LRUCache<string, Revisions>({ max: 150 });
+const REVISIONS = 16;
+
+function revisionsOf(programme: string): Revisions {
+  const known = kept.get(programme) ?? new LRUCache<number, ProgrammeFile>({ max: REVISIONS });
+  kept.set(programme, known);
+  return known;
+}
 
 const DOCUMENTS = `
   select programme_id as id, revision, document from programme_revision
@@ -14,34 +27,26 @@ export async function documentsOf(
   db: pg.ClientBase,
   asked: readonly { id: string; revision: number }[],
 ): Promise<ProgrammeFile[]> {
-  const missing = asked.filter((a) => !kept.has(keyOf(a)));
-  const found = new Map(asked.map((a) => [keyOf(a), kept.get(keyOf(a))]));
-  if (missing.length > 0) {
-    const { rows } = await db.query<{ id: string; revision: number; document: ProgrammeFile }>(DOCUMENTS, [
-      missing.map((m) => m.id),
-      missing.map((m) => m.revision),
-    ]);
-    for (const row of rows) found.set(keyOf(row), frozen(row.document));
-  }
-  for (const [key, document] of found) {
-    // The one that was asked for last goes last.
-    kept.delete(key);
-    if (document) kept.set(key, document);
-    if (kept.size > MOST) kept.delete(kept.keys().next().value!);
-  }
-  return asked.map((a) => found.get(keyOf(a))!);
+  const found = asked.map(({ id, revision }) => revisionsOf(id).get(revision));
+  const missing = asked.filter((_, i) => !found[i]);
+  if (missing.length === 0) return found as ProgrammeFile[];
+  const { rows } = await db.query<{ id: string; revision: number; document: ProgrammeFile }>(DOCUMENTS, [
+    missing.map((m) => m.id),
+    missing.map((m) => m.revision),
+  ]);
+  const read = new Map(rows.map((row) => [`${row.id} ${row.revision}`, keep(row)]));
+  return asked.map(({ id, revision }, i) => found[i] ?? read.get(`${id} ${revision}`)!);
+}
+
+function keep({ id, revision, document }: { id: string; revision: number; document: ProgrammeFile }): ProgrammeFile {
+  const revisions = revisionsOf(id);
+  const before = revisions.get(Math.max(...revisions.keys()));
+  const own = frozenLike(document, before);
+  revisions.set(revision, own);
+  return own;
 }
 
 /** The document of one revision of a programme; undefined where there is none. */
 export async function listRevision(db: pg.ClientBase, id: string, revision: number): Promise<ProgrammeFile | undefined> {
   return (await documentsOf(db, [{ id, revision }]))[0];
-}
-
-const keyOf = ({ id, revision }: { id: string; revision: number }) => `${id} ${revision}`;
-
-/** Several requests hold it at once: none may change it. */
-function frozen<T>(value: T): T {
-  if (typeof value !== 'object' || value === null) return value;
-  Object.values(value).forEach(frozen);
-  return Object.freeze(value);
 }

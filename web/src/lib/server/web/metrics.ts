@@ -12,6 +12,11 @@ const answered = new Histogram({
   buckets: [0.005, 0.01, 0.025, 0.05, 0.1, 0.15, 0.25, 0.5, 1, 2.5, 5],
   registers: [registry],
 });
+const kept = new Counter({
+  name: 'aggrega_kept_answers_total',
+  help: 'Pages that were answered as they were made before, since nothing had changed',
+  registers: [registry],
+});
 const letters = new Counter({
   name: 'aggrega_letters_total',
   help: 'Letters that were sent, or that were not taken',
@@ -34,6 +39,9 @@ new Gauge({
 /** Notes an answer. */
 export const noteAnswer = (route: string, method: string, status: number, seconds: number): void =>
   answered.observe({ route, method, status: `${Math.floor(status / 100)}xx` }, seconds);
+
+/** Notes a page that need not be made again. */
+export const noteKept = (): void => kept.inc();
 
 /** Notes a letter. */
 export const noteLetter = (outcome: 'sent' | 'failed'): void => letters.inc({ outcome });

@@ -1,0 +1,75 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { edited, someEdits } from '../../tests/random-edit';
+import { constructMonthBlock, demandOf } from './demand';
+import type { ProgrammeFile } from './document';
+import { frozen, frozenLike } from './frozen';
+import { readProgramme } from './read';
+
+const demo = JSON.parse(
+  readFileSync(new URL('../../../demo/allotment-year.aggrega.json', import.meta.url), 'utf8'),
+) as ProgrammeFile;
+const known = frozen(structuredClone(demo));
+
+function everyPart(value: unknown, see: (part: object) => void): void {
+  if (typeof value !== 'object' || value === null) return;
+  see(value);
+  Object.values(value).forEach((part) => everyPart(part, see));
+}
+
+describe('a frozen document', () => {
+  it('says what it said, can be changed nowhere, and shares what is equal with the one before', () => {
+    fc.assert(
+      fc.property(someEdits(demo), (edits) => {
+        const newer = edited(demo, edits);
+        const shared = frozenLike(structuredClone(newer), known);
+        expect(shared).toEqual(newer);
+        everyPart(shared, (part) => expect(Object.isFrozen(part)).toBe(true));
+        newer.blocks.forEach((block, i) => {
+          const before = known.blocks.find((b) => b.id === block.id);
+          if (JSON.stringify(before) === JSON.stringify(block)) expect(shared.blocks[i]).toBe(before);
+        });
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is read as if it were the first, whatever was read before', () => {
+    readProgramme(known);
+    fc.assert(
+      fc.property(someEdits(demo), (edits) => {
+        const newer = edited(demo, edits);
+        expect(readProgramme(frozenLike(structuredClone(newer), known))).toEqual(readProgramme(newer));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is cut as if it were the first: another fabric with a direction, another house, another value of a fabric', () => {
+    const changes: ((file: ProgrammeFile) => void)[] = [
+      (file) => file.fabrics!.forEach((f) => (f.directional = !f.directional)),
+      (file) => (file.house = { ...file.house, seam: '3/8' }),
+      (file) => file.fabrics!.reverse().forEach((f, i) => (f.colour = i % 2 ? '#111111' : '#eeeeee')),
+    ];
+    const cuts = (file: ProgrammeFile) => {
+      const reading = readProgramme(file);
+      if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+      const { programme } = reading;
+      return programme.months
+        .slice(0, 4)
+        .map((month) =>
+          programme.colourways.map((colourway) => [
+            month.blocks.map((entry) => constructMonthBlock(programme, entry, colourway)),
+            demandOf(programme, { colourway, months: [month], basis: 'kit', participants: 1 }),
+          ]),
+        );
+    };
+    cuts(known);
+    for (const change of changes) {
+      const newer = structuredClone(demo);
+      change(newer);
+      expect(cuts(frozenLike(structuredClone(newer), known))).toEqual(cuts(newer));
+    }
+  });
+});
