@@ -63,7 +63,9 @@ async function checkTypesOfWeb() {
   return asWhole(name, code);
 }
 
-const asWhole = (name, code) => (code === 0 ? { passed: 1, failed: [] } : { passed: 0, failed: [name] });
+function asWhole(name, code) {
+  return code === 0 ? { passed: 1, failed: [] } : { passed: 0, failed: [name] };
+}
 
 async function vitest(name, projects) {
   say(`\n— ${name}`);
