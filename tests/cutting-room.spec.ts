@@ -58,6 +58,7 @@ test('a changed head count never cuts what is cut, and ticks of an earlier list 
   // A tablet that has lost the connection goes on.
   const tablet = await (await browser.newContext()).newPage();
   await open(tablet, page.url());
+  await expect(tablet.locator('[data-progress]')).toContainText(`${first - 1} of ${first}`);
   await tablet.route('**/cutting/**', (route) => route.abort());
   await tablet
     .getByRole('checkbox', { name: /is cut$/ })

@@ -45,7 +45,7 @@
   }
 </script>
 
-<section class="mt-8" aria-label="The cutting evening">
+<section class={['mt-8', !open && 'no-print']} aria-label="The cutting evening">
   <div class="flex flex-wrap items-end gap-3 border-b-2 border-ink pb-1">
     <h2 class="mr-auto text-head">The cutting evening</h2>
     <label class="no-print flex items-center gap-2"

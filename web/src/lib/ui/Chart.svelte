@@ -25,8 +25,9 @@
     stacked?: boolean;
     write?: (value: number) => string;
   }
+  const [FAMILY, SIZE] = ['Hanken Grotesk Variable', 13];
   let { title, unit, type, labels, series, stacked = false, write = (n) => n.toFixed(1) }: Props = $props();
-  let canvas: HTMLCanvasElement;
+  let canvas: HTMLCanvasElement | undefined = $state.raw();
   let chart: Chart | undefined;
   let table = $state(false);
 
@@ -45,7 +46,7 @@
   function config(): ChartConfiguration {
     const style = getComputedStyle(document.documentElement);
     const [ink, rule] = ['--color-base-content', '--color-base-300'].map((name) => style.getPropertyValue(name).trim());
-    const font = { family: 'Hanken Grotesk Variable', size: 13 };
+    const font = { family: FAMILY, size: SIZE };
     const axis = { stacked, ticks: { color: ink, font }, grid: { color: rule } };
     const datasets = series.map((s) => ({
       label: s.name,
@@ -82,9 +83,12 @@
 
   function draw() {
     chart?.destroy();
+    if (!canvas) return;
     chart = new Chart(canvas, config());
   }
   onMount(() => {
+    // What is drawn before its type is there is drawn in another one.
+    void document.fonts.load(`${SIZE}px '${FAMILY}'`).then(draw);
     // Day and night have colours of their own.
     const observer = new MutationObserver(draw);
     observer.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });

@@ -7,11 +7,28 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request, locals }) => {
   if (!request.body) error(400, 'Choose the file of an archive.');
   try {
-    return json(
-      await whileDatabaseAnswers(takeArchive(locals.organisation, request.body as unknown as AsyncIterable<Uint8Array>)),
-    );
+    return json(await whileDatabaseAnswers(takeArchive(locals.organisation, piecesOf(request.body))));
   } catch (cause) {
     if (cause instanceof ArchiveError) error(422, cause.message);
     throw cause;
   }
 };
+
+/** A body in its pieces. Left early, its rest is still taken: who has not sent everything yet would hear a broken connection instead of the reason. */
+async function* piecesOf(body: ReadableStream<Uint8Array>): AsyncGenerator<Uint8Array> {
+  const reader = body.getReader();
+  let done = false;
+  try {
+    for (;;) {
+      const piece = await reader.read();
+      if ((done = piece.done)) return;
+      yield piece.value!;
+    }
+  } finally {
+    while (!done)
+      done = await reader.read().then(
+        (piece) => piece.done,
+        () => true,
+      );
+  }
+}

@@ -108,11 +108,11 @@
         <table class="mt-2 w-full">
           <thead
             ><tr class="border-b-2 border-ink"
-              ><th class="py-1">Fabric</th><th>For</th><th>Is it to be had later?</th><th class="text-right">Kits now</th><th
-                class="text-right">Their cloth</th
-              ><th class="text-right">To hand</th><th class="text-right">Buy now</th><th class="text-right">Enough with</th><th
-                class="text-right">Over, on average</th
-              ></tr
+              ><th class="py-1">Fabric</th><th>For</th><th class="no-print">Is it to be had later?</th><th class="text-right"
+                >Kits now</th
+              ><th class="text-right">Their cloth</th><th class="text-right">To hand</th><th class="text-right">Buy now</th><th
+                class="text-right">Enough with</th
+              ><th class="text-right">Over, on average</th></tr
             ></thead
           >
           <tbody>

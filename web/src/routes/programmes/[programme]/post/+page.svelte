@@ -68,7 +68,7 @@
           {#if q.answered}
             <p class="mt-1 max-w-prose border-l-4 border-walnut pl-3 whitespace-pre-line text-walnut">{q.answer}</p>
           {:else}
-            <div class="mt-2 flex max-w-2xl items-end gap-2">
+            <div class="no-print mt-2 flex max-w-2xl items-end gap-2">
               <textarea class="field" rows="2" maxlength="4000" aria-label="Answer to {q.name}" bind:value={drafts[q.id]}
               ></textarea>
               <button class="act first shrink-0" disabled={!drafts[q.id]?.trim()} onclick={() => void reply(q.id)}

@@ -103,7 +103,7 @@
       Nothing is drawn yet. A sample is sewn from a month’s block as soon as there is one.
     </p>
   {:else}
-    <form class="mt-5" onsubmit={(e) => void note(e)} aria-label="A sample">
+    <form class="no-print mt-5" onsubmit={(e) => void note(e)} aria-label="A sample">
       <h2 class="border-b-2 border-ink pb-1 text-head">Note a sample</h2>
       <div class="mt-3 flex flex-wrap gap-3">
         <label class="block"
@@ -142,7 +142,7 @@
           /></label
         >
       </div>
-      <fieldset class="mt-3 flex flex-wrap gap-3">
+      <fieldset class="mt-3 flex flex-wrap items-end gap-3">
         <legend class="text-note text-quiet">Minutes it took; empty for what was not timed</legend>
         {#each progressSteps as step (step)}
           <label class="block w-36"
@@ -184,7 +184,8 @@
               ? ` · ${sum(s.minutes)} min`
               : ''}</span
           >
-          <button class="plain text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}>take out</button>
+          <button class="plain no-print text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}>take out</button
+          >
         </p>
         {#if s.remarks}<p class="max-w-prose whitespace-pre-line">{s.remarks}</p>{/if}
         {#if s.measured.length > 0}
