@@ -7,4 +7,4 @@ export interface TemporaryCluster {
   restart(): Promise<unknown>;
   remove(): Promise<void>;
 }
-export function temporaryCluster(): Promise<TemporaryCluster>;
+export function temporaryCluster(within?: string): Promise<TemporaryCluster>;

@@ -5,8 +5,8 @@ import { join } from 'node:path';
 import { startCluster } from './cluster.mjs';
 
 /** Starts a server of its own in a temporary folder; `remove` stops it and deletes everything. */
-export async function temporaryCluster() {
-  const folder = mkdtempSync(join(tmpdir(), 'aggrega-test-'));
+export async function temporaryCluster(within = tmpdir()) {
+  const folder = mkdtempSync(join(within, 'aggrega-test-'));
   // The postgres user has to pass through it when the tests run as root.
   chmodSync(folder, 0o755);
   const home = join(folder, 'postgres');

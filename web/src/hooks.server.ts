@@ -123,8 +123,7 @@ const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', 
 
 /** What people are told when something went wrong that no route foresaw. The log gets the rest. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-  if (error instanceof DatabaseAway)
-    return { message: 'The database does not answer just now. Nothing was lost; try again in a moment.' };
+  if (error instanceof DatabaseAway) return { message: error.said };
   if (status >= 500) {
     log('error', 'unforeseen', { route: event.route.id, method: event.request.method, ...said(error) });
     return { message: 'Something went wrong on our side. What was shown as saved is safe; try again.' };

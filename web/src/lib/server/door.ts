@@ -56,8 +56,7 @@ export async function whileDatabaseAnswers<T>(work: Promise<T>): Promise<T> {
   try {
     return await work;
   } catch (cause) {
-    if (cause instanceof DatabaseAway)
-      error(503, 'The database does not answer just now. Nothing that was saved is lost; try again in a moment.');
+    if (cause instanceof DatabaseAway) error(503, cause.said);
     throw cause;
   }
 }

@@ -4,8 +4,16 @@ import pg from 'pg';
 
 let pool: pg.Pool | undefined;
 
-/** The database is away or shutting down; what was asked for has not happened, and may be asked again. */
-export class DatabaseAway extends Error {}
+/** The database is away, shutting down or out of room; what was asked for has not happened, and may be asked again. */
+export class DatabaseAway extends Error {
+  /** What people are told. */
+  get said(): string {
+    return (this.cause as { code?: string } | undefined)?.code === DISK_FULL
+      ? 'The disk of the database is full: nothing more can be saved until whoever runs it makes room. What was saved is safe; try again then.'
+      : 'The database does not answer just now. Nothing that was saved is lost; try again in a moment.';
+  }
+}
+const DISK_FULL = '53100';
 
 function connections(): pg.Pool {
   if (pool) return pool;
