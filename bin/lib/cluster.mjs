@@ -140,6 +140,18 @@ export async function startCluster(folder) {
   }
 }
 
+/** Makes a streaming replica of the running cluster in folder `home`, in another folder; startCluster starts it. */
+export async function copyCluster(home, url, folder) {
+  const programs = await postgresPrograms();
+  const account = await accountFor(folder);
+  const secret = join(folder, 'password');
+  writeFileSync(secret, readFileSync(join(home, 'password')), { mode: 0o600 });
+  if (account) chownSync(secret, account.uid, account.gid);
+  const words = ['-d', url, '-D', join(folder, 'cluster'), '-R', '-X', 'stream', '-c', 'fast'];
+  const { code, output } = await asAccount(account, join(programs, 'pg_basebackup'), words);
+  if (code !== 0) throw new Stop(reason('The replica could not be made', output));
+}
+
 function reason(what, output) {
   if (/no space left/i.test(output)) return `${what}: the disk is full. Free some space and try again.`;
   return `${what}:\n${output.trim().split('\n').slice(-6).join('\n')}`;

@@ -5,6 +5,7 @@ export interface TemporaryCluster {
   kill(): void;
   stop(): Promise<unknown>;
   restart(): Promise<unknown>;
+  replica(): Promise<{ url: string; port: number; kill(): void; stop(): Promise<unknown> }>;
   remove(): Promise<void>;
 }
 export function temporaryCluster(within?: string): Promise<TemporaryCluster>;

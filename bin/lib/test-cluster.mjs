@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync, chmodSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { startCluster } from './cluster.mjs';
+import { copyCluster, startCluster } from './cluster.mjs';
 
 /** Starts a server of its own in a temporary folder; `remove` stops it and deletes everything. */
 export async function temporaryCluster(within = tmpdir()) {
@@ -16,6 +16,12 @@ export async function temporaryCluster(within = tmpdir()) {
     folder,
     /** Starts it again after a stop or a kill; the port may differ. */
     restart: () => startCluster(home),
+    /** A streaming replica of it, in the same folder. */
+    replica: async () => {
+      const copy = join(folder, 'replica');
+      await copyCluster(home, cluster.url, copy);
+      return startCluster(copy);
+    },
     remove: async () => {
       await (await startCluster(home)).stop();
       rmSync(folder, { recursive: true, force: true });

@@ -76,7 +76,7 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
   }
   try {
     await letIn(event);
-    return await keptAnswer(event, () => asWhoAsks(event, resolve));
+    return await keptAnswer(event, (fromReplica) => asWhoAsks(event, resolve, fromReplica));
   } catch (thrown) {
     if (isRedirect(thrown)) return sendOn(event, thrown.status, thrown.location);
     if (isHttpError(thrown)) return refuse(event, thrown.status, thrown.body.message);
@@ -84,11 +84,11 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
   }
 }
 
-function asWhoAsks(event: RequestEvent, resolve: Resolve): Promise<Response> {
+function asWhoAsks(event: RequestEvent, resolve: Resolve, fromReplica: boolean): Promise<Response> {
   const { who } = event.locals;
   const answered = async () => resolve(event);
   return who?.organisation
-    ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer' }, answered)
+    ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer', fromReplica }, answered)
     : answered();
 }
 

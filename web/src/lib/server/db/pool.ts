@@ -3,6 +3,8 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import pg from 'pg';
 
 let pool: pg.Pool | undefined;
+/** Of a streaming replica, where AGGREGA_READ_DATABASE_URL names one. */
+let replica: pg.Pool | undefined;
 
 /** The database is away, shutting down or out of room; what was asked for has not happened, and may be asked again. */
 export class DatabaseAway extends Error {
@@ -16,19 +18,24 @@ export class DatabaseAway extends Error {
 const DISK_FULL = '53100';
 
 function connections(): pg.Pool {
-  if (pool) return pool;
   const connectionString = process.env.DATABASE_URL;
   if (!connectionString) throw new Error('DATABASE_URL is not set; bin/start sets it');
-  pool = new pg.Pool({ connectionString, max: 8, connectionTimeoutMillis: 5_000, idleTimeoutMillis: 30_000 });
+  return (pool ??= poolOf(connectionString));
+}
+
+function poolOf(connectionString: string): pg.Pool {
+  const made = new pg.Pool({ connectionString, max: 8, connectionTimeoutMillis: 5_000, idleTimeoutMillis: 30_000 });
   // A connection that breaks while idle is replaced by the next request; without a listener it would end the process.
-  pool.on('error', () => {});
-  return pool;
+  made.on('error', () => {});
+  return made;
 }
 
 /** Who acts, for as long as a request is answered: the record names her, and a role that only looks can change nothing. */
 export interface Acting {
   account: string;
   looksOnly: boolean;
+  /** Whether everything is read from the replica, and nothing changed: see replicaStandsAt. */
+  fromReplica?: boolean;
 }
 export const acting = new AsyncLocalStorage<Acting>();
 
@@ -37,7 +44,7 @@ const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 const idOrNothing = (text: string | undefined) => (text && UUID.test(text) ? text : '');
 function beginAs(organisation: string): string {
   const who = acting.getStore();
-  return `begin${who?.looksOnly ? ' read only' : ''}; select set_config('app.organisation', '${idOrNothing(organisation)}', true), set_config('app.account', '${idOrNothing(who?.account)}', true)`;
+  return `begin${who?.looksOnly || who?.fromReplica ? ' read only' : ''}; select set_config('app.organisation', '${idOrNothing(organisation)}', true), set_config('app.account', '${idOrNothing(who?.account)}', true)`;
 }
 const BEGIN_DOOR = `begin; select set_config('app.door', 'on', true)`;
 const BEGIN_CLOCKWORK = `begin; select set_config('app.clockwork', 'on', true)`;
@@ -61,9 +68,30 @@ export const atTheDoor = <T>(work: (db: pg.PoolClient) => Promise<T>): Promise<T
 
 /** The rows of one query that takes no parameters and changes nothing, as asOrganisation would see them, in a single round trip. */
 export async function inOneTrip<T>(organisation: string, sql: string): Promise<T[]> {
-  const trip = `${beginAs(organisation)}; ${sql}; commit`;
-  const results = await withConnections((all) => all.query(trip) as unknown as Promise<pg.QueryResult[]>);
-  return results.at(-2)!.rows as T[];
+  return tripOf(await withConnections((all) => all.query(oneTrip(organisation, sql))));
+}
+const oneTrip = (organisation: string, sql: string) => `${beginAs(organisation)}; ${sql}; commit`;
+const tripOf = <T>(results: unknown): T[] => (results as pg.QueryResult[]).at(-2)!.rows as T[];
+
+/** Milliseconds for which a replica that did not answer is left alone. */
+const LEFT_ALONE = 5_000;
+let awayUntil = 0;
+
+/**
+ * Whether there is a replica on which that query, which changes nothing, has the same single value for the organisation as it had on the server itself: then
+ * whatever is read of hers there is what it is here.
+ */
+export async function replicaStandsAt(organisation: string, sql: string, value: unknown): Promise<boolean> {
+  const url = process.env.AGGREGA_READ_DATABASE_URL;
+  if (!url || performance.now() < awayUntil) return false;
+  replica ??= poolOf(url);
+  try {
+    const [row] = tripOf<Record<string, unknown>>(await replica.query(oneTrip(organisation, sql)));
+    return Object.values(row ?? {})[0] === value;
+  } catch {
+    awayUntil = performance.now() + LEFT_ALONE;
+    return false;
+  }
 }
 
 /** The connections, for a library that counts on its own; what it says of a database that is away is said as everywhere. */
@@ -82,7 +110,7 @@ export const connectionCounts = () =>
 async function inTransaction<T>(begin: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> {
   let client: pg.PoolClient;
   try {
-    client = await connections().connect();
+    client = await (acting.getStore()?.fromReplica && replica ? replica : connections()).connect();
   } catch (error) {
     throw away(error) ?? error;
   }
@@ -129,9 +157,9 @@ export async function checkRole(): Promise<void> {
 
 /** Closes all connections, at the end of the process. */
 export async function closePool(): Promise<void> {
-  const open = pool;
-  pool = undefined;
-  await open?.end();
+  const open = [pool, replica];
+  pool = replica = undefined;
+  await Promise.all(open.map((p) => p?.end()));
 }
 
 /** Resolves when the database answers; throws DatabaseAway when it does not. */

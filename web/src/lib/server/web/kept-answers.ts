@@ -6,9 +6,9 @@ import { randomBytes } from 'node:crypto';
 import type { RequestEvent } from '@sveltejs/kit';
 import { LRUCache } from 'lru-cache';
 import { now } from '../clock';
-import { lastChange } from '../db/last-change';
+import { lastChange, replicaKnows } from '../db/last-change';
 import { whileDatabaseAnswers } from '../door';
-import { noteKept } from './metrics';
+import { noteFromReplica, noteKept } from './metrics';
 
 interface Kept {
   /** Of what it was made: the mark of the last change, and the minute. */
@@ -34,18 +34,22 @@ const NOT_KEPT = new Set(['etag', 'content-length', 'date']);
 /** Pages that show what an organisation owns, and nothing else: what a cutting machine's folder holds, for one, comes from elsewhere. */
 const PAGES = /^\/(programmes\/(?!.*\/cutter).*)?$/;
 
-/** The answer of `make`, or the one that it gave last where it would be the same. */
-export async function keptAnswer(event: RequestEvent, make: () => Promise<Response>): Promise<Response> {
+/** The answer of `make`, or the one that it gave last where it would be the same. It is told where there is a replica to read from that has seen all changes. */
+export async function keptAnswer(event: RequestEvent, make: (fromReplica: boolean) => Promise<Response>): Promise<Response> {
   const { organisation } = event.locals;
-  if (event.request.method !== 'GET' || !organisation || !PAGES.test(event.route.id ?? '')) return make();
-  const from = `${await whileDatabaseAnswers(lastChange(organisation))} ${Math.floor(now().getTime() / 60_000)}`;
+  if (event.request.method !== 'GET' || !organisation || !PAGES.test(event.route.id ?? '')) return make(false);
+  const mark = await whileDatabaseAnswers(lastChange(organisation));
+  const from = `${mark} ${Math.floor(now().getTime() / 60_000)}`;
   const name = nameOf(event);
   const known = kept.get(name);
   if (known?.from === from) return answerOf(known);
   const other = await underWay.get(`${from} ${name}`);
   if (other) return answerOf(other);
 
-  const response = make();
+  const response = replicaKnows(organisation, mark).then((fromReplica) => {
+    if (fromReplica) noteFromReplica();
+    return make(fromReplica);
+  });
   const made = response.then(keep(from)).catch(() => undefined);
   underWay.set(`${from} ${name}`, made);
   try {

@@ -17,6 +17,11 @@ const kept = new Counter({
   help: 'Pages that were answered as they were made before, since nothing had changed',
   registers: [registry],
 });
+const replicaPages = new Counter({
+  name: 'aggrega_replica_pages_total',
+  help: 'Pages that were read from the replica',
+  registers: [registry],
+});
 const letters = new Counter({
   name: 'aggrega_letters_total',
   help: 'Letters that were sent, or that were not taken',
@@ -42,6 +47,9 @@ export const noteAnswer = (route: string, method: string, status: number, second
 
 /** Notes a page that need not be made again. */
 export const noteKept = (): void => kept.inc();
+
+/** Notes a page that was made from what the replica holds. */
+export const noteFromReplica = (): void => replicaPages.inc();
 
 /** Notes a letter. */
 export const noteLetter = (outcome: 'sent' | 'failed'): void => letters.inc({ outcome });
