@@ -15,12 +15,14 @@ import { insertRows, readRows, tables, type Table } from './db/archive';
 import { listProgrammes } from './db/programmes';
 import { allPeople } from './db/participants';
 import { asOrganisation, asReader } from './db/pool';
+import { getObject } from './files/store';
 import { keepLinks } from './roster';
 
 const FORMAT = 'aggrega-archive';
 const VERSION = 1;
 /** Rows that are read, or put in, at a time: what is in memory at once. */
 const PAGE = 500;
+const FILES = 20;
 /** Letters of the longest line that is taken. */
 const LONGEST = 32_000_000;
 
@@ -80,7 +82,18 @@ async function* oneText(text: string): AsyncGenerator<string> {
 }
 
 async function* lines(db: pg.ClientBase, table: Table): AsyncGenerator<string> {
-  for await (const rows of readRows(db, table, PAGE)) yield rows.map((r) => `${r}\n`).join('');
+  const files = table === 'picture' || table === 'swatch_photo';
+  for await (const rows of readRows(db, table, files ? FILES : PAGE)) {
+    const whole = files ? await Promise.all(rows.map(withFile)) : rows;
+    yield whole.map((r) => `${r}\n`).join('');
+  }
+}
+
+/** A row as it stands on its own: with what only the store of files holds of it, and without its name there. */
+async function withFile(line: string): Promise<string> {
+  const { object, ...row } = JSON.parse(line) as { jpeg: string | null; object: string | null };
+  row.jpeg ??= `\\x${(await getObject(object!)).toString('hex')}`;
+  return JSON.stringify(row);
 }
 
 /**

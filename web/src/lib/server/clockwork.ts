@@ -4,6 +4,8 @@ import { now } from './clock';
 import { sweepDeleted } from './db/records';
 import { sweepSessions } from './db/sessions';
 import { DatabaseAway, asClockwork, asOrganisation, atTheDoor } from './db/pool';
+import { bringFiles, deleteFiles } from './files/moving';
+import { StoreAway, storeSet } from './files/store';
 import { sendDue } from './mail/post';
 import { log, said } from './web/log';
 import { releaseDue } from './releases';
@@ -25,9 +27,21 @@ export async function turn(): Promise<void> {
     while ((await sendDue(organisation)) > 0);
     if (sweeps) await asOrganisation(organisation, (db) => sweepDeleted(db, at));
   }
+  if (storeSet()) await moveFiles();
   if (sweeps) {
     await atTheDoor((db) => sweepSessions(db, at));
     swept = at;
+  }
+}
+
+/** A store of files that is away holds up nothing else. */
+async function moveFiles(): Promise<void> {
+  try {
+    for (const organisation of await asClockwork(organisationIds)) await bringFiles(organisation);
+    await deleteFiles();
+  } catch (error) {
+    if (!(error instanceof StoreAway)) throw error;
+    log('warn', 'store of files', said(error));
   }
 }
 

@@ -2,6 +2,7 @@
 import { error } from '@sveltejs/kit';
 import Ajv2020, { type JSONSchemaType } from 'ajv/dist/2020.js';
 import { DatabaseAway } from './db/pool';
+import { StoreAway } from './files/store';
 
 const ajv = new Ajv2020({ allErrors: true });
 
@@ -51,12 +52,14 @@ function deeperThan(text: string, most: number): boolean {
   return false;
 }
 
-/** The result of `work`; 503 with a sentence when the database is away meanwhile. */
+/** The result of `work`; 503 with a sentence when the database, or the store of files, is away meanwhile. */
 export async function whileDatabaseAnswers<T>(work: Promise<T>): Promise<T> {
   try {
     return await work;
   } catch (cause) {
     if (cause instanceof DatabaseAway) error(503, cause.said);
+    if (cause instanceof StoreAway)
+      error(503, 'The store of pictures does not answer just now. They are safe there; try again in a moment.');
     throw cause;
   }
 }

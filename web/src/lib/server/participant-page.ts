@@ -8,6 +8,7 @@ import type { StepMinutes } from '@aggrega/core/construction';
 import type pg from 'pg';
 import { now, todayIn } from './clock';
 import { noteHeld } from './db/held';
+import { bytesOf } from './files/store';
 import {
   countPictures,
   deletePicture,
@@ -276,5 +277,7 @@ export async function galleryFor(
 }
 
 /** A picture that she may see, as JPEG. */
-export const pictureOf = (page: OpenPage, id: string): Promise<Buffer | undefined> =>
-  asOrganisation(page.organisation, (db) => pictureFor(db, page.slug, page.person.id, id));
+export async function pictureOf(page: OpenPage, id: string): Promise<Buffer | undefined> {
+  const found = await asOrganisation(page.organisation, (db) => pictureFor(db, page.slug, page.person.id, id));
+  return found && bytesOf(found);
+}

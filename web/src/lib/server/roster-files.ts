@@ -5,6 +5,7 @@ import { asOrganisation } from './db/pool';
 import type { FoundFile } from './file-answer';
 import { programmeOf } from './programmes';
 import { everybody } from './roster';
+import { getObject } from './files/store';
 import { isId } from './roster-question';
 import { readingOf } from './reading';
 
@@ -21,5 +22,9 @@ export async function rosterFile(organisation: string, slug: string): Promise<Fo
 export async function personFile(organisation: string, slug: string, id: string): Promise<FoundFile> {
   const kept = isId(id) ? await asOrganisation(organisation, (db) => keptOf(db, slug, id)) : undefined;
   if (!kept) return { status: 404, message: 'There is no such person on the roster.' };
+  for (const picture of kept.pictures) {
+    picture.jpeg_base64 ??= (await getObject(picture.object!)).toString('base64');
+    delete picture.object;
+  }
   return { body: JSON.stringify(kept, null, 2), type: 'application/json', name: `${slug}-person.json` };
 }

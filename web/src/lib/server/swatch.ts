@@ -2,6 +2,7 @@
 import { readPhoto, type PhotoReading } from '@aggrega/core/fabric';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
+import { bytesOf } from './files/store';
 import { findPhoto, insertPhoto } from './db/swatches';
 import { asOrganisation } from './db/pool';
 
@@ -26,8 +27,9 @@ export async function keepPhoto(organisation: string, sent: Uint8Array): Promise
 }
 
 /** The photo as JPEG, or undefined. */
-export function photoOf(organisation: string, id: string): Promise<Buffer | undefined> {
-  return asOrganisation(organisation, (db) => findPhoto(db, id));
+export async function photoOf(organisation: string, id: string): Promise<Buffer | undefined> {
+  const found = await asOrganisation(organisation, (db) => findPhoto(db, id));
+  return found && bytesOf(found);
 }
 
 /** The picture alone, the right way up, its middle square; nothing else that the file held. */

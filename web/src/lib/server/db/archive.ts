@@ -49,13 +49,13 @@ export async function* readRows(db: pg.ClientBase, table: Table, most: number): 
 
 const columns = new Map<Table, string[]>();
 
-/** Columns that are put in: all but the organisation's and those that count by themselves. */
+/** Columns that are put in: all but the organisation's, those that count by themselves, and names in a store of files, which is another one here. */
 async function columnsOf(db: pg.ClientBase, table: Table): Promise<string[]> {
   const known = columns.get(table);
   if (known) return known;
   const { rows } = await db.query<{ name: string }>(
     `select column_name as name from information_schema.columns
-     where table_schema = 'public' and table_name = $1 and column_name <> 'organisation_id' and is_identity = 'NO' order by ordinal_position`,
+     where table_schema = 'public' and table_name = $1 and column_name not in ('organisation_id', 'object') and is_identity = 'NO' order by ordinal_position`,
     [table],
   );
   columns.set(

@@ -15,11 +15,17 @@ const KEPT = `
     'mails', (select coalesce(jsonb_agg(jsonb_build_object('to', recipient, 'subject', subject, 'body', body, 'state', m.state,
       'sent_at', sent_at) order by written_at), '[]') from mail m where m.programme_id = t.programme_id and participant_id = t.id),
     'pictures', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'taken_at', taken_at, 'jpeg_base64',
-      encode(jpeg, 'base64')) order by taken_at), '[]') from picture i where i.programme_id = t.programme_id and participant_id = t.id)
+      encode(jpeg, 'base64'), 'object', object) order by taken_at), '[]') from picture i where i.programme_id = t.programme_id and participant_id = t.id)
   ) as kept
   from participant t join programme p on p.id = t.programme_id where slug = $1 and t.id = $2`;
 
+export interface KeptOf {
+  /** A picture that stands in the store of files only has no `jpeg_base64`. */
+  pictures: { jpeg_base64: string | null; object?: string | null }[];
+  [part: string]: unknown;
+}
+
 /** All of it as one object; undefined where there is no such person. */
-export async function keptOf(db: pg.ClientBase, slug: string, id: string): Promise<unknown> {
-  return (await db.query<{ kept: unknown }>(KEPT, [slug, id])).rows[0]?.kept;
+export async function keptOf(db: pg.ClientBase, slug: string, id: string): Promise<KeptOf | undefined> {
+  return (await db.query<{ kept: KeptOf }>(KEPT, [slug, id])).rows[0]?.kept;
 }

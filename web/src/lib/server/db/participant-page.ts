@@ -1,6 +1,7 @@
 /** What a participant's own page reads and writes. */
 import type { ProgressStep } from '@aggrega/core/running';
 import type pg from 'pg';
+import type { Filing } from './files';
 
 export interface OwnRows {
   progress: { month: string; step: ProgressStep }[];
@@ -121,17 +122,17 @@ export async function galleryOf(db: pg.ClientBase, slug: string): Promise<Galler
 }
 
 const PICTURE = `
-  select jpeg from picture i join participant t on t.programme_id = i.programme_id and t.id = i.participant_id
+  select jpeg, object from picture i join participant t on t.programme_id = i.programme_id and t.id = i.participant_id
   join programme p on p.id = i.programme_id
   where slug = $1 and i.id = $3 and (i.participant_id = $2 or (shows and exists (
     select 1 from release r where r.programme_id = i.programme_id and r.month = i.month and r.state = 'released')))`;
 
-/** A picture that this person may see: her own, or one of the gallery. */
+/** Where a picture stands that this person may see: her own, or one of the gallery. */
 export async function pictureFor(
   db: pg.ClientBase,
   slug: string,
   participant: string,
   id: string,
-): Promise<Buffer | undefined> {
-  return (await db.query<{ jpeg: Buffer }>(PICTURE, [slug, participant, id])).rows[0]?.jpeg;
+): Promise<Filing | undefined> {
+  return (await db.query<Filing>(PICTURE, [slug, participant, id])).rows[0];
 }

@@ -1,5 +1,6 @@
 /** Photos of fabrics. */
 import type pg from 'pg';
+import type { Filing } from './files';
 
 /** Keeps a photo; the same one twice is one. */
 export async function insertPhoto(db: pg.ClientBase, organisation: string, id: string, jpeg: Buffer): Promise<void> {
@@ -8,8 +9,6 @@ export async function insertPhoto(db: pg.ClientBase, organisation: string, id: s
   ]);
 }
 
-/** One photo, or undefined. */
-export async function findPhoto(db: pg.ClientBase, id: string): Promise<Buffer | undefined> {
-  const { rows } = await db.query<{ jpeg: Buffer }>('select jpeg from swatch_photo where id = $1', [id]);
-  return rows[0]?.jpeg;
-}
+/** Where one photo stands, or undefined. */
+export const findPhoto = async (db: pg.ClientBase, id: string): Promise<Filing | undefined> =>
+  (await db.query<Filing>('select jpeg, object from swatch_photo where id = $1', [id])).rows[0];

@@ -51,7 +51,7 @@ describe('the mark of the last change', () => {
       `select c.relname as table from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attname = 'organisation_id'
        where c.relkind = 'r' and not exists (select from pg_trigger t where t.tgrelid = c.oid and t.tgname = 'change') order by 1`,
     );
-    expect(unmarked.map((t) => t.table)).toEqual(['change_under_way', 'last_change', 'session']);
+    expect(unmarked.map((t) => t.table)).toEqual(['change_under_way', 'last_change', 'object_to_delete', 'session']);
     expect(await asOwner(owner, 'select * from change_under_way')).toEqual([]);
   });
 
