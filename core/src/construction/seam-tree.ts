@@ -43,9 +43,23 @@ export interface Plan {
  * name and no straight seam ends in templates.
  */
 export function seamTree(block: Block, cell: readonly [Exact, Exact], readings: SewingStyle['readings'] = {}): Plan {
-  const cloth = clothOf(block, cell);
-  return { cloth, tree: takeApart(cloth.patches, cloth.tick, { readings, known: true, whole: true }) };
+  const plans = known.get(block) ?? new Map<string, Plan>();
+  known.set(block, plans);
+  const key = `${cell[0]} ${cell[1]} ${JSON.stringify(readings)}`;
+  let plan = plans.get(key);
+  if (!plan) {
+    const cloth = clothOf(block, cell);
+    plan = { cloth, tree: takeApart(cloth.patches, cloth.tick, { readings, known: true, whole: true }) };
+    // Somebody who drags a size comes by very many.
+    if (plans.size >= MOST_KNOWN) plans.clear();
+    plans.set(key, plan);
+  }
+  return plan;
 }
+
+/** Neither blocks nor trees ever change: colourways, methods and seams are ways to make the same tree. */
+const known = new WeakMap<Block, Map<string, Plan>>();
+const MOST_KNOWN = 12;
 
 /** The seams inside a unit, down to single patches, whatever its name. */
 export function insideOf(laid: readonly Laid[], tick: Exact): Tree {
