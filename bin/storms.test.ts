@@ -76,3 +76,18 @@ describe.each([1, 2, 3])('round %i', (round) => {
     expect([saved, saved + 1]).toContain(await sets());
   });
 });
+
+it('a plan that takes seconds is made beside everything else: others are answered meanwhile', async () => {
+  let planned = false;
+  const order = fetch(`${app.address}/programmes/${SLUG}/bolts/order.csv`).then(async (answer) => {
+    expect(await answer.text()).toMatch(/^supplier,/);
+    planned = true;
+  });
+  let others = 0;
+  while (!planned && others < 40) {
+    expect((await fetch(`${app.address}/health`)).status).toBe(200);
+    others += 1;
+  }
+  expect(others).toBe(40);
+  await order;
+});

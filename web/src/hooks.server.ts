@@ -4,6 +4,7 @@ import { DatabaseAway, acting, checkRole, closePool } from '$lib/server/db/pool'
 import { loadDemo } from '$lib/server/demo';
 import { closePost } from '$lib/server/mail/post';
 import { closeStandIn } from '$lib/server/mail/stand-in';
+import { closePlanner } from '$lib/server/planner/ask';
 import { checkSecret } from '$lib/server/private-link';
 import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
 import { guard } from '$lib/server/web/headers';
@@ -28,7 +29,10 @@ export const init: ServerInit = async () => {
   if (process.env.AGGREGA_DEMO === 'on') await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');
   // A process can serve pages only, and leave releases and letters to others.
   if (process.env.AGGREGA_PART !== 'pages') startClockwork();
-  process.once('sveltekit:shutdown', () => void stopClockwork().then(closePost).then(closeStandIn).then(closePool));
+  process.once(
+    'sveltekit:shutdown',
+    () => void stopClockwork().then(closePost).then(closeStandIn).then(closePlanner).then(closePool),
+  );
 };
 
 /** Takes what was sent and nobody read: left lying, it would hold up the next request of the same connection. */

@@ -1,8 +1,7 @@
 /** A month's cutting plan as a file to keep, planned anew from the stored programme so that it is final. */
-import { cutListCsv, layoutOf, orderCsv, stockOrderCsv } from '@aggrega/core/cutting-files';
 import { readings } from '@aggrega/core/cutting';
-import { PlanError, planCutting, planStock } from '@aggrega/core/programme';
 import type { FoundFile } from './file-answer';
+import { planned } from './planner/ask';
 import { programmeOf } from './programmes';
 import { readingOf } from './reading';
 
@@ -26,21 +25,17 @@ export async function cuttingFile(
   const plan = readings.find((r) => r === wanted);
   if (!plan) return { status: 400, message: `A plan is ${readings.join(', ')}; there is no other.` };
   const basis = asked.get('basis') === 'kit' ? 'kit' : 'batch';
-  try {
-    const cutting = planCutting(programme, { colourway, months: [month], basis, participants: Number(people), reading: plan });
-    const name = `${slug}-${month.id}-${colourway.id}-${basis}`;
-    if (file === 'cut-list.csv')
-      return { body: cutListCsv(cutting, programme), type: 'text/csv; charset=utf-8', name: `${name}-cut-list.csv` };
-    if (file === 'order.csv')
-      return { body: orderCsv(cutting, programme), type: 'text/csv; charset=utf-8', name: `${name}-order.csv` };
-    const fabric = /^layout-(.+)\.svg$/.exec(file)?.[1];
-    const layout = fabric && layoutOf(cutting, fabric, programme);
-    if (layout) return { body: layout, type: 'image/svg+xml', name: `${name}-${fabric}.svg` };
+  const done = await planned({
+    kind: 'cutting',
+    ...{ document: reading.file, file, colourway: colourway.id, month: month.id },
+    ...{ basis, participants: Number(people), reading: plan },
+  });
+  if ('refused' in done) return { status: 422, message: done.refused };
+  if (done.body === undefined)
     return { status: 404, message: 'There is no such file; there are cut-list.csv, order.csv and layout-FABRIC.svg.' };
-  } catch (error) {
-    if (error instanceof PlanError) return { status: 422, message: error.message };
-    throw error;
-  }
+  const type = file.endsWith('.svg') ? 'image/svg+xml' : 'text/csv; charset=utf-8';
+  const name = `${slug}-${month.id}-${colourway.id}-${basis}-${file.replace(/^layout-/, '')}`;
+  return { body: done.body, type, name };
 }
 
 /** What to order for some packets, numbered from 1; 'people.frost' in `asked` tries another head count. */
@@ -62,11 +57,11 @@ export async function orderFile(organisation: string, slug: string, asked: URLSe
       return { status: 400, message: 'The number of people is a whole number up to 100000.' };
     people[id] = Number(number);
   }
-  try {
-    const stock = planStock(programme, { packets: [...new Set(packets)].map((n) => n - 1), people });
-    return { body: stockOrderCsv(stock, programme), type: 'text/csv; charset=utf-8', name: `${slug}-order.csv` };
-  } catch (error) {
-    if (error instanceof PlanError) return { status: 422, message: error.message };
-    throw error;
-  }
+  const done = await planned({
+    kind: 'order',
+    document: reading.file,
+    ...{ packets: [...new Set(packets)].map((n) => n - 1), people },
+  });
+  if ('refused' in done) return { status: 422, message: done.refused };
+  return { body: done.body!, type: 'text/csv; charset=utf-8', name: `${slug}-order.csv` };
 }

@@ -1,6 +1,8 @@
 /** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
 import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
-import { listRevision } from './db/documents';
+import { LRUCache } from 'lru-cache';
+import type pg from 'pg';
+import { documentsOf, listRevision } from './db/documents';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme, programmeId } from './db/programmes';
 import { tallyPeople } from './db/participants';
@@ -33,21 +35,39 @@ export async function recordOf(organisation: string, slug: string, before: numbe
     const stored = await findProgramme(db, slug);
     if (!stored) return undefined;
     const rows = await listRecord(db, stored.id, { before, most: MOST });
-    const documents = new Map<number, ProgrammeFile>();
-    for (const { subject, key } of rows)
-      if (subject === 'programme_revision')
-        for (const revision of [Number(key.revision) - 1, Number(key.revision)])
-          if (revision > 0 && !documents.has(revision)) documents.set(revision, (await listRevision(db, stored.id, revision))!);
+    const saves = rows.filter((r) => r.subject === 'programme_revision').map((r) => Number(r.key.revision));
+    const lines = await linesOf(db, stored.id, saves);
     const months = new Map((stored.document.months ?? []).map((m) => [m.id, m.name ?? m.id]));
     return pageOf(rows, (row) => {
       if (row.subject !== 'programme_revision') return wordsOf(row, months);
-      const revision = Number(row.key.revision);
-      const [older, newer] = [documents.get(revision - 1), documents.get(revision)];
-      if (!older || !newer) return ['made the programme'];
-      const lines = differences(older, newer).map((c) => changeWords(c, c.to === undefined ? older : newer));
-      return lines.length > LINES ? [...lines.slice(0, LINES), `and ${lines.length - LINES} more`] : lines;
+      return lines.get(Number(row.key.revision)) ?? ['made the programme'];
     });
   });
+}
+
+/** What saves have changed, in words, by programme and revision: they never change any more. */
+const known = new LRUCache<string, string[]>({ max: 5_000 });
+
+/** The lines of these revisions of a programme; those of its first one are not among them. */
+async function linesOf(db: pg.ClientBase, id: string, revisions: readonly number[]): Promise<Map<number, string[]>> {
+  const keyOf = (revision: number) => `${id} ${revision}`;
+  const missing = revisions.filter((revision) => revision > 1 && !known.has(keyOf(revision)));
+  // The newest last: it is what everybody works on, and of what is kept the last is kept longest.
+  const asked = [...new Set(missing.flatMap((revision) => [revision - 1, revision]))].sort((a, b) => a - b);
+  const documents = await documentsOf(
+    db,
+    asked.map((revision) => ({ id, revision })),
+  );
+  const at = new Map(asked.map((revision, i) => [revision, documents[i]]));
+  for (const revision of missing) known.set(keyOf(revision), linesBetween(at.get(revision - 1)!, at.get(revision)!));
+  return new Map(
+    revisions.flatMap((revision) => (known.has(keyOf(revision)) ? [[revision, known.get(keyOf(revision))!]] : [])),
+  );
+}
+
+function linesBetween(older: ProgrammeFile, newer: ProgrammeFile): string[] {
+  const lines = differences(older, newer).map((c) => changeWords(c, c.to === undefined ? older : newer));
+  return lines.length > LINES ? [...lines.slice(0, LINES), `and ${lines.length - LINES} more`] : lines;
 }
 
 /** The record of what belongs to no programme: who works here. */

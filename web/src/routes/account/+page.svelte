@@ -1,5 +1,6 @@
 <!-- One's own account: name, password, one-time codes, devices, and the shops and guilds one has a part in. -->
 <script lang="ts">
+  import Field from '$lib/ui/Field.svelte';
   import { enhance } from '$app/forms';
   import { dayText } from '$lib/day-text';
   import { deviceName } from '$lib/device-name';
@@ -68,16 +69,7 @@
     </form>
     <form class="mt-8 grid gap-3" method="post" action="?/password" use:enhance>
       <h2 class="text-head">Your password</h2>
-      <label class="block"
-        ><span class="block text-note text-quiet">The one you have</span><input
-          class="field"
-          name="old"
-          type="password"
-          autocomplete="current-password"
-          required
-          maxlength="200"
-        /></label
-      >
+      <Field label="The one you have" name="old" type="password" autocomplete="current-password" />
       <NewPassword label="The new one" />
       {@render answer('password')}
       <p><button class="act">Change it</button></p>
@@ -100,16 +92,15 @@
           <img src={form.picture} alt="The secret below, for a telephone to read" width="208" height="208" />
           <p class="numeral break-all">{form.secret}</p>
           <input type="hidden" name="secret" value={form.secret} />
-          <label class="block w-48"
-            ><span class="block text-note text-quiet">The code</span><input
-              class="field numeral"
-              name="code"
-              inputmode="numeric"
-              autocomplete="one-time-code"
-              maxlength="8"
-              required
-            /></label
-          >
+          <Field
+            label="The code"
+            class="w-48"
+            numeral
+            name="code"
+            inputmode="numeric"
+            autocomplete="one-time-code"
+            maxlength={8}
+          />
           {@render answer('codes')}
           <p class="flex gap-3">
             <button class="act first">Ask for codes from now on</button><a class="act" href="/account">Not now</a>
@@ -118,16 +109,9 @@
       {:else if data.codes}
         <p class="mt-2">A code is asked for whenever you sign in.</p>
         <form class="mt-2 flex items-end gap-3" method="post" action="?/nocodes" use:enhance>
-          <label class="block"
-            ><span class="block text-note text-quiet">Your password</span><input
-              class="field"
-              name="password"
-              type="password"
-              autocomplete="current-password"
-              required
-              maxlength="200"
-            /></label
-          ><button class="act">Ask for none any more</button>
+          <Field label="Your password" name="password" type="password" autocomplete="current-password" /><button class="act"
+            >Ask for none any more</button
+          >
         </form>
         {@render answer('codes')}
       {:else}

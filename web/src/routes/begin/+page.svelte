@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Field from '$lib/ui/Field.svelte';
   import { enhance } from '$app/forms';
   import DoorFrame from '$lib/ui/DoorFrame.svelte';
   import NewPassword from '$lib/ui/NewPassword.svelte';
@@ -14,40 +15,12 @@
       ({ update }) =>
         update({ reset: false })}
   >
-    <label class="block"
-      ><span class="block text-note text-quiet">What it is called</span><input
-        class="field"
-        name="house"
-        required
-        maxlength="200"
-        autocomplete="organization"
-        value={form?.house ?? ''}
-      /></label
-    >
+    <Field label="What it is called" name="house" autocomplete="organization" value={form?.house ?? ''} />
     {#if data.own}
       <p class="text-quiet">You are signed in as {data.own}, and will own it.</p>
     {:else}
-      <label class="block"
-        ><span class="block text-note text-quiet">Your name</span><input
-          class="field"
-          name="name"
-          required
-          maxlength="200"
-          autocomplete="name"
-          value={form?.name ?? ''}
-        /></label
-      >
-      <label class="block"
-        ><span class="block text-note text-quiet">Your mail address</span><input
-          class="field"
-          name="email"
-          type="email"
-          required
-          maxlength="200"
-          autocomplete="username"
-          value={form?.email ?? ''}
-        /></label
-      >
+      <Field label="Your name" name="name" autocomplete="name" value={form?.name ?? ''} />
+      <Field label="Your mail address" name="email" type="email" autocomplete="username" value={form?.email ?? ''} />
       <NewPassword />
     {/if}
     {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}

@@ -1,5 +1,6 @@
 <!-- Who works here: members and their roles, invitations. -->
 <script lang="ts">
+  import Field from '$lib/ui/Field.svelte';
   import { enhance } from '$app/forms';
   import { dayText } from '$lib/day-text';
   import { ROLES, roleName } from '$lib/role-name';
@@ -56,16 +57,7 @@
   >
     <h2 class="text-head">Invite somebody</h2>
     <div class="mt-2 flex flex-wrap items-end gap-3">
-      <label class="block min-w-56 flex-1"
-        ><span class="block text-note text-quiet">Mail address</span><input
-          class="field"
-          name="email"
-          type="email"
-          required
-          maxlength="200"
-          value={form?.email ?? ''}
-        /></label
-      >
+      <Field label="Mail address" class="min-w-56 flex-1" name="email" type="email" value={form?.email ?? ''} />
       <label class="block"
         ><span class="block text-note text-quiet">As</span><select class="field w-auto" name="role" value="organiser"
           >{#each ROLES as r (r.role)}<option value={r.role}>{r.name}</option>{/each}</select

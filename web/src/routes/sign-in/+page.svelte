@@ -1,5 +1,6 @@
 <!-- Signing in: mail address and password, then a one-time code where one is asked for. -->
 <script lang="ts">
+  import Field from '$lib/ui/Field.svelte';
   import { enhance } from '$app/forms';
   import DoorFrame from '$lib/ui/DoorFrame.svelte';
 
@@ -25,41 +26,20 @@
         update({ reset: false })}
   >
     <input type="hidden" name="to" value={data.to} />
-    <label class="block"
-      ><span class="block text-note text-quiet">Mail address</span><input
-        class="field"
-        name="email"
-        type="email"
-        autocomplete="username"
-        required
-        maxlength="200"
-        bind:value={email}
-      /></label
-    >
-    <label class="block"
-      ><span class="block text-note text-quiet">Password</span><input
-        class="field"
-        name="password"
-        type="password"
-        autocomplete="current-password"
-        required
-        maxlength="200"
-        bind:value={password}
-      /></label
-    >
+    <Field label="Mail address" name="email" type="email" autocomplete="username" bind:value={email} />
+    <Field label="Password" name="password" type="password" autocomplete="current-password" bind:value={password} />
     {#if asked}
-      <label class="block w-48"
-        ><span class="block text-note text-quiet">The code on your telephone</span><!-- svelte-ignore a11y_autofocus --><input
-          class="field numeral"
-          name="code"
-          inputmode="numeric"
-          autocomplete="one-time-code"
-          pattern="[0-9 ]*"
-          maxlength="8"
-          required
-          autofocus
-        /></label
-      >
+      <Field
+        label="The code on your telephone"
+        class="w-48"
+        numeral
+        name="code"
+        inputmode="numeric"
+        autocomplete="one-time-code"
+        pattern="[0-9 ]*"
+        maxlength={8}
+        autofocus
+      />
     {/if}
     {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
     <p class="flex items-center gap-5">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Field from '$lib/ui/Field.svelte';
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import DoorFrame from '$lib/ui/DoorFrame.svelte';
@@ -27,16 +28,7 @@
     {:else}
       <form class="mt-6 grid gap-4" method="post" use:enhance>
         {#if !data.own}
-          <label class="block"
-            ><span class="block text-note text-quiet">Your name</span><input
-              class="field"
-              name="name"
-              autocomplete="name"
-              required
-              maxlength="200"
-              value={form?.name ?? ''}
-            /></label
-          >
+          <Field label="Your name" name="name" autocomplete="name" value={form?.name ?? ''} />
           <NewPassword />
         {/if}
         {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}

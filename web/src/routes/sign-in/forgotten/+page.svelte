@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Field from '$lib/ui/Field.svelte';
   import { enhance } from '$app/forms';
   import DoorFrame from '$lib/ui/DoorFrame.svelte';
 
@@ -13,16 +14,7 @@
     <p class="mt-4"><a class="act" href="/sign-in">Back to signing in</a></p>
   {:else}
     <form class="mt-6 grid gap-4" method="post" use:enhance>
-      <label class="block"
-        ><span class="block text-note text-quiet">Your mail address</span><input
-          class="field"
-          name="email"
-          type="email"
-          autocomplete="username"
-          required
-          maxlength="200"
-        /></label
-      >
+      <Field label="Your mail address" name="email" type="email" autocomplete="username" />
       <p><button class="act first">Send me a letter</button></p>
     </form>
   {/if}

@@ -1,0 +1,11 @@
+/** The planning thread: built into a file of its own, beside the application (see ask.ts). */
+import { parentPort } from 'node:worker_threads';
+import { doJob, type PlanJob } from './jobs';
+
+parentPort!.on('message', ({ id, job }: { id: number; job: PlanJob }) => {
+  try {
+    parentPort!.postMessage({ id, done: doJob(job) });
+  } catch (error) {
+    parentPort!.postMessage({ id, failed: error instanceof Error ? error.message : String(error) });
+  }
+});
