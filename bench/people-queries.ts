@@ -20,6 +20,6 @@ export const queries: Record<string, (db: pg.ClientBase, slug: string, person: s
   'pickup table': (db, slug) => listReady(db, slug, months, new Date()),
   'holders of a sheet': (db, slug) => listHolders(db, slug, 'm1'),
   'letters, newest page': (db, slug) => listMails(db, slug, { state: '', month: '', find: '', most: 100, from: 0 }),
-  'letters, counted': (db, slug) => countMails(db, slug),
+  'letters, counted': (db, slug) => countMails(db, slug, 'm1'),
   'a participant’s own page': (db, _, person) => ownRows(db, person),
 };

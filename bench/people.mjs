@@ -54,7 +54,11 @@ await db.query(`
   insert into sheet_held (organisation_id, programme_id, participant_id, month, version, held_at, way)
   select t.organisation_id, t.programme_id, t.id, v.month, v.version, now(), 'mail'
   from participant t join sheet_version v on v.programme_id = t.programme_id where t.programme_id = (${ours})`);
-await db.query('analyze participant, kit, mail, sheet_held').catch(() => {});
+// As the database does by itself soon after much has changed.
+const owner = new pg.Client({ connectionString: server.owner });
+await owner.connect();
+await owner.query('analyze');
+await owner.end();
 const count = async (table) => (await db.query(`select count(*)::int as n from ${table}`)).rows[0].n;
 console.log(
   `${await count('participant')} people, ${await count('kit')} kits, ${await count('mail')} letters, ${await count('sheet_held')} sheets held`,

@@ -4,4 +4,6 @@ export interface Served {
   stop(): Promise<unknown>;
 }
 export function serve(url: string, port: number, options?: { outside?: string; env?: Record<string, string> }): Promise<Served>;
-export function demoServer(port?: number): Promise<{ address: string; database: string; remove(): Promise<void> }>;
+export function demoServer(
+  port?: number,
+): Promise<{ address: string; database: string; owner: string; remove(): Promise<void> }>;

@@ -57,6 +57,7 @@ export async function demoServer(port) {
   return {
     address: app.address,
     database,
+    owner: cluster.url,
     remove: async () => {
       await app.stop();
       await cluster.remove();

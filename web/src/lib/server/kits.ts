@@ -67,6 +67,25 @@ export async function kitList(organisation: string, slug: string, month: string)
   });
 }
 
+/** Rows of a list that come with its page; a longer one comes after the page, which is there at once. */
+const WITH_PAGE = 300;
+
+/** Kits of one packet as its page begins with them, and those that are nobody's; undefined where there is no such packet. */
+export async function kitPage(
+  organisation: string,
+  slug: string,
+  month: string,
+): Promise<{ rows: KitRow[]; later: boolean; loose: KitCount[] } | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await packetsIn(db, slug);
+    const packet = found?.programme.kits.packets.find((p) => p.some((m) => m.id === month))?.[0]?.id;
+    if (!found || !packet) return undefined;
+    const rows = await listKits(db, slug, packet, found.programme.kits.kind, WITH_PAGE + 1);
+    const later = rows.length > WITH_PAGE;
+    return { rows: later ? [] : rows, later, loose: await countLoose(db, slug) };
+  });
+}
+
 export type KitDeed =
   | { deed: 'set'; month: string; people: string[]; state: KitState }
   | { deed: 'loose'; month: string; colourway: string; size: string; kits: number }

@@ -62,14 +62,19 @@ export interface ReleasePage extends ReleaseOfMonth {
 }
 
 /** As releaseOf, with who holds which version and how far the mails are. */
-export async function releasePage(organisation: string, slug: string, month: string): Promise<ReleasePage | undefined> {
+export async function releasePage(
+  organisation: string,
+  slug: string,
+  month: string,
+  most: number | null = null,
+): Promise<ReleasePage | undefined> {
   const found = await releaseOf(organisation, slug, month);
   if (!found) return undefined;
   return asOrganisation(organisation, async (db) => {
-    const counts = (await countMails(db, slug)).filter((c) => c.month === month);
+    const counts = await countMails(db, slug, month);
     return {
       ...found,
-      holders: await listHolders(db, slug, month),
+      holders: await listHolders(db, slug, month, most),
       mails: Object.fromEntries(counts.map((c) => [c.state, c.mails])),
     };
   });

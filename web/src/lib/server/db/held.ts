@@ -27,11 +27,16 @@ const HOLDERS = `
     where h.programme_id = t.programme_id and month = $2 and participant_id = t.id order by version desc limit 1
   ) h on true
   where slug = $1 and (t.state = 'in' or h.version is not null)
-  order by lower(t.name), t.id`;
+  order by lower(t.name), t.id limit $3`;
 
-/** Everybody who takes part or holds a version, with the newest that she holds. */
-export async function listHolders(db: pg.ClientBase, slug: string, month: string): Promise<Holder[]> {
-  return (await db.query<Holder>(HOLDERS, [slug, month])).rows;
+/** Everybody who takes part or holds a version, with the newest that she holds; with `most`, no more than that. */
+export async function listHolders(
+  db: pg.ClientBase,
+  slug: string,
+  month: string,
+  most: number | null = null,
+): Promise<Holder[]> {
+  return (await db.query<Holder>(HOLDERS, [slug, month, most])).rows;
 }
 
 const HOLD = `

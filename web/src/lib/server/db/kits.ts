@@ -73,11 +73,17 @@ const LIST = `
     k.cut_at as cut, k.packed_at as packed, k.handed_at as handed
   from programme p join participant t on t.programme_id = p.id
   left join kit k on k.programme_id = t.programme_id and k.month = $2 and k.participant_id = t.id
-  where slug = $1 and ${TAKES} order by lower(t.name), t.id`;
+  where slug = $1 and ${TAKES} order by lower(t.name), t.id limit $4`;
 
-/** Every kit of a packet, named by its first month, person by person. */
-export async function listKits(db: pg.ClientBase, slug: string, month: string, kind: string): Promise<KitRow[]> {
-  return (await db.query<KitRow>(LIST, [slug, month, kind])).rows;
+/** Every kit of a packet, named by its first month, person by person; with `most`, no more than that. */
+export async function listKits(
+  db: pg.ClientBase,
+  slug: string,
+  month: string,
+  kind: string,
+  most: number | null = null,
+): Promise<KitRow[]> {
+  return (await db.query<KitRow>(LIST, [slug, month, kind, most])).rows;
 }
 
 const READY = `

@@ -108,14 +108,16 @@ export async function listMails(
 }
 
 const COUNT = `
-  select month, m.state, count(*)::int as mails from mail m join programme p on p.id = m.programme_id where slug = $1 group by 1, 2`;
+  select m.state, count(*)::int as mails from mail m join programme p on p.id = m.programme_id
+  where slug = $1 and m.month = $2 group by 1`;
 
-/** How many mails there are of each month and state. */
+/** How many mails of a month there are in each state. */
 export async function countMails(
   db: pg.ClientBase,
   slug: string,
-): Promise<{ month: string | null; state: MailRow['state']; mails: number }[]> {
-  return (await db.query<{ month: string | null; state: MailRow['state']; mails: number }>(COUNT, [slug])).rows;
+  month: string,
+): Promise<{ state: MailRow['state']; mails: number }[]> {
+  return (await db.query<{ state: MailRow['state']; mails: number }>(COUNT, [slug, month])).rows;
 }
 
 const RETRY = `

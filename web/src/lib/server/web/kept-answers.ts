@@ -31,8 +31,8 @@ const POLICY = 'content-security-policy';
 /** Of the page as it was made: it says nothing of the body that is sent. */
 const NOT_KEPT = new Set(['etag', 'content-length', 'date']);
 
-/** Pages that show what an organisation owns, and nothing else: what a cutting machine's folder holds, for one, comes from elsewhere. */
-const PAGES = /^\/(programmes\/(?!.*\/cutter).*)?$/;
+/** Pages and lists that show what an organisation owns, and nothing else: what a cutting machine's folder holds, for one, comes from elsewhere. */
+const PAGES = /^\/(programmes\/(?!.*\/cutter).*|api\/programmes\/\[programme\]\/(kits|roster))?$/;
 
 /** The answer of `make`, or the one that it gave last where it would be the same. It is told where there is a replica to read from that has seen all changes. */
 export async function keptAnswer(event: RequestEvent, make: (fromReplica: boolean) => Promise<Response>): Promise<Response> {

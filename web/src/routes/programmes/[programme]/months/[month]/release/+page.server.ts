@@ -3,9 +3,11 @@ import { releasePage } from '$lib/server/releases';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
+/** Rows of a list that come with the page; a longer one comes after it, which is there at once. */
+const WITH_PAGE = 300;
+
 export const load: PageServerLoad = async ({ params, locals }) => {
-  const found = await whileDatabaseAnswers(releasePage(locals.organisation, params.programme, params.month));
+  const found = await whileDatabaseAnswers(releasePage(locals.organisation, params.programme, params.month, WITH_PAGE + 1));
   if (!found) error(404, 'There is no such month.');
-  // A long list comes after the page, which is there at once.
-  return { found: found.holders.length > 300 ? { ...found, holders: [] } : found };
+  return { found: found.holders.length > WITH_PAGE ? { ...found, holders: [] } : found };
 };
