@@ -4,6 +4,12 @@
 alter table picture alter column jpeg drop not null, add column object text unique, add check (jpeg is not null or object is not null);
 alter table swatch_photo alter column jpeg drop not null, add column object text unique, add check (jpeg is not null or object is not null);
 
+-- What is to get a name, and what is on its way: mostly nothing.
+create index picture_unnamed on picture (organisation_id) where object is null;
+create index picture_moving on picture (organisation_id) where object is not null and jpeg is not null;
+create index swatch_photo_unnamed on swatch_photo (organisation_id) where object is null;
+create index swatch_photo_moving on swatch_photo (organisation_id) where object is not null and jpeg is not null;
+
 -- Files in the store whose rows are gone: they go too, as soon as the clockwork comes by.
 create table object_to_delete (
   organisation_id uuid not null,

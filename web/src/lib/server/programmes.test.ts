@@ -3,6 +3,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import demo from '../../../../demo/allotment-year.aggrega.json';
 import { insertOrganisation } from './db/organisations';
 import { asOrganisation, closePool } from './db/pool';
+import { addRevision, findProgramme } from './db/programmes';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
 import { DEMO_ORGANISATION, loadDemo } from './demo';
 import { datesMoved, demoAt } from './demo-year';
@@ -21,6 +22,19 @@ afterAll(closePool);
 beforeEach(async () => {
   const imported = await importProgramme(GUILD, document);
   slug = (imported as { slug: string }).slug;
+});
+
+it('a save that is taken back before its end leaves nothing behind, not even in memory', async () => {
+  const { revision } = await now();
+  const failed = asOrganisation(GUILD, async (db) => {
+    await addRevision(db, slug, 'Another', { ...document, title: 'Another' });
+    expect((await findProgramme(db, slug))!.document.title).toBe('Another');
+    throw new Error('the connection broke');
+  });
+  await expect(failed).rejects.toThrow('the connection broke');
+  expect((await now()).document.title).toBe(document.title);
+  await saveChanges(GUILD, slug, [{ path: '/contact', from: document.contact, to: 'at the desk' }]);
+  expect(await now()).toMatchObject({ revision: revision + 1, document: { title: document.title, contact: 'at the desk' } });
 });
 
 const now = async () => (await programmeOf(GUILD, slug))!;

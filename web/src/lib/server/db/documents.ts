@@ -6,44 +6,54 @@ import { frozenLike, type ProgrammeFile } from '@aggrega/core/programme';
 import { LRUCache } from 'lru-cache';
 import type pg from 'pg';
 
-type Revisions = LRUCache<number, ProgrammeFile>;
+interface Kept {
+  /** When it was saved, as the database says: a revision of that number may be made again after the first one was taken back. */
+  saved: string;
+  document: ProgrammeFile;
+}
+type Revisions = LRUCache<number, Kept>;
 
 /** Programmes, and revisions of each: the one that is worked on, and those that published sheets were made from. */
 const kept = new LRUCache<string, Revisions>({ max: 150 });
 const REVISIONS = 16;
 
 function revisionsOf(programme: string): Revisions {
-  const known = kept.get(programme) ?? new LRUCache<number, ProgrammeFile>({ max: REVISIONS });
+  const known = kept.get(programme) ?? new LRUCache<number, Kept>({ max: REVISIONS });
   kept.set(programme, known);
   return known;
 }
 
+/** Asks only for what is not known, and whether what is known is still what it was. */
 const DOCUMENTS = `
-  select programme_id as id, revision, document from programme_revision
-  where (programme_id, revision) in (select * from unnest($1::uuid[], $2::int[]))`;
+  select r.programme_id as id, r.revision, r.saved_at::text as saved, case when r.saved_at::text is distinct from a.saved then document end as document
+  from unnest($1::uuid[], $2::int[], $3::text[]) as a (id, revision, saved)
+  join programme_revision r on r.programme_id = a.id and r.revision = a.revision`;
 
-/** The documents of revisions, in their order; each of `asked` was found under the organisation's own eyes. */
+/** The documents of revisions, in their order; undefined where the organisation has none such. */
 export async function documentsOf(
   db: pg.ClientBase,
   asked: readonly { id: string; revision: number }[],
-): Promise<ProgrammeFile[]> {
-  const found = asked.map(({ id, revision }) => revisionsOf(id).get(revision));
-  const missing = asked.filter((_, i) => !found[i]);
-  if (missing.length === 0) return found as ProgrammeFile[];
-  const { rows } = await db.query<{ id: string; revision: number; document: ProgrammeFile }>(DOCUMENTS, [
-    missing.map((m) => m.id),
-    missing.map((m) => m.revision),
+): Promise<(ProgrammeFile | undefined)[]> {
+  if (asked.length === 0) return [];
+  const known = asked.map(({ id, revision }) => revisionsOf(id).get(revision));
+  const { rows } = await db.query<{ id: string; revision: number; saved: string; document: ProgrammeFile | null }>(DOCUMENTS, [
+    asked.map((a) => a.id),
+    asked.map((a) => a.revision),
+    known.map((k) => k?.saved ?? null),
   ]);
-  const read = new Map(rows.map((row) => [`${row.id} ${row.revision}`, keep(row)]));
-  return asked.map(({ id, revision }, i) => found[i] ?? read.get(`${id} ${revision}`)!);
+  const found = new Map(rows.map((row) => [`${row.id} ${row.revision}`, row]));
+  return asked.map(({ id, revision }, i) => {
+    const row = found.get(`${id} ${revision}`);
+    return row && (row.document ? keep({ ...row, document: row.document }) : known[i]!.document);
+  });
 }
 
-function keep({ id, revision, document }: { id: string; revision: number; document: ProgrammeFile }): ProgrammeFile {
+function keep({ id, revision, ...own }: { id: string; revision: number } & Kept): ProgrammeFile {
   const revisions = revisionsOf(id);
-  const before = revisions.get(Math.max(...revisions.keys()));
-  const own = frozenLike(document, before);
-  revisions.set(revision, own);
-  return own;
+  const before = revisions.get(Math.max(...revisions.keys()))?.document;
+  const document = frozenLike(own.document, before);
+  revisions.set(revision, { saved: own.saved, document });
+  return document;
 }
 
 /** The document of one revision of a programme; undefined where there is none. */
