@@ -116,7 +116,7 @@ for (const [name, [path]] of Object.entries(WALK)) {
 }
 
 // Ten people who work: each looks at something, then thinks for a while, as people do; now and then one packs somebody's kit, or unpacks it.
-const paths = Object.values(WALK).flat();
+const places = Object.entries(WALK).map(([name, [path]]) => ({ name, path, times: [] }));
 const [mixed, ticks] = [[], []];
 await Promise.all(
   Array.from({ length: WORKING }, async (_, w) => {
@@ -137,7 +137,9 @@ await Promise.all(
         if (!answer.ok) throw new Error(await answer.text());
         ticks.push(performance.now() - start);
       } else {
-        await (await fetch(server.address + paths[(w * 5 + i) % paths.length])).arrayBuffer();
+        const { path, times } = places[(w * 5 + i) % places.length];
+        await (await fetch(server.address + path)).arrayBuffer();
+        times.push(performance.now() - start);
         mixed.push(performance.now() - start);
       }
     }
@@ -151,6 +153,11 @@ for (const [name, times] of [
   console.log(
     `ten people working, something every 0.8 to 3.2 s, ${times.length} ${name}: median ${at(times, 0.5).toFixed(0)} ms, 95 % within ${at(times, 0.95).toFixed(0)} ms`,
   );
+}
+
+for (const { name, times } of places) {
+  times.sort((a, b) => a - b);
+  console.log(`  ${name.padEnd(30)} 95 % within ${at(times, 0.95).toFixed(0).padStart(4)} ms of ${times.length}`);
 }
 
 const folder = mkdtempSync(join(tmpdir(), 'aggrega-bench-'));

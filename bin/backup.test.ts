@@ -7,22 +7,35 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { freePort } from './lib/cluster.mjs';
 import { prepareDatabase } from './lib/database.mjs';
 import { restoreBackup, writeBackup } from './lib/dump.mjs';
+import { otherMinor, type OtherMinor } from './lib/other-minor';
 import { temporaryCluster } from './lib/test-cluster.mjs';
 import { serve } from './lib/test-server.mjs';
 
 const SECRET = 'a secret that everybody may read, for tests';
 let from: Awaited<ReturnType<typeof temporaryCluster>>;
 let to: Awaited<ReturnType<typeof temporaryCluster>>;
+/** Where there is one to be had, everything is brought back to a server of another minor version. */
+let other: OtherMinor | undefined;
 let folder: string;
 
 beforeAll(async () => {
-  [from, to] = await Promise.all([temporaryCluster(), temporaryCluster()]);
+  other = await otherMinor();
+  [from, to] = await Promise.all([temporaryCluster(), temporaryCluster({ programs: other?.programs })]);
   folder = mkdtempSync(join(tmpdir(), 'aggrega-backups-'));
 });
 afterAll(async () => {
   await Promise.all([from?.remove(), to?.remove()]);
+  other?.remove();
   if (folder) rmSync(folder, { recursive: true, force: true });
 });
+
+const versionOf = async (url: string): Promise<string> => {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  const { rows } = await client.query<{ server_version: string }>('show server_version');
+  await client.end();
+  return rows[0]!.server_version.split(' ')[0]!;
+};
 
 /** Every table of a database, as counts and sums. */
 async function everything(url: string): Promise<Record<string, string>> {
@@ -75,6 +88,10 @@ it('brings everything back on another server while the first goes on, and only w
   expect(await save('by the door', 'at the till')).toBe(200);
   await app.stop();
 
+  if (other) {
+    expect(await versionOf(to.url)).toBe(other.version);
+    expect(await versionOf(from.url)).not.toBe(other.version);
+  }
   expect(await restoreBackup(to.url, { file, replace: false })).toBe(SECRET);
   expect(await everything(to.url)).toEqual(then);
   await expect(restoreBackup(to.url, { file, replace: false })).rejects.toThrow(/holds something already/);

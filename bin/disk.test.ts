@@ -16,7 +16,7 @@ describe.skipIf(!disk)('a full disk', () => {
   let name = 'February';
 
   beforeAll(async () => {
-    cluster = await temporaryCluster(disk!.folder);
+    cluster = await temporaryCluster({ within: disk!.folder });
     app = await serve(await prepareDatabase(cluster.url), await freePort());
     name = (await stored()).months[1]!.name;
   });

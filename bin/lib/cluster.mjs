@@ -51,10 +51,11 @@ function isFree(port) {
 
 /**
  * Starts the cluster in `folder`, making it first if need be. Resolves to { url, stop, port }: the connection string of
- * its owner. A cluster that still runs from an earlier start that was killed is taken over.
+ * its owner. A cluster that still runs from an earlier start that was killed is taken over. `programs` is the folder of another
+ * PostgreSQL's programs, for tests.
  */
-export async function startCluster(folder) {
-  const programs = await postgresPrograms();
+export async function startCluster(folder, programs) {
+  programs ??= await postgresPrograms();
   const account = await accountFor(folder);
   const data = join(folder, 'cluster');
   const pg = (program, ...words) => asAccount(account, join(programs, program), words);

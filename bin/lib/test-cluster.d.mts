@@ -8,4 +8,4 @@ export interface TemporaryCluster {
   replica(): Promise<{ url: string; port: number; kill(): void; stop(): Promise<unknown> }>;
   remove(): Promise<void>;
 }
-export function temporaryCluster(within?: string): Promise<TemporaryCluster>;
+export function temporaryCluster(options?: { within?: string; programs?: string }): Promise<TemporaryCluster>;

@@ -5,17 +5,17 @@ import { join } from 'node:path';
 import { copyCluster, startCluster } from './cluster.mjs';
 
 /** Starts a server of its own in a temporary folder; `remove` stops it and deletes everything. */
-export async function temporaryCluster(within = tmpdir()) {
+export async function temporaryCluster({ within = tmpdir(), programs } = {}) {
   const folder = mkdtempSync(join(within, 'aggrega-test-'));
   // The postgres user has to pass through it when the tests run as root.
   chmodSync(folder, 0o755);
   const home = join(folder, 'postgres');
-  const cluster = await startCluster(home);
+  const cluster = await startCluster(home, programs);
   return {
     ...cluster,
     folder,
     /** Starts it again after a stop or a kill; the port may differ. */
-    restart: () => startCluster(home),
+    restart: () => startCluster(home, programs),
     /** A streaming replica of it, in the same folder. */
     replica: async () => {
       const copy = join(folder, 'replica');
@@ -23,7 +23,7 @@ export async function temporaryCluster(within = tmpdir()) {
       return startCluster(copy);
     },
     remove: async () => {
-      await (await startCluster(home)).stop();
+      await (await startCluster(home, programs)).stop();
       rmSync(folder, { recursive: true, force: true });
     },
   };
