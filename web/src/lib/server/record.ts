@@ -1,7 +1,10 @@
 /** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
 import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
+import { roleName } from '$lib/role-name';
 import { LRUCache } from 'lru-cache';
 import type pg from 'pg';
+import type { Role } from './auth/roles';
+import { listMembers } from './db/accounts';
 import { documentsOf, listRevision } from './db/documents';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme, programmeId } from './db/programmes';
@@ -72,9 +75,10 @@ function linesBetween(older: ProgrammeFile, newer: ProgrammeFile): string[] {
 
 /** The record of what belongs to no programme: who works here. */
 export const houseRecord = (organisation: string): Promise<RecordPage> =>
-  asOrganisation(organisation, async (db) =>
-    pageOf(await listRecord(db, null, { before: null, most: MOST }), (row) => wordsOf(row, new Map())),
-  );
+  asOrganisation(organisation, async (db) => {
+    const names = new Map((await listMembers(db)).map((m) => [m.id, m.name]));
+    return pageOf(await listRecord(db, null, { before: null, most: MOST }), (row) => wordsOf(row, new Map(), names));
+  });
 
 function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]): RecordPage {
   const entries: RecordEntry[] = [];
@@ -103,7 +107,11 @@ function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]):
 /** Fields of a person as people call them. */
 const FIELDS: Record<string, string> = { left_on: 'left', paid_to: 'paid to', link_hash: 'link', shows: 'pictures shown' };
 
-function wordsOf({ subject, deed, key, changed, person }: RecordRow, months: ReadonlyMap<string, string>): string[] {
+function wordsOf(
+  { subject, deed, key, changed, person }: RecordRow,
+  months: ReadonlyMap<string, string>,
+  members: ReadonlyMap<string, string> = new Map(),
+): string[] {
   const month = months.get(String(key.month)) ?? String(key.month ?? '');
   const who = person ?? 'somebody who was erased';
   switch (subject) {
@@ -135,16 +143,18 @@ function wordsOf({ subject, deed, key, changed, person }: RecordRow, months: Rea
       return [`a sample of ${month} ${deed === 'delete' ? 'taken out' : 'noted'}`];
     case 'question':
       return [deed === 'delete' ? 'a question taken out' : 'a question answered'];
-    case 'membership':
+    case 'membership': {
+      const member = members.get(String(key.account_id)) ?? 'somebody who has left';
       return [
         deed === 'delete'
-          ? 'somebody’s part taken away'
-          : `somebody ${deed === 'insert' ? 'became' : 'is now'} ${String(key.role)}`,
+          ? `the part of ${member} taken away`
+          : `${member} ${deed === 'insert' ? 'became' : 'is now'} ${roleName(key.role as Role)}`,
       ];
+    }
     case 'invitation':
       return [
         deed === 'insert'
-          ? `${String(key.email)} invited, as ${String(key.role)}`
+          ? `${String(key.email)} invited, as ${roleName(key.role as Role)}`
           : `the invitation of ${String(key.email)} taken up or back`,
       ];
     default:

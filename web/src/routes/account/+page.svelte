@@ -63,7 +63,7 @@
       <h2 class="text-head">Your name</h2>
       <div class="mt-2 flex gap-3">
         <input class="field" name="name" aria-label="Your name" value={who.name} required maxlength="200" autocomplete="name" />
-        <button class="act">Change it</button>
+        <button class="act shrink-0">Change it</button>
       </div>
       {@render answer('name')}
     </form>
@@ -90,7 +90,7 @@
             shows.
           </p>
           <img src={form.picture} alt="The secret below, for a telephone to read" width="208" height="208" />
-          <p class="numeral break-all">{form.secret}</p>
+          <p class="numeral">{form.secret?.match(/.{1,4}/g)?.join(' ')}</p>
           <input type="hidden" name="secret" value={form.secret} />
           <Field
             label="The code"
