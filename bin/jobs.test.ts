@@ -1,4 +1,5 @@
 /** Killed in the middle of what is more than a save: a release, and an archive being taken in. All of it happens, or nothing, and what follows it follows once. */
+import { join } from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, expect, it, vi } from 'vitest';
 import { freePort } from './lib/cluster.mjs';
@@ -15,7 +16,7 @@ let owner: pg.Client;
 const apps: Awaited<ReturnType<typeof serve>>[] = [];
 
 const start = async (env: Record<string, string>) => {
-  const app = await serve(url, await freePort(), { env });
+  const app = await serve(url, await freePort(), { outside: join(cluster.folder, 'outside'), env });
   apps.push(app);
   return app;
 };
@@ -42,14 +43,14 @@ async function killedAt(table: string, begin: () => Promise<(typeof apps)[number
   await owner.query(`lock table ${table} in exclusive mode`);
   const app = await begin();
   await vi.waitUntil(async () => (await count(`pg_locks where relation = '${table}'::regclass and not granted`)) > 0, {
-    timeout: 60_000,
+    timeout: 120_000,
     interval: 10,
   });
   await app.kill();
   await owner.query('commit');
   // What it had begun is taken back as soon as the database sees that nobody is there any more.
   await vi.waitUntil(async () => (await count(`pg_stat_activity where usename = 'aggrega_app'`)) === 0, {
-    timeout: 60_000,
+    timeout: 120_000,
     interval: 20,
   });
 }
@@ -67,13 +68,13 @@ it('a release that is killed after the month was marked and before its letters w
   await vi.waitUntil(
     async () =>
       (await state()) === 'released' && (await count(`${letters} and state <> 'sent'`)) === 0 && (await count(letters)) > 0,
-    { timeout: 60_000, interval: 50 },
+    { timeout: 120_000, interval: 50 },
   );
   await Promise.all(both.map((app) => app.stop()));
   const people = await count(`participant where organisation_id = '${DEMO}' and state = 'in' and email <> ''`);
   expect(await count(letters)).toBe(people);
   expect(await count(`(select distinct participant_id from ${letters}) as people`)).toBe(people);
-});
+}, 400_000);
 
 it('an archive that is killed while it is taken in has left nothing, and can be taken in afterwards', async () => {
   const owned = (organisation: string) =>
@@ -109,4 +110,4 @@ it('an archive that is killed while it is taken in has left nothing, and can be 
   const answer = await take(again);
   expect([answer.status, answer.ok ? '' : await answer.text()]).toEqual([200, '']);
   expect(await owned(house)).toEqual(before);
-});
+}, 400_000);
