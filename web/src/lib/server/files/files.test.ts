@@ -5,21 +5,17 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { unzipSync, zipSync } from 'fflate';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import demo from '../../../../../demo/allotment-year.aggrega.json';
 import { serveFiles } from '../../../../../bin/lib/file-store.mjs';
-import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
+import { asOwner } from '../../../../tests/fresh-database';
+import { MILL, QUARRY, twoHouses } from '../../../../tests/two-houses';
 import { takeArchive, writeArchive } from '../archive';
 import { insertPicture } from '../db/participant-page';
-import { insertOrganisation } from '../db/organisations';
 import { asOrganisation, closePool } from '../db/pool';
-import { importProgramme } from '../programmes';
 import { personFile } from '../roster-files';
 import { keepPhoto, photoOf } from '../swatch';
 import { bringFiles, deleteFiles } from './moving';
 import { StoreAway, getObject, putObject, removeObject } from './store';
 
-const QUARRY = '00000000-0000-4000-8000-00000000000a';
-const MILL = '00000000-0000-4000-8000-00000000000b';
 const PERSON = '00000000-0000-4000-8000-0000000000a1';
 const [key, secret] = ['maker', 'of quilts'];
 let owner: string;
@@ -43,11 +39,7 @@ const coloured = (background: string) =>
     .toBuffer();
 
 beforeAll(async () => {
-  owner = await freshDatabase();
-  for (const id of [QUARRY, MILL]) await asOrganisation(id, (db) => insertOrganisation(db, id, `House ${id}`));
-  const imported = await importProgramme(QUARRY, demo);
-  if (imported.kind !== 'imported') throw new Error('not imported');
-  slug = imported.slug;
+  ({ owner, slug } = await twoHouses());
   await asOrganisation(QUARRY, (db) =>
     db.query(
       `insert into participant (organisation_id, programme_id, id, name, colourway) select $1, id, $2, 'Ada', 'frost' from programme`,

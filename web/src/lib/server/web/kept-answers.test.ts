@@ -1,24 +1,18 @@
 import { redirect, type RequestEvent } from '@sveltejs/kit';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import demo from '../../../../../demo/allotment-year.aggrega.json';
-import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
+import { asOwner } from '../../../../tests/fresh-database';
+import { MILL, QUARRY, twoHouses } from '../../../../tests/two-houses';
 import { lastChange } from '../db/last-change';
-import { insertOrganisation } from '../db/organisations';
 import { asOrganisation, closePool } from '../db/pool';
 import { importProgramme, programmesOf, putAside, saveChanges } from '../programmes';
 import { keptAnswer } from './kept-answers';
 
-const QUARRY = '00000000-0000-4000-8000-00000000000a';
-const MILL = '00000000-0000-4000-8000-00000000000b';
 let owner: string;
 let slug: string;
 
 beforeAll(async () => {
-  owner = await freshDatabase();
-  for (const id of [QUARRY, MILL]) await asOrganisation(id, (db) => insertOrganisation(db, id, `House ${id}`));
-  const imported = await importProgramme(QUARRY, demo);
-  if (imported.kind !== 'imported') throw new Error('not imported');
-  slug = imported.slug;
+  ({ owner, slug } = await twoHouses());
 });
 afterAll(closePool);
 
