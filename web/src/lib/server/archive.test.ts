@@ -1,14 +1,18 @@
 import { readFile, readdir } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
-import { unzipSync } from 'fflate';
+import { unzipSync, zipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
 import { ArchiveError, takeArchive, writeArchive } from './archive';
+import { invite } from './auth/house';
+import { putDemoAccount, putMember } from './db/accounts';
 import { tables } from './db/archive';
+import { listInvitations } from './db/invitations';
 import { insertOrganisation } from './db/organisations';
-import { asOrganisation, closePool } from './db/pool';
+import { asOrganisation, atTheDoor, closePool } from './db/pool';
 import { DEMO_ORGANISATION, loadDemo } from './demo';
 import { importProgramme, programmeOf, saveChanges } from './programmes';
+import { houseRecord } from './record';
 import { changeRoster, everybody } from './roster';
 
 const NEW = '00000000-0000-4000-8000-00000000000f';
@@ -18,6 +22,7 @@ let archive: Buffer;
 async function* inPieces(bytes: Uint8Array, size = 5000) {
   for (let i = 0; i < bytes.length; i += size) yield bytes.slice(i, i + size);
 }
+const byEmail = (a: { email: string }, b: { email: string }) => a.email.localeCompare(b.email);
 /** Every row of an organisation, without what belongs to the installation; the record's numbers by their order. */
 async function everything(organisation: string) {
   const found: Record<string, unknown> = {};
@@ -68,6 +73,11 @@ beforeAll(async () => {
 }, 120_000);
 afterAll(closePool);
 
+/** The archive with a file in it that says something else. */
+const otherwise = (name: string, text: string) =>
+  Buffer.from(zipSync({ ...unzipSync(archive), [name]: Buffer.from(text) }, { level: 1 }));
+const membersIn = (zip: Uint8Array) => Buffer.from(unzipSync(zip)['members.jsonl']!).toString();
+
 describe('an archive', () => {
   it('holds every table that an organisation owns, and documents that are read on their own', async () => {
     const owned = await asOwner<{ table: string }>(
@@ -94,7 +104,24 @@ describe('an archive', () => {
     const first = owner;
     owner = other;
     await asOrganisation(NEW, (db) => insertOrganisation(db, NEW, 'Quarry Road Quilters'));
+    // She who takes it in has a part already, and is not invited again.
+    const [own, ...others] = membersIn(archive)
+      .trim()
+      .split('\n')
+      .map((l) => JSON.parse(l) as { email: string; role: string });
+    const account = { id: '00000000-0000-4000-8000-0000000000ab', name: 'Own', email: own!.email };
+    await atTheDoor((db) => putDemoAccount(db, account));
+    await asOrganisation(NEW, (db) => putMember(db, NEW, account.id, 'owner'));
     expect(await takeArchive(NEW, inPieces(archive))).toEqual({ programmes: 1 });
+    const invited = (await asOrganisation(NEW, listInvitations)).map(({ email, role, ends }) => ({ email, role, ends }));
+    const asked = others.map(({ email, role }) => ({ email, role, ends: null }));
+    expect(invited.sort(byEmail)).toEqual(asked.sort(byEmail));
+    expect(asked.length).toBeGreaterThan(0);
+    // What is prepared opens no door; a letter does, and the record tells of it.
+    const { email } = asked[0]!;
+    await invite({ id: NEW, name: 'Quarry Road' }, { email, role: 'viewer', by: 'Own' });
+    expect((await asOrganisation(NEW, listInvitations)).find((i) => i.email === email)!.ends).not.toBeNull();
+    expect((await houseRecord(NEW)).entries[0]!.says).toEqual([`${email} invited, as viewer`]);
     const after = await everything(NEW);
     for (const table of tables) {
       const known = (before[table] as object[]).filter((r) => !JSON.stringify(r).includes('Once more'));
@@ -123,6 +150,13 @@ describe('an archive', () => {
     await asOrganisation(empty, (db) => insertOrganisation(db, empty, 'Empty'));
     const broken = Buffer.from(archive);
     broken.fill(7, 3000, 3400);
+    const strange = [
+      otherwise('members.jsonl', '{"email":"x@example.org","role":"queen"}\n'),
+      otherwise('members.jsonl', 'null\n'),
+      otherwise('tables/programme_revision.jsonl', '{"programme_id":\n'),
+      otherwise('tables/deleted_row.jsonl', '7\n'),
+    ];
+    for (const bytes of strange) await expect(takeArchive(empty, inPieces(bytes))).rejects.toThrow(ArchiveError);
     for (const bytes of [archive.subarray(0, archive.length / 2), broken, Buffer.from('not a zip at all'), Buffer.alloc(0)])
       await expect(takeArchive(empty, inPieces(bytes))).rejects.toThrow(ArchiveError);
     expect(await asOwner(owner, `select count(*)::int as n from programme where organisation_id = '${empty}'`)).toEqual([

@@ -10,8 +10,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { StringDecoder } from 'node:string_decoder';
 import type pg from 'pg';
+import { isRole } from './auth/roles';
+import { isEmail, plainEmail } from './auth/sign-in';
 import { now } from './clock';
-import { insertRows, readRows, tables, type Table } from './db/archive';
+import { insertRows, readMembers, readRows, rowsIn, tables, type Table } from './db/archive';
+import { prepareInvitation } from './db/invitations';
 import { listProgrammes } from './db/programmes';
 import { allPeople } from './db/participants';
 import { asOrganisation, asReader } from './db/pool';
@@ -20,6 +23,8 @@ import { keepLinks } from './roster';
 
 const FORMAT = 'aggrega-archive';
 const VERSION = 1;
+/** Who worked there. */
+const MEMBERS = 'members.jsonl';
 /** Rows that are read, or put in, at a time: what is in memory at once. */
 const PAGE = 500;
 const FILES = 20;
@@ -70,6 +75,7 @@ async function writeAll(db: pg.ClientBase, path: string, house: string): Promise
     part.push(new Uint8Array(), true);
   };
   await entry('archive.json', oneText(JSON.stringify({ format: FORMAT, version: VERSION, house, made: now().toISOString() })));
+  await entry(MEMBERS, oneText((await readMembers(db)).map((line) => `${line}\n`).join('')));
   for (const table of tables) await entry(`tables/${table}.jsonl`, lines(db, table));
   for (const { slug, document } of await listProgrammes(db))
     await entry(`programmes/${slug}.aggrega.json`, oneText(JSON.stringify(document, null, 2)));
@@ -98,7 +104,7 @@ async function withFile(line: string): Promise<string> {
 
 /**
  * Takes an archive in, for an organisation that has no programme yet: all of it or nothing. Private links are made anew, since they belong to this
- * installation. Throws ArchiveError.
+ * installation; who worked there is noted, to be invited. Throws ArchiveError.
  */
 export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8Array>): Promise<{ programmes: number }> {
   return asOrganisation(organisation, async (db) => {
@@ -115,15 +121,17 @@ export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8
         continue;
       }
       const table = tables.find((t) => name === `tables/${t}.jsonl`);
-      if (!table) continue;
+      if (!table && name !== MEMBERS) continue;
       if (!seen) throw new ArchiveError('This is no archive of Aggrega: archive.json does not stand at its head.');
-      await putIn(db, table, text, ids);
+      if (table) await putIn(db, table, text, ids);
+      else await noteMembers(db, text);
     }
     if (!seen) throw new ArchiveError('This is no archive of Aggrega, or it is not whole.');
     const programmes = await listProgrammes(db);
     for (const { slug } of programmes) await keepLinks(db, { organisation, slug, people: await allPeople(db, slug) });
     return { programmes: programmes.length };
   }).catch((error: unknown) => {
+    if (error instanceof SyntaxError) throw new ArchiveError(`A line in it is no row of JSON: ${error.message}.`);
     const { code } = error as { code?: string };
     if (code === '23505')
       throw new ArchiveError('What stands in it is on this server already, for this or for another shop or guild.');
@@ -147,6 +155,15 @@ function readsAsOurs(text: string): boolean {
 
 async function putIn(db: pg.ClientBase, table: Table, rows: readonly string[], ids: Map<number, number>): Promise<void> {
   for (let i = 0; i < rows.length; i += PAGE) await insertRows(db, table, rows.slice(i, i + PAGE), ids);
+}
+
+/** Whoever worked in the archive's shop can be invited here with one press; accounts are people's own, and come from nowhere else. */
+async function noteMembers(db: pg.ClientBase, lines: readonly string[]): Promise<void> {
+  for (const { email, role } of rowsIn<{ email?: unknown; role?: unknown }>(lines)) {
+    if (typeof email !== 'string' || !isEmail(email) || !isRole(role))
+      throw new ArchiveError(`${MEMBERS} does not say of each who she is and what she may do.`);
+    await prepareInvitation(db, { email: plainEmail(email), role, at: now() });
+  }
 }
 
 /** The lines of each file of a ZIP, some hundred at a time, in the order in which they stand there. */

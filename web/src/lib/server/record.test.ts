@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import demo from '../../../../demo/allotment-year.aggrega.json';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
+import { logEvening, setStep } from './cutting-room';
 import { insertOrganisation } from './db/organisations';
 import { acting, asOrganisation, atTheDoor, closePool } from './db/pool';
 import { putDemoAccount, putMember } from './db/accounts';
@@ -107,6 +108,24 @@ describe('the record', () => {
       expect(JSON.stringify(await asOwner(owner, `select * from ${table} where organisation_id = '${QUARRY}'`))).not.toMatch(
         /hester/i,
       );
+  });
+
+  it('somebody’s cuts of an evening are one line; what they took is another', async () => {
+    const place = 'm1~frost~batch';
+    const cut = (step: string, done = true) =>
+      setStep(QUARRY, slug, place, { list: 'one', step, done, kits: 27, base: [], estimated: 40, gives: [] });
+    for (const step of ['a', 'b', 'c']) await asAnn(() => cut(step));
+    await asAnn(() => cut('c'));
+    await cut('d');
+    await asAnn(() => cut('b', false));
+    await asAnn(() => logEvening(QUARRY, slug, place, { list: 'one', minutes: 75 }));
+    const where = `${demo.months[0]!.name}, ${demo.colourways.find((c) => c.id === 'frost')!.name}`;
+    expect((await said()).slice(0, 4)).toEqual([
+      `Ann Vale: ${where}: an evening of 75 minutes noted`,
+      `Ann Vale: cut of ${where} not ticked any more`,
+      `by itself: cut of ${where} ticked`,
+      `Ann Vale: 3 × cut of ${where} ticked`,
+    ]);
   });
 
   it('a programme put aside and back again is said', async () => {

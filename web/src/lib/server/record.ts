@@ -40,9 +40,13 @@ export async function recordOf(organisation: string, slug: string, before: numbe
     const rows = await listRecord(db, stored.id, { before, most: MOST });
     const saves = rows.filter((r) => r.subject === 'programme_revision').map((r) => Number(r.key.revision));
     const lines = await linesOf(db, stored.id, saves);
-    const months = new Map((stored.document.months ?? []).map((m) => [m.id, m.name ?? m.id]));
+    const { months = [], colourways = [] } = stored.document;
+    const names: Names = {
+      months: new Map(months.map((m) => [m.id, m.name ?? m.id])),
+      colourways: new Map(colourways.map((c) => [c.id, c.name ?? c.id])),
+    };
     return pageOf(rows, (row) => {
-      if (row.subject !== 'programme_revision') return wordsOf(row, months);
+      if (row.subject !== 'programme_revision') return wordsOf(row, names);
       return lines.get(Number(row.key.revision)) ?? ['made the programme'];
     });
   });
@@ -76,24 +80,28 @@ function linesBetween(older: ProgrammeFile, newer: ProgrammeFile): string[] {
 /** The record of what belongs to no programme: who works here. */
 export const houseRecord = (organisation: string): Promise<RecordPage> =>
   asOrganisation(organisation, async (db) => {
-    const names = new Map((await listMembers(db)).map((m) => [m.id, m.name]));
-    return pageOf(await listRecord(db, null, { before: null, most: MOST }), (row) => wordsOf(row, new Map(), names));
+    const members = new Map((await listMembers(db)).map((m) => [m.id, m.name]));
+    return pageOf(await listRecord(db, null, { before: null, most: MOST }), (row) => wordsOf(row, { members }));
   });
+
+/** What is told as one line with its like, and within how many milliseconds. */
+const TOGETHER: Record<string, number> = { kit: 0, cut_step: 4 * 3_600_000 };
 
 function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]): RecordPage {
   const entries: RecordEntry[] = [];
-  let alike: { key: string; count: number } | undefined;
+  let alike: { key: string; at: number; count: number } | undefined;
   for (const row of rows) {
     const by = row.by ?? 'by itself';
     const words = says(row);
-    // What was done to many at once is one line.
-    const key = [by, row.at.getTime(), row.subject, row.deed, ...(row.subject === 'kit' ? words : [row.id])].join('|');
-    if (alike?.key === key) {
+    const at = row.at.getTime();
+    // What was done to many kits at once is one line, and so are somebody's cuts of one evening.
+    const key = [by, row.subject, row.deed, ...(row.subject in TOGETHER ? words : [row.id])].join('|');
+    if (alike?.key === key && alike.at - at <= (TOGETHER[row.subject] ?? 0)) {
       alike.count += 1;
       entries.at(-1)!.says = [`${alike.count} × ${words[0]}`];
       continue;
     }
-    alike = { key, count: 1 };
+    alike = { key, at, count: 1 };
     const way = row.kept
       ? 'bring back'
       : row.subject === 'programme_revision' && Number(row.key.revision) > 1
@@ -107,12 +115,15 @@ function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]):
 /** Fields of a person as people call them. */
 const FIELDS: Record<string, string> = { left_on: 'left', paid_to: 'paid to', link_hash: 'link', shows: 'pictures shown' };
 
-function wordsOf(
-  { subject, deed, key, changed, person }: RecordRow,
-  months: ReadonlyMap<string, string>,
-  members: ReadonlyMap<string, string> = new Map(),
-): string[] {
-  const month = months.get(String(key.month)) ?? String(key.month ?? '');
+/** What ids of a programme, or accounts of a house, are called. */
+interface Names {
+  months?: ReadonlyMap<string, string>;
+  colourways?: ReadonlyMap<string, string>;
+  members?: ReadonlyMap<string, string>;
+}
+
+function wordsOf({ subject, deed, key, changed, person }: RecordRow, { months, colourways, members }: Names): string[] {
+  const month = months?.get(String(key.month)) ?? String(key.month ?? '');
   const who = person ?? 'somebody who was erased';
   switch (subject) {
     case 'programme':
@@ -135,6 +146,14 @@ function wordsOf(
           ? `kit of ${month} is planned again`
           : `kit of ${month} ${{ cut: 'cut', packed: 'packed', handed: 'handed over' }[String(key.state)]}`,
       ];
+    case 'cut_step':
+      return [`cut of ${cuttingName()} ${deed === 'delete' ? 'not ticked any more' : 'ticked'}`];
+    case 'cut_list':
+      return [
+        key.minutes === null
+          ? `${cuttingName()}: the note of what the evening took is gone`
+          : `${cuttingName()}: an evening of ${String(key.minutes)} minutes noted`,
+      ];
     case 'release':
       return [`${month}: ${deed === 'delete' ? 'back to draft' : String(key.state)}`];
     case 'sheet_version':
@@ -144,7 +163,7 @@ function wordsOf(
     case 'question':
       return [deed === 'delete' ? 'a question taken out' : 'a question answered'];
     case 'membership': {
-      const member = members.get(String(key.account_id)) ?? 'somebody who has left';
+      const member = members?.get(String(key.account_id)) ?? 'somebody who has left';
       return [
         deed === 'delete'
           ? `the part of ${member} taken away`
@@ -153,12 +172,18 @@ function wordsOf(
     }
     case 'invitation':
       return [
-        deed === 'insert'
-          ? `${String(key.email)} invited, as ${roleName(key.role as Role)}`
-          : `the invitation of ${String(key.email)} taken up or back`,
+        deed === 'delete'
+          ? `the invitation of ${String(key.email)} taken up or back`
+          : `${String(key.email)} invited, as ${roleName(key.role as Role)}`,
       ];
     default:
       return [`${subject} ${deed}`];
+  }
+
+  /** A place where is cut, 'm1~frost~batch', in words. */
+  function cuttingName(): string {
+    const [m = '', colourway = ''] = String(key.place).split('~');
+    return `${months?.get(m) ?? m}, ${colourways?.get(colourway) ?? colourway}`;
   }
 }
 

@@ -29,9 +29,9 @@
   <section class="mt-6" aria-label="To keep">
     <h2 class="text-head">Everything, to keep</h2>
     <p class="mt-2 max-w-prose">
-      One ZIP file with all programmes and every save of them, the rosters, kits, sheets, letters, pictures, samples and the
-      record, as lines of JSON that any program reads. Passwords are not in it; people’s addresses are, so keep it where nobody
-      else looks.
+      One ZIP file with all programmes and every save of them, the rosters, kits, sheets, letters, pictures, samples, the record
+      and who works here, as lines of JSON that any program reads. Passwords are not in it; people’s addresses are, so keep it
+      where nobody else looks.
     </p>
     <p class="mt-3"><a class="act first" href="/archive/archive.zip" download>Download the archive</a></p>
   </section>
@@ -44,8 +44,10 @@
       </p>
     {:else}
       <p class="mt-2 max-w-prose">
-        All of it comes in, or nothing. Private links are made anew and have to be sent again; what waits to be sent or released
-        goes out from here from now on, so switch the other server off first.
+        All of it comes in, or nothing. Private links are made anew and have to be sent again; who worked there waits under <a
+          class="plain"
+          href="/house">Who works here</a
+        > for your invitation. What waits to be sent or released goes out from here from now on, so switch the other server off first.
       </p>
       <form class="mt-3 flex flex-wrap items-center gap-3" onsubmit={(e) => void takeIn(e)}>
         <input class="field w-auto" type="file" accept=".zip,application/zip" aria-label="The archive" bind:files required />

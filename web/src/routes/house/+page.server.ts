@@ -1,3 +1,4 @@
+import { now } from '$lib/server/clock';
 import { invite, setRole, uninvite } from '$lib/server/auth/house';
 import { isRole } from '$lib/server/auth/roles';
 import { listMembers } from '$lib/server/db/accounts';
@@ -15,7 +16,9 @@ export const load: PageServerLoad = async ({ locals }) => ({
   ...(await whileDatabaseAnswers(
     asOrganisation(locals.organisation, async (db) => ({
       members: await listMembers(db),
-      invitations: (await listInvitations(db)).map(({ id, email, role, ends }) => ({ id, email, role, ends })),
+      invitations: (await listInvitations(db)).map(({ id, email, role, ends }) => {
+        return { id, email, role, ends, over: ends !== null && ends <= now() };
+      }),
     })),
   )),
 });

@@ -8,6 +8,11 @@
 
   let { data, form } = $props();
   let leaving = $state('');
+
+  const standing = (ends: Date | null, over: boolean) =>
+    ends
+      ? `invited, ${over ? 'but the letter held only until' : 'until'} ${dayText(ends.toISOString().slice(0, 10), data.locale)}`
+      : 'had a part where the archive comes from; no letter was sent yet';
 </script>
 
 <DoorFrame title="Who works here" about={data.who?.house ?? ''}>
@@ -73,18 +78,24 @@
     {/if}
   </form>
   {#if data.invitations.length > 0}
-    <section class="mt-8" aria-label="Invited">
-      <h2 class="text-head">Invited, not here yet</h2>
+    <section class="mt-8" aria-label="Not here yet">
+      <h2 class="text-head">Not here yet</h2>
       <ul>
         {#each data.invitations as i (i.id)}
-          <li class="flex items-center gap-3 border-b border-rule py-2">
+          <li class="flex flex-wrap items-center gap-3 border-b border-rule py-2" data-invited={i.email}>
             <span class="mr-auto"
-              >{i.email}, as {roleName(i.role)}<span class="block text-note text-quiet"
-                >until {dayText(i.ends.toISOString().slice(0, 10), data.locale)}</span
-              ></span
+              >{i.email}, as {roleName(i.role)}<span class="block text-note text-quiet">{standing(i.ends, i.over)}</span></span
             >
+            {#if !i.ends || i.over}
+              <form method="post" action="?/invite" use:enhance>
+                <input type="hidden" name="email" value={i.email} /><input type="hidden" name="role" value={i.role} />
+                <button class="act">{i.ends ? 'Invite again' : 'Invite'}</button>
+              </form>
+            {/if}
             <form method="post" action="?/uninvite" use:enhance>
-              <input type="hidden" name="id" value={i.id} /><button class="plain text-note text-quiet">take back</button>
+              <input type="hidden" name="id" value={i.id} /><button class="plain text-note text-quiet"
+                >{i.ends ? 'take back' : 'leave out'}</button
+              >
             </form>
           </li>
         {/each}

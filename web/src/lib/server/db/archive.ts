@@ -1,7 +1,7 @@
 /** Rows of an organisation as lines of JSON, out and in, table by table. */
 import type pg from 'pg';
 
-/** Every table that an organisation owns, each after those that it refers to. Who signs in is not among them: accounts are people's own. */
+/** Every table that an organisation owns, each after those that it refers to. Who signs in is not among them (see `readMembers`): accounts are people's own. */
 export const tables = [
   'programme',
   'programme_revision',
@@ -47,6 +47,15 @@ export async function* readRows(db: pg.ClientBase, table: Table, most: number): 
   }
 }
 
+const MEMBERS = `
+  select json_build_object('email', email, 'name', name, 'role', role, 'since', since)::text as line
+  from membership m join account a on a.id = m.account_id
+  union all select json_build_object('email', email, 'role', role)::text from invitation`;
+
+/** Who has a part in the organisation that the transaction acts for, and who is invited, as JSON texts. */
+export const readMembers = async (db: pg.ClientBase): Promise<string[]> =>
+  (await db.query<{ line: string }>(MEMBERS)).rows.map((r) => r.line);
+
 const columns = new Map<Table, string[]>();
 
 /** Columns that are put in: all but the organisation's, those that count by themselves, and names in a store of files, which is another one here. */
@@ -65,9 +74,18 @@ async function columnsOf(db: pg.ClientBase, table: Table): Promise<string[]> {
   return columns.get(table)!;
 }
 
+/** What lines say, each a row as JSON. Throws SyntaxError. */
+export function rowsIn<Row>(lines: readonly string[]): Row[] {
+  return lines.map((line) => {
+    const row: unknown = JSON.parse(line);
+    if (typeof row !== 'object' || row === null) throw new SyntaxError('a line is no row');
+    return row as Row;
+  });
+}
+
 /**
  * Puts rows in for the organisation that the transaction acts for. `ids` keeps which entry of the record became which, since both tables count by
- * themselves.
+ * themselves. Throws SyntaxError where a line is no row.
  */
 export async function insertRows(
   db: pg.ClientBase,
@@ -81,7 +99,7 @@ export async function insertRows(
   let all = `[${rows.join(',')}]`;
   if (table === 'deleted_row')
     all = JSON.stringify(
-      (JSON.parse(all) as { record_id: number; row_data: object }[]).map((r) => ({
+      rowsIn<{ record_id: number; row_data: object }>(rows).map((r) => ({
         ...r,
         record_id: ids.get(r.record_id) ?? 0,
       })),
@@ -92,7 +110,7 @@ export async function insertRows(
      ${table === 'record' ? 'returning id' : ''}`,
     [all],
   );
-  if (table === 'record') rows.forEach((r, i) => ids.set((JSON.parse(r) as { id: number }).id, Number(put[i]!.id)));
+  if (table === 'record') rowsIn<{ id: number }>(rows).forEach(({ id }, i) => ids.set(id, Number(put[i]!.id)));
 }
 
 const REVISIONS = `
@@ -101,9 +119,7 @@ const REVISIONS = `
 
 /** Documents go in as texts of their own: taken apart by PostgreSQL, some letters would be refused. */
 async function insertRevisions(db: pg.ClientBase, lines: readonly string[]): Promise<void> {
-  const rows = lines.map(
-    (l) => JSON.parse(l) as { programme_id: string; revision: number; saved_at: string; document: unknown },
-  );
+  const rows = rowsIn<{ programme_id: string; revision: number; saved_at: string; document: unknown }>(lines);
   await db.query(REVISIONS, [
     rows.map((r) => r.programme_id),
     rows.map((r) => r.revision),

@@ -8,7 +8,8 @@ export interface Invitation {
   organisationName: string;
   email: string;
   role: Role;
-  ends: Date;
+  /** Null while no letter was written: she had a part in an archive's shop. */
+  ends: Date | null;
 }
 
 const COLUMNS = `
@@ -34,6 +35,17 @@ export async function putInvitation(
   i: { organisation: string; email: string; role: Role; hash: Buffer; at: Date; ends: Date },
 ): Promise<void> {
   await db.query(PUT, [i.organisation, i.email, i.role, i.hash, i.at, i.ends]);
+}
+
+const PREPARE = `
+  insert into invitation (organisation_id, email, role, made_at)
+  select current_organisation(), $1, $2, $3 where not exists (
+    select from membership m join account a on a.id = m.account_id where m.organisation_id = current_organisation() and a.email = $1)
+  on conflict do nothing`;
+
+/** Notes somebody who is to be invited, unless she has a part here or is invited already. */
+export async function prepareInvitation(db: pg.ClientBase, { email, role, at }: { email: string; role: Role; at: Date }) {
+  await db.query(PREPARE, [email, role, at]);
 }
 
 /** Takes an invitation back, or uses it up; false where there is none. */

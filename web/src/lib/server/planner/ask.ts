@@ -2,6 +2,8 @@
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { Worker } from 'node:worker_threads';
+import type { ProgrammeFile } from '@aggrega/core/programme';
+import { LRUCache } from 'lru-cache';
 import { doJob, type PlanDone, type PlanJob } from './jobs';
 
 type Answer = { id: number } & ({ done: PlanDone } | { failed: string });
@@ -10,8 +12,26 @@ const waiting = new Map<number, { resolve: (done: PlanDone) => void; reject: (er
 let thread: Worker | undefined;
 let asked = 0;
 
-/** What comes of a job. Where the application was not built, as in tests of its functions, it is done at once. */
+/** Plans of documents that are kept, by what was asked of each; those under way too, so that two who ask at once wait for one plan. */
+const kept = new WeakMap<ProgrammeFile, LRUCache<string, Promise<PlanDone>>>();
+const PLANS = 12;
+
+/** What comes of a job; its document is one that nobody changes. */
 export async function planned(job: PlanJob): Promise<PlanDone> {
+  const { document, ...rest } = job;
+  const plans = kept.get(document) ?? new LRUCache<string, Promise<PlanDone>>({ max: PLANS });
+  kept.set(document, plans);
+  const name = JSON.stringify(rest);
+  const known = plans.get(name);
+  if (known) return known;
+  const plan = made(job);
+  plans.set(name, plan);
+  plan.catch(() => plans.get(name) === plan && plans.delete(name));
+  return plan;
+}
+
+/** Made by the thread. Where the application was not built, as in tests of its functions, it is done at once. */
+async function made(job: PlanJob): Promise<PlanDone> {
   const script = join(dirname(process.argv[1] ?? '.'), 'planner.mjs');
   if (!thread && !existsSync(script)) return doJob(job);
   thread ??= started(script);
