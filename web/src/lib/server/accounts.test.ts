@@ -11,6 +11,7 @@ import { closeSession, openSession, signedIn } from './auth/sessions';
 import { recover, sendRecovery, signIn } from './auth/sign-in';
 import { listMembers } from './db/accounts';
 import { acting, asOrganisation, closePool } from './db/pool';
+import { houseRecord } from './record';
 import { closePost } from './mail/post';
 import { closeStandIn, mailFolder } from './mail/stand-in';
 
@@ -214,6 +215,20 @@ describe('who works here', () => {
     expect(await setRole(ann.organisation, eve.account, 'owner')).toBeUndefined();
     await Promise.all([setRole(ann.organisation, ann.account, undefined), setRole(ann.organisation, eve.account, 'organiser')]);
     expect((await members(ann.organisation)).filter(([, role]) => role === 'owner')).toHaveLength(1);
+  });
+
+  it('who has left is told of by her name', async () => {
+    const { ann, key } = await invited('fay@example.org');
+    const fay = await takeUp(key, { name: 'Fay Rook', password: PASSWORD });
+    if (typeof fay === 'string') throw new Error(fay);
+    await setRole(ann.organisation, fay.account, 'viewer');
+    await setRole(ann.organisation, fay.account, undefined);
+    const told = (await houseRecord(ann.organisation)).entries.flatMap((e) => e.says);
+    expect(told.filter((line) => line.includes('Fay'))).toEqual([
+      'the part of Fay Rook taken away',
+      'Fay Rook is from now on viewer',
+      expect.stringMatching(/^Fay Rook has a part, as /),
+    ]);
   });
 
   it('whoever only looks can change nothing, by the database’s own word; the record names who did what', async () => {

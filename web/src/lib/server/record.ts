@@ -122,7 +122,7 @@ interface Names {
   members?: ReadonlyMap<string, string>;
 }
 
-function wordsOf({ subject, deed, key, changed, person }: RecordRow, { months, colourways, members }: Names): string[] {
+function wordsOf({ subject, deed, key, changed, person, about }: RecordRow, { months, colourways, members }: Names): string[] {
   const month = months?.get(String(key.month)) ?? String(key.month ?? '');
   const who = person ?? 'somebody who was erased';
   switch (subject) {
@@ -163,11 +163,11 @@ function wordsOf({ subject, deed, key, changed, person }: RecordRow, { months, c
     case 'question':
       return [deed === 'delete' ? 'a question taken out' : 'a question answered'];
     case 'membership': {
-      const member = members?.get(String(key.account_id)) ?? 'somebody who has left';
+      const member = members?.get(String(key.account_id)) ?? about ?? 'somebody who has left';
       return [
         deed === 'delete'
           ? `the part of ${member} taken away`
-          : `${member} ${deed === 'insert' ? 'became' : 'is now'} ${roleName(key.role as Role)}`,
+          : `${member} ${deed === 'insert' ? 'has a part, as' : 'is from now on'} ${roleName(key.role as Role)}`,
       ];
     }
     case 'invitation':

@@ -72,7 +72,8 @@
     </div>
     {#if form?.link}
       <p class="mt-3" role="status">
-        {form.sent ? 'A letter is on its way.' : 'The letter could not be sent.'} The link in it, to hand over yourself:
+        {form.sent ? `A letter is on its way to ${form.to}.` : `The letter to ${form.to} could not be sent.`} The link in it, to hand
+        over yourself:
       </p>
       <p class="break-all"><code>{form.link}</code></p>
     {/if}

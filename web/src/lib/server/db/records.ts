@@ -12,13 +12,15 @@ export interface RecordRow {
   changed: string[];
   /** A person's name, as far as it is still kept. */
   person: string | null;
+  /** Whose part in the house it tells of, by her name of then. */
+  about: string | null;
   /** Whether the row can be brought back. */
   kept: boolean;
 }
 
 const LIST = `
   select r.id::int as id, r.at, r.by_name as by, r.subject, r.row_key as key, r.deed, r.changed,
-    coalesce(t.name, d.row_data ->> 'name') as person, d.id is not null as kept
+    coalesce(t.name, d.row_data ->> 'name') as person, r.about_name as about, d.id is not null as kept
   from record r
   left join deleted_row d on d.organisation_id = r.organisation_id and d.record_id = r.id
   left join participant t on r.subject = 'participant' and t.programme_id = r.programme_id and t.id::text = r.row_key ->> 'id'
