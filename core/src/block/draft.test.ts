@@ -65,6 +65,31 @@ describe('every step of drafting leaves a drawing that tiles, or says why not', 
   });
 });
 
+it('a drawing made by any run of steps tiles, however its patches came to lie', () => {
+  const step = fc.record({ kind: fc.nat(3), n: fc.nat(999), m: fc.nat(999) });
+  fc.assert(
+    fc.property(fc.constantFrom(3, 4), fc.array(step, { minLength: 4, maxLength: 25 }), (side, steps) => {
+      let b = plainBlock('b', 'B', [side, side]);
+      for (const { kind, n, m } of steps) {
+        const { w, h, patches } = laidStamp(stamps[n % stamps.length]!, 1 + (m % 2), ['A', 'B'], m % 4, n % 2 === 1);
+        const [x, y] = pick(b, m, 12);
+        const change = [
+          () => drawSeam(b, pick(b, n, 12), pick(b, m, 12)),
+          // Joined more often than anything else: that is what makes inner corners.
+          () => joinPatches(b, inside(b, n), inside(b, m)),
+          () => joinPatches(b, inside(b, n), inside(b, n + 1)),
+          () => stamp(b, { x, y, w, h }, patches),
+        ][kind]!();
+        if ('trouble' in change) continue;
+        b = change.block;
+        expect(tilingFaults(b)).toEqual([]);
+      }
+      for (const smaller of [2, 3]) expect(sound(resizeGrid(b, [smaller, side], 'C'))).toBe(true);
+    }),
+    { numRuns: 400 },
+  );
+});
+
 describe('drafting', () => {
   const four = plainBlock('b', 'B', [2, 2]);
   const drafted = (d: Drafted) => {
@@ -88,6 +113,26 @@ describe('drafting', () => {
         b.patches.map(({ points }) => points.map(move).map(String).sort().join(' ')).sort();
       for (const move of moves) expect(outlines(made, move)).toEqual(outlines(made));
     }
+  });
+
+  it('cuts a patch with an inner corner into as many patches as it comes apart into', () => {
+    // A bow of two triangles that meet right of a unit, and come apart where the unit's side goes through their common corner.
+    const bow = draw([4, 4], ['A 2,0 4,0 2,2 4,4 2,4 0,2', 'B 2,2 4,2 4,4', 'B 4,0 4,2 2,2', 'B 0,2 2,4 0,4', 'B 0,0 2,0 0,2']);
+    const { w, h, patches } = laidStamp(
+      stamps.find((s) => s.id === 'hst')!,
+      1,
+      ['C', 'D'],
+      0,
+      false,
+    );
+    const laid = drafted(stamp(bow, { x: 12, y: 0, w, h }, patches));
+    expect(tilingFaults(laid)).toEqual([]);
+    expect(laid.patches.filter((p) => p.role === 'A')).toHaveLength(3);
+    // A comb that loses its back at the edge of a smaller grid keeps its teeth.
+    const comb = draw([4, 3], ['A 0,0 4,0 4,3 0,3 0,2 2,2 2,1 0,1', 'B 0,1 2,1 2,2 0,2']);
+    const smaller = drafted(resizeGrid(comb, [2, 3], 'C'));
+    expect(smaller.patches.map((p) => p.role)).toEqual(['A', 'A', 'B']);
+    expect(tilingFaults(smaller)).toEqual([]);
   });
 
   it('gives the patch under a point its role, and no other', () => {

@@ -3,7 +3,7 @@
  * twelfths of a grid cell, as everywhere in this room.
  */
 import type { Block, Patch } from './block';
-import { PER_CELL, clip, cross, doubleArea, locate, pointText, tidy, type Box, type Point, type Polygon } from './geometry';
+import { PER_CELL, clipped, cross, doubleArea, locate, pointText, tidy, type Box, type Point, type Polygon } from './geometry';
 
 export type Drafted = { block: Block } | { trouble: string };
 
@@ -175,12 +175,11 @@ function without(points: Polygon, { x, y, w, h }: Box): Polygon[] {
     [1, y + h, -1],
   ] as const;
   const outside: Polygon[] = [];
-  let rest: Polygon = points;
+  let rest: Polygon[] = [points];
   for (const [axis, at, sign] of inner) {
-    const out = clip(rest, axis, at, -sign as 1 | -1);
-    if (doubleArea(out) > 1e-9) outside.push(tidy(out));
-    rest = clip(rest, axis, at, sign);
-    if (rest.length < 3 || doubleArea(rest) <= 1e-9) return [points];
+    outside.push(...rest.flatMap((part) => clipped(part, axis, at, -sign as 1 | -1)));
+    rest = rest.flatMap((part) => clipped(part, axis, at, sign));
+    if (rest.length === 0) return [points];
   }
   for (let again = true; again;) {
     again = false;
@@ -220,8 +219,8 @@ export function turnPart(block: Block, chosen: ReadonlySet<number>, quarters: nu
 export function resizeGrid(block: Block, grid: readonly [number, number], role: string): Drafted {
   const [w, h] = [grid[0] * PER_CELL, grid[1] * PER_CELL];
   const patches = block.patches.flatMap((p): Patch[] => {
-    const inside = clip(clip(p.points, 0, w, -1), 1, h, -1);
-    return inside.length > 2 && doubleArea(inside) > 1e-9 ? [{ ...p, points: tidy(inside) }] : [];
+    const inside = clipped(p.points, 0, w, -1).flatMap((part) => clipped(part, 1, h, -1));
+    return inside.map((points) => ({ ...p, points }));
   });
   if (patches.some((p) => !p.points.every(onGrid)))
     return { trouble: 'the edge would cut a patch between the points of the grid' };

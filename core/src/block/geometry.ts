@@ -103,16 +103,41 @@ export function pointText(p: Point): string {
   return `(${gridText(p[0])}, ${gridText(p[1])})`;
 }
 
-/** The part of an outline on one side of an upright (axis 0) or level line: right or below for sign 1. */
-export function clip(polygon: Polygon, axis: 0 | 1, at: number, sign: 1 | -1): Polygon {
-  return polygon.flatMap((p, i): Point[] => {
+/**
+ * The parts of an outline on one side of an upright (axis 0) or level line, each an outline of its own: right or below for sign 1. A patch with an
+ * inner corner may come apart into several.
+ */
+export function clipped(polygon: Polygon, axis: 0 | 1, at: number, sign: 1 | -1): Polygon[] {
+  const kept = polygon.flatMap((p, i): Point[] => {
     const q = polygon[(i + 1) % polygon.length]!;
     const [dp, dq] = [(p[axis] - at) * sign, (q[axis] - at) * sign];
-    const kept: Point[] = dp >= 0 ? [p] : [];
+    const own: Point[] = dp >= 0 ? [p] : [];
     if (dp * dq < 0) {
       const t = dp / (dp - dq);
-      kept.push([p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t]);
+      own.push([p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t]);
     }
-    return kept;
+    return own;
   });
+  return parted(kept)
+    .filter((part) => Math.abs(doubleArea(part)) > 1e-9)
+    .map(tidy);
+}
+
+const same = (p: Point, q: Point) => p[0] === q[0] && p[1] === q[1];
+
+/** What an outline goes around, loop by loop, where it comes to a point of its own again. */
+function parted(polygon: Polygon): Polygon[] {
+  const loops: Polygon[] = [];
+  const way: Point[] = [];
+  for (const [i, p] of polygon.entries()) {
+    const q = polygon[(i + 1) % polygon.length]!;
+    const far = (v: Point) => Math.abs(v[0] - p[0]) + Math.abs(v[1] - p[1]);
+    const between = polygon.filter((v) => !same(v, p) && !same(v, q) && onSegment(v, p, q));
+    for (const v of [p, ...between.sort((a, b) => far(a) - far(b))]) {
+      const before = way.findIndex((w) => same(w, v));
+      if (before >= 0) loops.push(way.splice(before));
+      way.push(v);
+    }
+  }
+  return [...loops, way];
 }

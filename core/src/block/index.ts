@@ -4,7 +4,7 @@ export { blockDrawing, type Drawing, type Shape } from './drawing';
 export {
   PER_CELL,
   boxOf,
-  clip,
+  clipped,
   cross,
   crossProperly,
   doubleArea,

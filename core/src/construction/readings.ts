@@ -2,7 +2,7 @@
  * The same picture by other units (handbook 2): small triangles that are two half-square triangles or one goose, a folded rectangle or
  * two squares. A picture is read as a whole, its same-coloured neighbours being one piece; or in parts, cut along its middle.
  */
-import { clip, doubleArea, joined, tidy } from '../block';
+import { clipped, joined } from '../block';
 import type { Exact } from '../measure';
 import { extent, type Laid } from './picture';
 import { recognise } from './recognise';
@@ -62,10 +62,7 @@ export function cutThrough(laid: readonly Laid[], tick: Exact): Laid[][] | undef
 /** Both sides of an upright (axis 0) or level line; undefined where it does not meet the grid in whole ticks. */
 function cutAt(laid: readonly Laid[], axis: 0 | 1, at: number): [Laid[], Laid[]] | undefined {
   const sides = ([-1, 1] as const).map((sign) =>
-    laid.flatMap((p): Laid[] => {
-      const points = clip(p.points, axis, at, sign);
-      return doubleArea(points) > 0 ? [{ ...p, points: tidy(points) }] : [];
-    }),
+    laid.flatMap((p): Laid[] => clipped(p.points, axis, at, sign).map((points) => ({ ...p, points }))),
   ) as [Laid[], Laid[]];
   return sides.flat().every((p) => p.points.every(([x, y]) => Number.isInteger(x) && Number.isInteger(y))) ? sides : undefined;
 }

@@ -36,7 +36,7 @@
       ><span class="text-note text-quiet">Minutes, all hands together</span>
       <input class="field w-28" inputmode="numeric" bind:value={text} placeholder={written} /></label
     >
-    <button class="act">Note it</button>
+    <button class="act shrink-0 whitespace-nowrap">Note it</button>
   </div>
   {#if trouble}<p class="mt-1 text-note text-madder" role="alert">{trouble}</p>{/if}
 </form>
