@@ -32,10 +32,18 @@ await run(async () => {
     sum.passed += passed;
     sum.failed.push(...failed);
   };
-  add(await check('Format', ['prettier', '--check', '.']));
-  add(await check('Lint', ['eslint', '.']));
-  add(await check('Types of core, command line and tests', ['tsc', '--noEmit', '-p', 'tsconfig.json']));
-  add(await checkTypesOfWeb());
+  // Two at a time, since each keeps one core busy.
+  const lanes = await Promise.all([
+    inTurn([
+      () => check('Format', 'npx', ['--no-install', 'prettier', '--check', '.']),
+      () => check('Lint', 'npx', ['--no-install', 'eslint', '.']),
+    ]),
+    inTurn([
+      () => check('Types of the application', 'npm', ['run', '-s', 'check', '-w', 'web']),
+      () => check('Types of core, command line and tests', 'npx', ['--no-install', 'tsc', '--noEmit', '-p', 'tsconfig.json']),
+    ]),
+  ]);
+  lanes.flat().forEach(add);
   add(await vitest('Unit tests', ['core', 'paper', 'cli', 'web']));
   add(await vitest('Database, start and storm tests', ['database', 'ops']));
   add(await playwright());
@@ -49,21 +57,16 @@ function npx(words, env = {}) {
   return execute('npx', ['--no-install', ...words], { cwd: root, show: true, env: { ...process.env, ...env } });
 }
 
-/** A check that passes or fails as a whole. */
-async function check(name, words) {
-  say(`\n— ${name}`);
-  const { code } = await npx(words);
-  return asWhole(name, code);
+async function inTurn(checks) {
+  const done = [];
+  for (const one of checks) done.push(await one());
+  return done;
 }
 
-async function checkTypesOfWeb() {
-  const name = 'Types of the application';
-  say(`\n— ${name}`);
-  const { code } = await execute('npm', ['run', '-s', 'check', '-w', 'web'], { cwd: root, show: true });
-  return asWhole(name, code);
-}
-
-function asWhole(name, code) {
+/** A check that passes or fails as a whole; what it says is shown when it has ended, so that two do not talk at once. */
+async function check(name, command, words) {
+  const { code, output } = await execute(command, words, { cwd: root });
+  say(`\n— ${name}: ${code === 0 ? 'sound' : 'faults'}\n${output.trim()}`);
   return code === 0 ? { passed: 1, failed: [] } : { passed: 0, failed: [name] };
 }
 
