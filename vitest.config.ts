@@ -4,12 +4,14 @@ import { defineConfig } from 'vitest/config';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
-// Four rings: the core and the command line need nothing; `database` starts a throw-away PostgreSQL;
-// `ops` runs the built application, kills it and starts it again.
+// Rings: the core and the command line need nothing; `database` starts a throw-away PostgreSQL;
+// `ops` and `timed` run the built application, kill it and start it again.
 const project = (name: string, include: string[], more = {}) => ({
   resolve: { alias: { $lib: at('web/src/lib'), $demo: at('demo') } },
   test: { name, include, testTimeout: 30_000, hookTimeout: 120_000, ...more },
 });
+
+const TIMED = 'bin/fuzz.test.ts';
 
 /** Files that keep nothing apart from what they import share it: it is read once, and warm for the next. */
 const together = { isolate: false };
@@ -31,7 +33,9 @@ export default defineConfig({
         plugins: [svelte()],
       },
       project('database', ['web/src/lib/server/**/*.test.ts'], { globalSetup: at('bin/lib/test-cluster.mjs') }),
-      project('ops', ['bin/**/*.test.ts'], { testTimeout: 180_000, fileParallelism: false }),
+      project('ops', ['bin/**/*.test.ts'], { testTimeout: 180_000, exclude: [TIMED] }),
+      // Alone at the end: it says how long answers may take.
+      project('timed', [TIMED], { fileParallelism: false, sequence: { groupOrder: 1 } }),
     ],
   },
 });

@@ -15,7 +15,7 @@ const root = fileURLToPath(new URL('..', import.meta.url));
 /** What takes longer hangs. The slowest is the order list, which plans a whole year, in a process that has planned nothing yet. */
 const SECONDS = 5;
 /** The command line does its work before it answers: a year's cutting is planned to the end, in a process that begins with nothing, beside another one. */
-const COMMAND_SECONDS = 12;
+const COMMAND_SECONDS = 15;
 let server: Awaited<ReturnType<typeof demoServer>>;
 let folder: string;
 let key: string;

@@ -45,7 +45,7 @@ await run(async () => {
   ]);
   lanes.flat().forEach(add);
   add(await vitest('Unit tests', ['core', 'paper', 'cli', 'web']));
-  add(await vitest('Database, start and storm tests', ['database', 'ops']));
+  add(await vitest('Database, start and storm tests', ['database', 'ops', 'timed']));
   add(await playwright());
   // What failed stood far above by now.
   if (sum.failed.length > 0) say(`\nFailed:\n${sum.failed.map((name) => `  ${name}`).join('\n')}`);

@@ -16,7 +16,7 @@
   {#if missing}
     <p class="mt-3 max-w-prose">
       {participant
-        ? 'A long link is sometimes cut in two at the end of a line: take all of it from your letter, or ask your organiser for a new one.'
+        ? 'A long link is sometimes cut in two at the end of a line: take all of it from your letter.'
         : 'It may have been put aside or taken out, or the address has a slip in it.'}
     </p>
   {/if}
