@@ -6,6 +6,8 @@ export default {
   preprocess: vitePreprocess(),
   kit: {
     adapter: adapter({ out: 'build', precompress: true }),
+    // Registered by the pages that are kept on a device (keep-page.ts): nobody else has to load the whole application for it.
+    serviceWorker: { register: false },
     csp: {
       mode: 'nonce',
       directives: {
