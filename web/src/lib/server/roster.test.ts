@@ -1,15 +1,20 @@
 import { blankPerson, type Person, type RosterChange } from '@aggrega/core/running';
 import { randomUUID } from 'node:crypto';
+import type pg from 'pg';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import demo from '../../../../demo/allotment-year.aggrega.json';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
+import { noteHeld } from './db/held';
+import { setKits } from './db/kits';
 import { insertOrganisation } from './db/organisations';
+import { insertPicture, insertQuestion, setProgress } from './db/participant-page';
 import { asOrganisation, closePool } from './db/pool';
 import { personByLink, type RosterQuestion } from './db/participants';
 import { linkHash, organisationOfKey } from './private-link';
 import { importProgramme, programmeOf, saveChanges } from './programmes';
 import { changeRoster, erasePerson, everybody, linkOf, renewLink, rosterIds, rosterPage } from './roster';
 import { personFile } from './roster-files';
+import { publishIn } from './sheet-versions';
 import { rosterQuestion } from './roster-question';
 
 const QUARRY = '00000000-0000-4000-8000-00000000000a';
@@ -94,6 +99,39 @@ describe('changing the roster', () => {
     const kits = await asOwner(owner, `select participant_id, state from kit where month = 'm1'`);
     expect(kits).toEqual([{ participant_id: null, state: 'cut' }]);
     expect(await everybody(QUARRY, slug)).toEqual([]);
+  });
+
+  it('takes nobody off with whom anything of her own would go', async () => {
+    const at = new Date('2027-02-01T10:00:00Z');
+    // Every table whose rows go with a person, by the database's own account.
+    const own = await asOwner<{ table: string }>(
+      owner,
+      `select conrelid::regclass::text as table from pg_constraint where confrelid = 'participant'::regclass and contype = 'f' order by 1`,
+    );
+    const put: Record<string, (db: pg.ClientBase, id: string) => Promise<unknown>> = {
+      kit: (db, id) => setKits(db, slug, { month: 'm1', people: [id], state: 'cut', at }),
+      mail: (db, id) =>
+        db.query(
+          `insert into mail (organisation_id, programme_id, participant_id, once, recipient, subject, body, next_at, written_at)
+           select organisation_id, programme_id, id, 'one', 'a@example.org', 's', 'b', $2, $2 from participant where id = $1`,
+          [id, at],
+        ),
+      picture: (db, id) => insertPicture(db, id, 'm1', Buffer.from([1]), at),
+      progress: (db, id) => setProgress(db, id, { month: 'm1', step: 'cut', done: true, at }),
+      question: (db, id) => insertQuestion(db, id, 'm1', 'Which way?', at),
+      sheet_held: async (db, id) => {
+        await publishIn(db, slug, 'm1', at);
+        await noteHeld(db, slug, { people: [id], month: 'm1', version: 1, way: 'hand', at });
+      },
+    };
+    expect(own.map((o) => o.table)).toEqual(Object.keys(put));
+    for (const { table } of own) {
+      const ada = adds();
+      await changeRoster(QUARRY, slug, [ada]);
+      await asOrganisation(QUARRY, (db) => put[table]!(db, ada.id));
+      const taken = await changeRoster(QUARRY, slug, [{ id: ada.id, from: ada.to }]);
+      expect([table, taken]).toMatchObject([table, { kind: 'refused', errors: [{ field: 'state' }] }]);
+    }
   });
 
   it('shows who was there first', async () => {

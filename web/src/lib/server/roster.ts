@@ -103,7 +103,7 @@ export async function changeRosterIn(
   for (const name of gone.length > 0 ? await touchedPeople(db, slug, gone) : [])
     errors.push({
       ...{ id: '', name, field: 'state' },
-      message: 'there is a kit, a sheet or a question of hers already; say that she left, or erase what is kept of her',
+      message: 'there is a kit, a sheet or something of her own already; say that she left, or erase what is kept of her',
     });
   if (errors.length > 0) return { kind: 'refused', errors };
   await putPeople(db, slug, kept);

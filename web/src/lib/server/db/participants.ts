@@ -140,10 +140,11 @@ const TOUCHED = `
     or exists (select 1 from mail where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from sheet_held where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from question where programme_id = p.id and participant_id = t.id)
+    or exists (select 1 from progress where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from picture where programme_id = p.id and participant_id = t.id))
   order by t.name limit 5`;
 
-/** Names of those who have a kit, a sheet, a mail, a question or a picture already. */
+/** Names of those who have a kit, a sheet, a mail, a question, a picture or a ticked step already: what would go with them. */
 export async function touchedPeople(db: pg.ClientBase, slug: string, ids: readonly string[]): Promise<string[]> {
   return (await db.query<{ name: string }>(TOUCHED, [slug, ids])).rows.map((r) => r.name);
 }
