@@ -22,23 +22,27 @@ describe('catching up', () => {
 
   it('gives out all that is left, oldest first, no week more than she has, and no week but the last less', () => {
     fc.assert(
-      fc.property(fc.uniqueArray(month, { maxLength: 6, selector: (m) => m.name }), fc.double({ min: 0.5, max: 12, noNaN: true }), (months, hours) => {
-        const weeks = catchUp(months, { hours, today: '2027-05-20' });
-        const total = weeks.flatMap((w) => w.parts).reduce((n, p) => n + p.minutes, 0);
-        const left = months.reduce(
-          (n, m) => n + progressSteps.reduce((k, s) => k + (m.done.has(s) || m.minutes[s] <= 0.01 ? 0 : m.minutes[s]), 0),
-          0,
-        );
-        expect(Math.abs(total - left)).toBeLessThan(1);
-        weeks.forEach((week, i) => {
-          const own = week.parts.reduce((n, p) => n + p.minutes, 0);
-          expect(own).toBeLessThanOrEqual(hours * 60 + 0.1);
-          if (i < weeks.length - 1) expect(own).toBeGreaterThan(hours * 60 - 0.1);
-          expect(week.from).toBe(dayAfter('2027-05-20', i * 7));
-        });
-        const order = weeks.flatMap((w) => w.parts.map((p) => months.findIndex((m) => m.name === p.month)));
-        expect(order).toEqual([...order].sort((a, b) => a - b));
-      }),
+      fc.property(
+        fc.uniqueArray(month, { maxLength: 6, selector: (m) => m.name }),
+        fc.double({ min: 0.5, max: 12, noNaN: true }),
+        (months, hours) => {
+          const weeks = catchUp(months, { hours, today: '2027-05-20' });
+          const total = weeks.flatMap((w) => w.parts).reduce((n, p) => n + p.minutes, 0);
+          const left = months.reduce(
+            (n, m) => n + progressSteps.reduce((k, s) => k + (m.done.has(s) || m.minutes[s] <= 0.01 ? 0 : m.minutes[s]), 0),
+            0,
+          );
+          expect(Math.abs(total - left)).toBeLessThan(1);
+          weeks.forEach((week, i) => {
+            const own = week.parts.reduce((n, p) => n + p.minutes, 0);
+            expect(own).toBeLessThanOrEqual(hours * 60 + 0.1);
+            if (i < weeks.length - 1) expect(own).toBeGreaterThan(hours * 60 - 0.1);
+            expect(week.from).toBe(dayAfter('2027-05-20', i * 7));
+          });
+          const order = weeks.flatMap((w) => w.parts.map((p) => months.findIndex((m) => m.name === p.month)));
+          expect(order).toEqual([...order].sort((a, b) => a - b));
+        },
+      ),
     );
     expect(catchUp([], { hours: 0, today: '2027-05-20' })).toEqual([]);
   });
