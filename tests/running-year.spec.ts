@@ -185,8 +185,13 @@ test('a pickup evening goes on when the connection is lost in the middle', async
     'Dot Rusk': { handing: 'post', address: '1 Mill Lane' },
   });
   await setKits(request, bench.slug, 'm1', people, 'packed');
+  // Only a page that is to open without a connection puts the application onto the device.
+  const workers = () => page.evaluate(async () => (await navigator.serviceWorker.getRegistrations()).length);
+  await bench.open('/kits');
+  expect(await workers()).toBe(0);
   await bench.open('/pickup');
   await expect(page.locator('[data-visitor]')).toHaveCount(3);
+  await expect.poll(workers).toBe(1);
   await page.getByRole('button', { name: 'January, Cold Frame handed to Ada Fenn' }).click();
   await expect(page.locator('[data-waiting]')).toContainText('everything is saved');
   await expect.poll(() => page.evaluate(async () => Boolean(await caches.match(location.href)))).toBe(true);
