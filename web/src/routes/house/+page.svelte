@@ -47,13 +47,13 @@
             <button type="button" class="plain text-note" onclick={() => (leaving = '')}>not now</button>
           </form>
         {:else}
-          <button class="plain text-note text-quiet" onclick={() => (leaving = m.id)}>take out</button>
+          <button class="no-print plain text-note text-quiet" onclick={() => (leaving = m.id)}>take out</button>
         {/if}
       </li>
     {/each}
   </ul>
   <form
-    class="mt-8"
+    class="no-print mt-8"
     method="post"
     action="?/invite"
     use:enhance={() =>
@@ -90,7 +90,7 @@
             {#if !i.ends || i.over}
               <form method="post" action="?/invite" use:enhance>
                 <input type="hidden" name="email" value={i.email} /><input type="hidden" name="role" value={i.role} />
-                <button class="act">{i.ends ? 'Invite again' : 'Invite'}</button>
+                <button class="no-print act">{i.ends ? 'Invite again' : 'Invite'}</button>
               </form>
             {/if}
             <form method="post" action="?/uninvite" use:enhance>
@@ -116,7 +116,7 @@
       </ul>
     </section>
   {/if}
-  <p class="mt-8"><a class="act" href="/archive">Everything as an archive</a></p>
+  <p class="no-print mt-8"><a class="act" href="/archive">Everything as an archive</a></p>
   <dl class="mt-10 text-note text-quiet">
     {#each ROLES as r (r.role)}
       <div class="flex gap-3 py-0.5">
