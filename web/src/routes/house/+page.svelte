@@ -94,7 +94,7 @@
               </form>
             {/if}
             <form method="post" action="?/uninvite" use:enhance>
-              <input type="hidden" name="id" value={i.id} /><button class="plain text-note text-quiet"
+              <input type="hidden" name="id" value={i.id} /><button class="no-print plain text-note text-quiet"
                 >{i.ends ? 'take back' : 'leave out'}</button
               >
             </form>
