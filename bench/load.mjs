@@ -23,6 +23,12 @@ const server = await demoServer();
 const at = (times, share) => times[Math.min(times.length - 1, Math.floor(times.length * share))] ?? 0;
 const sorted = (times) => times.sort((a, b) => a - b);
 
+/** Numbers from 0 to 1 as if thrown, the same in every run (a linear congruential generator, MMIX's constants cut to 32 bits). */
+function chances(seed) {
+  let state = seed * 2654435761;
+  return () => (state = (Math.imul(state, 1664525) + 1013904223) >>> 0) / 2 ** 32;
+}
+
 /** Answers in a second, ten asking without a pause. */
 async function throughput(path, seconds = 5) {
   let answers = 0;
@@ -68,14 +74,15 @@ try {
   const end = performance.now() + SECONDS * 1000;
   await Promise.all(
     programmes.map(async (slug, i) => {
+      const chance = chances(i + 1);
       let was = 0;
       const document = await (await fetch(`${server.address}/programmes/${slug}/document`)).json();
       was = document.kits?.demoSets;
       for (let n = 0; performance.now() < end; n += 1) {
-        // As people work: a look or a save every five seconds or so.
-        await new Promise((r) => setTimeout(r, 2500 + ((i * 370 + n * 930) % 5000)));
+        // As people work: a look or a save every five seconds or so, each in her own time.
+        await new Promise((r) => setTimeout(r, 2500 + chance() * 5000));
         const began = performance.now();
-        if (n % 4 === 3) {
+        if (chance() < 0.25) {
           const to = (n % 5) + 1;
           const answer = await fetch(`${server.address}/api/programmes/${slug}/changes`, {
             method: 'POST',
@@ -87,7 +94,7 @@ try {
           await answer.arrayBuffer();
           saves.push(performance.now() - began);
         } else {
-          const look = LOOKS[(i + n) % LOOKS.length];
+          const look = LOOKS[Math.floor(chance() * LOOKS.length)];
           const answer = await fetch(`${server.address}/programmes/${slug}${look}`);
           if (!answer.ok) failed += 1;
           await answer.arrayBuffer();

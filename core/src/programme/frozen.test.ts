@@ -35,6 +35,17 @@ describe('a frozen document', () => {
     );
   });
 
+  it('is the one before where both are equal, in whatever order their fields stand', () => {
+    const turned = Object.fromEntries(Object.entries(structuredClone(demo)).reverse());
+    expect(frozenLike(turned, known)).toBe(known);
+    expect(frozenLike(known, turned)).toBe(known);
+    const more = frozenLike({ ...structuredClone(demo), contact: 'somebody', months: demo.months!.slice(1) }, known);
+    expect(more).not.toBe(known);
+    expect(more.months).not.toBe(known.months);
+    expect(more.months![0]).toBe(known.months![1]);
+    expect(more.blocks).toBe(known.blocks);
+  });
+
   it('is read as if it were the first, whatever was read before', () => {
     readProgramme(known);
     fc.assert(

@@ -1,5 +1,4 @@
 /** Documents that nobody changes any more: frozen whole, and one with the document before wherever both are equal. */
-import { same } from './changes';
 
 /** The value, which nobody can change from now on, nor anything in it. What is frozen already is taken to be so throughout. */
 export function frozen<T>(value: T): T {
@@ -13,11 +12,16 @@ export function frozen<T>(value: T): T {
  * `value` has to be the caller's own; `before` has to be frozen.
  */
 export function frozenLike<T>(value: T, before: unknown): T {
-  if (same(value, before)) return before as T;
-  if (typeof value !== 'object' || value === null || typeof before !== 'object' || before === null) return frozen(value);
-  const parts = value as Record<string, unknown>;
-  for (const name of Object.keys(parts)) parts[name] = frozenLike(parts[name], counterpart(before, name, parts[name]));
-  return frozen(value);
+  if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return value;
+  if (typeof before !== 'object' || before === null) return frozen(value);
+  const [parts, older] = [value as Record<string, unknown>, before as Record<string, unknown>];
+  const names = Object.keys(parts);
+  let equal = Array.isArray(value) === Array.isArray(before) && names.length === Object.keys(before).length;
+  for (const name of names) {
+    parts[name] = frozenLike(parts[name], counterpart(before, name, parts[name]));
+    equal &&= Object.hasOwn(before, name) && parts[name] === older[name];
+  }
+  return equal ? (before as T) : Object.freeze(value);
 }
 
 /** What stands in the same place of the older one; in a list, the entry of the same name. */

@@ -1,17 +1,10 @@
 /** What all stations of a programme share: the document, the colourway in hand, head counts being tried, what is lit. */
-import { readProgramme, type Colourway, type Month, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import type { Colourway, Month, Programme, ProgrammeFile } from '@aggrega/core/programme';
 import { getContext, setContext } from 'svelte';
+import { readingOf } from './reading';
 import { Saver } from './saver.svelte';
 
 const KEY = Symbol('workbench');
-
-/** Documents are never changed in place, so one that was read is read. */
-const readings = new WeakMap<ProgrammeFile, ReturnType<typeof readProgramme>>();
-function readOnce(document: ProgrammeFile): ReturnType<typeof readProgramme> {
-  const known = readings.get(document) ?? readProgramme(document);
-  readings.set(document, known);
-  return known;
-}
 
 export class Workbench {
   readonly slug: string;
@@ -37,7 +30,7 @@ export class Workbench {
 
   /** A change that the checks refuse is shown by the saver; the stations go on with the last sound document. */
   #read(): Programme {
-    const reading = readOnce(this.saver.document);
+    const reading = readingOf(this.saver.document);
     if (reading.ok) return (this.#last = reading.programme);
     if (this.#last) return this.#last;
     throw new Error(`${reading.errors[0]!.path} ${reading.errors[0]!.message}`);

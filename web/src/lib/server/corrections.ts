@@ -9,7 +9,7 @@ import { findProgramme } from './db/programmes';
 import { setReleasedVersion } from './db/releases';
 import { findVersion } from './db/sheet-versions';
 import { changesBetween } from './sheet-changes';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 /**
  * Where the month is out, shows the new version from now on and writes to those who hold an older one; how many letters. A month that is not out

@@ -1,7 +1,7 @@
 /** Files for a cutting machine, made from the stored programme. */
 import { PlanError, cutterMats, type CutterMat, type Programme } from '@aggrega/core/programme';
 import { programmeOf } from './programmes';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 export type Mats =
   | { kind: 'mats'; programme: Programme; mats: CutterMat[] }

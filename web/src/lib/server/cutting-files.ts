@@ -3,7 +3,7 @@ import { readings } from '@aggrega/core/cutting';
 import type { FoundFile } from './file-answer';
 import { planned } from './planner/ask';
 import { programmeOf } from './programmes';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 /** `asked`: colourway, basis, people and reading; all but the colourway may be left out. */
 export async function cuttingFile(

@@ -5,7 +5,7 @@ import { now } from './clock';
 import { asOrganisation } from './db/pool';
 import { listProgrammes, programmeId } from './db/programmes';
 import type { FoundFile } from './file-answer';
-import { programmeIn, readingOf } from './reading';
+import { programmeIn, readingOf } from '$lib/reading';
 import { participantView, type OpenPage } from './participant-page';
 import { feedKey, organisationOfKey } from './private-link';
 import { programmeOf } from './programmes';

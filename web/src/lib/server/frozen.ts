@@ -3,7 +3,7 @@ import type { Programme, ProgrammeFile } from '@aggrega/core/programme';
 import { embargoed } from '@aggrega/core/running';
 import type pg from 'pg';
 import { findRevision } from './db/programmes';
-import { programmeIn } from './reading';
+import { programmeIn } from '$lib/reading';
 
 /** By document, then by what is out: kept for as long as the document is. */
 const kept = new WeakMap<ProgrammeFile, Map<string, Programme | undefined>>();

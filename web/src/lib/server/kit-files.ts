@@ -14,7 +14,7 @@ import type { FoundFile } from './file-answer';
 import { kitList } from './kits';
 import { programmeOf } from './programmes';
 import { everybody } from './roster';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 interface Asked {
   slug: string;

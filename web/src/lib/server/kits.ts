@@ -18,7 +18,7 @@ import {
 import { somePeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme } from './db/programmes';
-import { programmeIn } from './reading';
+import { programmeIn } from '$lib/reading';
 
 export interface KitBoard {
   /** The first months of the packets that hand something out, in order. */

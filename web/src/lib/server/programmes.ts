@@ -24,7 +24,7 @@ import {
   type ProgrammeRow,
   type StoredProgramme,
 } from './db/programmes';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 import { listReleases, type MonthRelease } from './db/releases';
 import { asCounted, rosterFaults } from './roster-counts';
 
@@ -96,8 +96,10 @@ export async function saveChanges(organisation: string, slug: string, changes: r
     const tally = await tallyPeople(db, slug);
     const errors = rosterFaults(changes, reading.programme, tally);
     if (errors.length > 0) return { kind: 'refused', errors };
-    await addRevision(db, slug, reading.programme.title, asCounted(result.file, tally));
-    const now = (await findProgramme(db, slug))!;
+    const counted = asCounted(result.file, tally);
+    await addRevision(db, slug, reading.programme.title, counted);
+    // What was read of it to check it holds on for what is read back.
+    const now = (await findProgramme(db, slug, frozen(counted)))!;
     return { kind: 'saved', revision: now.revision, updated: now.updated, document: now.document };
   });
 }

@@ -3,7 +3,7 @@ import { PlanError, castPicture, quiltOf, quiltPicture, quiltSvg, scatteredOf } 
 import sharp from 'sharp';
 import type { FoundFile } from './file-answer';
 import { programmeOf } from './programmes';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 /** Pixels of the longer side of a PNG. */
 const LONG_SIDE = 2400;

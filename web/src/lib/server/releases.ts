@@ -11,7 +11,7 @@ import { countMails, writeMails, type MailRow, type NewMail } from './db/mails';
 import { allPeople, somePeople, type StoredPerson } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme, findRevision, lockProgramme } from './db/programmes';
-import { programmeIn } from './reading';
+import { programmeIn } from '$lib/reading';
 import { dueReleases, listReleases, markProofed, markReleased, setDue, unproof, type MonthRelease } from './db/releases';
 import { newestSample } from './db/samples';
 import { findVersion } from './db/sheet-versions';

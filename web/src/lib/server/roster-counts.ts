@@ -1,9 +1,9 @@
 /** The document's head counts as the roster has them. */
 import type { Problem } from '@aggrega/core/block';
-import { applyChanges, type Change, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { applyChanges, same, type Change, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { rosterCounts } from '@aggrega/core/running';
+import { readingOf } from '$lib/reading';
 import type { RosterTally } from './db/participants';
-import { readingOf } from './reading';
 
 /** The document with the roster's head counts; the same document where they stand already, or where nobody is on the roster. */
 export function asCounted(document: ProgrammeFile, tally: readonly RosterTally[]): ProgrammeFile {
@@ -24,7 +24,7 @@ export function asCounted(document: ProgrammeFile, tally: readonly RosterTally[]
     }),
   ];
   const result = applyChanges(document, changes);
-  return 'file' in result && JSON.stringify(result.file) !== JSON.stringify(document) ? result.file : document;
+  return 'file' in result && !same(result.file, document) ? result.file : document;
 }
 
 /** Why the roster does not allow these changes: it counts people itself, and somebody may be in what is to go. */

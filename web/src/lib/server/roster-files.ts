@@ -7,7 +7,7 @@ import { programmeOf } from './programmes';
 import { everybody } from './roster';
 import { getObject } from './files/store';
 import { isId } from './roster-question';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 /** The roster as CSV. */
 export async function rosterFile(organisation: string, slug: string): Promise<FoundFile> {

@@ -22,7 +22,7 @@ import { keepRecord, leaveNoTrace, noteDeed } from './db/records';
 import { addRevision, findProgramme, lockProgramme, programmeId, type StoredProgramme } from './db/programmes';
 import { linkHash, linkKey } from './private-link';
 import { asCounted } from './roster-counts';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 /** People a page of the roster shows. */
 export const PAGE = 100;

@@ -7,7 +7,7 @@ import { now } from './clock';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme } from './db/programmes';
 import { deleteSample, insertSample, listSamples, type Sample } from './db/samples';
-import { programmeIn, readingOf } from './reading';
+import { programmeIn, readingOf } from '$lib/reading';
 
 export interface SampleLog {
   samples: Sample[];

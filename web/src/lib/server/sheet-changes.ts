@@ -1,7 +1,7 @@
 /** What one document's sheet of a month says otherwise than another's. */
 import { handsOut, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { monthSheet, sheetDifference } from '@aggrega/core/sheet';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 export interface SheetChange {
   /** Its id; '' for all of them. */

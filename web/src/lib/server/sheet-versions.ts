@@ -7,7 +7,7 @@ import { correctReleased } from './corrections';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme } from './db/programmes';
 import { findVersion, insertVersion, listVersions, type SheetVersion } from './db/sheet-versions';
-import { readingOf } from './reading';
+import { readingOf } from '$lib/reading';
 
 export interface VersionsOfSheet {
   versions: SheetVersion[];

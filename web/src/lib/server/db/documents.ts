@@ -29,10 +29,14 @@ const DOCUMENTS = `
   from unnest($1::uuid[], $2::int[], $3::text[]) as a (id, revision, saved)
   join programme_revision r on r.programme_id = a.id and r.revision = a.revision`;
 
-/** The documents of revisions, in their order; undefined where the organisation has none such. */
+/**
+ * The documents of revisions, in their order; undefined where the organisation has none such. What is not known yet is made of the parts of `like`, or of the
+ * newest revision that is known.
+ */
 export async function documentsOf(
   db: pg.ClientBase,
   asked: readonly { id: string; revision: number }[],
+  like?: ProgrammeFile,
 ): Promise<(ProgrammeFile | undefined)[]> {
   if (asked.length === 0) return [];
   const known = asked.map(({ id, revision }) => revisionsOf(id).get(revision));
@@ -44,14 +48,13 @@ export async function documentsOf(
   const found = new Map(rows.map((row) => [`${row.id} ${row.revision}`, row]));
   return asked.map(({ id, revision }, i) => {
     const row = found.get(`${id} ${revision}`);
-    return row && (row.document ? keep({ ...row, document: row.document }) : known[i]!.document);
+    return row && (row.document ? keep({ ...row, document: row.document }, like) : known[i]!.document);
   });
 }
 
-function keep({ id, revision, ...own }: { id: string; revision: number } & Kept): ProgrammeFile {
+function keep({ id, revision, ...own }: { id: string; revision: number } & Kept, like?: ProgrammeFile): ProgrammeFile {
   const revisions = revisionsOf(id);
-  const before = revisions.get(Math.max(...revisions.keys()))?.document;
-  const document = frozenLike(own.document, before);
+  const document = frozenLike(own.document, like ?? revisions.get(Math.max(...revisions.keys()))?.document);
   revisions.set(revision, { saved: own.saved, document });
   return document;
 }

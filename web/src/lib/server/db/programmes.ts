@@ -26,16 +26,20 @@ export async function listProgrammes(db: pg.ClientBase): Promise<StoredProgramme
   return withDocuments(db, (await db.query<ProgrammeRow>(LIST)).rows);
 }
 
-async function withDocuments(db: pg.ClientBase, rows: ProgrammeRow[]): Promise<StoredProgramme[]> {
-  const documents = await documentsOf(db, rows);
+async function withDocuments(db: pg.ClientBase, rows: ProgrammeRow[], like?: ProgrammeFile): Promise<StoredProgramme[]> {
+  const documents = await documentsOf(db, rows, like);
   return rows.map((row, i) => ({ ...row, document: documents[i]! }));
 }
 
 const FIND = `select ${ROW} from programme p where slug = $1`;
 
-/** One programme with its newest document, or undefined. */
-export async function findProgramme(db: pg.ClientBase, slug: string): Promise<StoredProgramme | undefined> {
-  return (await withDocuments(db, (await db.query<ProgrammeRow>(FIND, [slug])).rows))[0];
+/** One programme with its newest document, or undefined; for `like` see documentsOf. */
+export async function findProgramme(
+  db: pg.ClientBase,
+  slug: string,
+  like?: ProgrammeFile,
+): Promise<StoredProgramme | undefined> {
+  return (await withDocuments(db, (await db.query<ProgrammeRow>(FIND, [slug])).rows, like))[0];
 }
 
 const LOCK = `select id from programme where slug = $1 for update`;

@@ -3,7 +3,7 @@ import { readProgramme, type Programme, type ProgrammeFile, type Reading } from 
 
 const readings = new WeakMap<ProgrammeFile, Reading>();
 
-/** As core's readProgramme, remembered: for documents that nobody changes, as those of stored revisions are. */
+/** As core's readProgramme, remembered: for documents that nobody changes in place, as those of stored revisions and of the workbench are. */
 export function readingOf(document: ProgrammeFile): Reading {
   const known = readings.get(document);
   if (known) return known;
