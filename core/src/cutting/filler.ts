@@ -179,6 +179,9 @@ export class Filler {
 
   /** The most worthy columns side by side, as though they took nothing from each other; the densest first. */
   private choose(candidates: Candidate[], room: number): Candidate[] {
+    const [only, second] = candidates;
+    if (!only) return [];
+    if (!second) return new Array<Candidate>(Math.min(Math.floor(room / only.w), only.most)).fill(only);
     const { across } = this;
     across.clear(room);
     candidates.forEach(({ w, worth, most }, c) => across.offer(c, w, worth, most, room));

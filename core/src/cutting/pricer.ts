@@ -103,23 +103,31 @@ export class Pricer {
     const { width, isWidth, stackWorth } = this;
     const best = new Float64Array(width + 1);
     choice.fill(0);
-    const useful: number[] = [];
+    // Of the columns worth having so far, their widths and what they are worth at this length, side by side in memory: this loop is the longest of all.
+    const useful = new Int32Array(width);
+    const worth = new Float64Array(width);
+    let count = 0;
     for (let w = 1; w <= width; w += 1) {
-      best[w] = best[w - 1]!;
-      choice[w] = 0;
-      if (!isWidth[w]) continue;
-      for (const c of useful) {
-        const candidate = best[w - c]! + stackWorth[c]![length]!;
-        if (candidate <= best[w]!) continue;
-        best[w] = candidate;
-        choice[w] = c;
-      }
-      if (!this.useful[w]) continue;
+      let most = best[w - 1]!;
+      let chosen = 0;
+      if (isWidth[w])
+        for (let i = 0; i < count; i += 1) {
+          const candidate = best[w - useful[i]!]! + worth[i]!;
+          if (candidate <= most) continue;
+          most = candidate;
+          chosen = useful[i]!;
+        }
       // A column as wide as what is filled so far is worth keeping only if narrower ones side by side are worth less.
-      if (stackWorth[w]![length]! <= best[w]! + 1e-12) continue;
-      best[w] = stackWorth[w]![length]!;
-      choice[w] = w;
-      useful.push(w);
+      const own = this.useful[w] ? stackWorth[w]![length]! : 0;
+      if (own > most + 1e-12) {
+        most = own;
+        chosen = w;
+        useful[count] = w;
+        worth[count] = own;
+        count += 1;
+      }
+      best[w] = most;
+      choice[w] = chosen;
     }
     return best[width]!;
   }

@@ -26,19 +26,26 @@ export class Rooms {
    */
   offer(thing: number, length: number, worth: number, most: number, upTo: number): void {
     const { worth: best, at, last, count } = this;
+    let smaller = length > 0 ? best[length - 1]! : 0;
     for (let room = length; room <= upTo; room += 1) {
-      const from = at[room - length]!;
-      const n = last[from]! === thing ? count[from]! + 1 : 1;
-      const candidate = best[from]! + worth;
-      if (n <= most && candidate > best[room]!) {
-        best[room] = candidate;
-        at[room] = room;
-        last[room] = thing;
-        count[room] = n;
-      } else if (best[room - 1]! > best[room]!) {
-        best[room] = best[room - 1]!;
-        at[room] = at[room - 1]!;
+      const now = best[room]!;
+      // A room is worth what the room at the end of its best way is, so that one is looked up only where the thing would pay.
+      const candidate = best[room - length]! + worth;
+      if (candidate > now) {
+        const from = at[room - length]!;
+        const n = last[from]! === thing ? count[from]! + 1 : 1;
+        if (n <= most) {
+          smaller = best[room] = candidate;
+          at[room] = room;
+          last[room] = thing;
+          count[room] = n;
+          continue;
+        }
       }
+      if (smaller > now) {
+        best[room] = smaller;
+        at[room] = at[room - 1]!;
+      } else smaller = now;
     }
   }
 }
