@@ -23,7 +23,7 @@ const server = await demoServer();
 const at = (times, share) => times[Math.min(times.length - 1, Math.floor(times.length * share))] ?? 0;
 const sorted = (times) => times.sort((a, b) => a - b);
 
-/** Numbers from 0 to 1 as if thrown, the same in every run (a linear congruential generator, MMIX's constants cut to 32 bits). */
+/** Numbers from 0 to 1 as if thrown, the same in every run (a linear congruential generator). */
 function chances(seed) {
   let state = seed * 2654435761;
   return () => (state = (Math.imul(state, 1664525) + 1013904223) >>> 0) / 2 ** 32;

@@ -3,6 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'no
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { promisify } from 'node:util';
 import { library } from '@aggrega/core/block';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 
@@ -142,6 +143,16 @@ describe('cut', () => {
     const [first, second] = await Promise.all([aggrega(...ask), aggrega(...ask)]);
     expect(first.out).toBe(second.out);
     expect(JSON.parse(first.out).plans[0].participants).toBe(60);
+  });
+
+  it('tells at a terminal what it is planning, and says nothing of it where errors go elsewhere', async () => {
+    const ask = ['cut', demo, '--colourway', 'dusk', '--months', 'm1'];
+    expect((await aggrega(...ask)).err).toBe('');
+    const out = join(folder, 'plan.json');
+    const line = [process.execPath, at('../bin/aggrega.mjs'), ...ask].map((word) => `'${word}'`).join(' ');
+    const { stdout } = await promisify(execFile)('script', ['-qec', `${line} > '${out}'`, '/dev/null']);
+    expect(stdout.match(/planning [^…]*/g)).toEqual(['planning one kit of Dusk ', 'planning all kits of Dusk ']);
+    expect(JSON.parse(readFileSync(out, 'utf8')).plans).toHaveLength(2);
   });
 });
 

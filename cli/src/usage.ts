@@ -27,3 +27,8 @@ export function pick<T extends { id: string }>(entries: readonly T[], id: string
   if (!found) throw new UsageError(`there is no ${what} '${id}'; there are: ${entries.map((e) => e.id).join(', ') || 'none'}`);
   return found;
 }
+
+/** Tells whoever sits at a terminal what is being worked on; where the errors go into a file or a pipe, nothing is said. */
+export function underWay(what: string): void {
+  if (process.stderr.isTTY) process.stderr.write(`aggrega: ${what}\n`);
+}

@@ -2,7 +2,7 @@
 import { planContract, planCutting, type Basis } from '@aggrega/core/programme';
 import type { Verb } from '../main';
 import { readings, type Reading } from '@aggrega/core/cutting';
-import { UsageError, pick, readOptions } from '../usage';
+import { UsageError, pick, readOptions, underWay } from '../usage';
 
 export const cut: Verb = ({ programme }, words) => {
   const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading', 'size'], ['quilt']);
@@ -17,18 +17,17 @@ export const cut: Verb = ({ programme }, words) => {
   const people = options.participants === undefined ? undefined : readCount(options.participants);
   const size = options.size === undefined ? undefined : pick(programme.sizes, options.size, 'size option');
   const plans = colourways.flatMap((colourway) =>
-    bases.map((basis) =>
-      planContract(
-        planCutting(programme, {
-          colourway,
-          months: [...new Set(months)],
-          basis,
-          ...{ reading, size, setting: options.quilt ? 'all' : 'none' },
-          participants: people ?? programme.participants.get(colourway.id)!,
-        }),
-        programme,
-      ),
-    ),
+    bases.map((basis) => {
+      underWay(`planning ${basis === 'kit' ? 'one kit' : 'all kits'} of ${colourway.name} …`);
+      const plan = planCutting(programme, {
+        colourway,
+        months: [...new Set(months)],
+        basis,
+        ...{ reading, size, setting: options.quilt ? 'all' : 'none' },
+        participants: people ?? programme.participants.get(colourway.id)!,
+      });
+      return planContract(plan, programme);
+    }),
   );
   return { plans };
 };
