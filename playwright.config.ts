@@ -1,13 +1,14 @@
 import { defineConfig, devices } from '@playwright/test';
+import { CHROMIUM } from './bin/lib/packages.mjs';
 
 const port = Number(process.env.AGGREGA_TEST_PORT ?? 4622);
 
 /**
- * Debian's Chromium, without the errands that a desktop browser runs in the background. It sees our own pages only, so it goes
+ * Debian's headless Chromium, without the errands that a desktop browser runs in the background. It sees our own pages only, so it goes
  * without its sandbox, which root and many containers do not allow.
  */
 const launchOptions = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: [
     '--no-sandbox',
     '--disable-gpu',

@@ -1,12 +1,13 @@
 // What a turn of the head count takes in the browser: from the key's event until the new lengths stand on the screen,
 // against the time that an empty turn takes to the next painted frame. 12 to 60 and back, every drawn month.
 import { chromium } from '@playwright/test';
+import { CHROMIUM } from '../bin/lib/packages.mjs';
 import { demoServer } from '../bin/lib/test-server.mjs';
 
 const LIMIT = 50;
 const server = await demoServer();
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-background-networking', '--no-first-run'],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

@@ -1,6 +1,7 @@
 // Recolouring the quilt on screen: 1,600 patches, a letter cast anew at every turn of a key, to a plain fabric and to a print, from the key's
 // event to the painted frame, against frames in which nothing changes.
 import { chromium } from '@playwright/test';
+import { CHROMIUM } from '../bin/lib/packages.mjs';
 import { demoServer } from '../bin/lib/test-server.mjs';
 
 const cells = Array.from({ length: 16 }, (_, i) => [i % 4, Math.floor(i / 4)]);
@@ -37,7 +38,7 @@ const programme = {
 };
 const server = await demoServer();
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-background-networking', '--no-first-run'],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

@@ -5,7 +5,8 @@ import { execute, installed, isRoot } from './processes.mjs';
 import { Stop, say } from './say.mjs';
 
 const POSTGRES = '/usr/lib/postgresql';
-export const CHROMIUM = '/usr/bin/chromium';
+/** Chromium without a desktop's windows: it starts sooner and takes a third less of the machine than the whole program. */
+export const CHROMIUM = '/usr/bin/chromium-headless-shell';
 
 /** The folder of PostgreSQL's programs, newest version first; installs the server if there is none. */
 export async function postgresPrograms() {
@@ -22,9 +23,9 @@ export async function postgresPrograms() {
   return folder;
 }
 
-/** Makes sure that Debian's Chromium is there, for the browser tests and the screenshots. */
+/** Makes sure that Debian's headless Chromium is there, for the browser tests and the screenshots. */
 export async function chromium() {
-  if (!existsSync(CHROMIUM)) await install('chromium', 'Chromium, for the browser tests');
+  if (!existsSync(CHROMIUM)) await install('chromium-headless-shell', 'Chromium without windows, for the browser tests');
 }
 
 /** Makes sure that Debian's PDF tools are there: the tests read papers with them, as other programs would. */
