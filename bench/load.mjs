@@ -23,6 +23,14 @@ const server = await demoServer();
 const at = (times, share) => times[Math.min(times.length - 1, Math.floor(times.length * share))] ?? 0;
 const sorted = (times) => times.sort((a, b) => a - b);
 
+/** What somebody does next, and after how many milliseconds: everybody in her own time; or, with BENCH_IN_STEP, all of them looking and then all saving. */
+function turns(i) {
+  const chance = chances(i + 1);
+  return process.env.BENCH_IN_STEP
+    ? (n) => ({ wait: 2500 + ((i * 370 + n * 930) % 5000), saves: n % 4 === 3, look: LOOKS[(i + n) % LOOKS.length] })
+    : () => ({ wait: 2500 + chance() * 5000, saves: chance() < 0.25, look: LOOKS[Math.floor(chance() * LOOKS.length)] });
+}
+
 /** Numbers from 0 to 1 as if thrown, the same in every run (a linear congruential generator). */
 function chances(seed) {
   let state = seed * 2654435761;
@@ -74,15 +82,16 @@ try {
   const end = performance.now() + SECONDS * 1000;
   await Promise.all(
     programmes.map(async (slug, i) => {
-      const chance = chances(i + 1);
+      const next = turns(i);
       let was = 0;
       const document = await (await fetch(`${server.address}/programmes/${slug}/document`)).json();
       was = document.kits?.demoSets;
       for (let n = 0; performance.now() < end; n += 1) {
-        // As people work: a look or a save every five seconds or so, each in her own time.
-        await new Promise((r) => setTimeout(r, 2500 + chance() * 5000));
+        // As people work: a look or a save every five seconds or so.
+        const { wait, saves: saving, look } = next(n);
+        await new Promise((r) => setTimeout(r, wait));
         const began = performance.now();
-        if (chance() < 0.25) {
+        if (saving) {
           const to = (n % 5) + 1;
           const answer = await fetch(`${server.address}/api/programmes/${slug}/changes`, {
             method: 'POST',
@@ -94,7 +103,6 @@ try {
           await answer.arrayBuffer();
           saves.push(performance.now() - began);
         } else {
-          const look = LOOKS[Math.floor(chance() * LOOKS.length)];
           const answer = await fetch(`${server.address}/programmes/${slug}${look}`);
           if (!answer.ok) failed += 1;
           await answer.arrayBuffer();
