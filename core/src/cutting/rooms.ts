@@ -26,7 +26,7 @@ export class Rooms {
    */
   offer(thing: number, length: number, worth: number, most: number, upTo: number): void {
     const { worth: best, at, last, count } = this;
-    let smaller = length > 0 ? best[length - 1]! : 0;
+    let smaller = best[length - 1]!;
     for (let room = length; room <= upTo; room += 1) {
       const now = best[room]!;
       // A room is worth what the room at the end of its best way is, so that one is looked up only where the thing would pay.
