@@ -83,16 +83,61 @@ describe('signing in', () => {
     expect(kept).toContain('$argon2id$');
   });
 
-  it('is refused for a while after too many tries, for that account and not for others, and opens again by itself', async () => {
+  /** Wrong passwords for that account, one from each address. */
+  const guess = async (email: string, addresses: string[]) => {
+    for (const [i, address] of addresses.entries()) await signIn({ email, password: `wrong one ${i}`, code: '' }, address);
+  };
+  const tooOften = { kind: 'refused', message: expect.stringMatching(/Wait 1\d minutes, or set a new password/) };
+
+  it('is refused for a while after too many tries, there and for that account only; a new password, or time, opens it again', async () => {
     const [ann, bea] = [await house(), await house()];
-    for (let i = 0; i < 9; i += 1) await signIn({ email: ann.email, password: `wrong one ${i}`, code: '' }, `b${i}`);
-    expect(await signIn({ email: ann.email, password: PASSWORD, code: '' }, 'b99')).toMatchObject({
-      kind: 'refused',
-      message: expect.stringMatching(/Wait 1\d minutes/),
-    });
-    expect((await signIn({ email: bea.email, password: PASSWORD, code: '' }, 'b99')).kind).toBe('in');
+    const from = (address: string, { email } = ann, password = PASSWORD) => signIn({ email, password, code: '' }, address);
+    await guess(
+      ann.email,
+      Array.from({ length: 9 }, () => 'b1'),
+    );
+    expect(await from('b1')).toMatchObject(tooOften);
+    expect((await from('b1', bea)).kind).toBe('in');
+    // Whoever tried that does not keep her out where she is.
+    expect((await from('b2')).kind).toBe('in');
+    expect(await from('b1')).toMatchObject(tooOften);
+    await sendRecovery(ann.email, 'b1');
+    await recover(await linkIn(ann.email, 'recover'), 'another sentence of mine', 'b1');
+    expect((await from('b1', ann, 'another sentence of mine')).kind).toBe('in');
+    await guess(
+      bea.email,
+      Array.from({ length: 9 }, () => 'b3'),
+    );
     later(16);
-    expect((await signIn({ email: ann.email, password: PASSWORD, code: '' }, 'b99')).kind).toBe('in');
+    expect((await from('b3', bea)).kind).toBe('in');
+  });
+
+  it('is refused everywhere where one account is tried from everywhere', async () => {
+    const ann = await house();
+    await guess(
+      ann.email,
+      Array.from({ length: 41 }, (_, i) => `e${i}`),
+    );
+    expect(await signIn({ email: ann.email, password: PASSWORD, code: '' }, 'e99')).toMatchObject(tooOften);
+    later(16);
+    expect((await signIn({ email: ann.email, password: PASSWORD, code: '' }, 'e99')).kind).toBe('in');
+  });
+
+  it('with the right password allows few wrong codes, from wherever, and a new password no more of them', async () => {
+    const ann = await house();
+    const secret = newCodeSecret();
+    await askForCodes((await signedIn(await open(ann.account)))!, secret, codeNow(secret));
+    later(1);
+    const code = (tried: string, address: string, password = PASSWORD) =>
+      signIn({ email: ann.email, password, code: tried }, address);
+    const wrong = codeNow(secret) === '123456' ? '654321' : '123456';
+    for (let i = 0; i < 9; i += 1) expect((await code(wrong, `f${i}`)).kind).toBe('refused');
+    expect(await code(codeNow(secret), 'f99')).toMatchObject({ message: expect.stringMatching(/Wait 1\d minutes\.$/) });
+    await sendRecovery(ann.email, 'f99');
+    await recover(await linkIn(ann.email, 'recover'), 'another sentence of mine', 'f99');
+    expect((await code(codeNow(secret), 'f99', 'another sentence of mine')).kind).toBe('refused');
+    later(16);
+    expect((await code(codeNow(secret), 'f99', 'another sentence of mine')).kind).toBe('in');
   });
 
   it('asks for a code where one was set up; each code opens once', async () => {
@@ -152,16 +197,16 @@ describe('a forgotten password', () => {
     const cookies = await open(ann.account);
     await sendRecovery(ann.email, 'd1');
     const first = await linkIn(ann.email, 'recover');
-    expect(await recover(first, 'short')).toContain('at least 12');
-    expect(await recover(first, 'another sentence of mine')).toEqual({ account: ann.account });
-    expect(await recover(first, 'a third sentence of mine')).toContain('used already');
+    expect(await recover(first, 'short', 'd1')).toContain('at least 12');
+    expect(await recover(first, 'another sentence of mine', 'd1')).toEqual({ account: ann.account });
+    expect(await recover(first, 'a third sentence of mine', 'd1')).toContain('used already');
     expect(await signedIn(cookies)).toBeUndefined();
     expect((await signIn({ email: ann.email, password: PASSWORD, code: '' }, 'd1')).kind).toBe('refused');
     expect((await signIn({ email: ann.email, password: 'another sentence of mine', code: '' }, 'd1')).kind).toBe('in');
     await sendRecovery(ann.email, 'd1');
     const second = await linkIn(ann.email, 'recover');
     later(121);
-    expect(await recover(second, 'a third sentence of mine')).toContain('used already');
+    expect(await recover(second, 'a third sentence of mine', 'd1')).toContain('used already');
   });
 
   it('of an address without an account sends nothing', async () => {

@@ -59,10 +59,10 @@ export async function accountState(who: SignedIn): Promise<{ codes: boolean; ope
 }
 
 async function notHers(who: SignedIn, password: string): Done {
-  const wait = await mustWait('account', who.email);
+  const wait = await mustWait('inside', who.email);
   if (wait > 0) return `That was tried too often. Wait ${wait} ${wait === 1 ? 'minute' : 'minutes'}.`;
   const found = await atTheDoor((db) => findWithKey(db, who.account));
   if (await passwordIs(found?.password, password)) return undefined;
-  await countTry('account', who.email);
+  await countTry('inside', who.email);
   return 'That is not your password.';
 }

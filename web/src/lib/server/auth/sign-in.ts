@@ -8,7 +8,7 @@ import { sendLetter } from '../mail/post';
 import { stepOfCode } from './codes';
 import { keyHash, looksLikeKey, newKey } from './keys';
 import { hashPassword, passwordFault, passwordIs } from './passwords';
-import { countTry, forgetTries, mustWait } from './throttle';
+import { countTry, forgetTries, mustWait, type Tried } from './throttle';
 
 export type SignInAnswer = { kind: 'in'; account: string } | { kind: 'code' } | { kind: 'refused'; message: string };
 
@@ -20,35 +20,48 @@ export const plainEmail = (email: string): string => email.trim().toLowerCase();
 /** Whether it can be a mail address at all; the letter to it shows the rest. */
 export const isEmail = (email: string): boolean => email.length <= 200 && /^[^\s@<>"',;]+@[^\s@<>"',;]+$/.test(email);
 
-/** Who it is, if the password, and the code where one is asked for, are right. Wrong ones are counted, by account and by where they come from. */
+/** Who it is, if the password, and the code where one is asked for, are right. Wrong ones are counted, by account and by where they come from (see throttle.ts). */
 export async function signIn(
   { email, password, code }: { email: string; password: string; code: string },
   address: string,
 ): Promise<SignInAnswer> {
   const who = plainEmail(email);
-  const wait = Math.max(await mustWait('account', who), await mustWait('address', address));
-  if (wait > 0)
-    return refused(
-      `That was tried too often. Wait ${wait} ${wait === 1 ? 'minute' : 'minutes'}, or set a new password by mail.`,
-    );
+  const here = hereOf(who, address);
+  const [inside, ...outside] = await Promise.all([
+    mustWait('inside', who),
+    mustWait('here', here),
+    mustWait('account', who),
+    mustWait('address', address),
+  ]);
+  const wait = Math.max(inside, ...outside);
+  const often = `That was tried too often. Wait ${wait} ${wait === 1 ? 'minute' : 'minutes'}`;
+  // A new password is no way round the codes.
+  if (inside > 0) return refused(`${often}.`);
+  if (wait > 0) return refused(`${often}, or set a new password by mail.`);
   const found = await atTheDoor((db) => findByEmail(db, who));
   if (!(await passwordIs(found?.password, password)) || !found)
-    return wrong('That mail address and password do not belong together.');
+    return wrong('That mail address and password do not belong together.', [
+      ['here', here],
+      ['account', who],
+    ]);
   if (found.codeSecret) {
     if (!code) return { kind: 'code' };
     const step = stepOfCode(found.codeSecret, code);
     if (step === undefined || !(await atTheDoor((db) => useCodeStep(db, found.id, step))))
-      return wrong('That code is not the right one just now. Wait for the next one and try again.');
+      return wrong('That code is not the right one just now. Wait for the next one and try again.', [['inside', who]]);
   }
-  await forgetTries('account', who);
+  await forgetTries('here', here);
+  await forgetTries('inside', who);
   return { kind: 'in', account: found.id };
 
-  async function wrong(message: string): Promise<SignInAnswer> {
-    await countTry('account', who);
+  async function wrong(message: string, counted: [Tried, string][]): Promise<SignInAnswer> {
+    for (const [tried, key] of counted) await countTry(tried, key);
     await countTry('address', address);
     return refused(message);
   }
 }
+
+const hereOf = (who: string, address: string) => `${who} ${address}`;
 
 const refused = (message: string): SignInAnswer => ({ kind: 'refused', message });
 
@@ -74,8 +87,11 @@ export const origin = (): string => process.env.ORIGIN ?? 'http://127.0.0.1';
 export const recoveryHolds = async (key: string): Promise<boolean> =>
   looksLikeKey(key) && Boolean(await atTheDoor((db) => findRecovery(db, keyHash(key), now())));
 
-/** Sets a new password by a letter's key, once; all devices are signed out. The account, or a sentence. One-time codes stay as they were. */
-export async function recover(key: string, password: string): Promise<{ account: string } | string> {
+/**
+ * Sets a new password by a letter's key, once; all devices are signed out. The account, or a sentence. Whoever asks from that address may try at once; one-time
+ * codes, and how often wrong ones were tried, stay as they were.
+ */
+export async function recover(key: string, password: string, address: string): Promise<{ account: string } | string> {
   const fault = passwordFault(password, []);
   if (fault) return fault;
   const hashed = await hashPassword(password);
@@ -89,6 +105,7 @@ export async function recover(key: string, password: string): Promise<{ account:
       })
     : undefined;
   if (!account) return 'This link was used already, or its time is over. Ask for a new one.';
+  await forgetTries('here', hereOf(account.email, address));
   await forgetTries('account', account.email);
   return { account: account.id };
 }

@@ -12,8 +12,12 @@ interface Rule {
 }
 
 const RULES = {
-  /** Wrong passwords and codes of one account, from wherever. */
-  account: { points: 8, duration: 900, blockDuration: 900 },
+  /** Wrong passwords of one account from one address: whoever tries them elsewhere does not keep out the one it belongs to. */
+  here: { points: 8, duration: 900, blockDuration: 900 },
+  /** Wrong passwords of one account, from wherever. */
+  account: { points: 40, duration: 900, blockDuration: 900 },
+  /** Wrong codes of one account, and wrong passwords of somebody who is signed in: whoever gives them knows something already. */
+  inside: { points: 8, duration: 900, blockDuration: 900 },
   /** Wrong passwords and keys from one address, for whomever. */
   address: { points: 40, duration: 900, blockDuration: 900 },
   /** Letters to one mail address. */
