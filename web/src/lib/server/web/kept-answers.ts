@@ -22,6 +22,8 @@ interface Kept {
 const MOST = 96_000_000;
 const kept = new LRUCache<string, Kept>({
   maxSize: MOST,
+  // A page says how long ago things were, so after a minute it is of no use, and what was erased since lies here no longer.
+  ...{ ttl: 60_000, ttlAutopurge: true },
   sizeCalculation: ({ pieces }) => 2_000 + pieces.reduce((sum, piece) => sum + piece.length, 0),
 });
 /** Pages that are being made just now. */
