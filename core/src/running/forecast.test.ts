@@ -20,7 +20,28 @@ describe('a forecast of the head count', () => {
           expect(chanceOfMore(month, enoughFor(month, 0.9))).toBeLessThanOrEqual(0.1 + 1e-9);
         }
       }),
-      { numRuns: 60 },
+      {
+        numRuns: 60,
+        examples: [
+          [233, { peopleMonths: 9, left: 9, joined: 39 }],
+          [2000, { peopleMonths: 10_000, left: 0, joined: 2000 }],
+        ],
+      },
+    );
+  });
+
+  it('its mean is what its two distributions say, for few and for many people, whatever was seen', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 2000 }), seen, fc.integer({ min: 1, max: 12 }), (n, s, ahead) => {
+        const left = Math.min(s.left, s.peopleMonths);
+        const month = forecast(n, { ...s, left }, ahead)[ahead - 1]!;
+        // The chance to stay is a beta's: that of staying so many months, its moment of that order.
+        const [a, b] = [PRIOR.stayed + s.peopleMonths - left, PRIOR.left + left];
+        const stay = Array.from({ length: ahead }, (_, i) => (a + i) / (a + b + i)).reduce((x, y) => x * y, 1);
+        const come = ((PRIOR.joined + s.joined) * ahead) / (PRIOR.months + s.peopleMonths);
+        expect(month.mean / (n * (stay + come))).toBeCloseTo(1, 2);
+      }),
+      { numRuns: 40, examples: [[2000, { peopleMonths: 20_000, left: 220, joined: 1500 }, 12]] },
     );
   });
 

@@ -65,9 +65,12 @@ export function forecast(people: number, seen: Seen, months: number): ForecastMo
   });
 }
 
+/** Against the likeliest, a chance that makes no difference. */
+const NOTHING = 1e-9;
+
 /** Chances of 0 to n staying `ahead` months, over the spread of the chance to stay one. */
-function stayers(n: number, ahead: number, { a, b }: { a: number; b: number }): number[] {
-  const chances = new Array<number>(n + 1).fill(0);
+function stayers(n: number, ahead: number, { a, b }: { a: number; b: number }): Float64Array {
+  const chances = new Float64Array(n + 1);
   for (const { at, weight } of betaPoints(a, b)) {
     const p = at ** ahead;
     const own = binomial(n, p);
@@ -76,11 +79,14 @@ function stayers(n: number, ahead: number, { a, b }: { a: number; b: number }): 
   return chances;
 }
 
-/** Points and weights of a beta distribution, fine enough for sums. */
+/** Points and weights of a beta distribution, fine enough for sums: from eight deviations below its mean to eight above. */
 function betaPoints(a: number, b: number): { at: number; weight: number }[] {
-  const points = 400;
+  const points = 120;
+  const mean = a / (a + b);
+  const reach = 8 * Math.sqrt((mean * (1 - mean)) / (a + b + 1));
+  const [low, high] = [Math.max(0, mean - reach), Math.min(1, mean + reach)];
   const raw = Array.from({ length: points }, (_, i) => {
-    const at = (i + 0.5) / points;
+    const at = low + ((high - low) * (i + 0.5)) / points;
     return { at, log: (a - 1) * Math.log(at) + (b - 1) * Math.log(1 - at) };
   });
   const most = Math.max(...raw.map((r) => r.log));
@@ -88,34 +94,39 @@ function betaPoints(a: number, b: number): { at: number; weight: number }[] {
   return raw.map(({ at, log }) => ({ at, weight: Math.exp(log - most) / sum })).filter((p) => p.weight > 1e-9);
 }
 
-function binomial(n: number, p: number): number[] {
-  if (p >= 1) return Array.from({ length: n + 1 }, (_, k) => (k === n ? 1 : 0));
-  const chances: number[] = [];
-  // From the likeliest outwards, so that nothing is lost to numbers too small to write.
-  const peak = Math.min(n, Math.floor((n + 1) * p));
+/** Chances of 0 to n, from the likeliest outwards: so nothing is lost to numbers too small to write, and what makes no difference is left out. */
+function binomial(n: number, p: number): Float64Array {
+  const chances = new Float64Array(n + 1);
+  const peak = p >= 1 ? n : Math.min(n, Math.floor((n + 1) * p));
   chances[peak] = 1;
-  for (let k = peak; k < n; k += 1) chances[k + 1] = (chances[k]! * (n - k) * p) / ((k + 1) * (1 - p));
-  for (let k = peak; k > 0; k -= 1) chances[k - 1] = (chances[k]! * k * (1 - p)) / ((n - k + 1) * p);
-  const sum = chances.reduce((s, c) => s + c, 0);
+  let sum = 1;
+  for (let k = peak; k < n && chances[k]! > NOTHING; k += 1)
+    sum += chances[k + 1] = (chances[k]! * (n - k) * p) / ((k + 1) * (1 - p));
+  for (let k = peak; k > 0 && chances[k]! > NOTHING; k -= 1)
+    sum += chances[k - 1] = (chances[k]! * k * (1 - p)) / ((n - k + 1) * p);
   return chances.map((c) => c / sum);
 }
 
 /** Chances of 0, 1, 2, … joiners over so many people and months: gamma-Poisson. */
 function joiners(exposure: number, { shape, rate }: { shape: number; rate: number }): number[] {
   const p = rate / (rate + exposure);
-  const chances = [p ** shape];
-  for (let k = 0, sum = chances[0]!; sum < 0.9999 && k < 500; k += 1) {
-    const next = (chances[k]! * (shape + k) * (1 - p)) / (k + 1);
-    chances.push(next);
-    sum += next;
-  }
-  return chances;
+  const chances: number[] = [];
+  // From the likeliest outwards, as in binomial: where many come, none at all has a chance too small to write.
+  const peak = Math.max(0, Math.floor(((shape - 1) * (1 - p)) / p));
+  chances[peak] = 1;
+  for (let k = peak; chances[k]! > NOTHING; k += 1) chances[k + 1] = (chances[k]! * (shape + k) * (1 - p)) / (k + 1);
+  for (let k = peak; k > 0; k -= 1) chances[k - 1] = (chances[k]! * k) / ((shape + k - 1) * (1 - p));
+  const sum = chances.reduce((s, c) => s + c, 0);
+  return chances.map((c) => c / sum);
 }
 
-function convolved(a: readonly number[], b: readonly number[]): number[] {
-  const out = new Array<number>(a.length + b.length - 1).fill(0);
-  a.forEach((x, i) => x > 1e-12 && b.forEach((y, j) => (out[i + j] = out[i + j]! + x * y)));
-  return out;
+function convolved(a: Float64Array, b: readonly number[]): number[] {
+  const out = new Float64Array(a.length + b.length - 1);
+  for (let i = 0; i < a.length; i += 1) {
+    if (a[i]! <= 1e-12) continue;
+    for (let j = 0; j < b.length; j += 1) out[i + j] = out[i + j]! + a[i]! * b[j]!;
+  }
+  return Array.from(out);
 }
 
 /** Without the ends that add up to less than one in two thousand, made whole again. */
