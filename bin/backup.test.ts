@@ -2,10 +2,12 @@
 import { existsSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { AwsClient } from 'aws4fetch';
 import pg from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { freePort } from './lib/cluster.mjs';
 import { prepareDatabase } from './lib/database.mjs';
+import { serveFiles } from './lib/file-store.mjs';
 import { restoreBackup, writeBackup } from './lib/dump.mjs';
 import { otherMinor, type OtherMinor } from './lib/other-minor';
 import { temporaryCluster } from './lib/test-cluster.mjs';
@@ -109,6 +111,50 @@ it('brings everything back on another server while the first goes on, and only w
   expect((await fetch(again.address + new URL(link).pathname)).status).toBe(200);
   await again.stop();
 }, 180_000);
+
+it('holds the pictures of a store, and lays them into the database where there is none any more', async () => {
+  const keys = { key: 'a key', secret: 'and its secret' };
+  const store = await serveFiles({ folder: join(folder, 'store'), ...keys });
+  const aws = new AwsClient({ accessKeyId: keys.key, secretAccessKey: keys.secret, region: 'us-east-1', service: 's3' });
+  const bucket = { AGGREGA_S3_BUCKET: store.bucket, AGGREGA_S3_KEY: keys.key, AGGREGA_S3_SECRET: keys.secret };
+  const client = new pg.Client({ connectionString: from.url });
+  await client.connect();
+  try {
+    const { rows } = await client.query<{ id: string; jpeg: Buffer }>('select id, jpeg from picture order by id');
+    expect(rows.length).toBeGreaterThan(1);
+    for (const { id, jpeg } of rows) {
+      const put = { method: 'PUT', body: new Uint8Array(jpeg), headers: { 'content-type': 'image/jpeg' } };
+      expect((await aws.fetch(`${store.bucket}/pictures/${id}`, put)).status).toBe(200);
+    }
+    await client.query(`update picture set object = 'pictures/' || id, jpeg = null`);
+    const file = join(folder, 'stored.backup');
+    await expect(writeBackup(from.url, { secret: SECRET, file })).rejects.toThrow(/AGGREGA_S3_BUCKET/);
+    expect(existsSync(file)).toBe(false);
+    expect(await writeBackup(from.url, { secret: SECRET, file: `${file}-without`, withoutPictures: true })).toEqual({
+      ...{ pictures: 0, left: rows.length },
+    });
+    // One of them is deleted from the store while the backup is written.
+    const [gone, ...there] = rows;
+    await aws.fetch(`${store.bucket}/pictures/${gone!.id}`, { method: 'DELETE' });
+    Object.assign(process.env, bucket);
+    expect(await writeBackup(from.url, { secret: SECRET, file })).toEqual({ pictures: there.length, left: 1 });
+    await store.stop();
+    await expect(writeBackup(from.url, { secret: SECRET, file: `${file}-away` })).rejects.toThrow(/does not answer/);
+    expect(existsSync(`${file}-away`)).toBe(false);
+
+    const record = (await everything(from.url)).record;
+    await restoreBackup(from.url, { file, replace: true });
+    const back = await client.query<{ id: string; jpeg: Buffer | null }>('select id, jpeg from picture order by id');
+    expect(back.rows.map(({ id, jpeg }) => [id, jpeg?.toString('hex')])).toEqual(
+      rows.map(({ id, jpeg }) => [id, id === gone!.id ? undefined : jpeg.toString('hex')]),
+    );
+    expect((await everything(from.url)).record).toBe(record);
+  } finally {
+    for (const name of Object.keys(bucket)) delete process.env[name];
+    await client.end();
+    await store.stop();
+  }
+});
 
 it('what is no backup, or a broken one, is refused and leaves the database as it is', async () => {
   const before = await everything(to.url);

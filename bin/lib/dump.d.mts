@@ -1,2 +1,5 @@
-export function writeBackup(url: string, options: { secret: string; file: string }): Promise<void>;
+export function writeBackup(
+  url: string,
+  options: { secret: string; file: string; withoutPictures?: boolean },
+): Promise<{ pictures: number; left: number }>;
 export function restoreBackup(url: string, options: { file: string; replace?: boolean }): Promise<string>;

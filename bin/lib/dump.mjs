@@ -1,4 +1,4 @@
-// A backup is a tar of three files: what it is, PostgreSQL's own dump of one moment, and the secret that private links are made from.
+// A backup is a tar: what it is, PostgreSQL's own dump of one moment, the secret that private links are made from, and pictures that stand in a store.
 import { chmodSync, existsSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
@@ -6,6 +6,7 @@ import { prepareDatabase } from './database.mjs';
 import { postgresPrograms } from './packages.mjs';
 import { execute } from './processes.mjs';
 import { Stop } from './say.mjs';
+import { fetchFiles, storedFiles, writeFilesScript } from './stored-files.mjs';
 
 const FORMAT = 'aggrega-backup';
 
@@ -31,18 +32,45 @@ async function onDatabase(url, program, words) {
   throw new Stop(`${program} failed:\n${output.trim().split('\n').slice(-5).join('\n')}`);
 }
 
-/** Writes a backup of one moment; people may go on working meanwhile. The file is there when it is whole, never half. */
-export async function writeBackup(url, { secret, file }) {
+/** Dumps the database as it is at one moment into `file`; resolves to the pictures that stand in a store at that moment. */
+async function dumpInto(url, file) {
+  // Its packages may just have been installed.
+  const { default: pg } = await import('pg');
+  const client = new pg.Client({ connectionString: url });
+  // A connection that breaks fails the next query, in words of its own.
+  client.on('error', () => {});
+  await client.connect().catch((error) => {
+    throw new Stop(`The database does not answer: ${error.message}`);
+  });
+  try {
+    await client.query('begin isolation level repeatable read read only');
+    const { rows } = await client.query('select pg_export_snapshot() as moment');
+    const words = ['-Fc', '--no-owner', '--no-privileges', `--snapshot=${rows[0].moment}`, '-f', file];
+    await onDatabase(url, 'pg_dump', words);
+    return await storedFiles(client);
+  } finally {
+    await client.end().catch(() => {});
+  }
+}
+
+/**
+ * Writes a backup of one moment; people may go on working meanwhile. The file is there when it is whole, never half. Resolves to how many pictures of a store are
+ * in it, and how many are not.
+ */
+export async function writeBackup(url, { secret, file, withoutPictures = false }) {
   const target = resolve(file);
   if (existsSync(target)) throw new Stop(`${target} is there already. Name another file.`);
   const folder = mkdtempSync(join(tmpdir(), 'aggrega-backup-'));
   chmodSync(folder, 0o700);
   try {
-    await onDatabase(url, 'pg_dump', ['-Fc', '--no-owner', '--no-privileges', '-f', join(folder, 'database.dump')]);
-    writeFileSync(join(folder, 'about.json'), JSON.stringify({ format: FORMAT, version: 1, made: new Date().toISOString() }));
+    const stored = await dumpInto(url, join(folder, 'database.dump'));
+    const files = withoutPictures ? [] : await fetchFiles(stored, folder);
+    const about = { format: FORMAT, version: 1, made: new Date().toISOString(), files };
+    writeFileSync(join(folder, 'about.json'), JSON.stringify(about));
     writeFileSync(join(folder, 'secret'), secret, { mode: 0o600 });
     const half = join(dirname(target), `.${Date.now()}.half`);
-    const { code, output } = await execute('tar', ['-cf', half, '-C', folder, 'about.json', 'database.dump', 'secret']);
+    const parts = ['about.json', 'database.dump', 'secret', ...(files.length > 0 ? ['files'] : [])];
+    const { code, output } = await execute('tar', ['-cf', half, '-C', folder, ...parts]);
     if (code !== 0) {
       rmSync(half, { force: true });
       throw new Stop(
@@ -51,6 +79,7 @@ export async function writeBackup(url, { secret, file }) {
     }
     chmodSync(half, 0o600);
     renameSync(half, target);
+    return { pictures: files.length, left: stored.length - files.length };
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }
@@ -73,7 +102,12 @@ export async function restoreBackup(url, { file, replace }) {
     const script = join(folder, 'restore.sql');
     await onDatabase(url, 'pg_restore', ['--no-owner', '--no-privileges', '-f', script, join(folder, 'database.dump')]);
     const clear = full ? 'drop schema public cascade; create schema public;' : '';
-    await onDatabase(url, 'psql', ['-q', '-v', 'ON_ERROR_STOP=1', '-1', ...(clear ? ['-c', clear] : []), '-f', script]);
+    const scripts = ['-f', script];
+    if (known.files?.length > 0) {
+      writeFilesScript(known.files, folder, join(folder, 'files.sql'));
+      scripts.push('-f', join(folder, 'files.sql'));
+    }
+    await onDatabase(url, 'psql', ['-q', '-v', 'ON_ERROR_STOP=1', '-1', ...(clear ? ['-c', clear] : []), ...scripts]);
     await prepareDatabase(url);
     return readFileSync(join(folder, 'secret'), 'utf8').trim();
   } finally {

@@ -11,8 +11,9 @@ import { Stop, run, say } from './say.mjs';
 
 const HELP = `bin/restore FILE [--replace]
 
-Brings this installation back to what bin/backup wrote into FILE: the database, and the secret that private links are made from. A
-database that holds something already is replaced only with --replace; then everything since the backup is gone.
+Brings this installation back to what bin/backup wrote into FILE: the database, the secret that private links are made from, and
+pictures that stood in a store of files; these are in the database then, until the application brings them over again. A database that
+holds something already is replaced only with --replace; then everything since the backup is gone.
 
 DATABASE_URL   restore into this PostgreSQL database instead of the private one`;
 
