@@ -51,18 +51,23 @@ export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outsi
 /** A temporary server with the demonstration data, and what removes it. */
 export async function demoServer(port) {
   const cluster = await temporaryCluster();
-  const outside = join(cluster.folder, 'outside');
-  const database = await prepareDatabase(cluster.url);
-  const app = await serve(database, port ?? (await freePort()), { outside });
-  return {
-    address: app.address,
-    database,
-    owner: cluster.url,
-    remove: async () => {
-      await app.stop();
-      await cluster.remove();
-    },
-  };
+  try {
+    const outside = join(cluster.folder, 'outside');
+    const database = await prepareDatabase(cluster.url);
+    const app = await serve(database, port ?? (await freePort()), { outside });
+    return {
+      address: app.address,
+      database,
+      owner: cluster.url,
+      remove: async () => {
+        await app.stop();
+        await cluster.remove();
+      },
+    };
+  } catch (error) {
+    await cluster.remove();
+    throw error;
+  }
 }
 
 // As a program of its own it serves until it is told to stop.
