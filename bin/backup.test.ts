@@ -138,6 +138,9 @@ it('holds the pictures of a store, and lays them into the database where there i
     await aws.fetch(`${store.bucket}/pictures/${gone!.id}`, { method: 'DELETE' });
     Object.assign(process.env, bucket);
     expect(await writeBackup(from.url, { secret: SECRET, file })).toEqual({ pictures: there.length, left: 1 });
+    process.env.AGGREGA_S3_BUCKET = `${store.bucket}-of-others`;
+    await expect(writeBackup(from.url, { secret: SECRET, file: `${file}-others` })).rejects.toThrow(/has none of/);
+    process.env.AGGREGA_S3_BUCKET = store.bucket;
     await store.stop();
     await expect(writeBackup(from.url, { secret: SECRET, file: `${file}-away` })).rejects.toThrow(/does not answer/);
     expect(existsSync(`${file}-away`)).toBe(false);

@@ -32,8 +32,13 @@ await run(async () => {
   const secret = process.env.AGGREGA_SECRET || ownSecret();
   try {
     const { pictures, left } = await writeBackup(process.env.DATABASE_URL || cluster.url, { secret, file, withoutPictures });
-    if (withoutPictures && left > 0) say(`Everything but ${left} pictures in the store of files is in ${file}.`);
-    else say(`Everything is in ${file}${pictures > 0 ? `, with ${pictures} pictures from the store of files` : ''}.`);
+    if (left === 0)
+      say(`Everything is in ${file}${pictures > 0 ? `, with ${pictures} pictures from the store of files` : ''}.`);
+    else if (withoutPictures) say(`Everything but ${left} pictures in the store of files is in ${file}.`);
+    else
+      say(
+        `Everything is in ${file}, but for ${left} pictures that the store has not: they were deleted just now, or lost there.`,
+      );
   } finally {
     if (!running) await cluster?.stop();
   }

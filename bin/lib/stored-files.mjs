@@ -6,6 +6,9 @@ import { appendFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path';
 import { Stop } from './say.mjs';
 
+/** Milliseconds until a file is given up. */
+const PATIENCE = 30_000;
+
 const TABLES = ['picture', 'swatch_photo'];
 const HAVE_NAMES = `
   select count(*)::int as n from information_schema.columns
@@ -35,13 +38,16 @@ export async function fetchFiles(files, folder) {
   mkdirSync(join(folder, 'files'));
   const fetched = [];
   for (const file of files) {
-    const answer = await client.fetch(`${bucket.replace(/\/$/, '')}/${file.object}`).catch(() => undefined);
+    const address = `${bucket.replace(/\/$/, '')}/${file.object}`;
+    const answer = await client.fetch(address, { signal: AbortSignal.timeout(PATIENCE) }).catch(() => undefined);
     if (answer?.status === 404) continue;
     if (!answer?.ok)
       throw new Stop(`The store of files ${answer ? `answered ${answer.status}` : 'does not answer'}. Try again later.`);
     writeFileSync(join(folder, 'files', `${fetched.length}`), Buffer.from(await answer.arrayBuffer()));
     fetched.push(file);
   }
+  if (fetched.length === 0)
+    throw new Stop(`The store has none of ${files.length} pictures. See whether AGGREGA_S3_BUCKET names the right bucket.`);
   return fetched;
 }
 
