@@ -10,7 +10,7 @@ const many = Number(process.env.MANY ?? 5000);
 const only = Number(process.env.ONLY ?? 0);
 let [programmes, plans, faults] = [0, 0, 0];
 const began = performance.now();
-for (const document of fc.sample(randomProgramme, { numRuns: many, seed: 20261124 })) {
+for (const document of fc.sample(randomProgramme(), { numRuns: many, seed: 20261124 })) {
   const reading = readProgramme(document);
   if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
   const { programme } = reading;

@@ -1,7 +1,7 @@
 import { expect, open, test } from './bench-of-their-own';
 
 test('ticks survive a reload, and another screen at the table sees them', async ({ page, bench, context }) => {
-  await bench.open('/months/m1/cutting-room?colourway=frost');
+  await bench.open('/months/m1/cutting-room?colourway=frost&basis=batch');
   const box = (screen: typeof page, i: number) => screen.getByRole('checkbox', { name: /is cut$/ }).nth(i);
   const progress = (screen: typeof page) => screen.locator('[data-progress]');
   await box(page, 0).check({ force: true });
@@ -23,7 +23,7 @@ test('ticks survive a reload, and another screen at the table sees them', async 
 });
 
 test('one step at a time, to the end and back; a lost connection loses no tick', async ({ page, bench }) => {
-  await bench.open('/months/m1/cutting-room?colourway=dusk');
+  await bench.open('/months/m1/cutting-room?colourway=dusk&basis=batch');
   await page.getByRole('button', { name: 'One step at a time' }).click();
   const first = await page.locator('[data-step]').getAttribute('data-step');
   await page.route('**/cutting/**', (route) => route.abort());
@@ -48,7 +48,7 @@ test('a changed head count never cuts what is cut, and ticks of an earlier list 
   bench,
   browser,
 }) => {
-  await bench.open('/months/m1/cutting-room?colourway=frost&people=12');
+  await bench.open('/months/m1/cutting-room?colourway=frost&people=12&basis=batch');
   const boxes = page.getByRole('checkbox', { name: /is cut$/ });
   const changed = page.getByRole('region', { name: 'What has changed' });
   const progress = page.locator('[data-progress]');
@@ -82,7 +82,7 @@ test('a changed head count never cuts what is cut, and ticks of an earlier list 
 });
 
 test('several hands share a list, and what an evening took is noted', async ({ page, bench }) => {
-  await bench.open('/months/m8/cutting-room?colourway=frost');
+  await bench.open('/months/m8/cutting-room?colourway=frost&basis=batch');
   const boxes = page.getByRole('checkbox', { name: /is cut$/ });
   const all = await boxes.count();
   await page.getByRole('combobox', { name: /^Hands/ }).selectOption('2');

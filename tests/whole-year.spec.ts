@@ -135,7 +135,7 @@ test('sizes and step-outs are told to the programme, and reach the cutting table
   const before = await outs.getByRole('listitem').count();
   await outs.getByRole('button', { name: 'Add step-outs' }).click();
   await expect(outs.getByRole('listitem')).toHaveCount(before + 1);
-  await bench.open('/months/m1/cutting-room?colourway=harvest');
+  await bench.open('/months/m1/cutting-room?colourway=harvest&basis=batch');
   await expect(page.getByText(/each Larger quilt kit 2 ×/).first()).toBeVisible();
   await expect(page.getByText(/the step-outs \d+ ×/).first()).toBeVisible();
 });

@@ -280,8 +280,20 @@ describe('packets and bolts', () => {
     const { code, out } = await aggrega('bolts', demo, '--packets', '1,2');
     expect(code).toBe(0);
     const butt = JSON.parse(out).fabrics.find((f: { fabric: string }) => f.fabric === 'water-butt');
-    expect(butt).toMatchObject({ supplier: 'Mill Lane Cottons', proven: true, order: { by: '2026-12-23' } });
+    expect(butt).toMatchObject({ supplier: 'Mill Lane Cottons', proven: true, order: { by: '2026-12-16' } });
     expect(butt.bolts).toHaveLength(3);
+  });
+
+  it('give an account that orders and costs what the bolts are asked for', async () => {
+    const account = JSON.parse((await aggrega('account', demo, '--packets', '1,2')).out);
+    const { fabrics } = JSON.parse((await aggrega('bolts', demo, '--packets', '1,2')).out);
+    const wanted = Object.fromEntries(
+      fabrics.flatMap((f: { fabric: string; wanted: string }) => (f.wanted === '0' ? [] : [[f.fabric, f.wanted]])),
+    );
+    const bought = account.total.bought.filter((b: { length?: string }) => b.length);
+    expect(Object.fromEntries(bought.map((b: { fabric: string; length: string }) => [b.fabric, b.length]))).toEqual(wanted);
+    expect(account.packets.map((p: { cost: number }) => p.cost).reduce((a: number, b: number) => a + b)).toBeCloseTo(account.total.cost, 1);
+    expect((await aggrega('account', demo, '--packets', '0')).code).toBe(2);
   });
 
   it('refuse what is not there, with exit code 2', async () => {

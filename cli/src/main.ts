@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import type { Problem } from '@aggrega/core/block';
 import { PlanError, readProgramme, type Programme } from '@aggrega/core/programme';
 import { UsageError } from './usage';
+import { account } from './verbs/account';
 import { bolts } from './verbs/bolts';
 import { check } from './verbs/check';
 import { constructVerb } from './verbs/construct';
@@ -19,7 +20,7 @@ export interface Loaded {
 /** A verb gets the programme and the words after the file; it returns what is to be printed. */
 export type Verb = (loaded: Loaded, words: string[]) => unknown;
 
-const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, bolts, quilt, sheet };
+const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, account, bolts, quilt, sheet };
 
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
@@ -28,6 +29,7 @@ const USAGE = `usage: aggrega VERB FILE [options]
       [--quilt] [--reading thriftiest|balanced|simplest] [--size ID]
   quilt FILE [--colourway ID] [--size ID]
   packets FILE [--colourway ID] [--size ID]
+  account FILE [--packets 1,2]
   bolts FILE [--packets 1,2]
   sheet FILE --month ID [--colourway ID] --to html|pdf|txt --out PATH [--size ID] [--page A4|letter]
       [--kind yardage|pre-cut|die-cut|bundle|list] [--level new|usual|versed] [--large] [--left] [--rulers] [--uncoloured]`;

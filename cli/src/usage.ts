@@ -1,4 +1,5 @@
 /** Options of a verb, and what is wrong with them. */
+import type { Programme } from '@aggrega/core/programme';
 import { parseArgs } from 'node:util';
 
 /** The command was called wrongly; the file is not to blame. */
@@ -31,4 +32,16 @@ export function pick<T extends { id: string }>(entries: readonly T[], id: string
 /** Tells whoever sits at a terminal what is being worked on; where the errors go into a file or a pipe, nothing is said. */
 export function underWay(what: string): void {
   if (process.stderr.isTTY) process.stderr.write(`aggrega: ${what}\n`);
+}
+
+/** Packets by their places from 0, of '1,2'; all of them when left out. */
+export function readPackets({ kits }: Pick<Programme, 'kits'>, written: string | undefined): number[] {
+  const most = kits.packets.length;
+  if (written === undefined) return kits.packets.map((_, i) => i);
+  const numbers = written.split(',').map((one) => {
+    if (!/^\d{1,3}$/.test(one.trim()) || Number(one) < 1 || Number(one) > most)
+      throw new UsageError(`--packets names packets from 1 to ${most}, not '${one}'`);
+    return Number(one) - 1;
+  });
+  return [...new Set(numbers)];
 }

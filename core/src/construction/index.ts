@@ -11,6 +11,7 @@ export { balance, extent, type Laid } from './picture';
 export { sectionsOf, type Section } from './sections';
 export { templateDrawing, templateSvg, type TemplateDrawing } from './template-svg';
 export { unfinishedSize } from './sizes';
+export { unitMeasure, type UnitMeasure } from './unit-measure';
 export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';
 export { isLeaf, leaves, outermost, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
 export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from './style';

@@ -15,6 +15,8 @@ export interface BundleMonth {
 }
 
 export interface BundlePlan {
+  /** All pieces of all months. */
+  demand: readonly Piece[];
   usableWidth: Rational;
   usableLength: Rational;
   sheets: number;
@@ -39,7 +41,7 @@ export function planBundle(
 ): BundlePlan {
   const plan = (some: readonly (readonly Piece[])[]) => planSheets(some.flat(), usableWidth, usableLength);
   const whole = plan(months);
-  const common = { usableWidth, usableLength, lowerBound: whole.lowerBound, needed: whole.sheetsNeeded };
+  const common = { demand: months.flat(), usableWidth, usableLength, lowerBound: whole.lowerBound, needed: whole.sheetsNeeded };
   const place = (from: SheetPlan) => staged(from, months, given ?? whole.sheetsNeeded);
   if (given === undefined || whole.sheetsNeeded <= given)
     return { ...common, sheets: given ?? whole.sheetsNeeded, months: place(whole), lacks: [] };

@@ -23,5 +23,5 @@ export { tryOnMachine, type CutterFile, type MachinePath, type MachineRun } from
 export { paceOf, type LoggedEvening } from './pace';
 export { gramsOf, wasteOf, worthKeeping, type Remainder, type Waste } from './waste';
 export { planBundle, type BundleMonth, type BundlePlan } from './bundle';
-export { stagesOfPlan, type Stage } from './staged';
+export { stagesOfPlan, tailOf, type Stage, type Tail } from './staged';
 export { readings, type Reading } from './workshop';

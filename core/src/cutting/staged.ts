@@ -4,10 +4,10 @@
  */
 import { ratio, type Rational } from '../measure';
 import type { Piece } from './pieces';
-import type { FabricPlan, Rect, Strip } from './strips';
+import type { FabricPlan, Rect, Strip, StripColumn } from './strips';
 
 export interface Stage {
-  /** Cut off at this stage, with the pieces of this and of later stages. */
+  /** Cut off at this stage, with the pieces of this and of later stages; what is for now lies to the left. */
   strips: Strip[];
   /** Pieces cut now and put by, with the stage that needs them. */
   save: { label: string; qty: number; stage: number }[];
@@ -38,7 +38,13 @@ export function stagesOfPlan(plan: FabricPlan, stageOf: (label: string) => numbe
     const now = stage === stages - 1 ? uncut : fewest(uncut, needs, keyOf);
     uncut = uncut.filter((s) => !now.includes(s));
     const save = new Map<string, { qty: number; stage: number }>();
-    const strips = now.map((strip) => relabelled(strip, (rect) => take(rect, stage, save)));
+    const strips = now.map((strip) =>
+      nowFirst(
+        relabelled(strip, (rect) => take(rect, stage, save)),
+        stage,
+        stageOf,
+      ),
+    );
     for (const [label, { qty, stage: later }] of save) put.set(label, { qty: (put.get(label)?.qty ?? 0) + qty, stage: later });
     const whole = uncut.reduce((sum, s) => sum.add(s.length), ratio(0));
     found.push({ strips: equalTogether(strips), save: [...save].map(([label, s]) => ({ label, ...s })), saved, whole });
@@ -55,6 +61,42 @@ export function stagesOfPlan(plan: FabricPlan, stageOf: (label: string) => numbe
     if (head.stage > stage) save.set(head.label, { qty: (save.get(head.label)?.qty ?? 0) + 1, stage: head.stage });
     return head.label;
   }
+}
+
+/** A column of a strip is needed no earlier than that. */
+const earliest = (column: StripColumn, stageOf: (label: string) => number) =>
+  Math.min(...column.rows.flatMap((r) => r.rects.map((rect) => stageOf(rect.label))));
+
+/** The strip with its columns in the order of the stages that need them, so that what is for later is one end of it. */
+function nowFirst(strip: Strip, stage: number, stageOf: (label: string) => number): Strip {
+  const needed = (column: StripColumn) => Math.max(stage, earliest(column, stageOf));
+  let x = ratio(0);
+  const columns = [...strip.columns]
+    .sort((a, b) => needed(a) - needed(b))
+    .map((column): StripColumn => {
+      const by = x.sub(column.x);
+      x = x.add(column.w);
+      const moved = (rect: Rect) => ({ ...rect, x: rect.x.add(by) });
+      return { x: column.x.add(by), w: column.w, rows: column.rows.map((r) => ({ ...r, rects: r.rects.map(moved) })) };
+    });
+  return { ...strip, columns, rects: columns.flatMap((c) => c.rows.flatMap((r) => r.rects)) };
+}
+
+/** The end of a strip that nothing of this stage is cut from: it can be kept whole instead of being cut now. */
+export interface Tail {
+  w: Rational;
+  h: Rational;
+  /** The first stage that needs it. */
+  stage: number;
+  columns: StripColumn[];
+}
+
+/** The tail of a strip that is cut at that stage; undefined where the whole strip is needed now. */
+export function tailOf(strip: Strip, stage: number, stageOf: (label: string) => number): Tail | undefined {
+  const columns = strip.columns.filter((c) => earliest(c, stageOf) > stage);
+  if (columns.length === 0) return undefined;
+  const w = columns.reduce((sum, c) => sum.add(c.w), ratio(0));
+  return { w, h: strip.length, stage: Math.min(...columns.map((c) => earliest(c, stageOf))), columns };
 }
 
 /** Pieces of equal size serve each other's labels. */

@@ -48,19 +48,43 @@ function centimetreWords(size: Rational): string {
   return `${formatLength(mm.abs(), 'cm')} mm ${mm.compare(0) < 0 ? 'short of' : 'past'} ${near}`;
 }
 
+/** Rounds a size to trim to down, where the fabric gives no more: the largest mark that can be reached (handbook 8). */
+export function trimTo(exact: Exact, step: Rational): Rational {
+  const up = exact.ceilTo(step);
+  return exact.isRational && exact.rational.equals(up) ? up : up.sub(step);
+}
+
+/** How far from a mark a size may be and still be called on it; and up to where it is a thread away: beyond, it lies between two marks. */
+const NEAR = { in: { on: 0.012, thread: 0.047 }, cm: { on: 0.012, thread: 0.04 } };
+
 /**
- * A size to measure, as a person with a ruler needs it: as it is where a ruler shows it, with the marks it lies between where
- * none does ('3 1/6 (between 3 1/8 and 3 1/4)'), and rounded up to the house step where it is irrational.
+ * A size to measure, as a person with a ruler needs it: as it is where a ruler shows it, else the mark that it is nearest to, with 'a thread over'
+ * or 'a thread under', or the two marks that it lies halfway between (handbook 8). `step` is the ruler's own.
  */
 export function checkpoint(size: Exact, step: Rational, unit: Unit): string {
-  if (!size.isRational) return formatLength(toRuler(size, step), unit);
-  const written = formatLength(size, unit);
-  const shown = unit === 'cm' || size.rational.mul(16).d === 1n;
-  return shown ? written : `${written} (${rulerWords(size.rational, unit)})`;
+  // Sixteenths and half millimetres are read off without a word.
+  if (size.isRational && size.rational.mul(unit === 'in' ? 16 : 20).d === 1n) return formatLength(size, unit);
+  const marks = unit === 'in' && step.compare(ratio(1, 16)) <= 0 ? ratio(1, 16) : unit === 'in' ? ratio(1, 8) : ratio(1, 10);
+  const above = size.ceilTo(marks);
+  const below = above.sub(marks);
+  const over = size.minus(Exact.of(below)).toNumber();
+  const under = Exact.of(above).minus(size).toNumber();
+  const { on, thread } = NEAR[unit];
+  const [near, off, word] = over < under ? ([below, over, 'over'] as const) : ([above, under, 'under'] as const);
+  if (off <= on) return formatLength(near, unit);
+  if (off <= thread) return `${formatLength(near, unit)} (a thread ${word})`;
+  return `halfway between ${formatLength(below, unit)} and ${formatLength(above, unit)}`;
 }
+
+/** Parts of a yard that fabric is measured off in. */
+const COUNTER = new Set([1, 2, 3, 4, 6, 8, 12, 16]);
 
 /** A length in yards ('11 1/4') or metres ('0.65'), as a shop sells it; metres are rounded up to the centimetre. */
 export function formatYardage(length: Rational, unit: Unit): string {
-  if (unit === 'in') return length.div(36).toFraction(true);
+  if (unit === 'in') {
+    const yards = length.div(36);
+    // What is no part of a yard that a counter knows is rounded up to the eighth.
+    return (COUNTER.has(Number(yards.d)) ? yards : yards.mul(8).ceil().div(8)).toFraction(true);
+  }
   return length.ceil().div(100).toString();
 }

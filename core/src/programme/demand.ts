@@ -2,6 +2,8 @@
 import { construct, isLeaf, type Construction, type Cut } from '../construction';
 import type { Piece } from '../cutting';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
+import { kitsBySize, type SizeShare } from './kit-groups';
+import { directionalIn } from './directional';
 import { mirrorBlock, rolesOf } from '../block';
 import { mirroredBlocks } from './quilt';
 import { making } from './making';
@@ -14,8 +16,9 @@ export type Basis = 'kit' | 'batch';
 const constructed = new WeakMap<MonthBlock, Map<string, Construction>>();
 
 /**
- * How a month's block is cut and sewn, all its `make` counted together. In a colourway, seams are pressed to its own darker fabrics;
- * without one, to those that are darker on average. Nothing else differs.
+ * How a month's block is cut and sewn, all its `make` counted together. In a colourway, seams are pressed to its own darker fabrics, and its own
+ * directional prints keep their way up; without one, seams go to those that are darker on average, and whatever some colourway casts with a
+ * directional print keeps its way up.
  */
 export function constructMonthBlock(programme: Programme, entry: MonthBlock, colourway?: Colourway): Construction {
   const known = constructed.get(entry) ?? new Map<string, Construction>();
@@ -24,10 +27,11 @@ export function constructMonthBlock(programme: Programme, entry: MonthBlock, col
     ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, fabric.value]))
     : programme.lightness;
   const letters = rolesOf(entry.block);
-  const from = letters.map((role) => `${role}${programme.directional.has(role) ? '!' : ''} ${lightness.get(role)}`).join();
+  const directional = colourway ? directionalIn(colourway) : programme.directional;
+  const from = letters.map((role) => `${role}${directional.has(role) ? '!' : ''} ${lightness.get(role)}`).join();
   let construction = known.get(from);
   if (!construction) {
-    construction = construct(entry.block, { ...entry, directional: programme.directional, lightness });
+    construction = construct(entry.block, { ...entry, directional, lightness });
     known.set(from, construction);
   }
   return construction;
@@ -36,15 +40,15 @@ export function constructMonthBlock(programme: Programme, entry: MonthBlock, col
 const mirrorImages = new WeakMap<MonthBlock, Map<string, { entry?: MonthBlock }>>();
 
 /** The entry as its own mirror image, where that is cut otherwise; undefined where the same pieces make both. */
-function inMirror(programme: Programme, entry: MonthBlock): MonthBlock | undefined {
+function inMirror(programme: Programme, colourway: Colourway, entry: MonthBlock): MonthBlock | undefined {
   const known = mirrorImages.get(entry) ?? new Map<string, { entry?: MonthBlock }>();
   mirrorImages.set(entry, known);
-  const from = [...programme.directional].sort().join();
+  const from = [...directionalIn(colourway)].sort().join();
   const image = known.get(from);
   if (image) return image.entry;
   const turned = { ...entry, block: mirrorBlock(entry.block), key: `${entry.key}-mirrored` };
   const cuts = (of: MonthBlock) =>
-    constructMonthBlock(programme, of)
+    constructMonthBlock(programme, of, colourway)
       .cuts.map(({ role, w, h, qty, sub, template, reversed }) =>
         JSON.stringify([role, `${w}`, `${h}`, qty, sub, template, reversed]),
       )
@@ -53,52 +57,6 @@ function inMirror(programme: Programme, entry: MonthBlock): MonthBlock | undefin
   const found = { ...(cuts(entry) !== cuts(turned) && { entry: turned }) };
   known.set(from, found);
   return found.entry;
-}
-
-/** Kits to cut for so many people: spares below 1 are a fraction, rounded up; from 1 on they are kits. */
-export function kitCount(programme: Programme, participants: number): number {
-  const { spares, demoSets } = programme.kits;
-  if (participants === 0) return 0;
-  // 0.1 of 30 is 3, not 4: the fraction is taken in millionths, where a float's dust is gone.
-  const spare = spares < 1 ? Math.ceil((Math.round(spares * 1e6) * participants) / 1e6) : Math.ceil(spares);
-  return participants + spare + demoSets;
-}
-
-export interface SizeShare {
-  /** Undefined for the plain size. */
-  size?: SizeOption;
-  people: number;
-  /** With spares; the plain size holds the demo sets. */
-  kits: number;
-}
-
-/**
- * The kits of so many people by size option. A number that is only tried out is shared as those enrolled are; spares follow the
- * same shares (largest remainders).
- */
-export function kitsBySize(programme: Programme, colourway: Colourway, participants: number): SizeShare[] {
-  const enrolled = programme.participants.get(colourway.id) ?? 0;
-  const taking = programme.sizes.map((size) => size.participants.get(colourway.id) ?? 0);
-  const plain = Math.max(0, enrolled - taking.reduce((a, b) => a + b, 0));
-  const people = shared(participants, [plain, ...taking]);
-  const all = kitCount(programme, participants);
-  const spares = shared(Math.max(0, all - participants - programme.kits.demoSets), people);
-  return people.map((n, i) => ({
-    ...(i > 0 && { size: programme.sizes[i - 1] }),
-    people: n,
-    kits: all === 0 ? 0 : n + spares[i]! + (i === 0 ? programme.kits.demoSets : 0),
-  }));
-}
-
-/** A whole number shared in proportion to weights; all to the first where there are none. */
-function shared(total: number, weights: readonly number[]): number[] {
-  const sum = weights.reduce((a, b) => a + b, 0);
-  if (sum === 0) return weights.map((_, i) => (i === 0 ? total : 0));
-  const parts = weights.map((w) => Math.floor((total * w) / sum));
-  const rest = weights.map((w, i) => ({ i, over: (total * w) % sum })).sort((a, b) => b.over - a.over || a.i - b.i);
-  const left = total - parts.reduce((a, b) => a + b, 0);
-  for (const { i } of rest.slice(0, left)) parts[i]! += 1;
-  return parts;
 }
 
 /** Stages at which a block is stopped for a step-out: cut; its units sewn; its sections sewn; whole. */
@@ -112,7 +70,7 @@ export function stagesOf({ tree, units }: Construction): number {
 function stepOutBlocks(programme: Programme, month: Month, entry: MonthBlock, colourway: Colourway): number {
   return programme.kits.stepOuts
     .filter((s) => s.month === month.id && (s.colourway ?? colourway.id) === colourway.id)
-    .reduce((n, { stages }) => n + (stages ?? stagesOf(constructMonthBlock(programme, entry))), 0);
+    .reduce((n, { stages }) => n + (stages ?? stagesOf(constructMonthBlock(programme, entry, colourway))), 0);
 }
 
 export interface DemandRequest {
@@ -123,6 +81,10 @@ export interface DemandRequest {
   participants: number;
   /** Whose kit it is; the plain size when left out. */
   size?: SizeOption;
+  /** In a batch, the kits that are cut, instead of those of all participants. */
+  kits?: readonly Pick<SizeShare, 'size' | 'kits'>[];
+  /** In a batch, whether step-outs are cut with it (when left out), not, or alone. */
+  stepOuts?: 'too' | 'none' | 'alone';
   /**
    * Which parts of the setting are cut: those that the months hand out (when left out), all of them whatever the months, or none. Labels
    * are 'm12:quilt:border' for a month's, 'quilt:border' where all are cut.
@@ -145,26 +107,27 @@ export interface FabricDemand {
 
 /** What is to be cut, by fabric in the order of its letters. Labels, 'm1:cold-frame:A1', are unique within a fabric. */
 export function demandOf(programme: Programme, request: DemandRequest): FabricDemand[] {
-  const { colourway, basis, participants, size } = request;
+  const { colourway, basis, participants, size, stepOuts = 'too' } = request;
   const found = new Map<Fabric, { roles: Set<string>; pieces: Map<string, WantedPiece> }>();
-  const shares =
-    basis === 'kit' ? [{ size, make: size?.make ?? 1, kits: 1 }] : kitsBySize(programme, colourway, participants).map(makes);
-  const cutting = shares.some((s) => s.kits > 0);
+  const batch = () => request.kits ?? kitsBySize(programme, colourway, participants);
+  const shares = stepOuts === 'alone' ? [] : basis === 'kit' ? [{ size, make: size?.make ?? 1, kits: 1 }] : batch().map(makes);
+  const cutting = basis === 'batch' && stepOuts !== 'none' && (stepOuts === 'alone' || shares.some((s) => s.kits > 0));
   for (const month of request.months)
     for (const entry of month.blocks) {
       for (const { size: of, make, kits } of shares) {
         const cast = castBlocks(programme, colourway, entry, of);
         if (cast) {
-          if (kits > 0) for (const b of cast) add(month, (b.mirrored && inMirror(programme, b.entry)) || b.entry, kits);
+          if (kits > 0)
+            for (const b of cast) add(month, (b.mirrored && inMirror(programme, colourway, b.entry)) || b.entry, kits);
           continue;
         }
         const all = entry.make * make;
-        const turned = inMirror(programme, entry);
+        const turned = inMirror(programme, colourway, entry);
         const mirrored = turned ? Math.min(all, mirroredBlocks(programme, `${month.id}:${entry.key}`, of)) : 0;
         if (all > mirrored) add(month, making(entry, all - mirrored), kits);
         if (mirrored > 0) add(month, making(turned!, mirrored), kits);
       }
-      const stopped = basis === 'batch' && cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
+      const stopped = cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
       const shown = castBlocks(programme, colourway, entry)?.[0]?.entry ?? entry;
       if (stopped > 0) add(month, making(shown, stopped), 1);
     }
@@ -198,12 +161,12 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
       for (let n = 2; !fits(known.get(label)); n += 1) label = `${plain}#${n}`;
       const piece = known.get(label);
       if (piece) piece.qty += qty * kits;
-      else known.set(label, { label, w, h, qty: qty * kits, turnable: !programme.directional.has(role), cut: { sub } });
+      else known.set(label, { label, w, h, qty: qty * kits, turnable: !fabric.directional, cut: { sub } });
     }
   }
 
   function add(month: Month, entry: MonthBlock, kits: number): void {
-    for (const cut of constructMonthBlock(programme, entry).cuts) {
+    for (const cut of constructMonthBlock(programme, entry, colourway).cuts) {
       const fabric = colourway.fabrics.get(cut.role)!;
       const pieces = demandFor(fabric, cut.role);
       const label = `${month.id}:${entry.key}:${cut.label}`;
@@ -214,11 +177,10 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
       const piece = pieces.get(name);
       if (piece) piece.qty += cut.qty * kits;
       else {
-        const turnable = !programme.directional.has(cut.role);
-        pieces.set(name, { label: name, w: cut.w, h: cut.h, qty: cut.qty * kits, turnable, cut });
+        pieces.set(name, { label: name, w: cut.w, h: cut.h, qty: cut.qty * kits, turnable: !fabric.directional, cut });
       }
     }
   }
 }
 
-const makes = ({ size, kits }: SizeShare) => ({ size, make: size?.make ?? 1, kits });
+const makes = ({ size, kits }: Pick<SizeShare, 'size' | 'kits'>) => ({ size, make: size?.make ?? 1, kits });

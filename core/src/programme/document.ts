@@ -49,6 +49,8 @@ export interface ProgrammeFile {
     most?: number;
     stepOuts?: { month: string; colourway?: string; stages?: number }[];
     bundle?: Record<string, number>;
+    keepWhole?: string[];
+    otherKinds?: { colourway: string; size?: string; kind: KitKind; people: number }[];
   };
   shelf?: ShelfFile[];
   orders?: OrderFile[];
@@ -108,6 +110,7 @@ export interface SettingFile {
     width?: LengthFile;
     seam?: LengthFile;
   };
+  wadding?: { fabric?: string };
   places?: Record<string, PlaceChoice>;
   months?: Partial<Record<PartGroup, string>>;
 }
@@ -302,6 +305,10 @@ export interface Kits {
   stepOuts: readonly { month: string; colourway?: string; stages?: number }[];
   /** Pieces of a cut form in each participant's bundle, by fabric id. */
   bundle: ReadonlyMap<string, number>;
+  /** First months of the packets in which the end of a strip that a later month needs is kept whole instead of being cut and bagged. */
+  keepWhole: ReadonlySet<string>;
+  /** Participants whose kit is of another kind than the programme's; they are counted in `participants` and in their size's. */
+  otherKinds: readonly { colourway: string; size?: string; kind: KitKind; people: number }[];
 }
 
 /** A length on the shelf, or pieces of a cut form. */

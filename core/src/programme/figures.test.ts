@@ -1,42 +1,47 @@
 import { describe, expect, it } from 'vitest';
 import demo from '../../../demo/allotment-year.aggrega.json';
-import { costCurve, costOfPlan, handsOut, kitCount, loadByWeek, monthFigures, planCutting, readProgramme } from './index';
+import {
+  boughtIn,
+  costCurve,
+  costOfAll,
+  handsOut,
+  kitCount,
+  loadByWeek,
+  packetAccounts,
+  packetFigures,
+  readProgramme,
+  type Programme,
+} from './index';
 
-const reading = readProgramme(demo);
-if (!reading.ok) throw new Error('the demonstration is not sound');
-const { programme } = reading;
-const figures = [...monthFigures(programme)];
+const read = (change: object = {}): Programme => {
+  const reading = readProgramme({ ...demo, ...change });
+  if (!reading.ok) throw new Error('the demonstration is not sound');
+  return reading.programme;
+};
+const programme = read();
+const figures = [...packetFigures(programme)];
 
 describe('the year in figures', () => {
-  it('has every month that hands something out, and all its cloth is sewn, kept or scrap', () => {
-    expect(figures.map((f) => f.month.id)).toEqual(programme.months.filter((m) => handsOut(programme, m)).map((m) => m.id));
+  it('has every packet that hands something out, and all its fabric is sewn, kept or scrap', () => {
+    const months = programme.months.filter((m) => handsOut(programme, m)).map((m) => m.id);
+    expect(figures.flatMap((f) => f.months.map((m) => m.id))).toEqual(months);
     for (const f of figures) {
       expect(f.sewn + f.kept + f.scrap).toBeCloseTo(1, 9);
       for (const share of [f.sewn, f.kept, f.scrap]) expect(share).toBeGreaterThanOrEqual(-1e-9);
-      expect(f.sewn).toBeGreaterThan(0.5);
       expect(f.minutes).toBeGreaterThan(0);
     }
+    // The last month hands out the backs: most of the year's fabric.
+    expect(figures.at(-1)!.cost!).toBeGreaterThan(2 * figures[0]!.cost!);
   });
 
-  it('counts the cloth of all colourways, and none for nobody', () => {
-    const month = programme.months[1]!;
-    const length = programme.colourways
-      .map((colourway) => {
-        const participants = programme.participants.get(colourway.id)!;
-        return planCutting(programme, { colourway, months: [month], basis: 'batch', participants, first: true });
-      })
-      .flatMap((plan) => plan.fabrics)
-      .reduce((n, { plan }) => n + ('sheets' in plan ? plan.sheetsNeeded * 9 : plan.lengthNeeded.valueOf()), 0);
-    const own = figures.find((f) => f.month === month)!;
-    expect(own.cloth.reduce((n, c) => n + c.length, 0)).toBeCloseTo(length, 9);
-    for (const f of monthFigures(programme, { frost: 0, harvest: 0, dusk: 0 }))
-      expect(f.cloth.every((c) => c.length === 0)).toBe(true);
+  it('asks for nothing where nobody takes part', () => {
+    for (const f of packetFigures(programme, { frost: 0, harvest: 0, dusk: 0 }))
+      expect([f.cloth, f.cost, f.minutes]).toEqual([[], 0, 0]);
   });
 
   it('loads the week before each release, starting on its Monday, and loses no minute', () => {
     const weeks = loadByWeek(figures);
-    const dated = figures.filter((f) => f.month.release);
-    expect(weeks.reduce((n, w) => n + w.minutes, 0)).toBeCloseTo(dated.reduce((n, f) => n + f.minutes, 0));
+    expect(weeks.reduce((n, w) => n + w.minutes, 0)).toBeCloseTo(figures.reduce((n, f) => n + f.minutes, 0));
     for (const { monday, months } of weeks) {
       expect(new Date(`${monday}T00:00:00Z`).getUTCDay()).toBe(1);
       for (const { release } of months) {
@@ -47,28 +52,23 @@ describe('the year in figures', () => {
     }
   });
 
-  it('costs a participant what all cloth costs, shared; together never more than apart', () => {
+  it('costs a participant what all her colourway’s fabric costs, shared; pieces cut together never more than lengths', () => {
     const colourway = programme.colourways[0]!;
-    const points = [...costCurve(programme, colourway, [1, 6, 24])];
-    const months = programme.months.filter((m) => handsOut(programme, m));
-    const all = months.map((m) =>
-      costOfPlan(planCutting(programme, { colourway, months: [m], basis: 'batch', participants: 24, first: true }), programme),
-    );
-    expect(points[2]!.together).toBeCloseTo(all.reduce((n: number, c) => n + c!, 0) / 24);
-    expect(points[2]!.together).toBeLessThan(points[2]!.apart!);
-    expect(points[0]!.together).toBeGreaterThan(points[2]!.together!);
+    const [, , many] = [...costCurve(programme, colourway, [1, 6, 24])];
+    const alone = { harvest: 0, dusk: 0 };
+    const cost = (of: Programme) => costOfAll(boughtIn(of, [...packetAccounts(of, { people: alone, first: true })]), of)!;
+    expect(many!.apart! * 24).toBeCloseTo(cost(programme), 6);
+    expect(many!.together! * 24).toBeCloseTo(cost(read({ kits: { ...demo.kits, kind: 'pre-cut' } })), 6);
+    expect(many!.together!).toBeLessThan(many!.apart!);
+    const [one, , more] = [...costCurve(programme, colourway, [1, 6, 24])];
+    expect(one!.together!).toBeGreaterThan(more!.together!);
     expect(kitCount(programme, 1)).toBeGreaterThan(1);
   });
 
   it('has no cost while a fabric has no price', () => {
-    const unpriced = {
-      ...programme,
-      colourways: programme.colourways.map((c) => ({
-        ...c,
-        fabrics: new Map([...c.fabrics].map(([role, f]) => [role, { ...f, pricePerYard: undefined }])),
-      })),
-    };
+    const unpriced = read({ fabrics: demo.fabrics.map((f) => ({ ...f, pricePerYard: undefined })) });
     const [point] = costCurve(unpriced, unpriced.colourways[0]!, [12]);
     expect(point).toEqual({ people: 12, together: undefined, apart: undefined });
+    expect([...packetFigures(unpriced)].every((f) => f.cost === undefined)).toBe(true);
   });
 });

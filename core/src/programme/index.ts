@@ -45,17 +45,8 @@ export {
 } from './cast-changes';
 export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes';
 export { changeWords, differences } from './differences';
-export {
-  constructMonthBlock,
-  demandOf,
-  kitCount,
-  kitsBySize,
-  stagesOf,
-  type Basis,
-  type DemandRequest,
-  type FabricDemand,
-  type SizeShare,
-} from './demand';
+export { constructMonthBlock, demandOf, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand';
+export { kitCount, kitGroups, kitsBySize, kitsFor, type KitGroup, type SizeShare } from './kit-groups';
 export {
   bookChanges,
   comingOf,
@@ -72,7 +63,15 @@ export { PlanError } from './plan-error';
 export { mirroredBlocks, quiltOf, quiltWith, type Quilt } from './quilt';
 export { lettersOf, lettersOfFabric, letterOf } from './letters';
 export { blocksAsCast, castBlocks, castPicture, mirroredInMonth, quiltAsCast, scatteredOf, type Scattered } from './scrappy';
-export { backingCloth, quiltContract, settingPieces, type BackingCloth, type SettingPiece } from './setting-pieces';
+export {
+  backingCloth,
+  quiltContract,
+  settingPieces,
+  waddingOf,
+  type BackingCloth,
+  type SettingPiece,
+  type Wadding,
+} from './setting-pieces';
 export { laidOnQuilt, quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt-picture';
 export { handsOut, setBlocks, type BlockToSet } from './set-blocks';
 export {
@@ -84,19 +83,46 @@ export {
   type PlanRequest,
   type PlannedFabric,
 } from './plan';
+export { costCurve, loadByWeek, packetFigures, type CostPoint, type PacketFigures, type WeekLoad } from './figures';
 export {
-  costCurve,
-  costOfFabric,
-  costOfPlan,
-  loadByWeek,
-  monthFigures,
-  type CostPoint,
-  type MonthFigures,
-  type WeekLoad,
-} from './figures';
+  boughtIn,
+  costOf,
+  costOfAll,
+  groupName,
+  lengthOfAll,
+  packetAccount,
+  packetAccounts,
+  type AccountQuestion,
+  type Bought,
+  type CutUse,
+  type PacketAccount,
+  type ShopCut,
+} from './account';
+export { accountContract } from './account-contract';
+export { handedOf, wayOf, type Handed } from './handed';
+export { awayOn, dayAfter, daysBetween, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './days';
+export { fabricsOfPacket, lettersOfMonths } from './packet-fabrics';
+export { orderDay, workingDay } from './order-day';
 export { ownCloth, type OwnCloth } from './own-cloth';
 export { bundleContract, ownClothContract, packetContract, stockContract } from './packet-contract';
-export { planBundles, planPacket, type BundledFabric, type PacketFabric, type PacketPlan } from './packets';
+export {
+  finishingOf,
+  planBundles,
+  planPacket,
+  type BundledFabric,
+  type Finishing,
+  type PacketFabric,
+  type PacketPlan,
+} from './packets';
+export {
+  baggedOf,
+  monthShares,
+  packetOfMonth,
+  type Bagged,
+  type KeptWhole,
+  type MonthShare,
+  type WhoseShare,
+} from './month-share';
 export { cutterMats, outlines, type CutterMat } from './cutter-files';
 export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './recut';
 export { withinStock, type WithinStock } from './within-stock';

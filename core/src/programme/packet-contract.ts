@@ -7,7 +7,7 @@ import type { FabricStock } from './stock';
 const writer = (unit: Unit) => (x: Rational) => formatLength(x, unit);
 
 /** One participant's packet: what to cut month by month, what to save, what stays whole. */
-export function packetContract({ months, fabrics, backing, bundled }: PacketPlan, unit: Unit) {
+export function packetContract({ months, fabrics, finishing: { backing, wadding }, bundled }: PacketPlan, unit: Unit) {
   const write = writer(unit);
   return {
     months: months.map((m) => m.id),
@@ -38,6 +38,12 @@ export function packetContract({ months, fabrics, backing, bundled }: PacketPlan
           panels: backing.panels,
         },
         ...{ length: write(backing.length), lengthToBuy: write(backing.toBuy) },
+      },
+    }),
+    ...(wadding && {
+      wadding: {
+        ...{ w: write(wadding.w), h: write(wadding.h), packaged: wadding.packaged?.name },
+        ...(wadding.cloth && { fabric: wadding.cloth.fabric.id, lengthToBuy: write(wadding.toBuy!) }),
       },
     }),
     bundled: bundled.map((f) => f.id),

@@ -16,7 +16,7 @@ import { demandOf } from './demand';
 import type { Colourway, Fabric, Month, Programme, SizeOption } from './document';
 import { formName } from './forms';
 import { planPieces } from './plan';
-import { backingCloth, type BackingCloth } from './setting-pieces';
+import { backingCloth, waddingOf, type BackingCloth, type Wadding } from './setting-pieces';
 import { lettersOfFabric } from './letters';
 import { PlanError } from './plan-error';
 
@@ -26,29 +26,56 @@ export interface PacketFabric {
   plan: FabricPlan | SheetPlan;
   /** For cloth from the bolt: what each of the packet's months cuts, saves and keeps whole. */
   stages?: Stage[];
+  /** For a cut form that serves several months: how each piece of it is cut month by month. */
+  bundle?: BundlePlan;
+}
+
+/** What the quilt is finished with, where one of the months hands it out. */
+export interface Finishing {
+  /** With the length to buy. */
+  backing?: BackingCloth & { toBuy: Rational };
+  /** With the length to buy, where the shop cuts it. */
+  wadding?: Wadding & { toBuy?: Rational };
 }
 
 export interface PacketPlan {
   months: readonly Month[];
   fabrics: PacketFabric[];
-  /** The back of the quilt, where one of the months hands it out, with the length to buy. */
-  backing?: BackingCloth & { toBuy: Rational };
+  finishing: Finishing;
   /** Fabrics that come with the programme's bundle instead. */
   bundled: Fabric[];
 }
 
-/** One participant's packet. Throws PlanError. */
-export function planPacket(
-  programme: Programme,
-  { colourway, months, size }: { colourway: Colourway; months: readonly Month[]; size?: SizeOption },
-): PacketPlan {
+interface WhosePacket {
+  colourway: Colourway;
+  months: readonly Month[];
+  size?: SizeOption;
+}
+
+const planned = new WeakMap<Programme, Map<string, PacketPlan>>();
+
+/** One participant's packet; a programme's is worked out once. Throws PlanError. */
+export function planPacket(programme: Programme, whose: WhosePacket): PacketPlan {
+  const known = planned.get(programme) ?? new Map<string, PacketPlan>();
+  planned.set(programme, known);
+  const key = JSON.stringify([whose.colourway.id, whose.size?.id, whose.months.map((m) => m.id)]);
+  const found = known.get(key) ?? packetOf(programme, whose);
+  known.set(key, found);
+  return found;
+}
+
+function packetOf(programme: Programme, { colourway, months, size }: WhosePacket): PacketPlan {
   const demands = demandOf(programme, { colourway, months, basis: 'kit', participants: 1, size });
   const inBundle = (fabric: Fabric) => programme.kits.bundle.has(fabric.id);
   const fabrics = demands
     .filter((d) => !inBundle(d.fabric))
     .map(({ fabric, roles, pieces }): PacketFabric => {
       const joint = planPieces(programme, fabric, pieces);
-      if ('sheets' in joint) return { fabric, roles, plan: joint };
+      if ('sheets' in joint) {
+        if (months.length < 2) return { fabric, roles, plan: joint };
+        const own = months.map((month) => pieces.filter((p) => p.label.startsWith(`${month.id}:`)));
+        return { fabric, roles, plan: joint, bundle: planBundle(own, joint.usableWidth, joint.usableLength) };
+      }
       const apart = monthByMonth(programme, fabric, pieces, months);
       // Nothing needs to be saved where cutting month by month asks for no more cloth.
       const plan = apart.lengthToBuy.compare(joint.lengthToBuy) <= 0 ? apart : joint;
@@ -56,13 +83,22 @@ export function planPacket(
       const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':')))!;
       return { fabric, roles, plan, stages: stagesOfPlan(plan, stageOf, months.length) };
     });
-  const setting = size?.setting ?? programme.setting;
-  const hasBack = months.some((m) => m.id === setting?.months.get('backing'));
-  const back = hasBack ? backingCloth(programme, colourway, size) : undefined;
   return {
-    ...{ months, fabrics },
-    ...(back && { backing: { ...back, toBuy: lengthToBuy(back.length, programme.house) } }),
+    ...{ months, fabrics, finishing: finishingOf(programme, { colourway, months, size }) },
     bundled: demands.filter((d) => inBundle(d.fabric)).map((d) => d.fabric),
+  };
+}
+
+/** Backing and wadding for one participant, where one of the months hands them out. Throws PlanError. */
+export function finishingOf(programme: Programme, { colourway, months, size }: WhosePacket): Finishing {
+  const setting = size?.setting ?? programme.setting;
+  const comes = (part: 'backing' | 'wadding') => months.some((m) => m.id === setting?.months.get(part));
+  const toBuy = (length: Rational) => lengthToBuy(length, programme.house);
+  const back = comes('backing') ? backingCloth(programme, colourway, size) : undefined;
+  const wadding = comes('wadding') ? waddingOf(programme, colourway, size) : undefined;
+  return {
+    ...(back && { backing: { ...back, toBuy: toBuy(back.length) } }),
+    ...(wadding && { wadding: { ...wadding, ...(wadding.cloth && { toBuy: toBuy(wadding.cloth.length) }) } }),
   };
 }
 
@@ -96,15 +132,25 @@ export interface BundledFabric {
   remedies: string[];
 }
 
-/** The bundle of one participant, fabric by fabric, over all months of the programme. Throws PlanError. */
-export function planBundles(
-  programme: Programme,
-  { colourway, size }: { colourway: Colourway; size?: SizeOption },
-): BundledFabric[] {
+const bundles = new WeakMap<Programme, Map<string, BundledFabric[]>>();
+
+/** The bundle of one participant, fabric by fabric, over all months of the programme; worked out once. Throws PlanError. */
+export function planBundles(programme: Programme, whose: Pick<WhosePacket, 'colourway' | 'size'>): BundledFabric[] {
+  const known = bundles.get(programme) ?? new Map<string, BundledFabric[]>();
+  bundles.set(programme, known);
+  const key = JSON.stringify([whose.colourway.id, whose.size?.id]);
+  const found = known.get(key) ?? bundlesOf(programme, whose);
+  known.set(key, found);
+  return found;
+}
+
+function bundlesOf(programme: Programme, { colourway, size }: Pick<WhosePacket, 'colourway' | 'size'>): BundledFabric[] {
+  const fabrics = [...new Set(colourway.fabrics.values())].filter((f) => programme.kits.bundle.has(f.id));
+  // A colourway without a bundle is not stopped by what is wrong with a month far ahead.
+  if (fabrics.length === 0) return [];
   const byMonth = programme.months.map((month) =>
     demandOf(programme, { colourway, months: [month], basis: 'kit', participants: 1, size }),
   );
-  const fabrics = [...new Set(colourway.fabrics.values())].filter((f) => programme.kits.bundle.has(f.id));
   return fabrics.flatMap((fabric) => {
     const months = byMonth.map((demands) => demands.find((d) => d.fabric === fabric)?.pieces ?? []);
     const roles = lettersOfFabric(colourway, fabric);

@@ -18,7 +18,8 @@ import {
 } from '../cutting';
 import { formatLength } from '../measure';
 import { formName } from './forms';
-import { demandOf, kitCount, kitsBySize, type Basis, type DemandRequest } from './demand';
+import { demandOf, type Basis, type DemandRequest } from './demand';
+import { kitsBySize } from './kit-groups';
 import type { Colourway, Fabric, Programme, SizeOption } from './document';
 import { PlanError } from './plan-error';
 import { backingCloth, type BackingCloth } from './setting-pieces';
@@ -54,7 +55,7 @@ export interface PlanRequest extends DemandRequest {
 export function planCutting(programme: Programme, request: PlanRequest): CuttingPlan {
   const { colourway, basis } = request;
   const participants = basis === 'kit' ? 1 : request.participants;
-  const kits = basis === 'kit' ? 1 : kitCount(programme, participants);
+  const kits = kitsIn(programme, request);
   const problems: Problem[] = [];
   const fabrics = demandOf(programme, request).map(({ fabric, roles, pieces }) => {
     const plan = attempt(() => planPieces(programme, fabric, pieces, request));
@@ -76,11 +77,18 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
   }
 }
 
+/** How many kits a request is for. */
+export function kitsIn(programme: Programme, { colourway, basis, participants, kits }: PlanRequest): number {
+  if (basis === 'kit') return 1;
+  return (kits ?? kitsBySize(programme, colourway, participants)).reduce((n, share) => n + share.kits, 0);
+}
+
 /** Cloth for the backs of the kits, where they are asked for. Throws PlanError. */
 export function backingsOf(programme: Programme, request: PlanRequest): CuttingPlan['backings'] {
-  const { colourway, basis, participants, setting = 'months', months } = request;
-  if (setting === 'none') return [];
-  const shares = basis === 'kit' ? [{ size: request.size, kits: 1 }] : kitsBySize(programme, colourway, participants);
+  const { colourway, basis, participants, kits: asked, setting = 'months', months, stepOuts } = request;
+  if (setting === 'none' || stepOuts === 'alone') return [];
+  const shares =
+    basis === 'kit' ? [{ size: request.size, kits: 1 }] : (asked ?? kitsBySize(programme, colourway, participants));
   return shares.flatMap(({ size, kits: quilts }) => {
     const month = (size?.setting ?? programme.setting)?.months.get('backing');
     const wanted = setting === 'all' || months.some((m) => m.id === month);
@@ -108,7 +116,11 @@ export function planPieces(
     if (usableLength) return planSheets(pieces, usableWidth, usableLength);
   } catch (error) {
     if (!(error instanceof DoesNotFit)) throw error;
-    throw new PlanError([{ path: index >= 0 ? `${path}/usableWidth` : path, message: error.message }]);
+    // A print that must keep its way up cannot be laid along the fabric: say which it is, and what helps.
+    const upright = fabric.directional
+      ? `; '${name}' is a directional print. Piece it from strips across the fabric, cut it lengthways along the selvedge with the print lying down (switch 'directional' off for it), or choose another print`
+      : '';
+    throw new PlanError([{ path: index >= 0 ? `${path}/usableWidth` : path, message: `${error.message}${upright}` }]);
   }
   throw new PlanError([
     {

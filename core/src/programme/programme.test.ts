@@ -39,7 +39,7 @@ describe('plans of random programmes', () => {
     '%s, cover the demand of every kit, without overlap, edge to edge',
     (_, first, numRuns) => {
       fc.assert(
-        fc.property(randomProgramme, (document) => {
+        fc.property(randomProgramme(), (document) => {
           const programme = read(document);
           const [colourway] = programme.colourways;
           for (const basis of ['kit', 'batch'] as const) {
@@ -63,7 +63,7 @@ describe('plans of random programmes', () => {
 
   it('of all kits together hold every kit’s pieces, as many times as there are kits', () => {
     fc.assert(
-      fc.property(randomProgramme, (document) => {
+      fc.property(randomProgramme(), (document) => {
         const programme = read(document);
         const request = {
           colourway: programme.colourways[0]!,

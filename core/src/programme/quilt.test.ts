@@ -128,7 +128,7 @@ describe('the quilt in the demand', () => {
     );
     const packet = planPacket(programme, { colourway: programme.colourways[0]!, months: [programme.months[2]!] });
     // 78 by 93 in: two panels of 93 in are longer than three of 78.
-    expect(packet.backing).toMatchObject({ seams: 'upright', panels: 2, length: ratio(186) });
+    expect(packet.finishing.backing).toMatchObject({ seams: 'upright', panels: 2, length: ratio(186) });
     const stock = planStock(programme, { packets: [2] }).find((s) => s.fabric.id === 'g');
     expect(stock?.order.length.valueOf()).toBe(4 * 189);
   });

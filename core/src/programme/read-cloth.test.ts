@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { value } from '../fabric';
-import { costOfPlan, demandOf, planCutting, planStock, readProgramme } from './index';
+import { boughtIn, demandOf, packetAccount, planStock, readProgramme } from './index';
 import { monthDoubts } from '../sheet';
 
 const block = {
@@ -65,9 +65,7 @@ describe('a letter of one’s own choice', () => {
 
   it('is cut and told like any other, but neither ordered nor paid for', () => {
     expect(demandOf(programme, request).map((d) => d.fabric.name)).toEqual(['light', 'Your choice, dark']);
-    const plan = planCutting(programme, request);
-    const paid = plan.fabrics.filter((f) => !f.fabric.own);
-    expect(costOfPlan(plan, programme)).toBeCloseTo(costOfPlan({ ...plan, fabrics: paid }, programme)!);
+    expect(boughtIn(programme, [packetAccount(programme, 0)]).map((b) => b.fabric.id)).toEqual(['light']);
     expect(planStock(programme, { packets: [0] }).map((s) => s.fabric.id)).toEqual(['light']);
   });
 

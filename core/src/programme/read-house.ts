@@ -15,6 +15,8 @@ export const DEFAULTS = {
     hst: '1/8',
     qst: '1/4',
     geese: '1/8',
+    'square-in-square': '1/4',
+    economy: '1/4',
     saleable: '9',
     mat: { width: '12', length: '24', gap: '1/8' },
     seamLimit: 2,
@@ -29,6 +31,8 @@ export const DEFAULTS = {
     hst: '0.3',
     qst: '0.6',
     geese: '0.3',
+    'square-in-square': '0.6',
+    economy: '0.6',
     saleable: '25',
     mat: { width: '30', length: '60', gap: '0.3' },
     seamLimit: 5,
@@ -36,6 +40,9 @@ export const DEFAULTS = {
     boltLimit: 10_000,
   },
 };
+
+/** Kinds of units that can be cut large and trimmed; what is sewn by folded corners is right as it is, or spoilt. */
+const LARGE = ['hst', 'qst', 'geese', 'square-in-square', 'economy'] as const;
 
 type HouseFile = NonNullable<ProgrammeFile['house']>;
 
@@ -59,7 +66,10 @@ function readHouse(house: HouseFile, unit: Unit, length: ReadLength, refuse: Ref
   const field = (name: 'seam' | 'rounding' | 'wof' | 'sellingStep', limit: number) =>
     length(house[name], `/house/${name}`, { fallback: standard[name], limit });
   const oversize: Record<string, Rational> = {};
-  for (const kind of ['hst', 'qst', 'geese'] as const)
+  for (const kind of Object.keys(house.oversize ?? {}))
+    if (!(LARGE as readonly string[]).includes(kind))
+      refuse(`/house/oversize/${kind}`, `units of that kind are not cut large; ${LARGE.join(', ')} are`);
+  for (const kind of LARGE)
     oversize[kind] = length(house.oversize?.[kind], `/house/oversize/${kind}`, {
       zero: true,
       fallback: standard[kind],

@@ -17,11 +17,22 @@ interface Known {
   months: readonly Month[];
   colourways: readonly Colourway[];
   fabrics: ReadonlyMap<string, Fabric>;
+  sizes: readonly Pick<SizeOption, 'id'>[];
 }
 
 /** Months that no packet names are handed out each by itself. */
-export function readKits(file: ProgrammeFile, { months, colourways, fabrics }: Known, refuse: Refuse): Kits {
-  const { kind = 'yardage', packets = [], spares = 0, demoSets = 0, most, stepOuts = [], bundle = {} } = file.kits ?? {};
+export function readKits(file: ProgrammeFile, { months, colourways, fabrics, sizes }: Known, refuse: Refuse): Kits {
+  const {
+    kind = 'yardage',
+    packets = [],
+    spares = 0,
+    demoSets = 0,
+    most,
+    stepOuts = [],
+    bundle = {},
+    otherKinds = [],
+    keepWhole = [],
+  } = file.kits ?? {};
   const packed = new Map<string, number>();
   packets.forEach((packet, i) =>
     packet.forEach((id, j) => {
@@ -36,6 +47,14 @@ export function readKits(file: ProgrammeFile, { months, colourways, fabrics }: K
     if (colourway !== undefined && !colourways.some((c) => c.id === colourway))
       refuse(`/kits/stepOuts/${i}/colourway`, `there is no colourway '${colourway}'`);
   });
+  otherKinds.forEach(({ colourway, size }, i) => {
+    const path = `/kits/otherKinds/${i}`;
+    if (!colourways.some((c) => c.id === colourway)) refuse(`${path}/colourway`, `there is no colourway '${colourway}'`);
+    if (size !== undefined && !sizes.some((s) => s.id === size)) refuse(`${path}/size`, `there is no size '${size}'`);
+  });
+  keepWhole.forEach((id, i) => {
+    if (!months.some((m) => m.id === id)) refuse(`/kits/keepWhole/${i}`, `there is no month '${id}'`);
+  });
   for (const id of Object.keys(bundle)) {
     const fabric = fabrics.get(id);
     if (!fabric) refuse(`/kits/bundle/${id}`, `there is no fabric '${id}'`);
@@ -47,7 +66,10 @@ export function readKits(file: ProgrammeFile, { months, colourways, fabrics }: K
     const key = packed.get(month.id) ?? month.id;
     found.set(key, [...(found.get(key) ?? []), month]);
   }
-  return { kind, packets: [...found.values()], spares, demoSets, most, stepOuts, bundle: new Map(Object.entries(bundle)) };
+  return {
+    ...{ kind, packets: [...found.values()], spares, demoSets, most, stepOuts, otherKinds },
+    ...{ bundle: new Map(Object.entries(bundle)), keepWhole: new Set(keepWhole) },
+  };
 }
 
 /** Lengths on the shelf; one without an id is known by its place. */

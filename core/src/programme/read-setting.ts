@@ -14,6 +14,7 @@ const DEFAULTS = {
 
 interface Known {
   unit: Unit;
+  fabrics: ReadonlyMap<string, unknown>;
   months: Programme['months'];
   length: ReadLength;
   refuse: Refuse;
@@ -36,7 +37,7 @@ export function readSettings(file: ProgrammeFile, known: Known): { plain?: Setti
   return { plain, sizes };
 }
 
-function readSetting(file: SettingFile, path: string, make: number, { unit, months, length, refuse }: Known): Setting {
+function readSetting(file: SettingFile, path: string, make: number, { unit, fabrics, months, length, refuse }: Known): Setting {
   const usual = DEFAULTS[unit];
   const strip = (written: { finished: string | number; role: string }, at: string) => ({
     finished: length(written.finished, `${path}/${at}/finished`, { limit: usual.widest }),
@@ -47,7 +48,11 @@ function readSetting(file: SettingFile, path: string, make: number, { unit, mont
   for (const [group, id] of Object.entries(file.months ?? {}))
     if (partGroups.includes(group as PartGroup) && !months.some((m) => m.id === id))
       refuse(`${path}/months/${group}`, `there is no month '${id}'`);
-  const { sashing, frame, triangles, binding, backing } = file;
+  const { sashing, frame, triangles, binding, backing, wadding } = file;
+  if (wadding?.fabric !== undefined && !fabrics.has(wadding.fabric))
+    refuse(`${path}/wadding/fabric`, `there is no fabric '${wadding.fabric}'`);
+  const given = new Map(Object.entries(file.months ?? {}) as [PartGroup, string][]);
+  const withBacking = given.get('backing');
   const wide = (written: string | number | undefined, at: string, fallback: string, zero = true): Rational =>
     length(written, `${path}/${at}`, { fallback, zero, limit: usual.widest * 3 });
   return {
@@ -81,8 +86,10 @@ function readSetting(file: SettingFile, path: string, make: number, { unit, mont
         ...(backing.width !== undefined && { width: wide(backing.width, 'backing/width', '108', false) }),
       },
     }),
+    ...(wadding?.fabric && { wadding: { fabric: wadding.fabric } }),
     places: new Map(Object.entries(file.places ?? {})),
-    months: new Map(Object.entries(file.months ?? {}) as [PartGroup, string][]),
+    // Wadding comes with the backing, unless a month of its own is named.
+    months: withBacking && !given.has('wadding') ? given.set('wadding', withBacking) : given,
   };
 }
 

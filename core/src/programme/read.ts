@@ -1,6 +1,7 @@
 /** Reads a programme document: shape first, then lengths, references, drawings and sense. */
 import { readBlock, tilingProblems, type Block, type BlockFile, type Problem } from '../block';
 import { Exact, formatLength, type Rational, type Unit } from '../measure';
+import { directionalIn } from './directional';
 import type { Colourway, House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile, Reading } from './document';
 import { letterOf } from './letters';
 import { readCalendar, readMoney } from './read-year';
@@ -32,13 +33,13 @@ export function readProgramme(document: unknown): Reading {
   unique('/colourways', file.colourways, refuse);
 
   const months = readMonths(file, blocks, house, length, refuse);
-  const settings = readSettings(file, { unit, months, length, refuse });
+  const settings = readSettings(file, { unit, fabrics, months, length, refuse });
   const setting = settings.plain ? rolesOfSetting(settings.plain).map((r) => r.role) : [];
   const colourways = readColourways(file, fabrics, months, { house, setting, refuse });
   for (const id of Object.keys(file.participants ?? {}))
     if (!colourways.some((c) => c.id === id)) refuse(`/participants/${id}`, `there is no colourway '${id}'`);
   const sizes = readSizes(file, colourways, refuse).map((size, i) => ({ ...size, setting: settings.sizes[i] }));
-  const kits = readKits(file, { months, colourways, fabrics }, refuse);
+  const kits = readKits(file, { months, colourways, fabrics, sizes }, refuse);
   const shelf = readShelf(file, fabrics, length, refuse);
   unique('/sizes', file.sizes, refuse);
   const orders = readOrders(file, fabrics, length, refuse);
@@ -67,7 +68,7 @@ export function readProgramme(document: unknown): Reading {
     ...{ sizes, kits, shelf, orders, calendar, money: readMoney(file) },
     melts: new Set((file.melts ?? []).map((pair) => [...pair].sort().join(' '))),
     lightness: new Map(roles.map((role) => [role, lightness(role)])),
-    directional: directionalRoles(colourways),
+    directional: new Set(colourways.flatMap((c) => [...directionalIn(c)])),
   };
   const sizesWarned = programme.setting ? settingWarnings(programme) : sizeWarnings(programme);
   const warnings = [...unknownFields(file), ...sizesWarned, ...crowdedSizes(programme), ...unusedBlocks(file)];
@@ -146,13 +147,6 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
 
 function sizeText(width: Rational, height: Rational | undefined, unit: Unit): string {
   return height === undefined ? formatLength(width, unit) : `${formatLength(width, unit)}x${formatLength(height, unit)}`;
-}
-
-/** Letters that some colourway casts with a directional fabric, with those of their pools. */
-function directionalRoles(colourways: Colourway[]): Set<string> {
-  const cast = colourways.flatMap((c) => [...c.fabrics]);
-  const letters = new Set(cast.filter(([, f]) => f.directional).map(([role]) => letterOf(role)));
-  return new Set(cast.map(([role]) => role).filter((role) => letters.has(letterOf(role))));
 }
 
 /** Handbook 2: blocks in one quilt must agree in size. */

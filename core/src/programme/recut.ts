@@ -4,10 +4,10 @@
  */
 import { labourOf as labour, type FabricPlan, type SheetPlan } from '../cutting';
 import { formatLength, formatYardage, parseLength, ratio, type Rational } from '../measure';
-import { demandOf, kitCount, type FabricDemand } from './demand';
+import { demandOf, type FabricDemand } from './demand';
 import type { Fabric, Programme } from './document';
 import { PlanError } from './plan-error';
-import { backingsOf, planPieces, type CuttingPlan, type PlanRequest } from './plan';
+import { backingsOf, kitsIn, planPieces, type CuttingPlan, type PlanRequest } from './plan';
 
 /** Pieces that were cut: by fabric, label and size as written, since a piece of another size is another piece. */
 export interface CutPiece {
@@ -57,7 +57,7 @@ export function planRest(programme: Programme, request: PlanRequest, cut: readon
   const participants = request.basis === 'kit' ? 1 : request.participants;
   return {
     ...{ colourway: request.colourway, basis: request.basis, reading: request.reading ?? 'thriftiest', participants },
-    kits: request.basis === 'kit' ? 1 : kitCount(programme, participants),
+    kits: kitsIn(programme, request),
     ...{ fabrics, used, over: together(over), backings: backingsOf(programme, request) },
   };
 }

@@ -3,6 +3,7 @@ import { PER_CELL, touching, type Block, type Polygon } from '../block';
 import { scatter, type ScatterTask } from '../fabric';
 import { quiltParts } from '../setting';
 import type { Colourway, Fabric, Month, MonthBlock, Pool, Programme, SizeOption } from './document';
+import { directionalIn } from './directional';
 import { poolLetter } from './letters';
 import { making } from './making';
 import { PlanError } from './plan-error';
@@ -72,7 +73,22 @@ export function scatteredOf(programme: Programme, colourway: Colourway, size?: S
 
 /** The quilt of a size as a colourway casts it. Throws PlanError. */
 export function quiltAsCast(programme: Programme, colourway: Colourway, size?: SizeOption): Quilt | undefined {
-  return scatteredOf(programme, colourway, size)?.quilt ?? quiltOf(programme, size);
+  const scattered = scatteredOf(programme, colourway, size)?.quilt;
+  const quilt = scattered ?? quiltOf(programme, size);
+  return quilt && (scattered ? quilt : withDirections(programme, colourway, quilt));
+}
+
+const upright = new WeakMap<Quilt, Map<string, Quilt>>();
+
+/** The quilt with the directional prints of that colourway, and of no other, kept upright. */
+function withDirections({ house }: Programme, colourway: Colourway, quilt: Quilt): Quilt {
+  const directional = directionalIn(colourway);
+  const key = [...directional].sort().join();
+  const made = upright.get(quilt) ?? new Map<string, Quilt>();
+  upright.set(quilt, made);
+  const found = made.get(key) ?? { ...quilt, parts: quiltParts(quilt.top.parts, { ...house, directional }) };
+  made.set(key, found);
+  return found;
 }
 
 /** What a participant makes of a month's entry in a colourway; as drawn where nothing is scrappy. */
@@ -147,7 +163,8 @@ function scatterQuilt(programme: Programme, colourway: Colourway, size?: SizeOpt
       })),
     );
   }
-  const { house, directional } = programme;
+  const { house } = programme;
+  const directional = directionalIn(colourway);
   const parts = quilt?.top.parts.map((p, i) => ({ ...p, role: partRoles[i]! })) ?? [];
   return {
     blocks,

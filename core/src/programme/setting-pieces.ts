@@ -112,6 +112,28 @@ export function backingCloth(programme: Programme, colourway: Colourway, size?: 
   return { fabric, role: backing.role, ...cloth };
 }
 
+/** Wadding of one quilt, as large as its backing. */
+export interface Wadding {
+  w: Rational;
+  h: Rational;
+  /** The smallest size that it is packed in, where there is one. */
+  packaged?: { name: string; w: Rational; h: Rational };
+  /** What the shop cuts it from; undefined where everybody finds their own. */
+  cloth?: Backing & { fabric: Fabric };
+}
+
+/** The wadding of one quilt; undefined without a setting. Throws PlanError. */
+export function waddingOf(programme: Programme, colourway: Colourway, size?: SizeOption): Wadding | undefined {
+  const quilt = quiltAsCast(programme, colourway, size);
+  if (!quilt) return undefined;
+  const { w, h } = quilt.backing;
+  const packaged = packagedBatting(w, h, programme.unit);
+  const fabric = programme.fabrics.find((f) => f.id === quilt.setting.wadding?.fabric);
+  // Panels of wadding are butted, not seamed.
+  const cloth = fabric && { fabric, ...backingOf(w, h, { width: fabric.usableWidth, seam: ratio(0), seams: 'least' }) };
+  return { w, h, ...(packaged && { packaged }), ...(cloth && { cloth }) };
+}
+
 /** The quilt as the command line prints it (docs/formats.md). Throws PlanError. */
 export function quiltContract(programme: Programme, colourway: Colourway, size?: SizeOption) {
   const quilt = quiltAsCast(programme, colourway, size);

@@ -44,7 +44,7 @@ describe('bolts and orders of a programme', () => {
     const months = programme.kits.packets[0]!;
     expect(butt.order.length.equals(ratio(540).mul(butt.order.bolts!))).toBe(true);
     const release = new Date(`${months[0]!.release}T00:00:00Z`).getTime();
-    expect((release - new Date(`${butt.order.by}T00:00:00Z`).getTime()) / 86_400_000).toBe(28);
+    expect((release - new Date(`${butt.order.by}T00:00:00Z`).getTime()) / 86_400_000).toBe(21 + programme.calendar.days.house);
   });
 
   it('count the bundle once, with the first packet', () => {

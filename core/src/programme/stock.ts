@@ -1,11 +1,10 @@
 /** From packets and the shelf to bolts and orders: what is cut from which bolt, and what to ask of whom by when. */
 import { allocate, fewestBins, type BoltPlan, type LengthSet } from '../cutting';
 import { ratio, type Rational } from '../measure';
-import { kitsBySize } from './demand';
-import type { Fabric, Month, Programme } from './document';
+import { boughtIn, costOf, packetAccount, yardIn, type ShopCut } from './account';
+import type { Fabric, Programme } from './document';
+import { orderDay } from './order-day';
 import { comingOf } from './orders';
-import { planPacket } from './packets';
-import { planCutting } from './plan';
 import { handsOut } from './set-blocks';
 
 export interface FabricStock {
@@ -43,97 +42,70 @@ export interface StockRequest {
 }
 
 /**
- * Lengths for everybody's packets on the bolts of the shelf, fabric by fabric. In a programme that pre-cuts, the lengths are the strips of
- * all kits together. Throws PlanError.
+ * What the account of some packets cuts, laid on the bolts of the shelf, fabric by fabric: lengths of one person come from one dye lot; a back
+ * need not match its top. Throws PlanError.
  */
 export function planStock(programme: Programme, { packets, people = {}, progress }: StockRequest): FabricStock[] {
-  const { kits, house, shelf } = programme;
-  const chosen = packets
-    .map((i) => ({ number: i + 1, months: kits.packets[i]! }))
-    .filter(({ months }) => months?.some((m) => handsOut(programme, m)));
-  const sets = new Map<Fabric, LengthSet[]>();
-  const pieces = new Map<Fabric, number>();
-  const steps = programme.colourways.length;
-  programme.colourways.forEach((colourway, done) => {
-    const participants = people[colourway.id] ?? programme.participants.get(colourway.id) ?? 0;
-    if (kits.kind === 'pre-cut' || kits.kind === 'die-cut') addStrips(colourway, participants);
-    else
-      for (const share of kitsBySize(programme, colourway, participants)) {
-        if (share.kits > 0) addLengths(colourway, share);
-      }
-    progress?.((done + 1) / steps);
+  const { house, shelf } = programme;
+  const chosen = packets.filter((i) => programme.kits.packets[i]?.some((m) => handsOut(programme, m)));
+  const accounts = chosen.map((i, done) => {
+    const account = packetAccount(programme, i, { people });
+    progress?.((done + 1) / chosen.length);
+    return account;
   });
-  const fabrics = programme.fabrics.filter((f) => sets.has(f) || pieces.has(f) || shelf.some((s) => s.fabric === f));
+  const bought = new Map(boughtIn(programme, accounts).map((b) => [b.fabric, b]));
+  const sets = lengthSets(accounts.flatMap((a) => a.cuts));
+  const fabrics = programme.fabrics.filter((f) => bought.has(f) || shelf.some((s) => s.fabric === f));
   return fabrics.map((fabric) => {
     const own = shelf.filter((s) => s.fabric === fabric);
     const lengths = own.filter((s) => s.length.compare(0) > 0);
     const held = own.reduce((sum, s) => sum.add(s.length), ratio(0));
-    const wanted = (sets.get(fabric) ?? []).reduce(
-      (sum, s) => sum.add(s.lengths.reduce((n, l) => n.add(l.length), ratio(0)).mul(s.qty)),
-      ratio(0),
-    );
+    const wanted = bought.get(fabric)?.length ?? ratio(0);
     const coming = comingOf(programme, fabric);
     const common = { fabric, wanted, shelf: held, coming };
-    const by = orderBy(
+    const by = orderDay(
+      programme,
       fabric,
-      chosen.map((c) => c.months),
+      accounts.filter((a) => a.cuts.some((c) => c.fabric === fabric)).map((a) => a.months),
     );
-    const count = pieces.get(fabric);
     if (fabric.form !== 'yardage') {
+      const count = bought.get(fabric)?.pieces ?? 0;
       const lying = own.reduce((n, s) => n + s.pieces, 0);
-      const pieces = Math.max(0, (count ?? 0) - lying - coming.pieces);
-      return { ...common, pieces: count ?? 0, held: lying, order: { length: ratio(0), pieces, by } };
+      const lacking = Math.max(0, count - lying - coming.pieces);
+      const cost = costOf({ fabric, length: ratio(0), pieces: lacking }, programme);
+      return { ...common, pieces: count, held: lying, order: { length: ratio(0), pieces: lacking, by, cost } };
     }
     const bolts = allocate(sets.get(fabric) ?? [], lengths, house.saleable);
     return { ...common, bolts, order: { ...orderOf(fabric, bolts, coming.length, programme), by } };
   });
+}
 
-  function addLengths(colourway: Programme['colourways'][number], { size, kits: n }: ReturnType<typeof kitsBySize>[number]) {
-    const lengths = new Map<Fabric, LengthSet['lengths'][number][]>();
-    const name = size ? `${colourway.name}, ${size.name}` : colourway.name;
-    const backs: { fabric: Fabric; label: string; toBuy: Rational }[] = [];
-    const put = (fabric: Fabric, label: string, length: Rational) =>
-      lengths.set(fabric, [...(lengths.get(fabric) ?? []), { label, length }]);
-    for (const { number, months } of chosen) {
-      const packet = planPacket(programme, { colourway, months, size });
-      for (const { fabric, plan } of packet.fabrics)
-        if ('sheets' in plan) pieces.set(fabric, (pieces.get(fabric) ?? 0) + plan.sheetsNeeded * n);
-        else if (plan.lengthToBuy.compare(0) > 0) put(fabric, `${name}: packet ${number}`, plan.lengthToBuy);
-      // The back of a quilt need not be of the same dye lot as its top.
-      if (packet.backing) backs.push({ ...packet.backing, label: `${name}: packet ${number}, backing` });
+/** Lengths by fabric, those of one sort of kit from all packets together in a set. */
+function lengthSets(cuts: readonly ShopCut[]): Map<Fabric, LengthSet[]> {
+  const sets = new Map<Fabric, LengthSet[]>();
+  const kits = new Map<string, { label: string; length: Rational }[]>();
+  for (const { fabric, use, who, label, length, qty } of cuts) {
+    if (length.equals(0)) continue;
+    const own = sets.get(fabric) ?? [];
+    sets.set(fabric, own);
+    const key = JSON.stringify([fabric.id, who, qty]);
+    const together = use === 'kit' ? kits.get(key) : undefined;
+    if (together) {
+      together.push({ label, length });
+      continue;
     }
-    // The bundle is handed out with the first packet.
-    if (chosen.some((c) => c.number === 1))
-      for (const fabric of new Set(colourway.fabrics.values())) {
-        const own = kits.bundle.get(fabric.id) ?? 0;
-        if (own > 0) pieces.set(fabric, (pieces.get(fabric) ?? 0) + own * n);
-      }
-    for (const { fabric, label, toBuy } of backs)
-      sets.set(fabric, [...(sets.get(fabric) ?? []), { label, lengths: [{ label, length: toBuy }], qty: n }]);
-    for (const [fabric, list] of lengths)
-      sets.set(fabric, [...(sets.get(fabric) ?? []), { label: name, lengths: list, qty: n }]);
+    const lengths = [{ label, length }];
+    if (use === 'kit') kits.set(key, lengths);
+    own.push({ label: use === 'kit' ? who : label, lengths, qty });
   }
-
-  function addStrips(colourway: Programme['colourways'][number], participants: number) {
-    for (const { number, months } of chosen)
-      for (const { fabric, plan } of planCutting(programme, { colourway, months, basis: 'batch', participants }).fabrics) {
-        if ('sheets' in plan) pieces.set(fabric, (pieces.get(fabric) ?? 0) + plan.sheetsNeeded);
-        else {
-          const named = plan.strips.map(({ length, repeat }, i) => {
-            const label = `${colourway.name}: packet ${number}, strip ${i + 1}`;
-            return { label, lengths: [{ label, length }], qty: repeat };
-          });
-          sets.set(fabric, [...(sets.get(fabric) ?? []), ...named]);
-        }
-      }
-  }
+  return sets;
 }
 
 /** What is lacking, in whole bolts where the fabric comes so. */
 function orderOf(fabric: Fabric, plan: BoltPlan, coming: Rational, { unit }: Programme): Omit<FabricOrder, 'by'> {
   const lacking = plan.order.reduce((sum, o) => sum.add(o.length.mul(o.qty)), ratio(0));
   const price = (length: Rational) =>
-    fabric.pricePerYard === undefined ? undefined : (length.valueOf() / (unit === 'in' ? 36 : 91.44)) * fabric.pricePerYard;
+    fabric.pricePerYard === undefined ? undefined : (length.valueOf() / yardIn(unit)) * fabric.pricePerYard;
   const { boltLength } = fabric;
   const left = lacking.compare(coming) > 0 ? lacking.sub(coming) : ratio(0);
   if (!boltLength || left.equals(0)) return { length: left, cost: price(left) };
@@ -155,15 +127,3 @@ function orderOf(fabric: Fabric, plan: BoltPlan, coming: Rational, { unit }: Pro
 
 /** Eighths of an inch, and finer than a millimetre: lengths to buy are whole steps of the shop. */
 const TICKS = 8;
-
-/** The lead time before the first release, a week of it for cutting and packing. */
-function orderBy({ leadDays }: Fabric, packets: readonly (readonly Month[])[]): string | undefined {
-  const releases = packets.flatMap((months) => months[0]!.release ?? []).sort();
-  if (leadDays === undefined || !releases[0]) return undefined;
-  const day = new Date(`${releases[0]}T00:00:00Z`);
-  day.setUTCDate(day.getUTCDate() - leadDays - PACKING_DAYS);
-  return day.toISOString().slice(0, 10);
-}
-
-/** Days between delivery and release. A rule of thumb of our own. */
-const PACKING_DAYS = 7;

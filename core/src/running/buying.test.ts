@@ -9,7 +9,9 @@ const demo = JSON.parse(
 const QUESTION = {
   seen: { peopleMonths: 300, left: 4, joined: 6 },
   people: { frost: 20, harvest: 10, dusk: 0 },
-  cloth: Object.fromEntries(demo.fabrics!.map((f) => [f.id, 24])),
+  cloth: Object.fromEntries(
+    demo.colourways!.map((c) => [c.id, Object.fromEntries(Object.values(c.fabrics).map((id) => [id, 24]))]),
+  ),
   ...{ releases: 6, ahead: 5 },
 };
 

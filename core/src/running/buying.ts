@@ -19,8 +19,8 @@ export interface ClothQuestion {
   seen: Seen;
   /** Who takes part, by colourway. */
   people: Readonly<Record<string, number>>;
-  /** What the months ahead take of each fabric, by its id, for all those people together; in yards or metres. */
-  cloth: Readonly<Record<string, number>>;
+  /** What the packets ahead take for those people, by colourway and fabric; in yards or metres. */
+  cloth: Readonly<Record<string, Readonly<Record<string, number>>>>;
   /** Releases that are still to come, and how far the last of them is, in months. */
   releases: number;
   ahead: number;
@@ -42,12 +42,10 @@ export function clothToBuy(programme: Programme, { seen, people, cloth, releases
     const own = people[colourway.id] ?? 0;
     if (own === 0) return [];
     const month = forecast(own, seen, ahead).at(-1)!;
-    return [...new Set(colourway.fabrics.values())].flatMap((fabric) => {
-      const sharing = programme.colourways
-        .filter((c) => [...c.fabrics.values()].includes(fabric))
-        .reduce((sum, c) => sum + (people[c.id] ?? 0), 0);
-      const each = (cloth[fabric.id] ?? 0) / sharing;
-      if (each === 0 || fabric.own) return [];
+    const taken = cloth[colourway.id] ?? {};
+    return programme.fabrics.flatMap((fabric) => {
+      const each = (taken[fabric.id] ?? 0) / own;
+      if (each === 0) return [];
       const price = (fabric.pricePerYard ?? PRICE) * each;
       const costs = { short: Math.max(net * releases * 0.5, price * 2), over: price * 0.5 };
       const buy = buyNow(month, { ...costs, again: 1 - (fabric.gone ?? UNKNOWN_GONE) });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { calendarSteps, releaseDays } from './calendar';
-import { awayOn, dayAfter, daysBetween, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './days';
+import { awayOn, dayAfter, daysBetween, mondayOf, nthWeekday, placeOfDay, releaseInstant } from '../programme';
 import { tableLoad, type TableJob } from './load';
 import { readProgramme, type Month, type ProgrammeFile } from '../programme';
 import demo from '../../../demo/allotment-year.aggrega.json';

@@ -1,6 +1,17 @@
 /** When what has to be done: releases by a cadence, and backwards from each what comes before it (handbook 6). */
-import { handsOut, type Calendar, type Month, type Programme } from '../programme';
-import { awayOn, dayAfter, nthWeekday, placeOfDay } from './days';
+import {
+  awayOn,
+  dayAfter,
+  fabricsOfPacket,
+  handsOut,
+  nthWeekday,
+  orderDay,
+  placeOfDay,
+  workingDay,
+  type Calendar,
+  type Month,
+  type Programme,
+} from '../programme';
 
 export interface ReleaseDay {
   day: string;
@@ -58,40 +69,24 @@ export function calendarSteps(programme: Programme): CalendarStep[] {
   const steps = months.flatMap((month): CalendarStep[] => {
     if (!month.release) return [];
     const before = (kind: StepKind, days: number): CalendarStep => {
-      const wanted = dayAfter(month.release!, -days);
-      const [day, earlier] = workingDay(wanted, calendar);
-      return { kind, month, day, ...(earlier && { earlier }) };
+      const { day, because } = workingDay(dayAfter(month.release!, -days), calendar);
+      return { kind, month, day, ...(because && { earlier: because }) };
     };
     const { days } = calendar;
     const own = [before('proof', days.proof), before('release', 0)];
     if (month.blocks.length > 0) own.push(before('sample', days.sample));
     // Cloth of a packet comes and goes with its first month.
     const packet = kits.packets.find((p) => p[0] === month);
-    const cloth = packet?.some((m) => handsOut(programme, m)) && kits.kind !== 'list';
-    if (cloth) {
+    const fabrics = packet?.some((m) => handsOut(programme, m)) ? fabricsOfPacket(programme, packet) : [];
+    if (fabrics.length > 0) {
       own.push(before('cut', Math.max(days.cut, days.pack)), before('pack', days.pack), before('house', days.house));
-      const lead = leadDays(programme, packet!);
-      if (lead > 0) own.push(before('order', days.house + lead));
+      // The fabric that takes longest to come says when to order; one of which nobody knows says nothing.
+      const longest = fabrics.filter((f) => f.leadDays).sort((a, b) => b.leadDays! - a.leadDays!)[0];
+      const first = longest && orderDay(programme, longest, [packet!]);
+      if (first) own.push({ ...before('order', days.house + longest.leadDays!), day: first });
     }
     return own;
   });
   const order = (s: CalendarStep) => stepKinds.indexOf(s.kind);
   return steps.sort((a, b) => (a.day === b.day ? order(a) - order(b) : a.day < b.day ? -1 : 1));
-}
-
-/** A release day itself is settled by the organiser; work before it is not done on days away. */
-function workingDay(wanted: string, { away }: Calendar): [string, string?] {
-  let day = wanted;
-  const because = awayOn(day, away);
-  for (let known = because; known; known = awayOn(day, away)) day = dayAfter(known.from, -1);
-  return [day, because && (because.name || 'away')];
-}
-
-/** The longest that any fabric of those months takes to come; fabrics of which nobody knows count for nothing. */
-function leadDays({ colourways }: Programme, months: readonly Month[]): number {
-  const letters = new Set(months.flatMap((m) => m.blocks.flatMap((b) => b.block.patches.map((p) => p.role))));
-  const leads = colourways.flatMap((c) =>
-    [...c.fabrics].filter(([role]) => letters.has(role)).map(([, fabric]) => (fabric.own ? 0 : (fabric.leadDays ?? 0))),
-  );
-  return Math.max(0, ...leads);
 }

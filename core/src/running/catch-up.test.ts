@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { catchUp, monthMinutes, progressSteps, type ProgressStep } from './catch-up';
-import { dayAfter } from './days';
+import { dayAfter } from '../programme';
 import { sewingPace } from './sewing-pace';
 import { effortOf } from '../construction';
 import { constructMonthBlock, readProgramme } from '../programme';

@@ -1,7 +1,7 @@
 /** A way to catch up: what is not done yet, oldest month first, in weeks of as many hours as she has. */
 import { stepMinutes, type StepMinutes } from '../construction';
 import { constructMonthBlock, making, type Colourway, type Month, type Programme, type SizeOption } from '../programme';
-import { dayAfter } from './days';
+import { dayAfter } from '../programme';
 
 /** What a participant ticks off, in order. */
 export const progressSteps = ['cut', 'units', 'block'] as const;

@@ -14,7 +14,7 @@ export {
   type RosterState,
 } from './person';
 export { changedPeople, inverseRoster, type RosterChange, type RosterMeeting } from './roster-changes';
-export { awayOn, dayAfter, daysBetween, mondayOf, releaseInstant } from './days';
+export { awayOn, dayAfter, daysBetween, mondayOf, releaseInstant } from '../programme';
 export {
   calendarSteps,
   releaseDays,
@@ -50,5 +50,5 @@ export {
   type Seen,
 } from './forecast';
 export { clothToBuy, type ClothAdvice, type ClothQuestion } from './buying';
-export { netPrice, yearMoney, type MonthCost, type MonthMoney, type YearMoney } from './money';
+export { monthCosts, netPrice, yearMoney, type MonthCost, type MonthMoney, type YearMoney } from './money';
 export { sewingPace } from './sewing-pace';

@@ -1,6 +1,6 @@
 /** Hours at the table against the hours there are: what does not fit its week moves earlier, and why is said. */
 import type { Calendar, Month } from '../programme';
-import { awayOn, dayAfter, mondayOf } from './days';
+import { awayOn, dayAfter, mondayOf } from '../programme';
 
 export interface TableJob {
   month: Month;

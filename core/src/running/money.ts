@@ -1,10 +1,10 @@
 /** What kits cost as they are cut, what comes in, and from how many people on it pays (handbook 6). Taxes are the organiser's: a rate, no advice. */
-import { kitCount, type Money, type Month, type Programme } from '../programme';
+import { kitGroups, type Money, type Month, type PacketFigures, type Programme } from '../programme';
 
 /** What is known of a month, all colourways together. */
 export interface MonthCost {
   month: Month;
-  /** Of the cloth as it is cut, waste, spares and demo sets included; undefined while a fabric has no price. */
+  /** Of the fabric that is bought for its packet, waste, spares and demo sets included, where the month is the packet's first; undefined while one has no price. */
   cloth?: number;
   /** At the cutting table. */
   minutes: number;
@@ -44,11 +44,20 @@ export interface YearMoney {
 export const netPrice = ({ price, tax }: Pick<Money, 'price' | 'tax'>): number | undefined =>
   price === undefined ? undefined : price / (1 + tax / 100);
 
+/** What each month costs by the account: fabric and cutting come with a packet's first month, and nothing more with its later ones. */
+export function monthCosts(packets: readonly Pick<PacketFigures, 'months' | 'cost' | 'minutes'>[], pace: number): MonthCost[] {
+  return packets.flatMap(({ months, cost, minutes }) =>
+    months.map((month, i): MonthCost =>
+      i > 0 ? { month, cloth: 0, minutes: 0 } : { month, minutes: minutes * pace, ...(cost !== undefined && { cloth: cost }) },
+    ),
+  );
+}
+
 /** The year's money. `posted` people have their kits sent. */
 export function yearMoney(programme: Programme, costs: readonly MonthCost[], { posted }: { posted: number }): YearMoney {
   const { money } = programme;
   const people = [...programme.participants.values()].reduce((a, b) => a + b, 0);
-  const kits = programme.colourways.reduce((n, c) => n + kitCount(programme, programme.participants.get(c.id) ?? 0), 0);
+  const kits = programme.colourways.reduce((n, c) => n + kitGroups(programme, c).reduce((k, g) => k + g.kits, 0), 0);
   const net = netPrice(money);
   const months = costs.map(({ month, cloth, minutes }): MonthMoney => {
     const first = programme.kits.packets.some((p) => p[0] === month);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { readProgramme } from '../programme';
-import { dayAfter } from './days';
+import { dayAfter } from '../programme';
 import { embargoed } from './embargo';
 import { newProgramme } from './new-programme';
 import demo from '../../../demo/allotment-year.aggrega.json';

@@ -1,5 +1,5 @@
 /** A person on the roster: what is kept of her, and what she counts for. */
-import type { KitKind, Programme } from '../programme';
+import { kitKinds, type KitKind, type Programme } from '../programme';
 
 /** On the waiting list; taking part; no longer. */
 export const rosterStates = ['waiting', 'in', 'left'] as const;
@@ -58,33 +58,45 @@ export const blankPerson: Omit<Person, 'id'> = {
 export const getsKits = ({ state, kit }: Pick<Person, 'state' | 'kit'>, programme: Pick<Programme, 'kits'>): boolean =>
   state === 'in' && (kit || programme.kits.kind) !== 'list';
 
-/** What a roster comes to, as the document's `participants` and its sizes' `participants` have it. */
+/** What a roster comes to, as the document has it. */
 export interface RosterCounts {
-  /** People who get kits, per colourway; every colourway is named. */
+  /** Who takes part, per colourway; every colourway is named. */
   participants: Record<string, number>;
   /** Those among them who take a larger size, per size and colourway. */
   sizes: Record<string, Record<string, number>>;
+  /** Those among them whose kit is of another kind than the programme's. */
+  otherKinds: { colourway: string; size?: string; kind: KitKind; people: number }[];
 }
 
-/**
- * How many kits the roster asks for. Where nobody takes kits of the programme's own kind (all bring their own cloth), those who take part are
- * counted all the same: their lists say how much to buy.
- */
+/** How many people the roster has by colourway, size and kind of kit. */
 export function rosterCounts(
   people: readonly Pick<Person, 'state' | 'kit' | 'colourway' | 'size'>[],
   programme: Pick<Programme, 'kits' | 'colourways' | 'sizes'>,
 ): RosterCounts {
-  const own = programme.kits.kind === 'list';
-  const counted = people.filter((p) => (own ? p.state === 'in' : getsKits(p, programme)));
-  const count = (colourway: string, size?: string) =>
-    counted.filter((p) => p.colourway === colourway && (size === undefined || p.size === size)).length;
+  const counted = people.filter((p) => p.state === 'in');
+  const count = (colourway: string, of: Partial<Pick<Person, 'size' | 'kit'>> = {}) =>
+    counted.filter(
+      (p) =>
+        p.colourway === colourway &&
+        (of.size === undefined || p.size === of.size) &&
+        (of.kit === undefined || p.kit === of.kit),
+    ).length;
   const sizes = programme.sizes.map(({ id }) => {
-    const taken = programme.colourways.map((c) => [c.id, count(c.id, id)] as const).filter(([, n]) => n > 0);
+    const taken = programme.colourways.map((c) => [c.id, count(c.id, { size: id })] as const).filter(([, n]) => n > 0);
     return [id, Object.fromEntries(taken)] as const;
   });
+  const otherKinds = programme.colourways.flatMap(({ id: colourway }) =>
+    ['', ...programme.sizes.map((s) => s.id)].flatMap((size) =>
+      kitKinds.flatMap((kind) => {
+        const people = kind === programme.kits.kind ? 0 : count(colourway, { size, kit: kind });
+        return people > 0 ? [{ colourway, ...(size && { size }), kind, people }] : [];
+      }),
+    ),
+  );
   return {
     participants: Object.fromEntries(programme.colourways.map((c) => [c.id, count(c.id)])),
     sizes: Object.fromEntries(sizes),
+    otherKinds,
   };
 }
 

@@ -130,7 +130,7 @@ describe('days as people write them', () => {
 });
 
 describe('counting the roster', () => {
-  it('counts those who take part and do not bring their own cloth, size by size', () => {
+  it('counts those who take part, by size, and apart whose kit is of another kind', () => {
     const people = [
       person('a'),
       person('b', { size: 'double-bed' }),
@@ -140,11 +140,15 @@ describe('counting the roster', () => {
       person('f', { colourway: 'dusk', size: 'double-bed', kit: 'pre-cut' }),
     ];
     expect(rosterCounts(people, programme)).toEqual({
-      participants: { frost: 2, harvest: 0, dusk: 1 },
+      participants: { frost: 3, harvest: 0, dusk: 1 },
       sizes: { 'double-bed': { frost: 1, dusk: 1 } },
+      otherKinds: [
+        { colourway: 'frost', kind: 'list', people: 1 },
+        { colourway: 'dusk', size: 'double-bed', kind: 'pre-cut', people: 1 },
+      ],
     });
     const lists = { ...programme, kits: { ...programme.kits, kind: 'list' as const } };
-    expect(rosterCounts(people, lists).participants).toEqual({ frost: 3, harvest: 0, dusk: 1 });
+    expect(rosterCounts(people, lists).otherKinds.map((o) => o.kind)).toEqual(['pre-cut']);
   });
 
   it('refuses who left before she joined, and what the document does not have', () => {

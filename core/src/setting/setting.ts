@@ -6,7 +6,7 @@ export const settingKinds = ['straight', 'on-point', 'alternate', 'rows'] as con
 export type SettingKind = (typeof settingKinds)[number];
 
 /** What a setting is handed out in: each group comes with one month, frames and coping with the blocks that they go round. */
-export const partGroups = ['sashing', 'triangles', 'alternate', 'rounds', 'borders', 'binding', 'backing'] as const;
+export const partGroups = ['sashing', 'triangles', 'alternate', 'rounds', 'borders', 'binding', 'backing', 'wadding'] as const;
 export type PartGroup = (typeof partGroups)[number];
 
 export interface Border {
@@ -55,6 +55,8 @@ export interface Setting {
     width?: Rational;
     seam: Rational;
   };
+  /** Id of the fabric that the shop cuts the wadding from; undefined where everybody finds their own. */
+  wadding?: { fabric: string };
   /** By place: '1,1' is the first column's first; '1.5,1.5' lies between four blocks on point. */
   places: ReadonlyMap<string, PlaceChoice>;
   /** Months that hand out the groups, by id. */

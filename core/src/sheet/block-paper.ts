@@ -107,7 +107,10 @@ function unitWords(unit: SheetUnit): PaperPiece[] {
 const measure = (unit: SheetUnit): PaperPiece => ({
   kind: 'text',
   tone: 'check',
-  text: [{ bold: `Measure: ${unit.size}${unit.square ? ' square' : ''}. ` }, unit.look.map((l) => `${capital(l)}.`).join(' ')],
+  text: [
+    { bold: `Measure: ${unit.size}${unit.square ? ' square' : unit.along ? ` ${unit.along}` : ''}. ` },
+    unit.look.map((l) => `${capital(l)}.`).join(' '),
+  ],
 });
 
 /** All units in a table, for somebody who knows how each is made. */

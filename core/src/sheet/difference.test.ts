@@ -21,7 +21,7 @@ const since = (change: (file: ProgrammeFile) => void, month = 0) => {
 describe('what changed from one sheet to the next', () => {
   it('is nothing where nothing did, and something wherever anything did', () => {
     fc.assert(
-      fc.property(randomProgramme, randomProgramme, (one, other) => {
+      fc.property(randomProgramme(), randomProgramme(), (one, other) => {
         const [a, b] = [sheetOf(one), sheetOf(other)];
         expect(sheetDifference(a, sheetOf(one))).toEqual([]);
         const cuts = (sheet: typeof a) => JSON.stringify(sheet.fabrics.map((f) => f.cuts.map((c) => [c.label, c.qty, c.size])));

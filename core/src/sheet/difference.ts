@@ -48,16 +48,32 @@ function fabricDifference(before: MonthSheet, after: MonthSheet): string[] {
   const letters = [...new Set([...was.keys(), ...is.keys()])].sort();
   const cast = letters.flatMap((role) => {
     const [old, now] = [was.get(role), is.get(role)];
-    if (!old) return [`Fabric ${role} is new: ${now!.name}${now!.sku ? `, ${now!.sku}` : ''}, ${now!.amount}.`];
+    if (!old)
+      return [`Fabric ${role} is new: ${now!.name}${now!.sku ? `, ${now!.sku}` : ''}${now!.amount ? `, ${now!.amount}` : ''}.`];
     if (!now) return [`Fabric ${role}, ${old.name}, is no longer needed.`];
     if (old.name !== now.name) return [`Fabric ${role} is ${now.name} instead of ${old.name}.`];
     return old.sku === now.sku ? [] : [`${now.name} has the number ${now.sku || 'none'} instead of ${old.sku || 'none'}.`];
   });
   const amounts = after.fabrics.flatMap((now) => {
     const old = before.fabrics.find((f) => f.name === now.name);
-    return old && old.amount !== now.amount ? [`Ask for ${now.amount} of ${now.name} instead of ${old.amount}.`] : [];
+    return old && old.amount !== now.amount && old.amount && now.amount
+      ? [`Ask for ${now.amount} of ${now.name} instead of ${old.amount}.`]
+      : [];
   });
-  return [...cast, ...amounts];
+  const finishing = (of: MonthSheet) => of.handed.filter((h) => h.roles.length === 0);
+  const sized = finishing(after).flatMap((now) => {
+    const old = finishing(before).find((h) => h.use === now.use);
+    const [was, is] = [old && (old.amount || old.length), now.amount || now.length];
+    return was && was !== is ? [`The ${now.use} is ${is} instead of ${was}.`] : [];
+  });
+  const keeping = changed(
+    before.keeping,
+    after.keeping,
+    (line) => line.replace(/\.$/, ''),
+    'New for later months:',
+    'No longer:',
+  );
+  return [...cast, ...amounts, ...sized, ...keeping];
 }
 
 interface Placed extends SheetCut {

@@ -35,4 +35,5 @@ export { demonstrationPaper } from './demonstration';
 export { firstPacketPaper } from './first-packet';
 export { templatesPaper } from './templates-paper';
 export { proofPoints, type ProofFacts, type ProofPoint } from './proof';
+export { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amounts';
 export { kitContents, type KitLabel } from './kit-labels';

@@ -1,6 +1,15 @@
 /** What a kit's label says: whose it is, what lies in it, and a code that a scanner reads. */
-import { handsOut, lettersOf, type Colourway, type KitKind, type Month, type Programme, type SizeOption } from '../programme';
-import { monthSheet } from './month-sheet';
+import {
+  handedOf,
+  lettersOf,
+  type Colourway,
+  type Fabric,
+  type KitKind,
+  type Month,
+  type Programme,
+  type SizeOption,
+} from '../programme';
+import { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amounts';
 
 export interface KitLabel {
   /** Whose kit; '' for a spare. */
@@ -18,21 +27,37 @@ export interface KitLabel {
 /** What lies in a kit of a packet, fabric by fabric, with its letters; amounts as the sheet names them. Throws PlanError. */
 export function kitContents(
   programme: Programme,
-  { months, colourway, size, kind }: { months: readonly Month[]; colourway: Colourway; size?: SizeOption; kind?: KitKind },
+  {
+    kind = programme.kits.kind,
+    ...whose
+  }: { months: readonly Month[]; colourway: Colourway; size?: SizeOption; kind?: KitKind },
 ): string[] {
-  const given = kind ?? programme.kits.kind;
-  const found = new Map<string, string[]>();
-  for (const month of months) {
-    if (!handsOut(programme, month)) continue;
-    for (const fabric of monthSheet(programme, month, colourway, size).fabrics) {
-      const letters =
-        fabric.roles.length > 0 ? fabric.roles.join(' ') : lettersOf(colourway).find(([, f]) => f.name === fabric.name)?.[0];
-      const pieces = fabric.cuts.reduce((n, cut) => n + cut.qty, 0);
-      const amount =
-        given === 'pre-cut' || given === 'die-cut' ? `${pieces} ${pieces === 1 ? 'piece' : 'pieces'}` : fabric.amount;
-      const key = [letters, fabric.name].filter(Boolean).join(' ');
-      found.set(key, [...(found.get(key) ?? []), amount]);
-    }
+  const gets = handedOf(programme, { ...whose, kind });
+  const line = ({ roles, name, use, amount, length }: HandedAmount) =>
+    `${[roles.join(' '), name].filter(Boolean).join(' ')}${use ? ` (${use})` : ''}, ${amount || length}`;
+  const finishing = finishingAmounts(programme, gets.finishing)
+    // What everybody finds is in no bag.
+    .filter((f) => f.amount)
+    .map(line);
+  switch (gets.way) {
+    case 'lengths':
+      return [...handedAmounts(programme, gets.packet, whose).map(line).sort(), ...finishing];
+    case 'pieces':
+      return [
+        ...gets.pieces
+          .map(({ fabric, roles, pieces }) => {
+            const count = pieces.reduce((n, p) => n + p.qty, 0);
+            const named = [lettersIn(whose.colourway, fabric, roles), fabric.name].filter(Boolean).join(' ');
+            return `${named}, ${count} ${count === 1 ? 'piece' : 'pieces'}`;
+          })
+          .sort(),
+        ...finishing,
+      ];
+    case 'list':
+      return [];
   }
-  return [...found].map(([fabric, amounts]) => `${fabric}, ${amounts.join(' and ')}`).sort();
 }
+
+/** The letters of a fabric, or where only a pool has it, the pool's. */
+const lettersIn = (colourway: Colourway, fabric: Fabric, roles: readonly string[]) =>
+  roles.length > 0 ? roles.join(' ') : (lettersOf(colourway).find(([, f]) => f === fabric)?.[0] ?? '');

@@ -8,6 +8,7 @@ import {
   isLeaf,
   outermost,
   unitDrawing,
+  unitMeasure,
   type Construction,
   type Cut,
   type Piece,
@@ -16,13 +17,15 @@ import {
   type UnitPress,
   PER_SQUARE,
 } from '../construction';
-import { Exact, checkpoint, formatLength, formatYardage, rulerWords, listed, type Rational } from '../measure';
+import { Exact, checkpoint, formatLength, rulerWords, listed, type Rational } from '../measure';
 import {
   blocksAsCast,
   constructMonthBlock,
-  formName,
+  demandOf,
   mirroredInMonth,
-  planCutting,
+  monthShares,
+  packetOfMonth,
+  planPacket,
   settingPieces,
   type Colourway,
   type Month,
@@ -31,6 +34,8 @@ import {
   type SizeOption,
 } from '../programme';
 import { cautions } from './cautions';
+import { bagWords, keepWords } from './keeping';
+import { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amounts';
 import { joinSteps, type JoinStep } from './joining';
 import { whyCut, type Why } from './why';
 
@@ -39,14 +44,17 @@ export interface SheetFabric {
   name: string;
   sku: string;
   colour: string;
-  /** What the plan for one kit asks to buy: '1/4 yd', '2 fat quarters'; and how long that is, or how large each piece. */
+  /** What is handed out of it with this month, for all months of its packet: '1/4 yd', '2 fat quarters'; '' where it came before. */
   amount: string;
+  /** How long that is, or how large each piece. */
   length: string;
   cuts: SheetCut[];
 }
 
 export interface SheetCut {
   label: string;
+  /** Its name in the demand: 'm1:cold-frame:A1'. */
+  piece: string;
   qty: number;
   /** '7 3/4' for a square, '12 1/2 by 2 1/2' for a rectangle. */
   size: string;
@@ -78,6 +86,8 @@ export interface SheetUnit {
   /** Unfinished size and what else to see; '3 1/2', or '6 1/2 by 3 1/2'. */
   size: string;
   square: boolean;
+  /** Where to lay the ruler, when it is not across the sides; '' else. */
+  along: string;
   /** The unit that it is the mirror image of. */
   mirrorOf?: string;
   look: string[];
@@ -121,6 +131,10 @@ export interface MonthSheet {
   seam: string;
   sizing: string;
   fabrics: SheetFabric[];
+  /** Everything that comes with this month, for all months of its packet, backing and wadding last; nothing where it came before. */
+  handed: HandedAmount[];
+  /** What is cut and bagged, and what is kept whole, for later months, in sentences. */
+  keeping: string[];
   blocks: SheetBlock[];
   tools: string[];
   cautions: string[];
@@ -136,7 +150,11 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
     number: several ? i + 1 : undefined,
     c: constructMonthBlock(programme, entry, colourway),
   }));
-  const plan = planCutting(programme, { colourway, months: [month], basis: 'kit', participants: 1, size });
+  const { months, at } = packetOfMonth(programme, month);
+  const packet = planPacket(programme, { colourway, months, size });
+  const handed = at > 0 ? [] : handedAmounts(programme, packet, { colourway, size });
+  const demand = demandOf(programme, { colourway, months: [month], basis: 'kit', participants: 1, size });
+  const shares = monthShares(programme, month, { colourway, size });
   const quilt = settingPieces(programme, colourway, size, month);
   const seam = formatLength(house.seam, unit);
   const tools = ['a rotary cutter, a mat and a ruler', `a foot or guide for a ${seam} ${unit} seam`];
@@ -150,30 +168,32 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
     size: size?.name ?? '',
     unit,
     seam,
-    sizing:
-      house.sizing === 'exact'
-        ? `Sizes are exact: sew a scant ${seam} seam and measure at every checkpoint.`
-        : `Units are cut a little large: trim each one to the size of its checkpoint.`,
-    fabrics: plan.fabrics.map(({ fabric, roles, plan: cloth }) => ({
+    sizing: sizingText(
+      constructions.map(({ c }) => c),
+      `${seam} ${unit}`,
+    ),
+    handed: [...handed, ...(at > 0 ? [] : finishingAmounts(programme, packet.finishing))],
+    keeping: shares.flatMap((share) => [...bagWords(share, unit), ...keepWords(share, unit)]),
+    fabrics: demand.map(({ fabric, roles }) => ({
       roles,
       name: fabric.name,
       sku: fabric.sku,
       colour: fabric.colour,
-      length:
-        'sheets' in cloth
-          ? `${formatLength(cloth.usableWidth, unit)} by ${formatLength(cloth.usableLength, unit)} each`
-          : formatLength(cloth.lengthToBuy, unit),
-      amount:
-        'sheets' in cloth
-          ? `${cloth.sheetsNeeded} ${formName(fabric.form, cloth.sheetsNeeded)}`
-          : `${formatYardage(cloth.lengthToBuy, unit)} ${unit === 'in' ? 'yd' : 'm'}`,
+      ...amountOf(handed, fabric.name),
       cuts: constructions
         .flatMap(({ entry, number, c }) =>
           c.cuts.filter((cut) => colourway.fabrics.get(cut.role) === fabric).map((cut) => ({ cut, c, key: entry.key, number })),
         )
         .sort((a, b) => b.cut.w.mul(b.cut.h).compare(a.cut.w.mul(a.cut.h)))
-        .map(({ cut, c, key, number }): SheetCut => ({ ...sheetCut(cut, c, key), number }))
-        .concat(quilt.filter((p) => p.fabric === fabric).map((p) => quiltCut(p, programme))),
+        .map(({ cut, c, key, number }): SheetCut => ({
+          ...sheetCut(cut, c, key),
+          ...{ number, piece: `${month.id}:${key}:${cut.label}` },
+        }))
+        .concat(
+          quilt
+            .filter((p) => p.fabric === fabric)
+            .map((p) => ({ ...quiltCut(p, programme), piece: `${month.id}:quilt:${p.name}` })),
+        ),
     })),
     blocks: constructions.map(({ entry, number, c }) => ({
       ...sheetBlock(entry.key, c, colourway),
@@ -185,7 +205,28 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
   };
 }
 
-function sheetCut(cut: Cut, c: Construction, key: string): SheetCut {
+/** Whether sizes are exact or cut large, as the blocks and their units are: said of all, or of each unit by its name. */
+function sizingText(blocks: readonly Construction[], seam: string): string {
+  const exact = `sew a scant ${seam} seam and measure at every checkpoint.`;
+  const sewn = blocks.map((c) => c.units.filter((u) => !isPlain(u) && !u.places[0]!.inside));
+  const large = sewn.map((units) => units.filter((u) => (u.recipe.trims ?? 0) > 0));
+  const count = (of: readonly UnitPlan[][]) => of.reduce((n, units) => n + units.length, 0);
+  if (count(large) === 0) return `Sizes are exact: ${exact}`;
+  if (count(large) === count(sewn)) return 'Units are cut a little large: trim each one to the size of its checkpoint.';
+  const named = blocks.flatMap((c, i) => {
+    const labels = listed(large[i]!.map((u) => u.label));
+    return labels ? [blocks.length > 1 ? `${labels} of ${c.block.name}` : labels] : [];
+  });
+  const several = count(large) > 1;
+  return `${listed(named)} ${several ? 'are' : 'is'} cut a little large: trim ${several ? 'each one' : 'it'} to the size of its checkpoint. All other sizes are exact: ${exact}`;
+}
+
+const amountOf = (handed: readonly HandedAmount[], fabric: string) => {
+  const found = handed.find((h) => h.name === fabric);
+  return { amount: found?.amount ?? '', length: found?.length ?? '' };
+};
+
+function sheetCut(cut: Cut, c: Construction, key: string): Omit<SheetCut, 'piece'> {
   const { unit } = c.style;
   const square = cut.w.equals(cut.h);
   return {
@@ -211,7 +252,7 @@ function thenCut({ sub, template, reversed }: Cut): string {
 }
 
 /** A part of the quilt among the month's cuts. */
-function quiltCut(piece: SettingPiece, { unit, house }: Programme): SheetCut {
+function quiltCut(piece: SettingPiece, { unit, house }: Programme): Omit<SheetCut, 'piece'> {
   const [label] = piece.name.split('@') as [string];
   const long = piece.w.compare(piece.h) > 0;
   const [w, h] = [piece.w, piece.h].map((side) => formatLength(side, unit)) as [string, string];
@@ -329,7 +370,7 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
   const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
   // Mirror images that come out of the batches of their twins.
   const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
-  const unfinished = (x: Exact) => measured(x.plus(Exact.of(c.style.seam).times(2)), c);
+  const size = unitMeasure(unit, c.style);
   return {
     label,
     title: unit.make === 1 ? kind.title : kind.plural,
@@ -342,8 +383,9 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
     yields: unit.yields,
     steps: shared ? [] : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
     press: pressUnit(unit, c.pressing.units.get(unit) ?? [], colourway),
-    size: unit.w.equals(unit.h) ? unfinished(unit.w) : `${unfinished(unit.w)} by ${unfinished(unit.h)}`,
-    square: unit.w.equals(unit.h),
+    size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
+    square: size.square,
+    along: size.what,
     look: recipe.look,
     over:
       unit.extra === 0

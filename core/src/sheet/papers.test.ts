@@ -1,7 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parseLength } from '../measure';
-import { handsOut, planPacket, readProgramme, scatteredOf, type Programme, type ProgrammeFile } from '../programme';
+import {
+  baggedOf,
+  handsOut,
+  monthShares,
+  planPacket,
+  readProgramme,
+  scatteredOf,
+  type Programme,
+  type ProgrammeFile,
+} from '../programme';
 import { monthPaper, monthSheet, plainWords, type PaperPicture, type PaperPiece, type SheetWishes } from './index';
 import { rulerPicture, stripsPicture } from './pictures';
 
@@ -55,7 +64,13 @@ describe('the paper of a month', () => {
         const told = rows
           .filter((r) => r.cut)
           .map((r) => [r.cut, plainWords(r.cells[2]!.text), plainWords(r.cells[3]!.text)].join(' '));
-        const cuts = sheet.fabrics.flatMap((f) => f.cuts.map((c) => [`${c.block}:${c.label}`, c.qty, c.size].join(' ')));
+        const bagged = monthShares(programme, month, { colourway });
+        const cuts = sheet.fabrics.flatMap((f) =>
+          f.cuts.flatMap((c) => {
+            const now = c.qty - baggedOf(bagged, c.piece);
+            return now > 0 ? [[`${c.block}:${c.label}`, now, c.size].join(' ')] : [];
+          }),
+        );
         expect(told.sort()).toEqual(cuts.sort());
       });
   });
@@ -99,13 +114,16 @@ describe('the paper of a month', () => {
     const plan = planPacket(together, { colourway: frost!, months });
     months.forEach((month, at) => {
       const said = saidOf(paperOf(month.id, 0, {}, together).pieces);
-      if (at === 0) expect(said).toContain('do not cut up what is to be kept');
-      else expect(said).toContain(`Everything is in packet 1, which you had with ${months[0]!.name}`);
+      if (at === 0) expect(said).toContain('Cut only what this sheet says');
+      else expect(said).toContain(`From packet 1, which you started with ${months[0]!.name}`);
       for (const { fabric, stages } of plan.fabrics) {
         const stage = stages?.[at];
-        for (const { qty, label } of stage?.saved ?? []) expect(said).toContain(`${qty} ${label.split(':').at(-1)}`);
-        for (const { stage: to } of stage?.save ?? []) expect(said).toContain(`for ${months[to]!.name}`);
-        if (stage && stage.whole.compare(0) > 0) expect(said).toMatch(new RegExp(`${fabric.name}: keep at least .* whole`));
+        for (const { qty, label } of stage?.saved ?? [])
+          expect(said).toMatch(new RegExp(`already cut with .*${qty} ${label.split(':').at(-1)} \\(`));
+        for (const { qty, label, stage: to } of stage?.save ?? [])
+          expect(said).toMatch(new RegExp(`${label.split(':').at(-1)} \\| ${qty} \\| .* \\| ${months[to]!.name}`));
+        if (stage && stage.whole.compare(0) > 0)
+          expect(said).toMatch(new RegExp(`${fabric.name}: keep whole at least .* × WOF`));
       }
     });
     expect(plan.fabrics.some((f) => f.stages?.some((s) => s.save.length > 0 || s.whole.compare(0) > 0))).toBe(true);

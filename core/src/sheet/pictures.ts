@@ -97,7 +97,7 @@ export function rulerPicture(size: Rational, unit: Unit, label: string): PaperPi
 
 /** Strips as they are cut off, one under the other, with their pieces; for left hands from the right. */
 export function stripsPicture(
-  strips: readonly Strip[],
+  strips: readonly Pick<Strip, 'length' | 'rects'>[],
   {
     wide,
     usableWidth,

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { library, readBlock } from '../block';
 import { construct, inchStyle, outermost } from '../construction';
-import { Exact, parseLength } from '../measure';
+import { toldSize } from '../../tests/told-size';
+import { Exact } from '../measure';
 import { constructMonthBlock, readProgramme } from '../programme';
 import { backView, pressUnit, sewingWalk, toleranceText } from './index';
 
@@ -84,8 +85,8 @@ describe('on the demonstration year', () => {
         const steps = sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway));
         for (const step of steps) {
           expect(step.press).toMatch(/^Press .*\.$/);
-          for (const side of step.size.split(' by '))
-            expect(parseLength(side.split(' (')[0]!, 'in').valueOf()).toBeGreaterThan(0);
+          for (const side of step.size.replace(/ along both short edges.*$/, '').split(' by '))
+            expect(toldSize(side, 'in').value).toBeGreaterThan(0);
           expect(step.lines.join(' ')).not.toMatch(/undefined|NaN/);
         }
       }

@@ -8,6 +8,7 @@ import {
   outlineWithSeam,
   partDrawing,
   pressedBands,
+  unitMeasure,
   type Branch,
   type Construction,
   type Laid,
@@ -111,7 +112,8 @@ function contains(tree: Tree, branch: Branch): boolean {
 
 function unitStep(unit: UnitPlan, c: Construction, press: string): WalkStep {
   const { recipe, kind, seen } = unit;
-  const plus = (x: Exact) => checkpoint(x.plus(Exact.of(c.style.seam).times(2)), c.style.rounding, c.style.unit);
+  const measure = unitMeasure(unit, c.style);
+  const [w, h] = [measure.w, measure.h].map((x) => checkpoint(x, c.style.rounding, c.style.unit)) as [string, string];
   // A unit of the block is shown as it lies there first, one inside another unit laid straight.
   const first = unit.places[0]!;
   const here = outermost(c.tree).includes(first);
@@ -125,7 +127,7 @@ function unitStep(unit: UnitPlan, c: Construction, press: string): WalkStep {
         ? [`They come with ${unit.twin.label}: the other half of each batch.`]
         : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
     press,
-    size: unit.w.equals(unit.h) ? plus(unit.w) : `${plus(unit.w)} by ${plus(unit.h)}`,
+    size: `${w === h ? w : `${w} by ${h}`}${measure.what ? ` ${measure.what}` : ''}`,
     look: recipe.look,
     caution: recipe.caution ?? '',
     apart: laidApart(

@@ -5,6 +5,8 @@ export interface SheetWishes {
   size?: SizeOption;
   /** What she is handed; the programme's own kind of kit when left out. */
   kind?: KitKind;
+  /** Whether the end of a strip that a later month needs is kept whole; as the packet says when left out. */
+  keep?: 'cut' | 'whole';
   /** For somebody new to it every word is said and every size drawn; somebody versed gets numbers and pictures. */
   level?: 'new' | 'usual' | 'versed';
   /** Every cut size as a drawn ruler too. */

@@ -1,7 +1,7 @@
 /** Small readings of a programme that several screens share. */
 import { roleShares } from '@aggrega/core/block';
 import { value } from '@aggrega/core/fabric';
-import { PlanError, kitCount, kitsBySize, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
+import { PlanError, kitGroups, kitsBySize, kitsFor, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
 import { monthDoubts, monthSheet, type MonthSheet } from '@aggrega/core/sheet';
 import { keptFor } from './kept-for';
 
@@ -26,10 +26,16 @@ export function dominantColour(month: Month, colourway: Colourway): string | und
 
 /** '27 kits, 2 spare and 1 demo; 4 Double bed': those of a larger size are among them. */
 export function kitsText(programme: Programme, colourway: Colourway, people: number): string {
-  const kits = kitCount(programme, people);
+  const kits = kitsFor(programme, colourway, people);
   const demoSets = kits > 0 ? programme.kits.demoSets : 0;
-  const spares = kits - people - demoSets;
-  const parts = [spares > 0 ? `${spares} spare` : '', demoSets > 0 ? `${demoSets} demo` : ''].filter(Boolean);
+  const own = kitGroups(programme, colourway, people);
+  const lists = programme.kits.kind === 'list' ? 0 : own.filter((g) => g.kind === 'list').reduce((n, g) => n + g.people, 0);
+  const spares = kits - (people - lists) - demoSets;
+  const parts = [
+    spares > 0 ? `${spares} spare` : '',
+    demoSets > 0 ? `${demoSets} demo` : '',
+    lists > 0 ? `${lists} ${lists === 1 ? 'person brings' : 'people bring'} their own` : '',
+  ].filter(Boolean);
   const sizes = kitsBySize(programme, colourway, people).flatMap((s) =>
     s.size && s.kits > 0 ? `${s.kits} ${s.size.name}` : [],
   );

@@ -3,7 +3,7 @@
  * the second clockwise from the top left. Formulas: handbook 2.
  */
 import { Exact, checkpoint, formatLength } from '../../measure';
-import { plainPiece, rolesAt, seamOf, triangles, outlines, scaled } from './reading';
+import { oversizeOf, plainPiece, rolesAt, seamOf, triangles, outlines, scaled } from './reading';
 import type { UnitKind } from './unit-kind';
 
 const PLACES = outlines(
@@ -34,24 +34,34 @@ export const economy: UnitKind = {
         const [first, second] = [rest.slice(0, 4), rest.slice(4)];
         const size = (x: Exact) => checkpoint(x.plus(s.times(2)), style.rounding, style.unit);
         const seam = formatLength(style.seam, style.unit);
+        const once = a.times(Exact.root2);
+        // Cut large, the centre stays exact and both rounds grow, each trimmed back before the next. A long side that is √2 × o longer makes the
+        // first round's square o larger.
+        const trim = oversizeOf('economy', style);
+        const large = trim.sign() > 0;
+        const about = (f: Exact) =>
+          `Trim to ${size(f)} square about the centre: ${checkpoint(f.over(2).plus(s), style.rounding, style.unit)} from the middle on every side, ${seam} beyond every point.`;
         return {
           yields: 1,
           pieces: [
             plainPiece(centre!, a, a, s),
-            ...triangles(first, a, 'twice', s, 'half the finished side'),
-            ...triangles(second, a, 'once', s, 'half the finished side'),
+            ...triangles(first, a, 'twice', s, 'half the finished side', trim.times(Exact.root2)),
+            ...triangles(second, a, 'once', s, 'half the finished side', trim),
           ],
           steps: [
             'Cut the squares for the first round twice, those for the second once, corner to corner.',
             `Sew two triangles of the first round to opposite sides of the centre, middle to middle, ${seam} from the edge. Press outwards. Sew the other two.`,
-            `Measure: ${size(a.times(Exact.root2))} square. Even it out so that ${seam} stays beyond every point.`,
+            large
+              ? about(once)
+              : `Measure: ${size(once)} square, with ${seam} beyond every point. Trim no more than that away.`,
             'Sew the second round in the same order.',
+            ...(large ? [about(unit.w)] : []),
           ],
           look: [`the points lie ${seam} from the edge, at ${checkpoint(a.plus(s), style.rounding, style.unit)} on every side`],
           tools: ['starch'],
           caution: 'The long edges of the second round are bias until they are sewn: do not pull on them.',
           seams: 8,
-          trims: 1,
+          trims: large ? 2 : 0,
           bias: 8,
         };
       },

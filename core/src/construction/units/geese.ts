@@ -2,7 +2,7 @@
  * Flying goose, W by H with W = 2H: described with the wide edge of the goose at the bottom and its point up;
  * first the goose, then the sky left and right of the point. Formulas: handbook 2.
  */
-import { Exact, checkpoint, formatLength } from '../../measure';
+import { Exact, checkpoint, formatLength, trimTo } from '../../measure';
 import type { SewingStyle } from '../style';
 import {
   HALF,
@@ -44,7 +44,7 @@ export function bonusText(leg: Exact, style: SewingStyle): string | undefined {
   const s = seamOf(style);
   const bonus = bonusSide(leg, s);
   if (bonus.compare(1) < 0) return undefined;
-  const size = checkpoint(bonus.plus(s.times(2)), style.rounding, style.unit);
+  const size = formatLength(trimTo(bonus.plus(s.times(2)), style.rounding), style.unit);
   const twice = formatLength(style.seam.mul(2), style.unit);
   return `Sewn a second time ${twice} out from the first seam before the corner is cut off, each corner makes a bonus half-square triangle; trim it to ${size}.`;
 }

@@ -1,5 +1,5 @@
 /** Units that are sewn from smaller ones: the pieced triangle, and any other part that has seams off the grid. */
-import { rolesAt, outlines, scaled } from './reading';
+import { halfSide, rolesAt, outlines, scaled, seamOf } from './reading';
 import type { Method, UnitKind } from './unit-kind';
 
 const parts: Method = {
@@ -32,6 +32,12 @@ export const piecedTriangle: UnitKind = {
   title: 'pieced triangle',
   plural: 'pieced triangles',
   methods: [flush],
+  // Its legs run out into tips of 45°: from the right angle to the tip it is f + (2 + √2)s, as a plain triangle is cut.
+  measure: (unit, style) => ({
+    w: halfSide(unit.w, seamOf(style)),
+    h: halfSide(unit.h, seamOf(style)),
+    what: 'along both short edges, from the square corner to the tip',
+  }),
   read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 2)) : undefined),
 };
 

@@ -91,7 +91,7 @@ export function triangles(
 ) {
   const grown = f.plus(trim);
   const side = sub === 'once' ? halfSide(grown, s) : quarterSide(grown, s);
-  const said = trim.sign() > 0 ? `${meaning} ${f}, and ${trim} to trim away` : meaning;
+  const said = trim.sign() > 0 ? `${meaning} ${f}, and ${trim} more to trim away` : meaning;
   return squares(roles, side, because(sub === 'once' ? HALF : QUARTER, side, s, ['f', said, grown]), sub);
 }
 

@@ -19,21 +19,25 @@ const cutTriangles: Method = {
     const { unit, style } = wanted;
     const [centre, ...corners] = unit.roles;
     const s = seamOf(style);
+    // Cut large, the centre stays exact and the corners grow; the unit is trimmed about its centre.
     const trim = oversizeOf('square-in-square', style);
-    const side = unit.w.plus(trim);
-    const cut = side.over(Exact.root2).plus(s.times(2));
+    const cut = unit.w.over(Exact.root2).plus(s.times(2));
     const size = checkpoint(unit.w.plus(s.times(2)), style.rounding, style.unit);
+    const half = checkpoint(unit.w.over(2).plus(s), style.rounding, style.unit);
+    const seam = formatLength(style.seam, style.unit);
     return {
       yields: 1,
       pieces: [
-        ...squares([centre!], cut, because('F ÷ √2 + 2 × s', cut, s, ['F', 'finished side', side])),
-        ...triangles(corners, side.over(2), 'once', s, 'half the finished side'),
+        ...squares([centre!], cut, because('F ÷ √2 + 2 × s', cut, s, ['F', 'finished side', unit.w])),
+        ...triangles(corners, unit.w.over(2), 'once', s, 'half the finished side', trim),
       ],
       steps: [
         'Fold the square and the triangles to mark the middle of their edges.',
-        `Sew two triangles to opposite sides of the square, middle to middle, ${formatLength(style.seam, style.unit)} from the edge. Press outwards and snip the ears.`,
+        `Sew two triangles to opposite sides of the square, middle to middle, ${seam} from the edge. Press outwards and snip the ears.`,
         'Sew the other two to the other sides, and press outwards.',
-        ...(trim.sign() > 0 ? [`Trim to ${size}, leaving the seam allowance beyond every point.`] : []),
+        ...(trim.sign() > 0
+          ? [`Trim to ${size} square about the centre: ${half} from the middle on every side, ${seam} beyond every point.`]
+          : []),
       ],
       look: look(wanted),
       tools: ['starch'],

@@ -117,6 +117,8 @@ export interface UnitKind {
   read(picture: Picture): string[] | undefined;
   /** Its seams are pressed away from its middle, as its steps say. */
   outward?: boolean;
+  /** Where its sides with a seam allowance all round are not what a ruler meets: the sides to measure, and what they are. */
+  measure?(unit: Seen, style: SewingStyle): { w: Exact; h: Exact; what: string };
   /** What units that come over are good for. */
   surplus?: string;
 }

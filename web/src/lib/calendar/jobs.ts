@@ -4,7 +4,7 @@ import { calendarSteps, type TableJob } from '@aggrega/core/running';
 import type { KitBoard } from '$lib/server/kits';
 
 /**
- * A job of cutting and one of packing for each packet. `minutes` are those of cutting a month for everybody, by its id. What the board counts as cut or
+ * A job of cutting and one of packing for each packet. `minutes` are those of cutting a packet for everybody, by its first month. What the board counts as cut or
  * packed is done; without a roster everything is still to do. What is late, for people who joined since, is done with what comes next.
  */
 export function tableJobs(
@@ -26,7 +26,7 @@ export function tableJobs(
     const left = (states: readonly string[]) => own.filter((c) => states.includes(c.state)).reduce((n, c) => n + c.kits, 0);
     const share = kits === 0 ? 1 : left(['planned']) / kits;
     const toPack = kits === 0 ? people : left(['planned', 'cut']);
-    const cutting = packet.reduce((sum, m) => sum + (minutes.get(m.id) ?? 0), 0);
+    const cutting = minutes.get(month!.id) ?? 0;
     const [cutBy, packBy] = [due('cut'), due('pack')];
     return [
       ...(cutBy ? [{ month: month!, kind: 'cut' as const, hours: (cutting * share) / 60, due: cutBy }] : []),

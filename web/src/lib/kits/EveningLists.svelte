@@ -16,7 +16,9 @@
   let hands = $state(2);
   let open = $state(false);
   let told = $state('');
-  const kits = $derived(rows.map(({ month, colourway, size, kits: k }) => ({ month, colourway, size, kits: k.planned })));
+  const kits = $derived(
+    rows.flatMap(({ month, colourway, size, toCut }) => toCut.map((own) => ({ month, colourway, size, ...own }))),
+  );
   $effect(() => {
     if (!open) return;
     const question = { kind: 'evening' as const, kits: $state.snapshot(kits), hands };
@@ -79,7 +81,7 @@
                 <span class="cloth mt-0.5 h-5 w-5 shrink-0" style:background={task.colour} aria-hidden="true"></span>
                 <span class="min-w-0 flex-1"
                   ><b>{task.fabric}</b>, {task.amount}, {task.strips}
-                  {task.strips === 1 ? 'strip' : 'strips'}<span class="block text-note text-quiet"
+                  {task.strips === 1 ? 'cut' : 'cuts'} off the bolt<span class="block text-note text-quiet"
                     >{task.kits} {task.kits === 1 ? 'kit' : 'kits'} of {task.colourway}, {task.months}</span
                   ></span
                 >

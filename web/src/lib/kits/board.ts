@@ -1,5 +1,5 @@
 /** The year's kits as a table, and what is to be cut next. */
-import type { Programme } from '@aggrega/core/programme';
+import type { KitKind, Programme } from '@aggrega/core/programme';
 import type { KitBoard } from '$lib/server/kits';
 import type { KitState } from '$lib/server/db/kits';
 
@@ -8,6 +8,8 @@ export interface BoardRow {
   colourway: string;
   size: string;
   kits: Record<KitState, number>;
+  /** The planned ones by what they hold. */
+  toCut: { kind?: KitKind; kits: number }[];
   loose: number;
 }
 
@@ -25,8 +27,13 @@ export function boardRows(
         list.filter((c) => c.month === month && c.colourway === colourway && c.size === size);
       const kits = { planned: 0, cut: 0, packed: 0, handed: 0 };
       for (const c of own(counts)) kits[c.state] += c.kits;
+      const toCut = own(counts)
+        .filter((c) => c.state === 'planned')
+        .map(({ kind, kits: n }) => ({ ...(kind && { kind }), kits: n }));
       const free = own(loose).reduce((n, l) => n + l.kits, 0);
-      return free + Object.values(kits).reduce((a, b) => a + b) > 0 ? [{ month, colourway, size, kits, loose: free }] : [];
+      return free + Object.values(kits).reduce((a, b) => a + b) > 0
+        ? [{ month, colourway, size, kits, toCut, loose: free }]
+        : [];
     }),
   );
 }

@@ -1,5 +1,5 @@
 /** How kits read on screen. */
-import type { Programme } from '@aggrega/core/programme';
+import type { KitKind, Programme } from '@aggrega/core/programme';
 import type { KitState } from '$lib/server/db/kits';
 
 export const kitStates: readonly KitState[] = ['planned', 'cut', 'packed', 'handed'];
@@ -8,6 +8,15 @@ export const kitStateNames: Readonly<Record<KitState, string>> = {
   cut: 'cut',
   packed: 'packed',
   handed: 'handed over',
+};
+
+/** What a kind of kit is, for whoever is handed it. */
+export const kitNames: Readonly<Record<KitKind, string>> = {
+  yardage: 'a length of each fabric',
+  'pre-cut': 'the pieces, cut by the shop',
+  'die-cut': 'the pieces, die-cut by the shop',
+  bundle: 'a bundle for the whole programme',
+  list: 'only a list: bring your own',
 };
 
 /** 'January, Cold Frame', or 'February, Seed Drill and March, Cloche' of a packet of two months. */

@@ -1,6 +1,7 @@
 /** A month's cutting plan as plain data: what a worker can hand to a page, and a page can draw. */
 import {
   gramsOf,
+  lengthToBuy,
   longestRuler,
   subCuts,
   wasteOf,
@@ -14,7 +15,7 @@ import { formatLength, formatYardage, ratio, type Unit } from '@aggrega/core/mea
 import {
   PlanError,
   blocksAsCast,
-  costOfFabric,
+  costOf,
   formName,
   labourOf,
   planCutting,
@@ -141,7 +142,7 @@ export function planMonth(
 ): MonthPlan {
   const view = (basis: Basis): PlanView => {
     const request = { colourway, months: [month], basis, participants, reading, first: first && basis === 'batch' };
-    return planView(planCutting(programme, request), programme, month);
+    return planView(planCutting(programme, request), programme, [month]);
   };
   try {
     // One kit is the same however many people there are, so a turn of the head count plans only the batch.
@@ -158,10 +159,13 @@ export function planMonth(
 }
 
 /** A month's plan as a page draws it. */
-export function planView(plan: CuttingPlan, programme: Programme, month: Month): PlanView {
-  const named = cutNames(programme, plan.colourway, month);
+export function planView(plan: CuttingPlan, programme: Programme, months: readonly Month[]): PlanView {
+  const named = cutNamesOf(programme, plan.colourway, months);
   const fabrics = plan.fabrics.map((f) => fabricView(f, programme, named));
-  const costs = fabrics.map((f) => f.cost);
+  const backs = plan.backings.map(({ cloth: { fabric, length }, quilts }) =>
+    costOf({ fabric, length: lengthToBuy(length, programme.house).mul(quilts), pieces: 0 }, programme),
+  );
+  const costs = [...fabrics.map((f) => f.cost), ...backs];
   const lengths = plan.fabrics.map(({ plan: cloth }) => ('sheets' in cloth ? 0 : cloth.lengthNeeded.valueOf()));
   return {
     basis: plan.basis,
@@ -201,7 +205,13 @@ function fabricView(planned: PlannedFabric, programme: Programme, named: (label:
     yield: plan.yield,
     settings: plan.settings,
     kinds: plan.kinds,
-    cost: costOfFabric(planned, programme),
+    cost: costOf(
+      {
+        fabric,
+        ...('sheets' in plan ? { length: ratio(0), pieces: plan.sheetsNeeded } : { length: plan.lengthToBuy, pieces: 0 }),
+      },
+      programme,
+    ),
     keep: waste.keep.map(({ w, h, qty }) => ({ w: formatLength(w, unit), h: formatLength(h, unit), qty })),
     scrapGrams: Math.round(gramsOf(waste.scrap, unit)),
     strips: ('sheets' in plan ? plan.sheets : plan.strips).map((strip) => stripView(strip, unit, named)),
@@ -270,6 +280,17 @@ export function stripId({ length, repeat, rects }: Strip): string {
 interface CutName {
   cut: string;
   name: string;
+}
+
+/** What labels of several months are called: with the month's name, where there are several. */
+export function cutNamesOf(programme: Programme, colourway: Colourway, months: readonly Month[]): (label: string) => CutName {
+  const names = new Map(months.map((m) => [m.id, cutNames(programme, colourway, m)]));
+  const called = new Map(months.map((m) => [m.id, m.name.split(',')[0]!]));
+  return (label) => {
+    const id = label.slice(0, label.indexOf(':'));
+    const { cut, name } = names.get(id)!(label);
+    return months.length > 1 ? { cut: `${id}:${cut}`, name: `${name} ${called.get(id)}` } : { cut, name };
+  };
 }
 
 /** What a label, 'm1:cold-frame:A1', is called on the table: without its month, and by itself. */

@@ -1,21 +1,24 @@
 /** The cutting room's list: what is still to be cut, step by step, whose pieces they are, and what has changed since cutting began. */
 import { shareOut, stepMinutes, type Reading } from '@aggrega/core/cutting';
-import { formatLength, formatYardage, type Rational } from '@aggrega/core/measure';
+import { formatLength, formatYardage, ratio, type Rational } from '@aggrega/core/measure';
 import {
   PlanError,
   demandOf,
   differenceInWords,
   formName,
+  kitGroups,
   kitsBySize,
+  packetOfMonth,
   piecesOfStep,
   planPacket,
   planRest,
+  wayOf,
   type Colourway,
   type CutPiece,
   type Month,
   type Programme,
 } from '@aggrega/core/programme';
-import { cutNames, planView, stripId, sum, type FabricView, type PlanView, type StripView } from './month-plan';
+import { cutNamesOf, planView, stripId, sum, type FabricView, type PlanView, type StripView } from './month-plan';
 import { shortName } from './short-name';
 
 export interface RoomStep {
@@ -53,9 +56,26 @@ interface Asked {
   reading: Reading;
 }
 
+/**
+ * The kits that the shop cuts into pieces for these people, by size; where all are handed lengths, every kit, as if it did. A packet is cut with
+ * its first month where pieces are handed out; else a month is laid out by itself.
+ */
+function cutting(programme: Programme, { month, colourway, people }: Omit<Asked, 'reading'>) {
+  const own = kitGroups(programme, colourway, people).filter((g) => wayOf[g.kind] === 'pieces' && g.kits > 0);
+  return {
+    months: own.length > 0 ? packetOfMonth(programme, month).months : [month],
+    kits: own.length > 0 ? own : kitsBySize(programme, colourway, people).filter((s) => s.kits > 0),
+  };
+}
+
+/** What is cut when nobody has said: pieces of all kits together where some people are handed them, else a length for each kit. */
+export const usualBasis = (programme: Programme, colourway: Colourway, people: number): 'kit' | 'batch' =>
+  kitGroups(programme, colourway, people).some((g) => wayOf[g.kind] === 'pieces' && g.kits > 0) ? 'batch' : 'kit';
+
 /** A name for what is asked, whatever was cut before: it changes when a drawing, a method or the head count does. */
-export function demandName(programme: Programme, { month, colourway, people, reading }: Asked): string {
-  const demand = demandOf(programme, { colourway, months: [month], basis: 'batch', participants: people });
+export function demandName(programme: Programme, asked: Asked): string {
+  const { colourway, people, reading } = asked;
+  const demand = demandOf(programme, { colourway, ...cutting(programme, asked), basis: 'batch', participants: people });
   const pieces = demand.flatMap(({ fabric, pieces }) =>
     pieces.map((p) => `${fabric.id} ${fabric.form} ${fabric.usableWidth} ${p.label} ${p.w} ${p.h} ${p.qty} ${p.turnable}`),
   );
@@ -65,14 +85,16 @@ export function demandName(programme: Programme, { month, colourway, people, rea
 /** The list for the pieces that are still to be cut. `before`: the kits that cutting so far was for. */
 export function roomPlan(
   programme: Programme,
-  { month, colourway, people, reading }: Asked,
+  asked: Asked,
   cut: readonly CutPiece[],
   before?: number,
 ): ({ ok: true } & RoomPlan) | Problems {
+  const { colourway, people, reading } = asked;
   try {
-    const request = { colourway, months: [month], basis: 'batch' as const, participants: people, reading };
+    const { months, kits } = cutting(programme, asked);
+    const request = { colourway, months, kits, basis: 'batch' as const, participants: people, reading };
     const plan = planRest(programme, request, cut);
-    const view = planView(plan, programme, month);
+    const view = planView(plan, programme, months);
     const { layers, rates } = programme.house;
     const steps = plan.fabrics.flatMap(({ fabric, plan: cloth }, f) =>
       ('sheets' in cloth ? cloth.sheets : cloth.strips).map((strip, i): RoomStep => ({
@@ -84,7 +106,7 @@ export function roomPlan(
       })),
     );
     const words = cut.length > 0 ? differenceInWords(programme, plan, before) : [];
-    return { ok: true, view, steps, shares: sharesOf(programme, month, colourway, people), words };
+    return { ok: true, view, steps, shares: sharesOf(programme, asked), words };
   } catch (error) {
     if (error instanceof PlanError) return { ok: false, problems: error.problems };
     throw error;
@@ -97,23 +119,24 @@ export function handsOf(steps: readonly RoomStep[], hands: number): ReadonlyMap<
   return new Map(shared.flatMap((own, hand) => own.map((s): [string, number] => [s.id, hand])));
 }
 
-function sharesOf(programme: Programme, month: Month, colourway: Colourway, people: number): Share[] {
-  const named = cutNames(programme, colourway, month);
-  const common = { colourway, months: [month], participants: people };
+function sharesOf(programme: Programme, asked: Asked): Share[] {
+  const { colourway, people } = asked;
+  const { months, kits: sizes } = cutting(programme, asked);
+  const named = cutNamesOf(programme, colourway, months);
+  const common = { colourway, months, participants: people };
   const held = (demand: ReturnType<typeof demandOf>) =>
     new Map(
       demand.flatMap(({ fabric, pieces }) =>
         pieces.map((p): [string, number] => [`${fabric.id} ${named(p.label).name}`, p.qty]),
       ),
     );
-  const sizes = kitsBySize(programme, colourway, people).filter((s) => s.kits > 0);
   const shares = sizes.map(({ size, kits }): Share => ({
     name: size ? `each ${size.name} kit` : sizes.length > 1 ? 'each plain kit' : 'each kit',
     kits,
     holds: held(demandOf(programme, { ...common, basis: 'kit', size })),
   }));
   // What no kit holds is for the step-outs.
-  const rest = held(demandOf(programme, { ...common, basis: 'batch' }));
+  const rest = held(demandOf(programme, { ...common, kits: sizes, basis: 'batch' }));
   for (const { kits, holds } of shares) for (const [name, n] of holds) rest.set(name, (rest.get(name) ?? 0) - n * kits);
   const stepOuts = new Map([...rest].filter(([, n]) => n > 0));
   return stepOuts.size > 0 ? [...shares, { name: 'the step-outs', kits: 1, holds: stepOuts }] : shares;
@@ -168,37 +191,59 @@ export function lengthList(
   const { unit } = programme;
   const yards = (x: Rational) => formatYardage(x, unit);
   const stock = cut.map((c) => ({ ...c }));
-  const sizes = kitsBySize(programme, colourway, people).filter((s) => s.kits > 0);
+  const groups = kitGroups(programme, colourway, people).filter((g) => wayOf[g.kind] === 'lengths' && g.kits > 0);
+  // Where all are handed pieces, a length each is what would be cut instead.
+  const sizes = groups.length > 0 ? groups : kitsBySize(programme, colourway, people).filter((s) => s.kits > 0);
   const bundled = new Set<string>();
   try {
     const rows = sizes.flatMap(({ size, kits }) => {
       const plan = planPacket(programme, { colourway, months: packet, size });
       for (const f of plan.bundled) bundled.add(f.name);
-      return plan.fabrics.map(({ fabric, roles, plan: cloth }): LengthRow => {
-        const sheets = 'sheets' in cloth ? cloth.sheetsNeeded : undefined;
-        const each = 'sheets' in cloth ? `${sheets} ${fabric.form}` : formatLength(cloth.lengthToBuy, unit);
+      const { backing, wadding } = plan.finishing;
+      const finishing = [
+        ...(backing ? [{ fabric: backing.fabric, roles: [backing.role], use: 'backing', toBuy: backing.toBuy }] : []),
+        ...(wadding?.cloth ? [{ fabric: wadding.cloth.fabric, roles: [], use: 'wadding', toBuy: wadding.toBuy! }] : []),
+      ];
+      const lengths = plan.fabrics.map(({ fabric, roles, plan: cloth }) => ({
+        ...{ fabric, roles, use: '' },
+        toBuy: 'sheets' in cloth ? ratio(0) : cloth.lengthToBuy,
+        sheets: 'sheets' in cloth ? cloth.sheetsNeeded : undefined,
+      }));
+      return [...lengths, ...finishing.map((f) => ({ ...f, sheets: undefined }))].map((row): LengthRow => {
+        const { fabric, roles, use, toBuy, sheets } = row;
+        const each = sheets !== undefined ? `${sheets} ${fabric.form}` : formatLength(toBuy, unit);
+        // A back and a top of one length are told apart, since each is packed by itself.
+        const label = use || 'length';
         // A length serves whoever needs one as long.
         let had = 0;
         for (const have of stock)
-          if (have.fabric === fabric.id && have.label === 'length' && have.w === each) {
+          if (have.fabric === fabric.id && have.label === label && have.w === each) {
             const taken = Math.min(have.qty, kits - had);
             had += taken;
             have.qty -= taken;
           }
         const qty = kits - had;
         return {
-          id: `${fabric.id} ${each} ${size?.id ?? ''} ${qty}`,
-          fabric: { id: fabric.id, name: fabric.name, sku: fabric.sku, colour: fabric.colour, roles },
+          id: `${fabric.id} ${use ? `${use} ` : ''}${each} ${size?.id ?? ''} ${qty}`,
+          fabric: {
+            id: fabric.id,
+            name: use ? `${fabric.name} (${use})` : fabric.name,
+            sku: fabric.sku,
+            colour: fabric.colour,
+            roles,
+          },
           who: size?.name ?? (sizes.length > 1 ? 'plain' : ''),
           ...{ qty, cut: had, each },
-          eachYards: 'sheets' in cloth ? '' : yards(cloth.lengthToBuy),
-          allYards: 'sheets' in cloth ? '' : yards(cloth.lengthToBuy.mul(qty)),
+          eachYards: sheets !== undefined ? '' : yards(toBuy),
+          allYards: sheets !== undefined ? '' : yards(toBuy.mul(qty)),
           ...(sheets !== undefined && { ask: `${sheets} ${formName(fabric.form, sheets)}` }),
-          gives: qty > 0 ? [{ fabric: fabric.id, label: 'length', w: each, h: '', qty }] : [],
+          gives: qty > 0 ? [{ fabric: fabric.id, label, w: each, h: '', qty }] : [],
         };
       });
     });
-    const sorted = rows.filter((r) => r.qty + r.cut > 0).sort((a, b) => (a.fabric.roles[0]! < b.fabric.roles[0]! ? -1 : 1));
+    const sorted = rows
+      .filter((r) => r.qty + r.cut > 0)
+      .sort((a, b) => ((a.fabric.roles[0] ?? '~') < (b.fabric.roles[0] ?? '~') ? -1 : 1));
     return { ok: true, packet, first: packet[0] === month, rows: sorted, bundled: [...bundled] };
   } catch (error) {
     if (error instanceof PlanError) return { ok: false, problems: error.problems };

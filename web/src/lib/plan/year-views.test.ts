@@ -66,8 +66,8 @@ describe('the pages of the year', () => {
 
   it('count the cloth, the weeks and the cost', () => {
     const figures = figuresView(programme, people);
-    for (const m of figures.months) expect(m.sewn + m.kept + m.scrap).toBeCloseTo(1);
-    expect(figures.weeks.flatMap((w) => w.months)).toHaveLength(figures.months.length);
+    for (const m of figures.packets) expect(m.sewn + m.kept + m.scrap).toBeCloseTo(1);
+    expect(figures.weeks.flatMap((w) => w.months)).toHaveLength(figures.packets.length);
     expect(costView(programme, 'frost').map((p) => p.people)).toEqual(HEADS);
   });
 });

@@ -1,19 +1,21 @@
 /** What the pages of the whole year draw: bolts, packets, bundles and figures as plain data. */
 import { subCuts } from '@aggrega/core/cutting';
-import { formatLength, formatYardage, ratio, type Rational } from '@aggrega/core/measure';
+import { finishingAmounts } from '@aggrega/core/sheet';
+import { formatLength, formatYardage, listed, ratio, type Rational } from '@aggrega/core/measure';
 import {
   costCurve,
   formName,
+  handedOf,
   handsOut,
   loadByWeek,
-  monthFigures,
-  ownCloth,
+  packetFigures,
   planBundles,
-  planPacket,
   planStock,
   scatteredOf,
   type CostPoint,
   type FabricStock,
+  type Handed,
+  type KitKind,
   type Programme,
 } from '@aggrega/core/programme';
 
@@ -162,33 +164,65 @@ export interface OwnClothView {
   scraps: string[];
 }
 
+/** Pieces of one fabric that the shop cuts for a kit. */
+export interface BagView {
+  id: string;
+  name: string;
+  colour: string;
+  roles: string[];
+  count: number;
+  /** '4 × 3 1/2 (A1)' */
+  pieces: string[];
+}
+
 export interface PacketView {
   number: number;
   months: string[];
+  way: Handed['way'];
+  /** Lengths, drawn as they are cut month by month; none where the shop cuts the pieces, or nothing is handed out. */
   fabrics: PacketFabricView[];
   bundled: string[];
+  bag: BagView[];
   own: OwnClothView[];
+  /** 'Backing: 4 1/4 yd of Frosted Pane'. */
+  finishing: string[];
 }
 
-/** Every packet with a drawn month, of one kit. Throws PlanError. */
-export function packetViews(programme: Programme, colourwayId: string, sizeId: string | undefined): PacketView[] {
+/** Every packet with a drawn month, of one kit of that kind. Throws PlanError. */
+export function packetViews(
+  programme: Programme,
+  colourwayId: string,
+  sizeId: string | undefined,
+  kind: KitKind = programme.kits.kind,
+): PacketView[] {
   const { unit } = programme;
   const colourway = programme.colourways.find((c) => c.id === colourwayId) ?? programme.colourways[0]!;
   const size = programme.sizes.find((s) => s.id === sizeId);
   const write = (x: Rational) => formatLength(x, unit);
   return programme.kits.packets.flatMap((months, i): PacketView[] => {
     if (!months.some((m) => handsOut(programme, m))) return [];
-    const { fabrics, bundled } = planPacket(programme, { colourway, months, size });
+    const gets = handedOf(programme, { colourway, months, size, kind });
+    const { fabrics, bundled } = gets.way === 'lengths' ? gets.packet : { fabrics: [], bundled: [] };
     const monthOf = new Map(months.map((m, n) => [m.id, n]));
     const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':'))) ?? 0;
     const named = (label: string) => label.split(':').slice(1).join(' ');
+    const sized = (p: { w: Rational; h: Rational }) => (p.w.equals(p.h) ? write(p.w) : `${write(p.w)} × ${write(p.h)}`);
     const list = (pieces: { label: string; qty: number }[]) => pieces.map((p) => `${p.qty} × ${named(p.label)}`);
     return [
       {
         number: i + 1,
         months: months.map((m) => m.name),
+        way: gets.way,
         bundled: bundled.map((f) => f.name),
-        own: ownCloth(programme, { colourway, months, size }).map(({ fabric, roles, yardage, fatQuarters, scraps }) => ({
+        finishing: finishingAmounts(programme, gets.finishing).map(({ use, name, amount, length }) =>
+          amount ? `${use[0]!.toUpperCase()}${use.slice(1)}: ${amount} of ${name}` : `${name}: ${length} ${unit}`,
+        ),
+        bag: (gets.way === 'pieces' ? gets.pieces : []).map(({ fabric, roles, pieces }) => ({
+          ...{ id: fabric.id, name: fabric.name, colour: fabric.colour, roles },
+          count: pieces.reduce((n, p) => n + p.qty, 0),
+          pieces: pieces.map((p) => `${p.qty} × ${sized(p)} (${named(p.label)})`),
+        })),
+        own: (gets.way === 'list' ? gets.own : []).map(({ fabric, roles, yardage, fatQuarters, scraps }) => ({
           ...{ id: fabric.id, name: fabric.name, colour: fabric.colour, roles },
           yardage: yardage
             ? `${formatYardage(yardage, unit)} ${unit === 'in' ? 'yd' : 'm'}`
@@ -296,43 +330,48 @@ export function bundleViews(programme: Programme, colourwayId: string, sizeId: s
 }
 
 export interface FiguresView {
-  months: {
+  packets: {
+    /** The first month, with which it is handed out. */
     id: string;
+    /** 'February, Seed Drill and March, Cloche'. */
     name: string;
-    /** Yards or metres by fabric id. */
-    cloth: Record<string, number>;
+    months: string[];
+    /** Yards or metres by colourway and fabric id. */
+    cloth: Record<string, Record<string, number>>;
+    /** What its fabric costs; left out while one has no price. */
+    cost?: number;
     sewn: number;
     kept: number;
     scrap: number;
     scrapGrams: number;
     minutes: number;
   }[];
-  fabrics: { id: string; name: string; colour: string }[];
+  fabrics: { id: string; name: string; colour: string; priced: boolean }[];
   weeks: { monday: string; minutes: number; months: string[] }[];
 }
 
-/** Month by month and week by week. Throws PlanError. */
+/** Packet by packet and week by week. Throws PlanError. */
 export function figuresView(
   programme: Programme,
   people: Record<string, number>,
   progress?: (share: number) => void,
 ): FiguresView {
   const yard = programme.unit === 'in' ? 36 : 100;
-  const drawn = programme.months.filter((m) => handsOut(programme, m)).length;
+  const drawn = programme.kits.packets.filter((p) => p.some((m) => handsOut(programme, m))).length;
   const figures = [];
-  for (const month of monthFigures(programme, people)) {
-    figures.push(month);
+  for (const packet of packetFigures(programme, people)) {
+    figures.push(packet);
     progress?.(figures.length / drawn);
   }
   const used = new Set(figures.flatMap((f) => f.cloth.map((c) => c.fabric)));
   return {
-    months: figures.map(({ month, cloth, ...f }) => ({
-      ...f,
-      id: month.id,
-      name: month.name,
-      cloth: Object.fromEntries(cloth.map((c) => [c.fabric.id, c.length / yard])),
-    })),
-    fabrics: [...used].map(({ id, name, colour }) => ({ id, name, colour })),
+    packets: figures.map(({ months, cloth, number: _, ...f }) => {
+      const byColourway: Record<string, Record<string, number>> = {};
+      for (const { colourway, fabric, length } of cloth) (byColourway[colourway.id] ??= {})[fabric.id] = length / yard;
+      const names = months.map((m) => m.name);
+      return { ...f, id: months[0]!.id, name: listed(names), months: months.map((m) => m.id), cloth: byColourway };
+    }),
+    fabrics: [...used].map(({ id, name, colour, pricePerYard }) => ({ id, name, colour, priced: pricePerYard !== undefined })),
     weeks: loadByWeek(figures).map((w) => ({ ...w, months: w.months.map((m) => m.name) })),
   };
 }

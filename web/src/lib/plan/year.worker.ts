@@ -4,6 +4,7 @@ import {
   readProgramme,
   withinStock,
   type EveningKits,
+  type KitKind,
   type ProgrammeFile,
   type WithinStock,
 } from '@aggrega/core/programme';
@@ -12,7 +13,7 @@ import { eveningView } from './evening-view';
 
 export type YearQuestion =
   | { kind: 'stock'; packets: number[]; people: Record<string, number> }
-  | { kind: 'packets'; colourway: string; size?: string }
+  | { kind: 'packets'; colourway: string; size?: string; kit?: KitKind }
   | { kind: 'figures'; people: Record<string, number> }
   | { kind: 'cost'; colourway: string }
   | { kind: 'evening'; kits: EveningKits[]; hands: number }
@@ -45,7 +46,7 @@ self.onmessage = ({ data }: MessageEvent<{ document: ProgrammeFile; question: Ye
       case 'stock':
         return reply({ answer: stockViews(programme, question.packets, question.people, progress) });
       case 'packets': {
-        const packets = packetViews(programme, question.colourway, question.size);
+        const packets = packetViews(programme, question.colourway, question.size, question.kit);
         return reply({ answer: { packets, bundles: bundleViews(programme, question.colourway, question.size) } });
       }
       case 'figures':

@@ -2,7 +2,7 @@
  * A participant's own page, by her private link: what is out, and nothing of what is not. Of a month that is not out she is told its number and
  * its day; everything else here is read from versions that were released.
  */
-import { lettersOf, type Colourway, type Programme } from '@aggrega/core/programme';
+import { lettersOf, lettersOfMonths, type Colourway, type Programme } from '@aggrega/core/programme';
 import { monthMinutes, progressSteps, type ProgressStep } from '@aggrega/core/running';
 import type { StepMinutes } from '@aggrega/core/construction';
 import type pg from 'pg';
@@ -183,8 +183,8 @@ function fabricsOf(released: readonly ReleasedMonth[], person: StoredPerson): Pa
   const found = new Map<string, ParticipantView['fabrics'][number]>();
   for (const { programme, month } of released) {
     const colourway = colourwayOf(programme, person);
-    const blocks = programme.months.find((m) => m.id === month)?.blocks ?? [];
-    const used = new Set(blocks.flatMap(({ block }) => block.patches.map((p) => p.role)));
+    const own = programme.months.filter((m) => m.id === month);
+    const used = lettersOfMonths(own, programme.sizes.find((s) => s.id === person.size)?.setting ?? programme.setting);
     for (const [role, fabric] of colourway ? lettersOf(colourway) : [])
       for (const f of used.has(role) ? (colourway!.pools.get(role)?.fabrics ?? [fabric]) : [])
         found.set(`${role} ${f.id}`, { letters: role, name: f.name, sku: f.sku, colour: f.own ? '' : f.colour });

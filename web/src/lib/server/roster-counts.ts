@@ -11,9 +11,14 @@ export function asCounted(document: ProgrammeFile, tally: readonly RosterTally[]
   // An empty roster says nothing: then the document's own head counts go on.
   if (tally.length === 0 || !reading.ok) return document;
   const people = tally.flatMap(({ people, ...one }) => Array.from({ length: people }, () => one));
-  const { participants, sizes } = rosterCounts(people, reading.programme);
+  const { participants, sizes, otherKinds } = rosterCounts(people, reading.programme);
+  const known = document.kits?.otherKinds;
   const changes: Change[] = [
     { path: '/participants', from: document.participants, to: participants },
+    // Nobody with a kind of their own leaves no trace in the document.
+    ...(otherKinds.length > 0 || known
+      ? [{ path: '/kits/otherKinds', from: known, to: otherKinds.length > 0 ? otherKinds : undefined }]
+      : []),
     ...(document.sizes ?? []).map(({ id, participants: from }) => {
       const to = sizes[id] ?? {};
       return {
@@ -30,7 +35,7 @@ export function asCounted(document: ProgrammeFile, tally: readonly RosterTally[]
 /** Why the roster does not allow these changes: it counts people itself, and somebody may be in what is to go. */
 export function rosterFaults(changes: readonly Change[], programme: Programme, tally: readonly RosterTally[]): Problem[] {
   if (tally.length === 0) return [];
-  const counted = changes.filter(({ path }) => /^\/(sizes\/[^/]+\/)?participants(\/|$)/.test(path));
+  const counted = changes.filter(({ path }) => /^\/((sizes\/[^/]+\/)?participants|kits\/otherKinds)(\/|$)/.test(path));
   const faults = counted.map(({ path }) => ({
     path,
     message: 'the roster counts the people of this programme; change them there',

@@ -1,20 +1,14 @@
 <!-- How kits are handed out: their kind, spares and demo sets, and which months share a packet. -->
 <script lang="ts">
   import { useWorkbench } from '$lib/workbench.svelte';
-  import type { Change } from '@aggrega/core/programme';
+  import { kitNames } from '$lib/kits/kit-words';
+  import { kitKinds, wayOf, type Change } from '@aggrega/core/programme';
   import Setting from './Setting.svelte';
 
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const { kits } = $derived(programme);
   const file = $derived(bench.saver.document.kits ?? {});
-  const KINDS = [
-    ['yardage', 'a length of each fabric'],
-    ['pre-cut', 'the pieces, cut by the shop'],
-    ['die-cut', 'the pieces, die-cut by the shop'],
-    ['bundle', 'a bundle for the whole programme'],
-    ['list', 'only a list: bring your own'],
-  ];
 
   function save(name: string, key: keyof typeof file, to: unknown) {
     const change: Change = { path: `/kits/${key}`, from: file[key], to };
@@ -24,6 +18,13 @@
     /^\d+([.]\d+)?$/.test(text) && Number(text) <= 1000 && (!whole || Number.isInteger(Number(text)))
       ? ''
       : `A ${whole ? 'whole ' : ''}number from 0 to 1000.`;
+
+  /** Whether the ends of strips that later months need are kept whole in a packet, named by its first month. */
+  function keep(first: string, whole: boolean) {
+    const now = [...kits.keepWhole].filter((id) => id !== first);
+    const to = whole ? [...now, first] : now;
+    save('strip ends', 'keepWhole', to.length > 0 ? to : undefined);
+  }
 
   /** Puts a month into the packet before it, or begins a packet with it. */
   function join(month: string, joined: boolean) {
@@ -44,7 +45,7 @@
     <label class="block">
       <span class="text-note text-quiet">A kit is</span>
       <select class="field" value={kits.kind} onchange={(e) => save('kind', 'kind', e.currentTarget.value)}>
-        {#each KINDS as [id, name] (id)}<option value={id}>{name}</option>{/each}
+        {#each kitKinds as id (id)}<option value={id}>{kitNames[id]}</option>{/each}
       </select>
     </label>
     <Setting
@@ -67,6 +68,17 @@
         <li class="flex items-baseline gap-2 py-1 {j === 0 ? 'border-t border-rule' : ''}">
           <span class="numeral w-6 text-right">{j === 0 ? i + 1 : ''}</span>
           <span class="mr-auto">{month.name}</span>
+          {#if j === 0 && packet.length > 1 && wayOf[kits.kind] === 'lengths'}
+            <button
+              class="plain text-note"
+              aria-pressed={kits.keepWhole.has(month.id)}
+              title="What a later month needs from the end of a strip is {kits.keepWhole.has(month.id)
+                ? 'kept whole until then'
+                : 'cut now and bagged'}"
+              onclick={() => keep(month.id, !kits.keepWhole.has(month.id))}
+              >{kits.keepWhole.has(month.id) ? 'strip ends kept whole' : 'strip ends cut and bagged'}</button
+            >
+          {/if}
           {#if j > 0}
             <button class="plain text-note" onclick={() => join(month.id, false)} aria-label="{month.name}: a packet of its own"
               >apart</button

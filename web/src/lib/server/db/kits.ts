@@ -1,4 +1,5 @@
 /** Kits: what is planned follows from the roster; what is cut, packed or handed over has a row. */
+import type { KitKind } from '@aggrega/core/programme';
 import type pg from 'pg';
 
 export type KitState = 'planned' | 'cut' | 'packed' | 'handed';
@@ -9,6 +10,8 @@ export interface KitCount {
   colourway: string;
   size: string;
   state: KitState;
+  /** What they hold; undefined for kits that are nobody's. */
+  kind?: KitKind;
   kits: number;
 }
 
@@ -16,27 +19,30 @@ export interface KitCount {
 const TAKES = `t.state = 'in' and coalesce(nullif(t.kit, ''), $3) <> 'list'`;
 
 const TAKING = `
-  select t.colourway, t.size, count(*)::int as people
-  from participant t join programme p on p.id = t.programme_id where slug = $1 and ${TAKES.replace('$3', '$2')} group by 1, 2`;
+  select t.colourway, t.size, coalesce(nullif(t.kit, ''), $2) as kind, count(*)::int as people
+  from participant t join programme p on p.id = t.programme_id where slug = $1 and ${TAKES.replace('$3', '$2')} group by 1, 2, 3`;
 const MADE = `
-  select k.month, t.colourway, t.size, k.state, count(*)::int as kits
+  select k.month, t.colourway, t.size, k.state, coalesce(nullif(t.kit, ''), $3) as kind, count(*)::int as kits
   from kit k join programme p on p.id = k.programme_id
   join participant t on t.programme_id = k.programme_id and t.id = k.participant_id
-  where slug = $1 and k.month = any($2) and ${TAKES} group by 1, 2, 3, 4`;
+  where slug = $1 and k.month = any($2) and ${TAKES} group by 1, 2, 3, 4, 5`;
 
 /** How many kits of each sort the people who take part have or await: what is not made is planned. */
 export async function countKits(db: pg.ClientBase, slug: string, months: string[], kind: string): Promise<KitCount[]> {
-  const { rows: taking } = await db.query<{ colourway: string; size: string; people: number }>(TAKING, [slug, kind]);
+  const { rows: taking } = await db.query<{ colourway: string; size: string; kind: KitKind; people: number }>(TAKING, [
+    slug,
+    kind,
+  ]);
   const { rows: made } = await db.query<KitCount>(MADE, [slug, months, kind]);
   const known = new Map<string, number>();
   for (const m of made) {
-    const key = [m.month, m.colourway, m.size].join('\n');
+    const key = [m.month, m.colourway, m.size, m.kind].join('\n');
     known.set(key, (known.get(key) ?? 0) + m.kits);
   }
   const planned = months.flatMap((month) =>
-    taking.flatMap(({ colourway, size, people }): KitCount[] => {
-      const kits = people - (known.get([month, colourway, size].join('\n')) ?? 0);
-      return kits > 0 ? [{ month, colourway, size, state: 'planned', kits }] : [];
+    taking.flatMap(({ colourway, size, kind: own, people }): KitCount[] => {
+      const kits = people - (known.get([month, colourway, size, own].join('\n')) ?? 0);
+      return kits > 0 ? [{ month, colourway, size, kind: own, state: 'planned', kits }] : [];
     }),
   );
   return [...planned, ...made];

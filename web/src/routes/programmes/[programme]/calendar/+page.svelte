@@ -27,7 +27,7 @@
     untrack(() => asker.ask(document, question));
   });
   const enrolled = $derived(Object.values(people).reduce((a, b) => a + b, 0));
-  const minutes = $derived(new Map((asker.answer?.months ?? []).map((m) => [m.id, m.minutes * data.pace])));
+  const minutes = $derived(new Map((asker.answer?.packets ?? []).map((p) => [p.id, p.minutes * data.pace])));
   const short = (iso: string) => dayText(iso, locale, 'brief');
   const weekday = (iso: string) => dayText(iso, locale, 'weekday');
   const load = $derived(

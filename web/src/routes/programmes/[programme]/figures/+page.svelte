@@ -34,26 +34,40 @@
   const figures = $derived(year.answer);
   const problems = $derived(year.problems.length > 0 ? year.problems : cost.problems);
   const yd = $derived(programme.unit === 'in' ? 'yd' : 'm');
-  const months = $derived(figures?.months.map((m) => m.name.split(',')[0]!) ?? []);
-  const percent = (of: (m: NonNullable<typeof figures>['months'][number]) => number) =>
-    figures?.months.map((m) => of(m) * 100) ?? [];
+  /** 'February, March' of months that are handed out together. */
+  const shortNames = (ids: readonly string[]) =>
+    ids.map((id) => programme.months.find((m) => m.id === id)?.name.split(',')[0] ?? id).join(', ');
+  const months = $derived(figures?.packets.map((p) => shortNames(p.months)) ?? []);
+  const percent = (of: (m: NonNullable<typeof figures>['packets'][number]) => number) =>
+    figures?.packets.map((p) => of(p) * 100) ?? [];
+  const lengthOf = (p: NonNullable<typeof figures>['packets'][number], id: string) =>
+    Object.values(p.cloth).reduce((n, lengths) => n + (lengths[id] ?? 0), 0);
   const shortDate = (iso: string) => dayText(iso, page.data.locale, 'brief');
   const hours = (minutes: number) => (minutes * data.pace) / 60;
   const priced = $derived((cost.answer ?? []).some((p) => p.together !== undefined));
-  const scraps = $derived((figures?.months ?? []).reduce((n, m) => n + m.scrapGrams, 0) / 1000);
-  const total = $derived((figures?.months ?? []).reduce((n, m) => n + Object.values(m.cloth).reduce((a, b) => a + b, 0), 0));
+  const scraps = $derived((figures?.packets ?? []).reduce((n, p) => n + p.scrapGrams, 0) / 1000);
+  const total = $derived(
+    (figures?.packets ?? []).reduce(
+      (n, p) =>
+        n +
+        Object.values(p.cloth)
+          .flatMap((lengths) => Object.values(lengths))
+          .reduce((a, b) => a + b, 0),
+      0,
+    ),
+  );
 </script>
 
-<YearFrame name="Figures" about="Cloth, waste, cost and hours over the year">
+<YearFrame name="Figures" about="Fabric, waste, cost and hours over the year">
   <Working progress={year.progress ?? cost.progress} what="Working out the year" />
   {#if problems.length > 0}
     <Problems {problems} document={bench.saver.document} title="The year cannot be worked out yet" />
-  {:else if figures && figures.months.length === 0}
+  {:else if figures && figures.packets.length === 0}
     <p class="mt-6 max-w-prose text-lead">No month is drawn yet, so there is nothing to count. Draw a block at Draft first.</p>
   {/if}
-  {#if figures && figures.months.length > 0}
+  {#if figures && figures.packets.length > 0}
     <Chart
-      title="Cloth by month"
+      title="Fabric by packet"
       unit={yd}
       type="bar"
       stacked
@@ -61,12 +75,12 @@
       series={figures.fabrics.map((f) => ({
         name: f.name,
         colour: f.colour,
-        values: figures.months.map((m) => m.cloth[f.id] ?? 0),
+        values: figures.packets.map((p) => lengthOf(p, f.id)),
       }))}
     />
     <Chart
-      title="What does not end up in a quilt, by month"
-      unit="% of the cloth"
+      title="What does not end up in a quilt, by packet"
+      unit="% of the fabric"
       type="bar"
       stacked
       labels={months}
@@ -77,7 +91,7 @@
     />
     {#if cost.answer && priced}
       <Chart
-        title="Cloth for one participant of {colourway.name}, the whole year"
+        title="Fabric for one participant of {colourway.name}, the whole year"
         unit={programme.currency ?? 'money'}
         type="line"
         labels={cost.answer.map((p) => String(p.people))}
@@ -88,7 +102,8 @@
         write={(n) => n.toFixed(2)}
       />
       <p class="text-note text-quiet">
-        People in {colourway.name} along the bottom; spares and demo sets are shared by all who take part.
+        People in {colourway.name} along the bottom; spares and demo sets are shared by all who take part. Cut all together is an
+        estimate, by the plans that are found at once.
       </p>
     {:else if cost.answer}
       <p class="mt-6">There is no cost to show: a fabric of {colourway.name} has no price.</p>
@@ -101,16 +116,16 @@
       series={[{ name: 'all hands together', colour: '#d9b90f', values: figures.weeks.map((w) => hours(w.minutes)) }]}
     />
     <p class="text-note text-quiet">
-      Each month is cut in the week before its release, counted from Monday{data.pace === 1
+      Each packet is cut in the week before its first release, counted from Monday{data.pace === 1
         ? '; hours are by rule of thumb until evenings are logged in the cutting room'
         : `; at this shop’s own pace, ${data.pace.toFixed(2)} × the rule of thumb`}.
     </p>
   {/if}
   {#snippet side()}
-    {#if figures && figures.months.length > 0}
+    {#if figures && figures.packets.length > 0}
       <dl class="mt-4">
-        {#each [['Cloth cut up', `${total.toFixed(1)} ${yd}`], ['Scraps', `${scraps.toFixed(1)} kg`], ['Hours at the table', figures.months
-              .reduce((n, m) => n + hours(m.minutes), 0)
+        {#each [['Fabric bought', `${total.toFixed(1)} ${yd}`], ['Scraps', `${scraps.toFixed(1)} kg`], ['Hours at the table', figures.packets
+              .reduce((n, p) => n + hours(p.minutes), 0)
               .toFixed(1)]] as [name, value] (name)}
           <div class="flex items-baseline border-b border-rule py-1.5">
             <dt class="mr-auto">{name}</dt>
@@ -119,7 +134,8 @@
         {/each}
       </dl>
       <p class="mt-2 text-note text-quiet">
-        For everybody enrolled, by plans found at once; the cutting table’s own are a little thriftier.
+        For everybody enrolled, with backing, spares, demo sets and step-outs: the same lengths that Bolts cuts and Money pays
+        for.
       </p>
     {/if}
     <div class="mt-6"><PaperChoice what="Print the figures" /></div>

@@ -47,9 +47,12 @@
   const advice = $derived.by(() => {
     if (!asker.answer || !chosen || people === 0) return [];
     const left = new Set(ahead.map((m) => m.id));
-    const cloth: Record<string, number> = {};
-    for (const month of asker.answer.months)
-      if (left.has(month.id)) for (const [id, length] of Object.entries(month.cloth)) cloth[id] = (cloth[id] ?? 0) + length;
+    // Fabric is bought with the month that starts its packet.
+    const cloth: Record<string, Record<string, number>> = {};
+    for (const packet of asker.answer.packets.filter((p) => left.has(p.id)))
+      for (const [colourway, lengths] of Object.entries(packet.cloth))
+        for (const [id, length] of Object.entries(lengths))
+          (cloth[colourway] ??= {})[id] = (cloth[colourway]?.[id] ?? 0) + length;
     const months = Math.min(24, monthsTo(chosen.release!));
     return clothToBuy(programme, { seen, people: heads, cloth, releases: ahead.length, ahead: months });
   });

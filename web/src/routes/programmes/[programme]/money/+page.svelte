@@ -8,7 +8,7 @@
   import YearFrame from '$lib/ui/YearFrame.svelte';
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { yearMoney, type MonthCost } from '@aggrega/core/running';
+  import { monthCosts, yearMoney } from '@aggrega/core/running';
   import { onDestroy, untrack } from 'svelte';
 
   let { data } = $props();
@@ -22,19 +22,14 @@
     const document = bench.saver.document;
     untrack(() => asker.ask(document, question));
   });
-  const unit = $derived(programme.unit === 'in' ? 1 : 1 / 0.9144);
   const costs = $derived(
-    (asker.answer?.months ?? []).flatMap((m): MonthCost[] => {
-      const month = programme.months.find((x) => x.id === m.id);
-      if (!month) return [];
-      // Prices are per yard, in a metric house as well.
-      const cloth = Object.entries(m.cloth).reduce<number | undefined>((sum, [id, length]) => {
-        const fabric = programme.fabrics.find((f) => f.id === id);
-        if (sum === undefined || !fabric || fabric.own) return sum;
-        return fabric.pricePerYard === undefined ? undefined : sum + length * unit * fabric.pricePerYard;
-      }, 0);
-      return [{ month, minutes: m.minutes * data.pace, ...(cloth !== undefined && { cloth }) }];
-    }),
+    monthCosts(
+      (asker.answer?.packets ?? []).map(({ months, ...p }) => ({
+        ...p,
+        months: months.flatMap((id) => programme.months.find((m) => m.id === id) ?? []),
+      })),
+      data.pace,
+    ),
   );
   const year = $derived(yearMoney(programme, costs, { posted: data.posted }));
   const money = (n: number | undefined) =>
@@ -45,12 +40,7 @@
         : n.toLocaleString(page.data.locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
   const names = $derived(year.months.map((m) => m.month.name.split(',')[0]!));
   const priced = $derived(year.cost !== undefined);
-  const unpriced = $derived(
-    [...new Set((asker.answer?.months ?? []).flatMap((m) => Object.keys(m.cloth)))]
-      .map((id) => programme.fabrics.find((f) => f.id === id))
-      .filter((f) => f && !f.own && f.pricePerYard === undefined)
-      .map((f) => f!.name),
-  );
+  const unpriced = $derived((asker.answer?.fabrics ?? []).filter((f) => !f.priced).map((f) => f.name));
 </script>
 
 <YearFrame name="Money" about="The year’s money, for {year.people} people and {year.kits} kits a packet" colourways={false}>
@@ -90,7 +80,7 @@
       <thead
         ><tr class="border-b-2 border-ink"
           ><th class="py-1">Month</th
-          >{#each ['Cloth as cut', 'Print and bags', 'Postage', 'Hours', 'Costs', 'Comes in', 'Remains'] as h (h)}<th
+          >{#each ['Fabric', 'Print and bags', 'Postage', 'Hours', 'Costs', 'Comes in', 'Remains'] as h (h)}<th
               class="text-right">{h}</th
             >{/each}</tr
         ></thead
@@ -119,8 +109,9 @@
       </tbody>
     </table>
     <p class="mt-2 max-w-prose text-note text-quiet">
-      Cloth is counted by length as it is cut, waste, spares and demo sets included; with fewer people it is a little dearer a
-      kit. {data.loose > 0 ? `${data.loose} kits are made and nobody’s just now.` : ''}
+      Fabric is what is cut for everybody and bought for it: quilt tops, backing, spares, demo sets and step-outs, with the
+      month that starts its packet. <a class="plain" href="/programmes/{bench.slug}/bolts">Bolts</a> takes off what is in stock
+      and adds what whole bolts leave over. {data.loose > 0 ? `${data.loose} kits are made and nobody’s just now.` : ''}
     </p>
   {/if}
   {#snippet side()}

@@ -1,16 +1,20 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { kitNames } from '$lib/kits/kit-words';
+  import BagTable from '$lib/ui/BagTable.svelte';
   import BundleCloth from '$lib/ui/BundleCloth.svelte';
   import KitsForm from '$lib/ui/KitsForm.svelte';
   import OwnClothTable from '$lib/ui/OwnClothTable.svelte';
   import PacketCloth from '$lib/ui/PacketCloth.svelte';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
+  import Say from '$lib/ui/Say.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import SizesForm from '$lib/ui/SizesForm.svelte';
   import Working from '$lib/ui/Working.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
+  import { wayOf, type KitKind } from '@aggrega/core/programme';
   import { onDestroy, untrack } from 'svelte';
 
   const bench = useWorkbench();
@@ -19,11 +23,13 @@
   const { programme } = $derived(bench);
   const { unit } = $derived(programme);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  /** Nothing is handed out but a list: bring your own. */
-  const list = $derived(programme.kits.kind === 'list');
   let size: string = $state('');
+  /** The programme's own kind of kit first, then those that some people have. */
+  const kits = $derived([...new Set([programme.kits.kind, ...programme.kits.otherKinds.map((o) => o.kind)])]);
+  let chosen: KitKind | undefined = $state();
+  const kit = $derived(chosen && kits.includes(chosen) ? chosen : programme.kits.kind);
   $effect(() => {
-    const question = { kind: 'packets' as const, colourway: colourway.id, ...(size && { size }) };
+    const question = { kind: 'packets' as const, colourway: colourway.id, kit, ...(size && { size }) };
     const document = bench.saver.document;
     untrack(() => asker.ask(document, question));
   });
@@ -47,8 +53,28 @@
       {/each}
     </fieldset>
   {/if}
+  {#if kits.length > 1}
+    <fieldset class="no-print mt-1 flex flex-wrap" aria-label="Which kit">
+      {#each kits as k (k)}
+        <label
+          class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {kit ===
+          k
+            ? ''
+            : 'border-transparent'}"
+          ><input
+            type="radio"
+            class="sr-only"
+            name="kit"
+            value={k}
+            checked={kit === k}
+            onchange={() => (chosen = k)}
+          />{kitNames[k]}</label
+        >
+      {/each}
+    </fieldset>
+  {/if}
   {#if asker.answer}
-    {#if asker.answer.bundles.length > 0}
+    {#if asker.answer.bundles.length > 0 && wayOf[kit] === 'lengths'}
       <section class="mt-5" aria-label="The bundle">
         <h2 class="border-b-2 border-ink pb-1 text-head">The bundle, handed out once for the whole programme</h2>
         {#each asker.answer.bundles as bundle (bundle.id)}<BundleCloth {bundle} {unit} />{/each}
@@ -59,12 +85,13 @@
         <h2 class="border-b-2 border-ink pb-1 text-head">
           Packet {packet.number}<span class="ml-3 font-sans text-body font-normal text-quiet">{packet.months.join(' · ')}</span>
         </h2>
-        {#if list}<OwnClothTable fabrics={packet.own} {unit} />{:else}{#each packet.fabrics as fabric (fabric.id)}<PacketCloth
-              {fabric}
-              months={packet.months}
-              {unit}
-            />{/each}{/if}
-        {#if packet.bundled.length > 0 && !list}
+        {#if packet.way === 'list'}<OwnClothTable fabrics={packet.own} {unit} />
+        {:else if packet.way === 'pieces'}<BagTable fabrics={packet.bag} {unit} />
+        {:else}{#each packet.fabrics as fabric (fabric.id)}<PacketCloth {fabric} months={packet.months} {unit} />{/each}{/if}
+        {#each packet.finishing as line (line)}<p class="mt-2 border-b border-rule pb-2 text-lead">
+            <Say text={line} />
+          </p>{/each}
+        {#if packet.bundled.length > 0}
           <p class="mt-2 text-quiet">{packet.bundled.join(' and ')} comes with the bundle.</p>
         {/if}
       </section>

@@ -1,3 +1,5 @@
+import { usualBasis } from '$lib/plan/room-plan';
+import { programmeIn } from '$lib/reading';
 import { cuttingState, shopPace } from '$lib/server/cutting-room';
 import { whileDatabaseAnswers } from '$lib/server/door';
 import { error } from '@sveltejs/kit';
@@ -9,7 +11,12 @@ export const load: PageServerLoad = async ({ params, url, locals, parent }) => {
   const first = document.colourways?.[0]?.id ?? 'default';
   const asked = url.searchParams.get('colourway');
   const colourway = document.colourways?.some((c) => c.id === asked) ? asked : first;
-  const basis = url.searchParams.get('basis') === 'kit' ? 'kit' : 'batch';
+  const wanted = url.searchParams.get('basis');
+  const programme = programmeIn(document);
+  const cast = programme?.colourways.find((c) => c.id === colourway);
+  const people = (cast && programme?.participants.get(cast.id)) ?? 0;
+  const usual = programme && cast ? usualBasis(programme, cast, people) : 'kit';
+  const basis = wanted === 'kit' || wanted === 'batch' ? wanted : usual;
   const place = `${params.month}~${colourway}~${basis}`;
   const state = await whileDatabaseAnswers(cuttingState(locals.organisation, params.programme, place));
   if (!state) error(404, 'There is no such programme.');

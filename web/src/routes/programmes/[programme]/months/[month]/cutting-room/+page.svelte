@@ -6,6 +6,7 @@
     lengthList,
     minutesOf,
     roomPlan,
+    usualBasis,
     whoFor,
     type LengthRow,
     type RoomStep,
@@ -27,7 +28,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { readings } from '@aggrega/core/cutting';
   import { formatLength } from '@aggrega/core/measure';
-  import { blocksAsCast, handsOut, kitCount } from '@aggrega/core/programme';
+  import { blocksAsCast, handsOut, kitsFor, packetOfMonth } from '@aggrega/core/programme';
   import { cautions } from '@aggrega/core/sheet';
   import { untrack } from 'svelte';
 
@@ -40,12 +41,18 @@
   /** The address names the number, so that a printed list can be asked for again. */
   const number = $derived(page.url.searchParams.get('people') ?? '');
   const people = $derived(/^\d{1,6}$/.test(number) ? Math.min(100_000, Number(number)) : bench.people(colourway));
-  const basis: 'kit' | 'batch' = $derived(page.url.searchParams.get('basis') === 'kit' ? 'kit' : 'batch');
+  const wanted = $derived(page.url.searchParams.get('basis'));
+  const basis: 'kit' | 'batch' = $derived(
+    wanted === 'kit' || wanted === 'batch' ? wanted : usualBasis(programme, colourway, people),
+  );
   const reading = $derived(readings.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
   const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}&reading=${reading}`;
   const enrolled = $derived(bench.enrolled(colourway));
   const blocks = $derived(blocksAsCast(programme, colourway, month));
-  const kits = $derived(kitCount(programme, people));
+  const kits = $derived(kitsFor(programme, colourway, people));
+  /** Pieces of a packet are cut with its first month. */
+  const packet = $derived(packetOfMonth(programme, month));
+  const cutBefore = $derived(packet.at > 0 && basis === 'batch' && usualBasis(programme, colourway, people) === 'batch');
   const asked = $derived({ month, colourway, people, reading });
 
   $effect(() => {
@@ -77,13 +84,13 @@
   });
   /** Steps of earlier lists that count as cut. */
   const base = $derived(begun?.base ?? [...done.keys()]);
-  const cutBefore = $derived(base.flatMap((key) => done.get(key) ?? []));
+  const cutSoFar = $derived(base.flatMap((key) => done.get(key) ?? []));
   /** The kits that cutting so far was for: those of the last list that any counted step stands in. */
   const before = $derived(lists.findLast((l) => base.some((key) => key.startsWith(`${l.list} `)))?.kits);
   const listId = $derived(`${data.place}~${demand}~${shortName(base.join(';'))}`);
 
-  const plan = $derived(basis === 'batch' ? roomPlan(programme, asked, cutBefore, before) : undefined);
-  const lengths = $derived(basis === 'kit' ? lengthList(programme, asked, cutBefore) : undefined);
+  const plan = $derived(basis === 'batch' ? roomPlan(programme, asked, cutSoFar, before) : undefined);
+  const lengths = $derived(basis === 'kit' ? lengthList(programme, asked, cutSoFar) : undefined);
   const problems = $derived([plan, lengths].flatMap((p) => (p && !p.ok ? p.problems : [])));
   const steps = $derived(plan?.ok ? plan.steps : []);
   const estimated = $derived(plan?.ok ? minutesOf(programme, steps) : 0);
@@ -120,6 +127,13 @@
 <MonthFrame>
   {#if problems.length > 0}
     <Problems {problems} document={bench.saver.document} title="This month cannot be cut yet" />
+  {:else if cutBefore}
+    <p class="pt-6 text-lead">
+      The pieces of this month are cut with those of {packet.months[0]!.name}:
+      <a class="plain" href="/programmes/{bench.slug}/months/{packet.months[0]!.id}/cutting-room?colourway={colourway.id}"
+        >go to that list</a
+      >.
+    </p>
   {:else if !handsOut(programme, month) || people === 0}
     <p class="pt-6 text-lead">
       There is nothing to cut: {!handsOut(programme, month)

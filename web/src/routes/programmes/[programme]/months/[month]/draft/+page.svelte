@@ -18,7 +18,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { patchAt, roleShares, rolesOf, type Block, type Point } from '@aggrega/core/block';
   import { isLeaf, outermost, type Tree } from '@aggrega/core/construction';
-  import { constructMonthBlock, kitCount, type MonthBlock } from '@aggrega/core/programme';
+  import { constructMonthBlock, kitsFor, type MonthBlock } from '@aggrega/core/programme';
   import { formatLength, listed } from '@aggrega/core/measure';
 
   const bench = useWorkbench();
@@ -223,6 +223,6 @@
   {/if}
   {#snippet side()}
     <MonthForm {month} />
-    <div class="mt-6"><Doubts {doubts} kits={kitCount(programme, bench.people(colourway))} /></div>
+    <div class="mt-6"><Doubts {doubts} kits={kitsFor(programme, colourway, bench.people(colourway))} /></div>
   {/snippet}
 </MonthFrame>

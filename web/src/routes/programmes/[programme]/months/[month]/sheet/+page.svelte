@@ -13,7 +13,7 @@
   import SheetVersions from '$lib/ui/SheetVersions.svelte';
   import SheetWishesForm from '$lib/ui/SheetWishesForm.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { PlanError, constructMonthBlock, handsOut, kitCount, readProgramme } from '@aggrega/core/programme';
+  import { PlanError, constructMonthBlock, handsOut, kitsFor, readProgramme } from '@aggrega/core/programme';
   import { monthPaper, type Paper } from '@aggrega/core/sheet';
   import Download from '@lucide/svelte/icons/download';
 
@@ -97,6 +97,6 @@
     {/if}
     {#if paper}<SheetVersions month={month.id} />{/if}
     <OwnWords {month} />
-    <div class="mt-6"><Doubts {doubts} kits={kitCount(programme, bench.people(colourway))} /></div>
+    <div class="mt-6"><Doubts {doubts} kits={kitsFor(programme, colourway, bench.people(colourway))} /></div>
   {/snippet}
 </MonthFrame>

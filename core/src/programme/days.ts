@@ -1,6 +1,6 @@
 /** Days and minutes of the calendar; days as ISO writes them. */
 import { Temporal } from 'temporal-polyfill';
-import type { Calendar } from '../programme';
+import type { Calendar } from './document';
 
 const plain = (day: string) => Temporal.PlainDate.from(day);
 

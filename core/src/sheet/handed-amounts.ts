@@ -1,0 +1,87 @@
+/** What a packet hands to one person, fabric by fabric, as amounts that can be asked for at a counter. */
+import { formatLength, formatYardage, type Rational, type Unit } from '../measure';
+import {
+  formName,
+  planBundles,
+  type Colourway,
+  type Fabric,
+  type Finishing,
+  type PacketPlan,
+  type Programme,
+  type SizeOption,
+} from '../programme';
+
+export interface HandedAmount {
+  /** The fabric's letters; none for backing and wadding. */
+  roles: string[];
+  name: string;
+  sku: string;
+  colour: string;
+  /** What it is for, where it is not for the quilt top: 'backing'. */
+  use: string;
+  /** '1 1/4 yd', '2 fat quarters'; '' where everybody finds their own. */
+  amount: string;
+  /** '45', '20 1/2 × 17 1/2 each', and for what everybody finds the size. */
+  length: string;
+}
+
+/** '1 1/4 yd', or in metres. */
+export const yardsText = (length: Rational, unit: Unit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+
+const named = ({ name, sku, colour }: Fabric) => ({ name, sku, colour });
+
+/** Fabrics for the quilt top: lengths, cut forms, and with the first packet the bundle. */
+export function handedAmounts(
+  programme: Programme,
+  packet: PacketPlan,
+  whose: { colourway: Colourway; size?: SizeOption },
+): HandedAmount[] {
+  const { unit, kits } = programme;
+  const pieces = (fabric: Fabric, count: number) => ({
+    amount: `${count} ${formName(fabric.form, count)}`,
+    length: fabric.usableLength
+      ? `${formatLength(fabric.usableWidth, unit)} × ${formatLength(fabric.usableLength, unit)} each`
+      : '',
+  });
+  const lengths = packet.fabrics.map(({ fabric, roles, plan }): HandedAmount => ({
+    ...{ roles, use: '', ...named(fabric) },
+    ...('sheets' in plan
+      ? pieces(fabric, plan.sheetsNeeded)
+      : { amount: yardsText(plan.lengthToBuy, unit), length: formatLength(plan.lengthToBuy, unit) }),
+  }));
+  const withBundle = kits.packets[0] === packet.months && kits.bundle.size > 0;
+  const bundle = withBundle ? planBundles(programme, whose) : [];
+  return [
+    ...lengths,
+    ...bundle.map(({ fabric, roles, plan }): HandedAmount => ({
+      ...{ roles, use: 'your bundle', ...named(fabric) },
+      ...pieces(fabric, plan.sheets),
+    })),
+  ];
+}
+
+/** Backing and wadding, where they come with these months; wadding that nobody hands out with the size to find. */
+export function finishingAmounts({ unit }: Pick<Programme, 'unit'>, { backing, wadding }: Finishing): HandedAmount[] {
+  const found: HandedAmount[] = [];
+  if (backing)
+    found.push({
+      ...{ roles: [], use: 'backing', ...named(backing.fabric) },
+      ...{ amount: yardsText(backing.toBuy, unit), length: formatLength(backing.toBuy, unit) },
+    });
+  if (wadding?.cloth)
+    found.push({
+      ...{ roles: [], use: 'wadding', ...named(wadding.cloth.fabric) },
+      ...{ amount: yardsText(wadding.toBuy!, unit), length: formatLength(wadding.toBuy!, unit) },
+    });
+  else if (wadding) {
+    const length = `${formatLength(wadding.w, unit)} × ${formatLength(wadding.h, unit)}`;
+    const covers = wadding.packaged ? `; one packed as ‘${wadding.packaged.name}’ is large enough` : '';
+    found.push({
+      ...{ roles: [], use: 'wadding', sku: '', colour: '' },
+      name: `Wadding of your own${covers}`,
+      amount: '',
+      length,
+    });
+  }
+  return found;
+}
