@@ -292,7 +292,10 @@ describe('packets and bolts', () => {
     );
     const bought = account.total.bought.filter((b: { length?: string }) => b.length);
     expect(Object.fromEntries(bought.map((b: { fabric: string; length: string }) => [b.fabric, b.length]))).toEqual(wanted);
-    expect(account.packets.map((p: { cost: number }) => p.cost).reduce((a: number, b: number) => a + b)).toBeCloseTo(account.total.cost, 1);
+    expect(account.packets.map((p: { cost: number }) => p.cost).reduce((a: number, b: number) => a + b)).toBeCloseTo(
+      account.total.cost,
+      1,
+    );
     expect((await aggrega('account', demo, '--packets', '0')).code).toBe(2);
   });
 

@@ -1,7 +1,7 @@
 /** The command line: read a file, call core, print one JSON document. See docs/formats.md. */
 import { readFileSync } from 'node:fs';
 import type { Problem } from '@aggrega/core/block';
-import { PlanError, readProgramme, type Programme } from '@aggrega/core/programme';
+import { DEEPEST, PlanError, nestedTooDeep, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { UsageError } from './usage';
 import { account } from './verbs/account';
 import { bolts } from './verbs/bolts';
@@ -14,6 +14,7 @@ import { sheet } from './verbs/sheet';
 
 export interface Loaded {
   programme: Programme;
+  file: ProgrammeFile;
   warnings: Problem[];
 }
 
@@ -67,11 +68,13 @@ function load(path: string): Loaded {
   let document: unknown;
   try {
     // A byte-order mark is no part of the JSON.
-    document = JSON.parse(readFileSync(path, 'utf8').replace(/^\uFEFF/, ''));
+    const text = readFileSync(path, 'utf8').replace(/^\uFEFF/, '');
+    if (nestedTooDeep(text)) throw new SyntaxError(`it is nested more than ${DEEPEST} deep`);
+    document = JSON.parse(text);
   } catch (error) {
     const message =
       error instanceof SyntaxError
-        ? `the file is no JSON: ${error.message}`
+        ? `the file is no JSON that can be read: ${error.message}`
         : `the file cannot be read: ${(error as Error).message}`;
     throw new PlanError([{ path: '', message }]);
   }

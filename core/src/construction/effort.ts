@@ -17,8 +17,11 @@ export interface Effort {
   minutes: number;
 }
 
-/** Minutes for one of each, by hand at a steady pace: a start until a log of one's own takes their place. */
-const MINUTES = { seam: 0.75, cut: 0.3, trim: 0.5, bias: 0.1, point: 0.4 };
+/**
+ * Minutes for one of each, by hand at a steady pace: a start until a log of one's own takes their place. A seam is laid, sewn, set and pressed. A
+ * round of a batch is what hands do beside the seams of a unit: pair, mark, cut apart, open. Eight hourglasses take two rounds each.
+ */
+const MINUTES = { seam: 1, cut: 0.35, trim: 0.6, bias: 0.15, point: 0.4, round: 0.6 };
 
 /** The effort of all blocks of a construction. */
 export function effortOf(c: Construction): Effort {
@@ -30,10 +33,19 @@ export function effortOf(c: Construction): Effort {
   const cuts = c.cuts.reduce((n, cut) => n + cut.qty * (1 + Math.log2(PER_SQUARE[cut.sub])), 0);
   const trims = sum((u) => u.recipe.trims ?? 0);
   const bias = sum((u) => u.recipe.bias ?? 0);
+  // Squares sewn face to face and cut apart double the patches of a unit with every round.
+  const rounds = sum(({ recipe, seen, yields }) =>
+    yields > 1 && recipe.pieces.some((p) => p.sub === 'none') ? Math.ceil(Math.log2(seen.picture.patches.length)) : 0,
+  );
   const points = c.pressing.crossings * c.make;
   const fabric = c.cuts.reduce((n, cut) => n + cut.qty * cut.w.mul(cut.h).valueOf(), 0);
   const minutes =
-    seams * MINUTES.seam + cuts * MINUTES.cut + trims * MINUTES.trim + bias * MINUTES.bias + points * MINUTES.point;
+    seams * MINUTES.seam +
+    cuts * MINUTES.cut +
+    trims * MINUTES.trim +
+    bias * MINUTES.bias +
+    points * MINUTES.point +
+    rounds * MINUTES.round;
   return { seams, cuts, trims, fabric, bias, points, minutes };
 }
 

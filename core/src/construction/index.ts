@@ -10,6 +10,7 @@ export { outlineWithSeam, partDrawing, pressedBands, unitDrawing } from './drawi
 export { balance, extent, type Laid } from './picture';
 export { sectionsOf, type Section } from './sections';
 export { templateDrawing, templateSvg, type TemplateDrawing } from './template-svg';
+export { seamsAcross } from './seams-across';
 export { unfinishedSize } from './sizes';
 export { unitMeasure, type UnitMeasure } from './unit-measure';
 export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';

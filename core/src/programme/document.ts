@@ -111,6 +111,7 @@ export interface SettingFile {
     seam?: LengthFile;
   };
   wadding?: { fabric?: string };
+  leftOver?: number;
   places?: Record<string, PlaceChoice>;
   months?: Partial<Record<PartGroup, string>>;
 }
@@ -279,6 +280,8 @@ export interface Month {
   /** What to have done by the next month. */
   homework: string;
   notes: Partial<Record<SheetPart, string>>;
+  /** Whether parts of the quilt come with it: a month without blocks that hands them out is not one whose block is still to be drawn. */
+  parts?: boolean;
 }
 
 /** A larger quilt from the same months. */

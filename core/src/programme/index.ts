@@ -59,8 +59,9 @@ export {
   type OrderState,
   type SuppliedFabric,
 } from './orders';
+export { DEEPEST, nestedTooDeep } from './nesting';
 export { PlanError } from './plan-error';
-export { mirroredBlocks, quiltOf, quiltWith, type Quilt } from './quilt';
+export { mirroredBlocks, quiltOf, quiltWith, topOf, type Quilt } from './quilt';
 export { lettersOf, lettersOfFabric, letterOf } from './letters';
 export { blocksAsCast, castBlocks, castPicture, mirroredInMonth, quiltAsCast, scatteredOf, type Scattered } from './scrappy';
 export {
@@ -73,7 +74,7 @@ export {
   type Wadding,
 } from './setting-pieces';
 export { laidOnQuilt, quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt-picture';
-export { handsOut, setBlocks, type BlockToSet } from './set-blocks';
+export { blocksInOrder, handsOut, setBlocks, type BlockToSet } from './set-blocks';
 export {
   labourOf,
   planContract,
@@ -98,6 +99,7 @@ export {
   type PacketAccount,
   type ShopCut,
 } from './account';
+export { asProofed } from './as-proofed';
 export { accountContract } from './account-contract';
 export { handedOf, wayOf, type Handed } from './handed';
 export { awayOn, dayAfter, daysBetween, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './days';
@@ -127,7 +129,9 @@ export { cutterMats, outlines, type CutterMat } from './cutter-files';
 export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './recut';
 export { withinStock, type WithinStock } from './within-stock';
 export { planStock, type FabricOrder, type FabricStock, type StockRequest } from './stock';
+export { placesAndBlocks } from './read-setting';
 export { readProgramme } from './read';
+export { unansweredUnits } from './unanswered';
 export { programmeSchema } from './schema';
 export { making } from './making';
 export { eveningLists, eveningTasks, type EveningKits, type EveningTask } from './evening';

@@ -87,6 +87,7 @@ function readSetting(file: SettingFile, path: string, make: number, { unit, fabr
       },
     }),
     ...(wadding?.fabric && { wadding: { fabric: wadding.fabric } }),
+    leftOver: file.leftOver ?? 0,
     places: new Map(Object.entries(file.places ?? {})),
     // Wadding comes with the backing, unless a month of its own is named.
     months: withBacking && !given.has('wadding') ? given.set('wadding', withBacking) : given,
@@ -115,6 +116,13 @@ export function rolesOfSetting(setting: Setting, path = '/setting'): { role: str
   return [...named, ...rounds, ...borders];
 }
 
+/** Where one kit does not make the quilt: how many places and blocks there are; undefined where they agree. */
+export function placesAndBlocks({ leftOver }: Setting, places: number, made: number): string | undefined {
+  if (made === places + leftOver) return undefined;
+  const over = leftOver > 0 ? `, of which ${leftOver} ${leftOver === 1 ? 'is' : 'are'} left over` : '';
+  return `the quilt has ${places} places for blocks, and the months make ${made}${over}`;
+}
+
 /** Worth a warning: a setting that cannot be sewn as it stands, places that no block is made for, letters without a fabric. */
 export function settingWarnings(programme: Programme): Problem[] {
   const settings = [
@@ -132,9 +140,8 @@ export function settingWarnings(programme: Programme): Problem[] {
     try {
       const { places } = topOf(setting, blocksInOrder(programme.months));
       const made = blocks.reduce((n, { times }) => n + times * make, 0);
-      const spare = places.length - made;
-      const lacking = `the quilt has ${places.length} places for blocks, and the months make ${made}`;
-      return [...uncast, ...(spare === 0 ? [] : [{ path, message: lacking }])];
+      const disagree = placesAndBlocks(setting, places.filter((p) => p.block).length, made);
+      return [...uncast, ...(disagree ? [{ path, message: disagree }] : [])];
     } catch (error) {
       if (!(error instanceof SettingError)) throw error;
       return [...uncast, { path: `${path}${error.path}`, message: error.message }];

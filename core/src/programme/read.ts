@@ -1,6 +1,7 @@
 /** Reads a programme document: shape first, then lengths, references, drawings and sense. */
 import { readBlock, tilingProblems, type Block, type BlockFile, type Problem } from '../block';
 import { Exact, formatLength, type Rational, type Unit } from '../measure';
+import { unansweredNames } from './unanswered';
 import { directionalIn } from './directional';
 import type { Colourway, House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile, Reading } from './document';
 import { letterOf } from './letters';
@@ -71,7 +72,13 @@ export function readProgramme(document: unknown): Reading {
     directional: new Set(colourways.flatMap((c) => [...directionalIn(c)])),
   };
   const sizesWarned = programme.setting ? settingWarnings(programme) : sizeWarnings(programme);
-  const warnings = [...unknownFields(file), ...sizesWarned, ...crowdedSizes(programme), ...unusedBlocks(file)];
+  const warnings = [
+    ...unknownFields(file),
+    ...sizesWarned,
+    ...crowdedSizes(programme),
+    ...unusedBlocks(file),
+    ...unansweredNames(file, programme),
+  ];
   return { ok: true, programme, file, warnings };
 }
 
@@ -100,6 +107,8 @@ function unique(path: string, entries: readonly { id: string }[] | undefined, re
 function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: ReadLength, refuse: Refuse): Month[] {
   const byId = new Map(blocks.map((b) => [b.id, b]));
   const limit = DEFAULTS[house.unit].sizeLimit;
+  const settings = [file.setting, ...(file.sizes ?? []).map((s) => s.setting)];
+  const withParts = new Set(settings.flatMap((s) => Object.values(s?.months ?? {})));
   return (file.months ?? []).map((month, m) => {
     const monthPath = `/months/${m}`;
     if (month.release !== undefined && !isDate(month.release))
@@ -141,7 +150,7 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
         refuse(path, `'${key}' stands in this month already at that size; raise its 'make' instead`);
     });
     const { id, name = id, release, homework = '', notes = {} } = month;
-    return { id, name, release, blocks: placed, homework, notes };
+    return { id, name, release, blocks: placed, homework, notes, ...(withParts.has(id) && { parts: true }) };
   });
 }
 

@@ -26,12 +26,14 @@ function gather(months: Programme['months']): BlockToSet[] {
   const usual = [...sizes].sort((a, b) => alike(b) - alike(a))[0];
   if (!usual) return [];
   return months.flatMap((month): BlockToSet[] =>
-    month.blocks.length === 0
-      ? [{ block: { key: `${month.id}:`, w: usual[0], h: usual[1] }, month, times: 1 }]
-      : month.blocks.map((entry) => ({
-          block: { key: `${month.id}:${entry.key}`, w: entry.finished[0], h: entry.finished[1] },
-          ...{ month, entry, times: entry.make },
-        })),
+    month.blocks.length === 0 && month.parts
+      ? []
+      : month.blocks.length === 0
+        ? [{ block: { key: `${month.id}:`, w: usual[0], h: usual[1] }, month, times: 1 }]
+        : month.blocks.map((entry) => ({
+            block: { key: `${month.id}:${entry.key}`, w: entry.finished[0], h: entry.finished[1] },
+            ...{ month, entry, times: entry.make },
+          })),
   );
 }
 

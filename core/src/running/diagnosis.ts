@@ -68,12 +68,19 @@ export function diagnose(all: readonly Measured[], { seam, unit }: { seam: numbe
       const way = least > 0 ? 'too much' : 'too little';
       const [near, far] = [Math.min(Math.abs(least), Math.abs(most)), Math.max(Math.abs(least), Math.abs(most))];
       says.push(
-        `Each seam takes ${range(near, far, unit)} ${way}: sew ${range(near / 2, far / 2, unit)} ${least > 0 ? 'nearer the edge' : 'farther from the edge'}. As sewn, the allowance is ${range(seam + least / 2, seam + most / 2, unit)}.`,
+        `Each seam takes ${range(near, far, unit)} ${way}: sew ${threads(near / 2, far / 2, unit)} ${least > 0 ? 'nearer the edge' : 'farther from the edge'}. As sewn, the allowance is ${range(seam + least / 2, seam + most / 2, unit)}.`,
       );
       if (least > 0) says.push('A scant seam, a thread less than it says, makes up for the cloth that the fold takes.');
     }
   }
-  if (!each) {
+  if (!each && offset) {
+    // They agree: as much off across few seams as across many.
+    const [least, most] = offset;
+    const [near, far] = [Math.min(Math.abs(least), Math.abs(most)), Math.max(Math.abs(least), Math.abs(most))];
+    says.push(
+      `All sizes are ${range(near, far, unit)} too ${least > 0 ? 'small' : 'large'}, across few seams as across many. That is a cut or a trim, not the seam: look at the ruler setting.`,
+    );
+  } else if (!each) {
     const far = tell.filter((m) => !right(m));
     says.push(
       `No one seam explains all sizes: ${named(far)} ${far.length === 1 ? 'does' : 'do'} not go with the others. Look for a piece that was cut wrong, or a seam that wandered.`,
@@ -102,19 +109,33 @@ function meet(ranges: readonly [number, number][]): [number, number] | undefined
 
 const named = (list: readonly Measured[]) => list.map((m) => m.what).join(', ');
 
-/** To the nearest 64th, or to a tenth of a millimetre: finer than any ruler, as a needle is moved. */
+/** To the nearest 32nd, or to a tenth of a millimetre: as fine as anybody reads a ruler. */
 function length(value: number, unit: Unit): string {
-  const sixtyFourths = Math.round(value * 64);
+  const parts = Math.round(value * 32);
   return unit === 'in'
-    ? sixtyFourths === 0
-      ? 'a hair'
-      : `${formatLength(ratio(sixtyFourths, 64), 'in')} in`
+    ? parts === 0
+      ? 'a thread'
+      : `${formatLength(ratio(parts, 32), 'in')} in`
     : `${Math.round(value * 100) / 10} mm`;
 }
 
 function range(a: number, b: number, unit: Unit): string {
   const [from, to] = [length(a, unit), length(b, unit)];
   return from === to ? `about ${from}` : `${from.replace(/ (in|mm)$/, '')} to ${to}`;
+}
+
+/** A thread of quilting cotton, and how far a needle moves by one position; as a machine's guide is moved. */
+const THREAD: Record<Unit, number> = { in: 1 / 64, cm: 0.04 };
+const POSITION: Record<Unit, number> = { in: 0.5 / 25.4, cm: 0.05 };
+
+/** 'about 2 threads', '3 to 5 threads (2 to 4 needle positions)': a seam is moved by feel, not by a ruler. */
+function threads(a: number, b: number, unit: Unit): string {
+  const counted = (step: number, name: string) => {
+    const [from, to] = [Math.max(1, Math.round(a / step)), Math.max(1, Math.round(b / step))];
+    return from === to ? `${from} ${from === 1 ? name : `${name}s`}` : `${from} to ${to} ${name}s`;
+  };
+  if (b < THREAD[unit] / 2) return 'less than a thread';
+  return `${counted(THREAD[unit], 'thread')} (${counted(POSITION[unit], 'needle position')} of half a millimetre)`;
 }
 
 /** The sizes that came out wrong by more than half a mark, each as a line for the sheet's checkpoints. */

@@ -34,6 +34,8 @@ export function newProgramme(of: NewProgramme): ProgrammeFile {
     version: 1,
     title: of.title,
     unit: of.unit,
+    // What squares the end is bought: half an inch to an inch is the usual.
+    house: { allowance: of.unit === 'in' ? '1' : '2.5' },
     fabrics: ids.flatMap((id, c) =>
       letters.map((letter, i) => ({
         id: `${id}-${letter.toLowerCase()}`,

@@ -10,6 +10,7 @@ const plain: Setting = {
   turning: 'one-way',
   rounds: [],
   borders: [],
+  leftOver: 0,
   places: new Map(),
   months: new Map(),
 };
@@ -115,7 +116,7 @@ const anySetting: fc.Arbitrary<{ setting: Setting; blocks: SetBlock[] }> = fc
     const rounds = kind !== 'rows' ? [] : [...plainRounds, ...(roundOf ? [{ finished: sizes[0]![0] }] : [])];
     const needs = kind === 'alternate' || (kind === 'on-point' && checked);
     const setting = {
-      ...{ ...rest, kind: kind as Setting['kind'], rounds, places: new Map(), months: new Map() },
+      ...{ ...rest, kind: kind as Setting['kind'], rounds, leftOver: 0, places: new Map(), months: new Map() },
       ...(needs && { alternate: { role: 'B' } }),
       triangles: { role: 'C', float: ratio(0) },
     } as Setting;

@@ -57,6 +57,8 @@ export interface Setting {
   };
   /** Id of the fabric that the shop cuts the wadding from; undefined where everybody finds their own. */
   wadding?: { fabric: string };
+  /** Blocks of one kit that are not set: for the back, or a cushion. */
+  leftOver: number;
   /** By place: '1,1' is the first column's first; '1.5,1.5' lies between four blocks on point. */
   places: ReadonlyMap<string, PlaceChoice>;
   /** Months that hand out the groups, by id. */

@@ -237,6 +237,7 @@ function checkPieces({ block, sheet, several, c, colours, wishes }: Context): Pa
         `, edge to edge through the middle. ${toleranceText(sheet.unit)}`,
       ],
     },
+    ...roundPieces(block, sheet.unit, several),
     ...(slips.length === 0
       ? []
       : [
@@ -256,6 +257,23 @@ function checkPieces({ block, sheet, several, c, colours, wishes }: Context): Pa
             ],
           } as const,
         ]),
+  ];
+}
+
+/** Coping and frame: the sides first, then top and bottom, a size after each. */
+function roundPieces({ name, round, make }: SheetBlock, unit: string, several: boolean): PaperPiece[] {
+  if (round.length === 0) return [];
+  const what = [...new Set(round.map((r) => r.name))].join(' and ');
+  return [
+    { kind: 'heading', level: 3, text: `Sew on the ${what}${several ? ` of ${name}` : ''}` },
+    {
+      kind: 'list',
+      ordered: true,
+      items: round.map(
+        (r) =>
+          `${r.name === 'frame' ? 'Frame' : 'Coping'}: sew two strips ${r.strip} ${unit} to the ${r.sides}${make > 1 ? ' of each block' : ''}. Press towards the strips. Measure: ${r.size}.`,
+      ),
+    },
   ];
 }
 

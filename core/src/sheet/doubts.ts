@@ -1,7 +1,19 @@
 /** Plain doubts about a month: sentences with a place and a remedy, worst first. */
 import { WEAK } from '../fabric';
 import { formatLength } from '../measure';
-import { blocksAsCast, constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
+import {
+  blocksAsCast,
+  blocksInOrder,
+  constructMonthBlock,
+  packetOfMonth,
+  placesAndBlocks,
+  planPacket,
+  topOf,
+  wayOf,
+  type Colourway,
+  type Month,
+  type Programme,
+} from '../programme';
 
 /** What it would cost to be wrong. */
 export type Rank = 'ruin' | 'waste' | 'know';
@@ -39,7 +51,7 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
     for (const warning of c.warnings.filter((w) => w.path === '/grid'))
       doubts.push({ rank: 'know', text: sentence(warning.message), about: [] });
   }
-  doubts.push(...differentSizes(programme, month));
+  doubts.push(...differentSizes(programme, month), ...kitAndQuilt(programme), ...noSquaring(programme, month, colourway));
   const order: Rank[] = ['ruin', 'waste', 'know'];
   return doubts.sort((a, b) => order.indexOf(a.rank) - order.indexOf(b.rank));
 }
@@ -72,6 +84,57 @@ function lostSeam(roles: readonly string[], label: string, colourway: Colourway)
       about: [...roles],
     },
   ];
+}
+
+/** A quilt that one kit does not make, or makes more than: for the plain size and every other. */
+function kitAndQuilt(programme: Programme): Doubt[] {
+  const blocks = blocksInOrder(programme.months);
+  if (blocks.length === 0) return [];
+  const sizes = [{ name: '', setting: programme.setting, make: 1 }, ...programme.sizes];
+  return sizes.flatMap(({ name, setting, make }): Doubt[] => {
+    const places = setting && placesOf(setting, blocks);
+    const disagree = places === undefined ? undefined : placesAndBlocks(setting!, places, blocks.length * make);
+    if (!disagree) return [];
+    const more = places! > blocks.length * make;
+    return [
+      {
+        rank: 'ruin',
+        text: `${name ? `${name}: ` : ''}${disagree[0]!.toUpperCase()}${disagree.slice(1)}. One kit does not come out even.`,
+        remedy: more
+          ? 'Make some blocks twice in their months, or set fewer across or down.'
+          : 'Set more across or down, make fewer blocks, or say at the quilt that some are left over, for the back or a cushion.',
+        about: [],
+      },
+    ];
+  });
+}
+
+/** Places for blocks; undefined where the setting cannot be sewn, which the quilt says itself. */
+function placesOf(setting: Parameters<typeof topOf>[0], blocks: Parameters<typeof topOf>[1]): number | undefined {
+  try {
+    return topOf(setting, blocks).places.filter((p) => p.block).length;
+  } catch {
+    return undefined;
+  }
+}
+
+/** A length that its own strips use up: nothing is left to square the end. */
+function noSquaring(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
+  const { house, unit, kits } = programme;
+  // What is allowed for squaring is in every length.
+  if (house.allowance.compare(0) > 0 || wayOf[kits.kind] !== 'lengths') return [];
+  const { months } = packetOfMonth(programme, month);
+  const bare = planPacket(programme, { colourway, months }).fabrics.flatMap(({ fabric, plan }) =>
+    'sheets' in plan || fabric.own || plan.lengthNeeded.equals(0) || !plan.lengthToBuy.equals(plan.lengthNeeded)
+      ? []
+      : [{ fabric, plan }],
+  );
+  return bare.map(({ fabric, plan }) => ({
+    rank: 'ruin',
+    text: `${fabric.name}: ${formatLength(plan.lengthToBuy, unit)} ${unit} are handed out, and the strips use all of it. Nothing is left to square the end.`,
+    remedy: `Allow ${unit === 'in' ? '1 in' : '2.5 cm'} for squaring in the house style.`,
+    about: [],
+  }));
 }
 
 function differentSizes(programme: Programme, month: Month): Doubt[] {

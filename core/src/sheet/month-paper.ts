@@ -71,17 +71,28 @@ function startPieces(sheet: MonthSheet, scrappy: string): PaperPiece[] {
         kind: 'text',
         tone: 'lead',
         text: [
-          `${named}${many}Finished `,
-          { bold: `${block.finished} ${sheet.unit}` },
-          '; your block measures ',
+          `${named}${many}Finished size `,
+          { bold: sized(block.finished, sheet.unit) },
+          ' (unfinished ',
           { bold: `${block.unfinished} ${sheet.unit}` },
-          ` before it is sewn to others.${mirrored}`,
+          `).${framed(block, sheet.unit)}${mirrored}`,
         ],
       };
     }),
     ...(sheet.blocks.length > 0 ? [{ kind: 'text', text: sheet.sizing } as const] : []),
     ...(scrappy ? [{ kind: 'text', text: scrappy } as const] : []),
   ];
+}
+
+/** '12 in square', '12 by 8 in'. */
+const sized = (size: string, unit: string) => (size.includes(' by ') ? `${size} ${unit}` : `${size} ${unit} square`);
+
+/** How large it is with what is sewn round it. */
+function framed({ round }: MonthSheet['blocks'][number], unit: string): string {
+  const last = round.at(-1);
+  return last
+    ? ` With its ${last.name} it measures ${last.size.replace(' square', ` ${unit} square`)}${last.size.endsWith('square') ? '' : ` ${unit}`} unfinished.`
+    : '';
 }
 
 function endPieces(programme: Programme, month: Month, sheet: MonthSheet, { date = String }: SheetWishes): PaperPiece[] {

@@ -37,6 +37,7 @@ import { cautions } from './cautions';
 import { bagWords, keepWords } from './keeping';
 import { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amounts';
 import { joinSteps, type JoinStep } from './joining';
+import { roundStripsOf, type RoundStrips } from './round-strips';
 import { whyCut, type Why } from './why';
 
 export interface SheetFabric {
@@ -107,6 +108,8 @@ export interface SheetBlock {
   mirrored: number;
   finished: string;
   unfinished: string;
+  /** Strips that are sewn round it before it is sewn to others, in order, with the size after each pair; none where it stands bare. */
+  round: RoundStrips[];
   drawing: Drawing;
   /** Where each unit lies in the drawing, to write its label there, and which way its own top looks. */
   marks: { label: string; x: number; y: number; up: readonly [number, number] }[];
@@ -197,6 +200,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
     })),
     blocks: constructions.map(({ entry, number, c }) => ({
       ...sheetBlock(entry.key, c, colourway),
+      round: roundStripsOf(programme, entry, size),
       number,
       mirrored: mirroredInMonth(programme, colourway, { month, entry, size }),
     })),
@@ -267,7 +271,7 @@ function quiltCut(piece: SettingPiece, { unit, house }: Programme): Omit<SheetCu
   };
 }
 
-function sheetBlock(key: string, c: Construction, colourway: Colourway): Omit<SheetBlock, 'mirrored'> {
+function sheetBlock(key: string, c: Construction, colourway: Colourway): Omit<SheetBlock, 'mirrored' | 'round'> {
   const size = ([w, h]: readonly [Exact, Exact]) => {
     const [across, down] = [measured(w, c), measured(h, c)];
     return w.equals(h) ? across : `${across} by ${down}`;

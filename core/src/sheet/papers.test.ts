@@ -116,10 +116,11 @@ describe('the paper of a month', () => {
       const said = saidOf(paperOf(month.id, 0, {}, together).pieces);
       if (at === 0) expect(said).toContain('Cut only what this sheet says');
       else expect(said).toContain(`From packet 1, which you started with ${months[0]!.name}`);
+      for (const { bagged } of monthShares(together, month, { colourway: frost! }))
+        for (const { qty, label, cutIn } of bagged)
+          expect(said).toMatch(new RegExp(`already cut with ${cutIn.name}: ${qty} ${label.split(':').at(-1)} \\(`));
       for (const { fabric, stages } of plan.fabrics) {
         const stage = stages?.[at];
-        for (const { qty, label } of stage?.saved ?? [])
-          expect(said).toMatch(new RegExp(`already cut with .*${qty} ${label.split(':').at(-1)} \\(`));
         for (const { qty, label, stage: to } of stage?.save ?? [])
           expect(said).toMatch(new RegExp(`${label.split(':').at(-1)} \\| ${qty} \\| .* \\| ${months[to]!.name}`));
         if (stage && stage.whole.compare(0) > 0)

@@ -76,7 +76,7 @@ describe('a month’s sheet', () => {
         const units = new Set([...block.units, ...block.plain].map((u) => u.label));
         expect(block.patches.length).toBe(block.drawing.shapes.length);
         for (const patch of block.patches) expect([cuts.has(patch.cut), units.has(patch.unit)]).toEqual([true, true]);
-        expect(block.marks.length).toBe([...block.units, ...block.plain].reduce((n, u) => n + u.make, 0));
+        expect(block.marks.length * block.make).toBe([...block.units, ...block.plain].reduce((n, u) => n + u.make, 0));
       }
     }
   });

@@ -161,7 +161,7 @@ export const checkerboard: UnitKind = {
   },
 };
 
-/** Three or more equal strips that make a square. */
+/** Two or more equal strips that make a square. */
 export const rails: UnitKind = {
   kind: 'rails',
   title: 'rail square',
@@ -169,6 +169,6 @@ export const rails: UnitKind = {
   methods,
   read(picture) {
     const across = picture.patches.length;
-    return picture.w === picture.h && across > 2 ? gridRoles(picture, across, 1) : undefined;
+    return picture.w === picture.h && across > 1 ? gridRoles(picture, across, 1) : undefined;
   },
 };

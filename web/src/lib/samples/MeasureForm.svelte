@@ -8,8 +8,8 @@
     sizes: WrittenSize[];
     seam: number;
     unit: Unit;
-    /** Sizes that could be measured: their names, and what they should be. */
-    points?: { what: string; expected: string }[];
+    /** Sizes that could be measured: their names, what they should be, and the seams that they cross. */
+    points?: { what: string; expected: string; seams: number }[];
     /** Only to be looked at. */
     fixed?: boolean;
   }
@@ -17,7 +17,8 @@
 
   const read = $derived(readSizes(sizes, unit));
   const found = $derived(read.length > 0 ? diagnose(read, { seam, unit }) : undefined);
-  const add = (what = '', expected = '') => (sizes = [...sizes, { what, seams: 1, expected, measured: '', before: '' }]);
+  const add = (what = '', expected = '', seams = 1) =>
+    (sizes = [...sizes, { what, seams, expected, measured: '', before: '' }]);
 </script>
 
 {#if !fixed}
@@ -77,7 +78,7 @@
   <p class="mt-2 flex flex-wrap items-center gap-2">
     <button type="button" class="act" onclick={() => add()}>A size</button>
     {#each points.slice(0, 8) as p (p.what)}
-      <button type="button" class="plain text-note" onclick={() => add(p.what, p.expected)}
+      <button type="button" class="plain text-note" onclick={() => add(p.what, p.expected, p.seams)}
         >{p.what}, <Say text={p.expected} /></button
       >
     {/each}

@@ -2,6 +2,7 @@
  * Everything that a shop or guild owns as one archive, and such an archive taken in by one that is still empty. A ZIP of lines of JSON, one file per table,
  * with the programmes once more as documents of their own; docs/operations.md says what stands in it.
  */
+import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
 import { Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
 import { createWriteStream } from 'node:fs';
 import { mkdtemp, rm } from 'node:fs/promises';
@@ -142,6 +143,7 @@ export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8
 }
 
 function readsAsOurs(text: string): boolean {
+  if (nestedTooDeep(text)) return false;
   let head: { format?: unknown; version?: unknown };
   try {
     head = JSON.parse(text) as typeof head;
@@ -154,6 +156,7 @@ function readsAsOurs(text: string): boolean {
 }
 
 async function putIn(db: pg.ClientBase, table: Table, rows: readonly string[], ids: Map<number, number>): Promise<void> {
+  if (rows.some((row) => nestedTooDeep(row))) throw new SyntaxError(`it is nested more than ${DEEPEST} deep`);
   for (let i = 0; i < rows.length; i += PAGE) await insertRows(db, table, rows.slice(i, i + PAGE), ids);
 }
 

@@ -1,4 +1,5 @@
 /** The door of every route: bodies checked by schema, and a database that is away said in a sentence. */
+import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
 import { error } from '@sveltejs/kit';
 import Ajv2020, { type JSONSchemaType } from 'ajv/dist/2020.js';
 import { DatabaseAway } from './db/pool';
@@ -24,32 +25,12 @@ export async function readJson(request: Request): Promise<unknown> {
     .catch((cause: { status?: number }) =>
       error(cause.status === 413 ? 413 : 400, 'The request could not be read to its end, or is larger than 8 MB.'),
     );
-  if (deeperThan(text, DEEPEST)) error(400, `This JSON is nested more than ${DEEPEST} deep; nothing of ours is.`);
+  if (nestedTooDeep(text)) error(400, `This JSON is nested more than ${DEEPEST} deep; nothing of ours is.`);
   try {
     return JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (cause) {
     error(400, `This is no JSON: ${(cause as Error).message}`);
   }
-}
-
-/** Documents nest some ten deep. */
-const DEEPEST = 100;
-
-/** Whether brackets, but for those within texts, nest deeper than that. */
-function deeperThan(text: string, most: number): boolean {
-  let depth = 0;
-  let within = false;
-  for (let i = 0; i < text.length; i += 1) {
-    const c = text.charCodeAt(i);
-    if (within) {
-      if (c === 92) i += 1;
-      else if (c === 34) within = false;
-    } else if (c === 34) within = true;
-    else if (c === 91 || c === 123) {
-      if ((depth += 1) > most) return true;
-    } else if (c === 93 || c === 125) depth -= 1;
-  }
-  return false;
 }
 
 /** The result of `work`; 503 with a sentence when the database, or the store of files, is away meanwhile. */

@@ -11,6 +11,7 @@ import { frozenProgramme } from './frozen';
 import { releasedFor, type OpenPage, type ReleasedMonth } from './participant-page';
 import { paperFile } from './sheet-files';
 import { now } from './clock';
+import { versionWords } from './version-words';
 import type { StoredPerson } from './db/participants';
 
 export interface OwnPaper {
@@ -36,7 +37,7 @@ export function ownPaper(person: StoredPerson, month: ReleasedMonth, locale: str
 
 function madePaper(
   person: StoredPerson,
-  { programme, month: id, version, released }: ReleasedMonth,
+  { programme, month: id, version, published, released }: ReleasedMonth,
   locale: string,
 ): OwnPaper | { message: string } {
   const month = programme.months.find((m) => m.id === id);
@@ -47,7 +48,7 @@ function madePaper(
   const wishes = {
     ...wishesOf(sheetAsked(person, version), programme),
     date,
-    version: `Version ${version}, ${date(released.toISOString().slice(0, 10))}`,
+    version: versionWords(version, { published, released }, locale),
   };
   try {
     return { paper: monthPaper(programme, month, colourway, wishes), unit: programme.unit, name: month.name, version };

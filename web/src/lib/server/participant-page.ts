@@ -87,6 +87,8 @@ export interface ParticipantView {
 export interface ReleasedMonth {
   month: string;
   version: number;
+  /** When that version was made, and when the month went out. */
+  published: Date;
   released: Date;
   programme: Programme;
   /** All months that are out for her. */
@@ -103,12 +105,13 @@ export async function releasedFor(db: pg.ClientBase, { slug, person }: OpenPage)
   );
   const names = new Set(hers.map((r) => r.month));
   const found: ReleasedMonth[] = [];
-  for (const { month, version, released, revision, programme: id } of hers) {
+  for (const { month, version, published, released, revision, programme: id } of hers) {
     const programme = await frozenProgramme(db, { slug, revision, out: names });
     if (programme)
       found.push({
         month,
         version,
+        published,
         released: released!,
         programme,
         out: names,

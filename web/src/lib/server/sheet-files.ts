@@ -24,6 +24,7 @@ import { asSewn, sheetName, wishesOf } from '$lib/sheet-wishes';
 import type { FoundFile } from './file-answer';
 import { programmeOf } from './programmes';
 import { publishedSheet } from './sheet-versions';
+import { versionWords } from './version-words';
 
 const TYPES = { pdf: 'application/pdf', html: 'text/html; charset=utf-8', txt: 'text/plain; charset=utf-8' } as const;
 
@@ -58,11 +59,12 @@ export async function sheetFile(organisation: string, { slug, month, file, asked
   if (!colourway) return missing;
   const locale = asked.get('locale') ?? 'en-GB';
   const made = frozen?.published ?? stored.updated;
-  const day = dayText(made.toISOString().slice(0, 10), locale);
   const wishes = {
     ...wishesOf(asked, programme),
     date: (iso: string) => dayText(iso, locale),
-    version: frozen ? `Version ${version}, ${day}` : `Draft ${stored.revision}, ${day}`,
+    version: frozen
+      ? versionWords(Number(version), frozen, locale)
+      : `Draft ${stored.revision}, ${dayText(made.toISOString().slice(0, 10), locale)}`,
   };
   const own = name === 'sheet' ? [] : [name];
   const called = [...own, sheetName(month ?? slug, colourway.id, asked)].join('-');

@@ -6,6 +6,7 @@ import { now } from './clock';
 import { correctReleased } from './corrections';
 import { asOrganisation } from './db/pool';
 import { findProgramme, lockProgramme } from './db/programmes';
+import { listReleases, type MonthRelease } from './db/releases';
 import { findVersion, insertVersion, listVersions, type SheetVersion } from './db/sheet-versions';
 import { readingOf } from '$lib/reading';
 
@@ -31,16 +32,33 @@ export async function versionsOf(organisation: string, slug: string, month: stri
   return { versions, since: published ? changesBetween(published, document, month) : [] };
 }
 
-/** A published version's document and day; undefined where there is none. */
+/** A published version's document, when it was made, and when its month went out; undefined where there is none. */
 export async function publishedSheet(
   organisation: string,
   { slug, month, version }: { slug: string; month: string; version: string },
-): Promise<{ document: ProgrammeFile; published: Date } | undefined> {
+): Promise<{ document: ProgrammeFile; published: Date; released: Date | null } | undefined> {
   const number = /^[1-9]\d{0,5}$/.test(version) ? Number(version) : 0;
   return asOrganisation(organisation, async (db) => {
     const found = (await listVersions(db, slug, month)).find((v) => v.version === number);
     const document = found && (await findVersion(db, slug, month, number));
-    return document && { document, published: found.published };
+    const release = (await listReleases(db, slug)).find((r) => r.month === month);
+    return document && { document, published: found.published, released: release?.released ?? null };
+  });
+}
+
+export interface ProofedMonth {
+  version: number;
+  state: MonthRelease['state'];
+  /** As it was proofed. */
+  document: ProgrammeFile;
+}
+
+/** What a month was proofed as; undefined while it is a draft. */
+export async function proofedMonth(organisation: string, slug: string, month: string): Promise<ProofedMonth | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const release = (await listReleases(db, slug)).find((r) => r.month === month);
+    const document = release && (await findVersion(db, slug, month, release.version));
+    return release && document && { version: release.version, state: release.state, document };
   });
 }
 

@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import { doubtsOf, kitsText } from '$lib/programme-view';
   import { dayText } from '$lib/day-text';
+  import NewerDraft from '$lib/release/NewerDraft.svelte';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import HeadCount from './HeadCount.svelte';
   import SaveNote from './SaveNote.svelte';
@@ -92,7 +93,10 @@
       </div>
       <div class="side mt-5">{@render side()}</div>
     </aside>
-    <main>{@render children()}</main>
+    <main>
+      {#if ['draft', 'sew', 'cut'].includes(station)}<NewerDraft month={month.id} />{/if}
+      {@render children()}
+    </main>
   </div>
 {/if}
 

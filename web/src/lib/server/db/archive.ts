@@ -1,4 +1,5 @@
 /** Rows of an organisation as lines of JSON, out and in, table by table. */
+import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
 import type pg from 'pg';
 
 /** Every table that an organisation owns, each after those that it refers to. Who signs in is not among them (see `readMembers`): accounts are people's own. */
@@ -77,6 +78,7 @@ async function columnsOf(db: pg.ClientBase, table: Table): Promise<string[]> {
 /** What lines say, each a row as JSON. Throws SyntaxError. */
 export function rowsIn<Row>(lines: readonly string[]): Row[] {
   return lines.map((line) => {
+    if (nestedTooDeep(line)) throw new SyntaxError(`it is nested more than ${DEEPEST} deep`);
     const row: unknown = JSON.parse(line);
     if (typeof row !== 'object' || row === null) throw new SyntaxError('a line is no row');
     return row as Row;

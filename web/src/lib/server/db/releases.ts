@@ -4,8 +4,9 @@ import type pg from 'pg';
 export interface MonthRelease {
   month: string;
   state: 'proofed' | 'scheduled' | 'released';
-  /** Of the sheet, frozen when it was proofed. */
+  /** Of the sheet, frozen when it was proofed, and when that version was made. */
   version: number;
+  published: Date;
   /** What was looked at when it was proofed. */
   checks: string[];
   proofed: Date;
@@ -17,7 +18,7 @@ export interface MonthRelease {
 }
 
 const LIST = `
-  select r.month, state, r.version, checks, proofed_at as proofed, due_at as due, released_at as released, p.id as programme, v.revision
+  select r.month, state, r.version, checks, proofed_at as proofed, due_at as due, released_at as released, p.id as programme, v.revision, v.published_at as published
   from release r join programme p on p.id = r.programme_id
   join sheet_version v on v.programme_id = r.programme_id and v.month = r.month and v.version = r.version
   where slug = $1`;

@@ -7,7 +7,8 @@
   import Say from '$lib/ui/Say.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { checkpoint } from '@aggrega/core/measure';
+  import { seamsAcross, unitMeasure } from '@aggrega/core/construction';
+  import { formatLength, type Exact } from '@aggrega/core/measure';
   import { constructMonthBlock } from '@aggrega/core/programme';
   import {
     missedSizes,
@@ -36,14 +37,15 @@
   const points = $derived.by(() => {
     if (!entry) return [];
     const c = constructMonthBlock(programme, entry, colourway);
+    // As exact as a ruler could be: a size between two marks stands as a decimal.
+    const written = (x: Exact) => (x.isRational ? formatLength(x, unit) : x.toNumber().toFixed(3));
     const units = c.units.map((u) => ({
       what: `${u.label}, ${u.kind.title}`,
-      expected: checkpoint(u.w.plus(house.seam.mul(2)), house.rounding, unit),
+      expected: written(unitMeasure(u, c.style).w),
+      seams: seamsAcross(u.seen.picture.patches),
     }));
-    return [
-      ...units,
-      { what: entry.block.name, expected: checkpoint(entry.finished[0].plus(house.seam.mul(2)), house.rounding, unit) },
-    ];
+    const block = { what: entry.block.name, expected: written(c.unfinished[0]), seams: seamsAcross(c.cloth.patches) };
+    return [...units, block];
   });
   const thumb = $derived(month && monthMinutes(programme, month, colourway));
 

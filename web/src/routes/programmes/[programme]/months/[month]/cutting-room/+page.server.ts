@@ -2,6 +2,7 @@ import { usualBasis } from '$lib/plan/room-plan';
 import { programmeIn } from '$lib/reading';
 import { cuttingState, shopPace } from '$lib/server/cutting-room';
 import { whileDatabaseAnswers } from '$lib/server/door';
+import { proofedMonth } from '$lib/server/sheet-versions';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
@@ -20,5 +21,6 @@ export const load: PageServerLoad = async ({ params, url, locals, parent }) => {
   const place = `${params.month}~${colourway}~${basis}`;
   const state = await whileDatabaseAnswers(cuttingState(locals.organisation, params.programme, place));
   if (!state) error(404, 'There is no such programme.');
-  return { place, state, pace: await whileDatabaseAnswers(shopPace(locals.organisation)) };
+  const proofed = await whileDatabaseAnswers(proofedMonth(locals.organisation, params.programme, params.month));
+  return { place, state, proofed, pace: await whileDatabaseAnswers(shopPace(locals.organisation)) };
 };

@@ -12,6 +12,7 @@
     type RoomStep,
   } from '$lib/plan/room-plan';
   import { keepPage } from '$lib/keep-page';
+  import { programmeIn } from '$lib/reading';
   import { shortName } from '$lib/plan/short-name';
   import { Ticks, type ListInHand } from '$lib/plan/ticks.svelte';
   import { kitsText } from '$lib/programme-view';
@@ -28,16 +29,20 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { readings } from '@aggrega/core/cutting';
   import { formatLength } from '@aggrega/core/measure';
-  import { blocksAsCast, handsOut, kitsFor, packetOfMonth } from '@aggrega/core/programme';
+  import { asProofed, blocksAsCast, handsOut, kitsFor, packetOfMonth } from '@aggrega/core/programme';
   import { cautions } from '@aggrega/core/sheet';
   import { untrack } from 'svelte';
 
   let { data } = $props();
   const bench = useWorkbench();
-  const { programme } = $derived(bench);
+  /** A month that was proofed is cut as it was proofed, for the people that there are now. */
+  const programme = $derived(
+    (data.proofed && programmeIn(asProofed(bench.saver.document, data.proofed.document))) ?? bench.programme,
+  );
   const { unit } = $derived(programme);
-  const month = $derived(bench.monthOrEmpty(page.params.month!));
-  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const month = $derived(programme.months.find((m) => m.id === page.params.month) ?? bench.monthOrEmpty(page.params.month!));
+  const askedColourway = $derived(page.url.searchParams.get('colourway'));
+  const colourway = $derived(programme.colourways.find((c) => c.id === askedColourway) ?? programme.colourways[0]!);
   /** The address names the number, so that a printed list can be asked for again. */
   const number = $derived(page.url.searchParams.get('people') ?? '');
   const people = $derived(/^\d{1,6}$/.test(number) ? Math.min(100_000, Number(number)) : bench.people(colourway));
@@ -152,6 +157,7 @@
       </p>
     </header>
 
+    {#if data.proofed}<p class="mt-1">Cut as it was proofed: version {data.proofed.version} of its sheet.</p>{/if}
     {#if plan?.ok && plan.words.length > 0}
       <section class="mt-3 border-l-4 border-weld bg-edge px-4 py-2" aria-label="What has changed">
         <p><Say text={plan.words.join(' ')} /></p>

@@ -1,0 +1,48 @@
+<!-- A month was proofed and its draft has changed since: what goes out and is cut, and what differs. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import Say from '$lib/ui/Say.svelte';
+  import { useWorkbench } from '$lib/workbench.svelte';
+
+  let { month }: { month: string } = $props();
+  const bench = useWorkbench();
+  interface Since {
+    versions: { version: number }[];
+    since: { colourway: string; says: string[] }[];
+  }
+  let found: Since | undefined = $state.raw();
+  const release = $derived(
+    (page.data.releases as { month: string; state: string; version: number }[] | undefined)?.find((r) => r.month === month),
+  );
+  const address = $derived(`/api/programmes/${bench.slug}/sheets/${month}`);
+  $effect(() => {
+    // Whatever is saved may change what differs.
+    void bench.saver.revision;
+    found = undefined;
+    if (release) void load(address);
+  });
+  async function load(from: string) {
+    const answer = await fetch(from).catch(() => undefined);
+    if (from === address && answer?.ok) found = (await answer.json()) as Since;
+  }
+</script>
+
+{#if release && found && found.since.length > 0}
+  <section class="no-print mt-4 border-l-4 border-weld bg-edge px-4 py-2" aria-label="A newer draft">
+    <p>
+      The draft has changed since this month was {release.state === 'released' ? 'released' : 'proofed'} as version {release.version}.
+      The cutting room {release.state === 'released' ? 'and everybody’s pages keep' : 'and the release keep'} to that version;
+      {#if release.state === 'released'}publish the sheet again to send a correction{:else}proof it again to take the changes in{/if},
+      at <a class="plain" href="/programmes/{bench.slug}/months/{month}/release">Release</a>.
+    </p>
+    <details class="mt-1">
+      <summary class="cursor-pointer">What differs</summary>
+      {#each found.since as { colourway, says } (colourway)}
+        <p class="mt-1 font-semibold">{colourway}</p>
+        <ul class="list-disc pl-5">
+          {#each says as line (line)}<li><Say text={line} /></li>{/each}
+        </ul>
+      {/each}
+    </details>
+  </section>
+{/if}
