@@ -7,6 +7,7 @@ import { pictureText, type Cloth } from './picture';
 import { pressingPlan, type Pressing } from './pressing';
 import { leaves, seamTree, type Leaf, type Tree } from './seam-tree';
 import type { SewingStyle } from './style';
+import { unitLook } from './unit-look';
 import { unitName } from './unit-name';
 import { chooseMethod, unitKind, type Choice } from './units';
 import {
@@ -41,6 +42,8 @@ export interface UnitPlan {
   places: Leaf[];
   /** Units needed for all blocks, and in one block. */
   make: number;
+  /** Those among them that another block has left over. */
+  given: number;
   perBlock: number;
   batches: number;
   recipe: Recipe;
@@ -101,6 +104,8 @@ export interface Order {
   directional?: ReadonlySet<string>;
   /** How dark the fabrics of each role are: lightness from 0 to 100. */
   lightness?: ReadonlyMap<string, number>;
+  /** Units that are there already, left over from another block, by their `unitLook`. */
+  given?: ReadonlyMap<string, number>;
 }
 
 /** Plans a block that tiles. All `make` blocks are counted together, so that batches are shared. */
@@ -121,6 +126,7 @@ export function construct(block: Block, order: Order): Construction {
     plans.set(key, plan);
     unitOf.set(leaf, plan);
   }
+  for (const plan of plans.values()) plan.given = Math.min(plan.make, order.given?.get(unitLook(plan)) ?? 0);
   for (const [key, plan] of plans) if (!plan.mirrored) pairUp(plan, plans.get(`mirrored ${key}`));
   for (const plan of plans.values()) if (!plan.twin || !plan.mirrored) planBatches(plan, style);
 
@@ -161,7 +167,7 @@ function newPlan(seen: Seen, { tick }: Cloth, style: SewingStyle): UnitPlan {
   const { roles, w, h } = seen;
   const { mirrored } = lieInBlock(seen);
   const recipe: Recipe = { yields: 1, pieces: [], steps: [], look: [], tools: [] };
-  const counts = { make: 0, perBlock: 0, batches: 0, yields: 1, extra: 0, extraMirrored: 0 };
+  const counts = { make: 0, given: 0, perBlock: 0, batches: 0, yields: 1, extra: 0, extraMirrored: 0 };
   return {
     label: '',
     name,
@@ -185,11 +191,14 @@ function pairUp(plain: UnitPlan, mirrored: UnitPlan | undefined): void {
   mirrored.twin = plain;
 }
 
+/** Units that are still to be sewn. */
+const toSew = ({ make, given }: Pick<UnitPlan, 'make' | 'given'>) => make - given;
+
 /** Recipe and batches of a unit, together with its mirror image where one batch makes both. */
 function planBatches(unit: UnitPlan, style: SewingStyle): void {
   const { twin } = unit;
   const recipeOf = (u: UnitPlan) => {
-    const recipe = u.method.recipe({ unit: u.seen, style, make: u.make, mirrored: u.twin?.make ?? 0 });
+    const recipe = u.method.recipe({ unit: u.seen, style, make: toSew(u) || u.make, mirrored: u.twin ? toSew(u.twin) : 0 });
     // A template's mirror image is cut with the same paper, turned over.
     if (u.mirrored) for (const piece of recipe.pieces) if (piece.template) piece.reversed = true;
     return recipe;
@@ -201,17 +210,17 @@ function planBatches(unit: UnitPlan, style: SewingStyle): void {
     for (const u of twin ? [unit, twin] : [unit]) {
       u.recipe = u === unit ? unit.recipe : recipeOf(u);
       u.yields = u.recipe.yields;
-      u.batches = Math.ceil(u.make / u.yields);
-      u.extra = u.batches * u.yields - u.make;
+      u.batches = Math.ceil(toSew(u) / u.yields);
+      u.extra = u.batches * u.yields - toSew(u);
     }
     return;
   }
-  unit.batches = Math.max(Math.ceil(unit.make / yields), Math.ceil((twin?.make ?? 0) / mirrored));
-  unit.extra = unit.batches * yields - unit.make;
+  unit.batches = Math.max(Math.ceil(toSew(unit) / yields), Math.ceil((twin ? toSew(twin) : 0) / mirrored));
+  unit.extra = unit.batches * yields - toSew(unit);
   if (twin) {
     // Its batches are those of its twin: counted there, made here.
     Object.assign(twin, { recipe: { ...unit.recipe, pieces: [] }, yields: mirrored, batches: unit.batches });
-    twin.extra = unit.batches * mirrored - twin.make;
+    twin.extra = unit.batches * mirrored - toSew(twin);
   } else unit.extraMirrored = unit.batches * mirrored;
 }
 

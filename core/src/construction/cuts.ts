@@ -15,6 +15,8 @@ interface Context {
 export function gatherCuts(units: UnitPlan[], { style, directional, around }: Context): Cut[] {
   const rows = new Map<string, Cut & { needs: number }>();
   for (const unit of units) {
+    // What another block has left over takes no fabric.
+    if (unit.batches === 0) continue;
     for (const piece of unit.recipe.pieces) {
       const fixed = directional.has(piece.role);
       // Without a direction the long side is named first; with one, w stays the extent along x as the unit lies.

@@ -12,6 +12,7 @@ export { sectionsOf, type Section } from './sections';
 export { templateDrawing, templateSvg, type TemplateDrawing } from './template-svg';
 export { seamsAcross } from './seams-across';
 export { unfinishedSize } from './sizes';
+export { leftOverUnits, unitLook } from './unit-look';
 export { unitMeasure, type UnitMeasure } from './unit-measure';
 export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';
 export { isLeaf, leaves, outermost, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';

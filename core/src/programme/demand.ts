@@ -1,5 +1,5 @@
 /** Demand (handbook 3): what is to be cut of each fabric, for one kit or for everybody, with spares, demo sets and step-outs. */
-import { construct, isLeaf, type Construction, type Cut } from '../construction';
+import { construct, isLeaf, leftOverUnits, unitLook, type Construction, type Cut } from '../construction';
 import type { Piece } from '../cutting';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
 import { kitsBySize, type SizeShare } from './kit-groups';
@@ -21,6 +21,73 @@ const constructed = new WeakMap<MonthBlock, Map<string, Construction>>();
  * directional print keeps its way up.
  */
 export function constructMonthBlock(programme: Programme, entry: MonthBlock, colourway?: Colourway): Construction {
+  const series = programme.months.find((m) => m.blocks.includes(entry));
+  // A month's second block uses what its first has left over.
+  if (series && (series.blocks.length > 1 || series.uses.length > 0))
+    return constructSeries(programme, series, series.blocks, colourway)[series.blocks.indexOf(entry)]!;
+  return constructWith(programme, entry, colourway);
+}
+
+/** Units that are there already, by their look. */
+type Given = ReadonlyMap<string, number>;
+const NOTHING: Given = new Map();
+
+/**
+ * A month's blocks one after the other, as somebody makes them: what the first leaves over is used by the second, and what months that it names have
+ * left over before both. `entries` are the month's own, or those of a larger size or as cast, in the same order.
+ */
+export function constructSeries(
+  programme: Programme,
+  month: Month,
+  entries: readonly MonthBlock[],
+  colourway?: Colourway,
+  size?: SizeOption,
+): Construction[] {
+  const pool = new Map(month.uses.length > 0 ? leftOf(programme, month, colourway, size) : NOTHING);
+  return entries.map((entry) => {
+    const c = constructWith(programme, entry, colourway, pool);
+    for (const unit of c.units) use(unitLook(unit), unit.given, [pool]);
+    for (const [look, n] of leftOverUnits(c)) pool.set(look, (pool.get(look) ?? 0) + n);
+    return c;
+  });
+}
+
+/** What the months that a month names have left over by then: what months between them have used is gone. */
+function leftOf(programme: Programme, month: Month, colourway?: Colourway, size?: SizeOption): Given {
+  const left = new Map<string, Map<string, number>>();
+  const named = (of: Month) => of.uses.flatMap((id) => left.get(id) ?? []);
+  for (const earlier of programme.months.slice(0, programme.months.indexOf(month))) {
+    const own = new Map<string, number>();
+    const pools = [own, ...named(earlier)];
+    for (const entry of monthEntries(earlier, size)) {
+      const c = constructWith(programme, entry, colourway, together(pools));
+      for (const unit of c.units) use(unitLook(unit), unit.given, pools);
+      for (const [look, n] of leftOverUnits(c)) own.set(look, (own.get(look) ?? 0) + n);
+    }
+    left.set(earlier.id, own);
+  }
+  return together(named(month));
+}
+
+function together(pools: readonly Given[]): Map<string, number> {
+  const all = new Map<string, number>();
+  for (const pool of pools) for (const [look, n] of pool) all.set(look, (all.get(look) ?? 0) + n);
+  return all;
+}
+
+/** Takes so many out of the pools, the first before the others. */
+function use(look: string, count: number, pools: readonly Map<string, number>[]): void {
+  let wanted = count;
+  for (const pool of pools) {
+    const taken = Math.min(wanted, pool.get(look) ?? 0);
+    if (taken > 0) pool.set(look, pool.get(look)! - taken);
+    wanted -= taken;
+  }
+}
+
+const monthEntries = (month: Month, size?: SizeOption) => month.blocks.map((e) => making(e, e.make * (size?.make ?? 1)));
+
+function constructWith(programme: Programme, entry: MonthBlock, colourway?: Colourway, given: Given = NOTHING): Construction {
   const known = constructed.get(entry) ?? new Map<string, Construction>();
   constructed.set(entry, known);
   const lightness = colourway
@@ -29,10 +96,15 @@ export function constructMonthBlock(programme: Programme, entry: MonthBlock, col
   const letters = rolesOf(entry.block);
   const directional = colourway ? directionalIn(colourway) : programme.directional;
   const from = letters.map((role) => `${role}${directional.has(role) ? '!' : ''} ${lightness.get(role)}`).join();
-  let construction = known.get(from);
+  const there = [...given].filter(([, n]) => n > 0);
+  const key = there.length > 0 ? `${from} | ${there.map(([look, n]) => `${n} ${look}`).join(' | ')}` : from;
+  let construction = known.get(key);
   if (!construction) {
-    construction = construct(entry.block, { ...entry, directional, lightness });
-    known.set(from, construction);
+    construction = construct(entry.block, { ...entry, directional, lightness, ...(there.length > 0 && { given }) });
+    // What is not used makes no difference, and is not remembered apart.
+    if (there.length > 0 && construction.units.every((u) => u.given === 0))
+      construction = constructWith(programme, entry, colourway);
+    known.set(key, construction);
   }
   return construction;
 }
@@ -48,7 +120,7 @@ function inMirror(programme: Programme, colourway: Colourway, entry: MonthBlock)
   if (image) return image.entry;
   const turned = { ...entry, block: mirrorBlock(entry.block), key: `${entry.key}-mirrored` };
   const cuts = (of: MonthBlock) =>
-    constructMonthBlock(programme, of, colourway)
+    constructWith(programme, of, colourway)
       .cuts.map(({ role, w, h, qty, sub, template, reversed }) =>
         JSON.stringify([role, `${w}`, `${h}`, qty, sub, template, reversed]),
       )
@@ -112,25 +184,20 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
   const batch = () => request.kits ?? kitsBySize(programme, colourway, participants);
   const shares = stepOuts === 'alone' ? [] : basis === 'kit' ? [{ size, make: size?.make ?? 1, kits: 1 }] : batch().map(makes);
   const cutting = basis === 'batch' && stepOuts !== 'none' && (stepOuts === 'alone' || shares.some((s) => s.kits > 0));
-  for (const month of request.months)
-    for (const entry of month.blocks) {
-      for (const { size: of, make, kits } of shares) {
-        const cast = castBlocks(programme, colourway, entry, of);
-        if (cast) {
-          if (kits > 0)
-            for (const b of cast) add(month, (b.mirrored && inMirror(programme, colourway, b.entry)) || b.entry, kits);
-          continue;
-        }
-        const all = entry.make * make;
-        const turned = inMirror(programme, colourway, entry);
-        const mirrored = turned ? Math.min(all, mirroredBlocks(programme, `${month.id}:${entry.key}`, of)) : 0;
-        if (all > mirrored) add(month, making(entry, all - mirrored), kits);
-        if (mirrored > 0) add(month, making(turned!, mirrored), kits);
+  for (const month of request.months) {
+    for (const { size: of, kits } of shares)
+      // A demand for nobody still names its pieces, so that a head count can be turned up from nothing.
+      if (kits > 0 || colourway.pools.size === 0) {
+        const entries = entriesOf(programme, colourway, month, of);
+        constructSeries(programme, month, entries, colourway, of).forEach((c, i) => add(month, entries[i]!, c, kits));
       }
+    for (const entry of month.blocks) {
       const stopped = cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
-      const shown = castBlocks(programme, colourway, entry)?.[0]?.entry ?? entry;
-      if (stopped > 0) add(month, making(shown, stopped), 1);
+      const shown = making(castBlocks(programme, colourway, entry)?.[0]?.entry ?? entry, stopped);
+      // A step-out is sewn by itself, for the class.
+      if (stopped > 0) add(month, shown, constructWith(programme, shown, colourway), 1);
     }
+  }
   for (const { size: of, kits } of shares)
     if (kits > 0) {
       if (request.setting === 'all') set('quilt', settingPieces(programme, colourway, of), kits);
@@ -165,8 +232,8 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
     }
   }
 
-  function add(month: Month, entry: MonthBlock, kits: number): void {
-    for (const cut of constructMonthBlock(programme, entry, colourway).cuts) {
+  function add(month: Month, entry: MonthBlock, c: Construction, kits: number): void {
+    for (const cut of c.cuts) {
       const fabric = colourway.fabrics.get(cut.role)!;
       const pieces = demandFor(fabric, cut.role);
       const label = `${month.id}:${entry.key}:${cut.label}`;
@@ -181,6 +248,18 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
       }
     }
   }
+}
+
+/** What one person makes of a month in that size, as cast, and apart what stands mirrored and is cut otherwise. */
+function entriesOf(programme: Programme, colourway: Colourway, month: Month, size?: SizeOption): MonthBlock[] {
+  return month.blocks.flatMap((entry) => {
+    const cast = castBlocks(programme, colourway, entry, size);
+    if (cast) return cast.map((b) => (b.mirrored && inMirror(programme, colourway, b.entry)) || b.entry);
+    const all = entry.make * (size?.make ?? 1);
+    const turned = inMirror(programme, colourway, entry);
+    const mirrored = turned ? Math.min(all, mirroredBlocks(programme, `${month.id}:${entry.key}`, size)) : 0;
+    return [...(all > mirrored ? [making(entry, all - mirrored)] : []), ...(mirrored > 0 ? [making(turned!, mirrored)] : [])];
+  });
 }
 
 const makes = ({ size, kits }: Pick<SizeShare, 'size' | 'kits'>) => ({ size, make: size?.make ?? 1, kits });

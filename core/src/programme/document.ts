@@ -181,6 +181,7 @@ export interface MonthFile {
   release?: string;
   blocks?: MonthBlockFile[];
   homework?: string;
+  uses?: string[];
   notes?: Partial<Record<SheetPart, string>>;
 }
 
@@ -280,6 +281,8 @@ export interface Month {
   /** What to have done by the next month. */
   homework: string;
   notes: Partial<Record<SheetPart, string>>;
+  /** Earlier months whose left-over units its blocks use, by id. */
+  uses: readonly string[];
   /** Whether parts of the quilt come with it: a month without blocks that hands them out is not one whose block is still to be drawn. */
   parts?: boolean;
 }

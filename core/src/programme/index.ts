@@ -45,7 +45,15 @@ export {
 } from './cast-changes';
 export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes';
 export { changeWords, differences } from './differences';
-export { constructMonthBlock, demandOf, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand';
+export {
+  constructMonthBlock,
+  constructSeries,
+  demandOf,
+  stagesOf,
+  type Basis,
+  type DemandRequest,
+  type FabricDemand,
+} from './demand';
 export { kitCount, kitGroups, kitsBySize, kitsFor, type KitGroup, type SizeShare } from './kit-groups';
 export {
   bookChanges,

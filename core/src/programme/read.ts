@@ -149,8 +149,11 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
       if (placed.findIndex((other) => other.key === key) < i)
         refuse(path, `'${key}' stands in this month already at that size; raise its 'make' instead`);
     });
-    const { id, name = id, release, homework = '', notes = {} } = month;
-    return { id, name, release, blocks: placed, homework, notes, ...(withParts.has(id) && { parts: true }) };
+    const { id, name = id, release, homework = '', notes = {}, uses = [] } = month;
+    for (const [i, other] of uses.entries())
+      if (!(file.months ?? []).slice(0, m).some((before) => before.id === other))
+        refuse(`${monthPath}/uses/${i}`, `there is no month '${other}' before it`);
+    return { id, name, release, blocks: placed, homework, notes, uses, ...(withParts.has(id) && { parts: true }) };
   });
 }
 

@@ -1,7 +1,6 @@
 /** One block of a sheet as paper: make the units, lay out, join, press, check, and the likely slips. */
 import { slipsOf, type Construction } from '../construction';
-import { constructMonthBlock, type Colourway, type Programme } from '../programme';
-import type { MonthBlock } from '../programme';
+import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock, SheetUnit } from './month-sheet';
 import { pressUnit } from './month-sheet';
 import type { Beside, PaperPicture, PaperPiece, Words } from './paper';
@@ -37,25 +36,21 @@ export interface BlockPaper {
 }
 
 /** A block of a month's sheet. */
-export function blockPaper(
-  programme: Programme,
-  {
-    entry,
-    block,
-    sheet,
-    colourway,
-    colours,
-    wishes,
-  }: {
-    entry: MonthBlock;
-    block: SheetBlock;
-    sheet: MonthSheet;
-    colourway: Colourway;
-    colours: Colours;
-    wishes: SheetWishes;
-  },
-): BlockPaper {
-  const c = constructMonthBlock(programme, entry, colourway);
+export function blockPaper({
+  c,
+  block,
+  sheet,
+  colourway,
+  colours,
+  wishes,
+}: {
+  c: Construction;
+  block: SheetBlock;
+  sheet: MonthSheet;
+  colourway: Colourway;
+  colours: Colours;
+  wishes: SheetWishes;
+}): BlockPaper {
   const walk = new Map(
     sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)).map((step) => [step.name, step]),
   );
@@ -85,6 +80,17 @@ function unitPieces({ block, walk, colours, wishes, several }: Context): PaperPi
 }
 
 function unitWords(unit: SheetUnit): PaperPiece[] {
+  const many = (n: number) => (n === 1 ? 'one' : String(n));
+  const left =
+    unit.given > 0
+      ? `${capital(many(unit.given))} of them ${unit.given === 1 ? 'is' : 'are'} there already: you kept ${unit.given === 1 ? 'it' : 'them'} from the block before. `
+      : '';
+  if (unit.given >= unit.make && !unit.mirrorOf)
+    return [
+      { kind: 'heading', level: 3, text: `${unit.label}: ${unit.make} ${unit.title}` },
+      { kind: 'text', text: left.trim() },
+      measure(unit),
+    ];
   const from = unit.mirrorOf
     ? `They come with ${unit.mirrorOf}, from the same batches.`
     : unit.yields === 1
@@ -96,7 +102,7 @@ function unitWords(unit: SheetUnit): PaperPiece[] {
       level: 3,
       text: `${unit.label}: make ${unit.make} ${unit.mirrorOf ? 'mirrored ' : ''}${unit.title}, ${unit.method}`,
     },
-    { kind: 'text', text: from },
+    { kind: 'text', text: `${left}${from}` },
     ...(unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution } as const] : []),
     { kind: 'list', ordered: true, items: [...unit.steps, ...(unit.press ? [unit.press] : [])] },
     measure(unit),

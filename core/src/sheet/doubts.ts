@@ -1,10 +1,11 @@
 /** Plain doubts about a month: sentences with a place and a remedy, worst first. */
+import { unitLook } from '../construction';
 import { WEAK } from '../fabric';
 import { formatLength } from '../measure';
 import {
   blocksAsCast,
   blocksInOrder,
-  constructMonthBlock,
+  constructSeries,
   packetOfMonth,
   placesAndBlocks,
   planPacket,
@@ -33,10 +34,13 @@ const TOLD_APART = new Set(['hst', 'qst', 'geese', 'square-in-square']);
 /** Everything worth saying about a month in a colourway. */
 export function monthDoubts(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
   const doubts: Doubt[] = [];
-  for (const entry of blocksAsCast(programme, colourway, month)) {
-    const c = constructMonthBlock(programme, entry, colourway);
+  const series = constructSeries(programme, month, blocksAsCast(programme, colourway, month), colourway);
+  for (const [i, c] of series.entries()) {
+    const used = new Map(series.slice(i + 1).flatMap((next) => next.units.map((u) => [unitLook(u), u.given] as const)));
     for (const unit of c.units) {
-      doubts.push(...leftovers(unit.extra + unit.extraMirrored, unit.kind, unit.label, unit.method.title));
+      // What the month's next block uses is not left over.
+      const kept = used.get(unitLook(unit)) ?? 0;
+      doubts.push(...leftovers(unit.extra + unit.extraMirrored - kept, unit.kind, unit.label, unit.method.title));
       if (TOLD_APART.has(unit.kind.kind) && !programme.melts.has([...new Set(unit.roles)].sort().join(' ')))
         doubts.push(...lostSeam(unit.roles, unit.label, colourway));
       if (unit.refused)
@@ -61,7 +65,7 @@ function sentence(text: string): string {
 }
 
 function leftovers(extra: number, kind: { title: string; plural: string }, label: string, method: string): Doubt[] {
-  if (extra === 0) return [];
+  if (extra <= 0) return [];
   return [
     {
       rank: 'waste',

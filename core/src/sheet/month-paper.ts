@@ -1,5 +1,13 @@
 /** A month's sheet as paper, in every variant. */
-import { blocksAsCast, sheetParts, type Colourway, type Month, type Programme, type SheetPart } from '../programme';
+import {
+  blocksAsCast,
+  constructSeries,
+  sheetParts,
+  type Colourway,
+  type Month,
+  type Programme,
+  type SheetPart,
+} from '../programme';
 import { blockPaper, type BlockPaper } from './block-paper';
 import { monthSheet, type MonthSheet } from './month-sheet';
 import { cutPieces, needPieces, scrappyWords } from './need-paper';
@@ -13,9 +21,8 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const sheet = monthSheet(programme, month, colourway, wishes.size);
   const colours = coloursOf(colourway, wishes.coloured !== false);
   const entries = blocksAsCast(programme, colourway, month, wishes.size);
-  const blocks = sheet.blocks.map((block, i) =>
-    blockPaper(programme, { entry: entries[i]!, block, sheet, colourway, colours, wishes }),
-  );
+  const series = constructSeries(programme, month, entries, colourway, wishes.size);
+  const blocks = sheet.blocks.map((block, i) => blockPaper({ c: series[i]!, block, sheet, colourway, colours, wishes }));
   const part = (name: keyof BlockPaper) => blocks.flatMap((b) => b[name]);
   const context = { programme, month, colourway, sheet, wishes };
   const parts: Record<SheetPart, PaperPiece[]> = {

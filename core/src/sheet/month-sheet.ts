@@ -8,6 +8,7 @@ import {
   isLeaf,
   outermost,
   unitDrawing,
+  unitLook,
   unitMeasure,
   type Construction,
   type Cut,
@@ -20,7 +21,7 @@ import {
 import { Exact, checkpoint, formatLength, rulerWords, listed, type Rational } from '../measure';
 import {
   blocksAsCast,
-  constructMonthBlock,
+  constructSeries,
   demandOf,
   mirroredInMonth,
   monthShares,
@@ -78,6 +79,8 @@ export interface SheetUnit {
   method: string;
   roles: { role: string; name: string; colour: string }[];
   make: number;
+  /** Those among them that are left over from a block before. */
+  given: number;
   /** What one batch is made of: '1 A1 and 1 B1'. */
   from: string;
   batches: number;
@@ -148,11 +151,8 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
   const { unit, house } = programme;
   const blocks = blocksAsCast(programme, colourway, month, size);
   const several = blocks.length > 1;
-  const constructions = blocks.map((entry, i) => ({
-    entry,
-    number: several ? i + 1 : undefined,
-    c: constructMonthBlock(programme, entry, colourway),
-  }));
+  const series = constructSeries(programme, month, blocks, colourway, size);
+  const constructions = blocks.map((entry, i) => ({ entry, number: several ? i + 1 : undefined, c: series[i]! }));
   const { months, at } = packetOfMonth(programme, month);
   const packet = planPacket(programme, { colourway, months, size });
   const handed = at > 0 ? [] : handedAmounts(programme, packet, { colourway, size });
@@ -198,8 +198,8 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
             .map((p) => ({ ...quiltCut(p, programme), piece: `${month.id}:quilt:${p.name}` })),
         ),
     })),
-    blocks: constructions.map(({ entry, number, c }) => ({
-      ...sheetBlock(entry.key, c, colourway),
+    blocks: constructions.map(({ entry, number, c }, i) => ({
+      ...sheetBlock(entry.key, c, colourway, series.slice(i + 1)),
       round: roundStripsOf(programme, entry, size),
       number,
       mirrored: mirroredInMonth(programme, colourway, { month, entry, size }),
@@ -271,7 +271,12 @@ function quiltCut(piece: SettingPiece, { unit, house }: Programme): Omit<SheetCu
   };
 }
 
-function sheetBlock(key: string, c: Construction, colourway: Colourway): Omit<SheetBlock, 'mirrored' | 'round'> {
+function sheetBlock(
+  key: string,
+  c: Construction,
+  colourway: Colourway,
+  later: readonly Construction[],
+): Omit<SheetBlock, 'mirrored' | 'round'> {
   const size = ([w, h]: readonly [Exact, Exact]) => {
     const [across, down] = [measured(w, c), measured(h, c)];
     return w.equals(h) ? across : `${across} by ${down}`;
@@ -285,7 +290,7 @@ function sheetBlock(key: string, c: Construction, colourway: Colourway): Omit<Sh
     unfinished: size(c.unfinished),
     drawing: blockDrawing(c.block, c.finished),
     marks: layoutMarks(c),
-    units: c.units.filter((u) => !isPlain(u)).map((u) => sheetUnit(u, c, colourway)),
+    units: c.units.filter((u) => !isPlain(u)).map((u) => sheetUnit(u, c, colourway, later)),
     plain: c.units
       .filter(isPlain)
       .map((u) => ({ label: u.label, cut: c.cuts.find((cut) => cut.serves.includes(u))!.label, make: u.make })),
@@ -369,7 +374,7 @@ function patchLabels(c: Construction): SheetBlock['patches'] {
   }
 }
 
-function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): SheetUnit {
+function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway, later: readonly Construction[]): SheetUnit {
   const { recipe, kind, label } = unit;
   const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
   // Mirror images that come out of the batches of their twins.
@@ -381,8 +386,9 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
     method: unit.method.title,
     roles: fabrics.map(({ role, fabric }) => ({ role, name: fabric.name, colour: fabric.colour })),
     make: unit.make,
+    given: unit.given,
     mirrorOf: shared?.label,
-    from: listed(madeFrom(unit, c)),
+    from: unit.batches === 0 ? '' : listed(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,
     steps: shared ? [] : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
@@ -391,13 +397,20 @@ function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway): Sheet
     square: size.square,
     along: size.what,
     look: recipe.look,
-    over:
-      unit.extra === 0
-        ? ''
-        : `${unit.extra} ${unit.extra === 1 ? kind.title : kind.plural} will be left over. Keep ${unit.extra === 1 ? 'it' : 'them'}: ${kind.surplus ?? 'a second, colour-swapped block or a scrappy border uses them'}.`,
+    over: overText(unit, later),
     caution: shared ? '' : (recipe.caution ?? ''),
     drawing: unitDrawing(unit.seen),
   };
+}
+
+/** What becomes of units that are left over: the month's next block uses them, or there is something else that they are good for. */
+function overText(unit: UnitPlan, later: readonly Construction[]): string {
+  const { extra, kind } = unit;
+  if (extra === 0) return '';
+  const look = unitLook(unit);
+  const user = later.find((c) => c.units.some((u) => u.given > 0 && unitLook(u) === look));
+  const what = user ? user.block.name : (kind.surplus ?? 'a second, colour-swapped block or a scrappy border uses them');
+  return `${extra} ${extra === 1 ? kind.title : kind.plural} will be left over. Keep ${extra === 1 ? 'it' : 'them'}${user ? ' for' : ':'} ${what}.`;
 }
 
 /** The pressing plan of a unit's seams in words. */

@@ -1,0 +1,24 @@
+/** What makes units of different blocks the same: kind, method, fabrics and size; however they lie, and on whatever grid they are drawn. */
+import type { Construction, UnitPlan } from './construct';
+
+/** A name that two units share exactly when one can take the other's place. */
+export function unitLook({ kind, method, seen, w, h, mirrored }: UnitPlan, asMirrored = mirrored): string {
+  const at = (n: number) => seen.tick.times(n).toString();
+  const patches = seen.picture.patches.map(
+    ({ role, points }) => `${role} ${points.map(([x, y]) => `${at(x)},${at(y)}`).join(' ')}`,
+  );
+  return [asMirrored ? 'mirrored' : '', kind.kind, method.name, w, h, patches.join(';')].join(' ');
+}
+
+/** What a construction leaves over, by look. Plain patches and what lies inside another unit are cut as needed, never left. */
+export function leftOverUnits({ units }: Construction): Map<string, number> {
+  const found = new Map<string, number>();
+  const add = (look: string, n: number) => {
+    if (n > 0) found.set(look, (found.get(look) ?? 0) + n);
+  };
+  for (const unit of units) {
+    add(unitLook(unit), unit.extra);
+    add(unitLook(unit, !unit.mirrored), unit.extraMirrored);
+  }
+  return found;
+}
