@@ -63,6 +63,7 @@ export function constructionContract(c: Construction) {
       name: u.name,
       ...(u.mirrored && u.twin && { mirrorOf: u.twin.label }),
       ...(u.extraMirrored > 0 && { extraMirrored: u.extraMirrored }),
+      ...(u.given > 0 && { given: u.given }),
       ...(u.recipe.bonus && { bonus: u.recipe.bonus }),
       press: c.pressing.units.get(u),
     })),

@@ -69,6 +69,20 @@ function leftOf(programme: Programme, month: Month, colourway?: Colourway, size?
   return together(named(month));
 }
 
+/** Earlier months that have units left over which this month's blocks could use, and how many. */
+export function usefulLeftovers(programme: Programme, month: Month): { month: Month; units: number }[] {
+  const needed = new Set(month.blocks.flatMap((e) => constructWith(programme, e).units.map((u) => unitLook(u))));
+  return programme.months.slice(0, programme.months.indexOf(month)).flatMap((earlier) => {
+    const pool = new Map<string, number>();
+    for (const c of constructSeries(programme, earlier, earlier.blocks)) {
+      for (const unit of c.units) use(unitLook(unit), unit.given, [pool]);
+      for (const [look, n] of leftOverUnits(c)) pool.set(look, (pool.get(look) ?? 0) + n);
+    }
+    const units = [...pool].reduce((n, [look, left]) => (needed.has(look) ? n + left : n), 0);
+    return units > 0 ? [{ month: earlier, units }] : [];
+  });
+}
+
 function together(pools: readonly Given[]): Map<string, number> {
   const all = new Map<string, number>();
   for (const pool of pools) for (const [look, n] of pool) all.set(look, (all.get(look) ?? 0) + n);

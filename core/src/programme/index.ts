@@ -50,6 +50,7 @@ export {
   constructSeries,
   demandOf,
   stagesOf,
+  usefulLeftovers,
   type Basis,
   type DemandRequest,
   type FabricDemand,

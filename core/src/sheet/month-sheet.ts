@@ -152,6 +152,10 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
   const blocks = blocksAsCast(programme, colourway, month, size);
   const several = blocks.length > 1;
   const series = constructSeries(programme, month, blocks, colourway, size);
+  // Later months that use what this one has left over.
+  const namedLater = programme.months
+    .filter((m) => m.uses.includes(month.id))
+    .flatMap((m) => constructSeries(programme, m, blocksAsCast(programme, colourway, m, size), colourway, size));
   const constructions = blocks.map((entry, i) => ({ entry, number: several ? i + 1 : undefined, c: series[i]! }));
   const { months, at } = packetOfMonth(programme, month);
   const packet = planPacket(programme, { colourway, months, size });
@@ -199,7 +203,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
         ),
     })),
     blocks: constructions.map(({ entry, number, c }, i) => ({
-      ...sheetBlock(entry.key, c, colourway, series.slice(i + 1)),
+      ...sheetBlock(entry.key, c, colourway, [...series.slice(i + 1), ...namedLater]),
       round: roundStripsOf(programme, entry, size),
       number,
       mirrored: mirroredInMonth(programme, colourway, { month, entry, size }),

@@ -4,7 +4,7 @@
   import type { UnitKind } from '@aggrega/core/construction';
   import { LengthError, parseLength } from '@aggrega/core/measure';
   import { entryPath } from '$lib/entry-path';
-  import { constructMonthBlock, type Month, type MonthBlock } from '@aggrega/core/programme';
+  import { constructMonthBlock, usefulLeftovers, type Month, type MonthBlock } from '@aggrega/core/programme';
   import Setting from './Setting.svelte';
 
   let { month }: { month: Month } = $props();
@@ -39,6 +39,11 @@
         .filter((k) => k.methods.length > 1),
     ),
   ];
+  const leftovers = $derived(usefulLeftovers(bench.programme, month));
+  function uses(id: string, wanted: boolean) {
+    const to = [...month.uses.filter((u) => u !== id), ...(wanted ? [id] : [])];
+    save('left-over units', `/months/${month.id}/uses`, file.uses, to.length > 0 ? to : undefined);
+  }
   const houseMethod = ({ kind, methods }: UnitKind) =>
     (methods.find((m) => m.name === bench.programme.house.methods[kind]) ?? methods[0]!).title;
 </script>
@@ -58,6 +63,21 @@
       value={file.release ?? ''}
       onset={(to) => save('release', `/months/${month.id}/release`, file.release, to || undefined)}
     />
+    {#if leftovers.length > 0}
+      <fieldset>
+        <legend class="text-note text-quiet">Use units that are left over from</legend>
+        {#each leftovers as { month: earlier, units } (earlier.id)}
+          <label class="flex items-center gap-2 py-0.5"
+            ><input
+              type="checkbox"
+              class="h-4 w-4 accent-ink"
+              checked={month.uses.includes(earlier.id)}
+              onchange={(e) => uses(earlier.id, e.currentTarget.checked)}
+            />{earlier.name}: {units}</label
+          >
+        {/each}
+      </fieldset>
+    {/if}
     {#each month.blocks as entry, number (entry.key)}
       {@const row = inFile(entry)}
       {#if month.blocks.length > 1}<h3 class="-mb-2 font-sans text-body">{number + 1} · {entry.block.name}</h3>{/if}
