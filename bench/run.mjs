@@ -1,4 +1,4 @@
-// Runs a benchmark: node bench/run.mjs [construction|planner|casting|papers|head-count|recolour|people|load|checked-plans]. Each prints figures and their ratios from one run.
+// Runs a benchmark: node bench/run.mjs [construction|planner|account|casting|papers|head-count|recolour|people|load|checked-plans]. Each prints figures and their ratios from one run.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -10,7 +10,7 @@ const here = (name) => fileURLToPath(new URL(name, import.meta.url));
 const names =
   process.argv.length > 2
     ? process.argv.slice(2)
-    : ['construction', 'planner', 'casting', 'papers', 'head-count', 'recolour', 'people', 'load'];
+    : ['construction', 'planner', 'account', 'casting', 'papers', 'head-count', 'recolour', 'people', 'load'];
 for (const name of names) {
   console.log(`\n== ${name}`);
   if (['head-count', 'recolour', 'papers', 'people', 'load'].includes(name)) {

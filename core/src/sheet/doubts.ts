@@ -6,8 +6,10 @@ import {
   blocksAsCast,
   blocksInOrder,
   constructSeries,
+  kitGroups,
   packetOfMonth,
   placesAndBlocks,
+  planBundles,
   planPacket,
   topOf,
   wayOf,
@@ -55,7 +57,12 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
     for (const warning of c.warnings.filter((w) => w.path === '/grid'))
       doubts.push({ rank: 'know', text: sentence(warning.message), about: [] });
   }
-  doubts.push(...differentSizes(programme, month), ...kitAndQuilt(programme), ...noSquaring(programme, month, colourway));
+  doubts.push(
+    ...differentSizes(programme, month),
+    ...kitAndQuilt(programme),
+    ...noSquaring(programme, month, colourway),
+    ...smallBundle(programme, month, colourway),
+  );
   const order: Rank[] = ['ruin', 'waste', 'know'];
   return doubts.sort((a, b) => order.indexOf(a.rank) - order.indexOf(b.rank));
 }
@@ -139,6 +146,24 @@ function noSquaring(programme: Programme, month: Month, colourway: Colourway): D
     remedy: `Allow ${unit === 'in' ? '1 in' : '2.5 cm'} for squaring in the house style.`,
     about: [],
   }));
+}
+
+/** A bundle that has no room for some of the month's pieces, in some size. */
+function smallBundle(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
+  if (programme.kits.bundle.size === 0 || wayOf[programme.kits.kind] !== 'lengths') return [];
+  const sizes = kitGroups(programme, colourway).map((g) => g.size);
+  const place = programme.months.indexOf(month);
+  return [...new Set([undefined, ...sizes])].flatMap((size) =>
+    planBundles(programme, { colourway, size }).flatMap(({ plan, lacking, remedies }): Doubt[] => {
+      const own = plan.lacks.flatMap((l, i) => (l.month === place ? [lacking[i]!] : []));
+      return own.map((text) => ({
+        rank: 'ruin',
+        text: `${size ? `${size.name}: ` : ''}${text}.`,
+        remedy: remedies[0],
+        about: [],
+      }));
+    }),
+  );
 }
 
 function differentSizes(programme: Programme, month: Month): Doubt[] {

@@ -36,4 +36,5 @@ export { firstPacketPaper } from './first-packet';
 export { templatesPaper } from './templates-paper';
 export { proofPoints, type ProofFacts, type ProofPoint } from './proof';
 export { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amounts';
+export { bagText, wholeText } from './keeping';
 export { kitContents, type KitLabel } from './kit-labels';

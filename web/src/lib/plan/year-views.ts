@@ -1,6 +1,6 @@
 /** What the pages of the whole year draw: bolts, packets, bundles and figures as plain data. */
 import { subCuts } from '@aggrega/core/cutting';
-import { finishingAmounts } from '@aggrega/core/sheet';
+import { bagText, finishingAmounts, wholeText } from '@aggrega/core/sheet';
 import { formatLength, formatYardage, listed, ratio, type Rational } from '@aggrega/core/measure';
 import {
   costCurve,
@@ -8,6 +8,7 @@ import {
   handedOf,
   handsOut,
   loadByWeek,
+  monthShares,
   packetFigures,
   planBundles,
   planStock,
@@ -146,7 +147,8 @@ export interface PacketFabricView {
   wide: number;
   /** In the order in which they are cut off. */
   strips: PacketStrip[];
-  months: { save: string[]; saved: string[]; whole: string }[];
+  /** What each month cuts and bags for later ones, finds cut, and leaves whole. */
+  months: { save: string[]; saved: string[]; whole: string[] }[];
   /** What the rounding of the shop leaves beyond the plan. */
   reserve: string;
   reserveTall: number;
@@ -205,9 +207,10 @@ export function packetViews(
     const { fabrics, bundled } = gets.way === 'lengths' ? gets.packet : { fabrics: [], bundled: [] };
     const monthOf = new Map(months.map((m, n) => [m.id, n]));
     const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':'))) ?? 0;
+    const keep = programme.kits.keepWhole.has(months[0]!.id) ? ('whole' as const) : ('cut' as const);
+    const shares = gets.way === 'lengths' ? months.map((m) => monthShares(programme, m, { colourway, size, keep })) : [];
     const named = (label: string) => label.split(':').slice(1).join(' ');
     const sized = (p: { w: Rational; h: Rational }) => (p.w.equals(p.h) ? write(p.w) : `${write(p.w)} × ${write(p.h)}`);
-    const list = (pieces: { label: string; qty: number }[]) => pieces.map((p) => `${p.qty} × ${named(p.label)}`);
     return [
       {
         number: i + 1,
@@ -260,11 +263,14 @@ export function packetViews(
             ...common,
             ask: `${formatYardage(plan.lengthToBuy, unit)} ${unit === 'in' ? 'yd' : 'm'}`,
             strips: stages.flatMap((s, n) => view(s.strips, n)),
-            months: stages.map((s) => ({
-              save: s.save.map((p) => `${p.qty} × ${named(p.label)} for ${months[p.stage]!.name}`),
-              saved: list(s.saved),
-              whole: s.whole.equals(ratio(0)) ? '' : write(s.whole),
-            })),
+            months: shares.map((own) => {
+              const share = own.find((s) => s.fabric === fabric && s.from === 'packet');
+              return {
+                save: share?.bag.map((b) => `${bagText(b, unit)} for ${b.usedIn.name}`) ?? [],
+                saved: share?.bagged.map((b) => bagText(b, unit)) ?? [],
+                whole: share?.keep.map((k) => wholeText(k, share, unit)) ?? [],
+              };
+            }),
             reserve: write(reserve),
             reserveTall: reserve.valueOf(),
           };

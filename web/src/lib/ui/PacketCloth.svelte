@@ -75,12 +75,10 @@
             <b>{i + 1}. {months[i]}.</b>
             {#if own.length > 0}Cut off {#each own as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat} ×
                 <b class="numeral"><Length of={s.length} /></b>{/each}.{/if}
-            {#if m.saved.length > 0}Take what was saved: {m.saved.join(', ')}.{/if}
+            {#if m.saved.length > 0}Already cut: <Say text={m.saved.join(', ')} />.{/if}
             {#if own.length === 0 && m.saved.length === 0}Nothing is cut from it.{/if}
-            {#if m.save.length > 0}<span class="block">Cut and save: {m.save.join('; ')}.</span>{/if}
-            {#if m.whole}<span class="block"
-                >Keep whole: at least <b class="numeral"><Length of={m.whole} /></b> {unit}, full width.</span
-              >{/if}
+            {#if m.save.length > 0}<span class="block">Cut and bag: <Say text={m.save.join('; ')} />.</span>{/if}
+            {#each m.whole as whole (whole)}<span class="block">Keep whole: <Say text={whole} />.</span>{/each}
           </li>
         {/each}
       </ul>
@@ -93,7 +91,7 @@
     {#if fabric.reserveTall > 0}
       <p class="text-note text-quiet">
         <Length of={fabric.reserve} />
-        {unit} are reserve, for squaring the end and for a slip.
+        {unit} spare, to square the end and for a mistake.
       </p>
     {/if}
   </div>
