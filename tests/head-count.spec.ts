@@ -13,7 +13,7 @@ test('an organiser turns the head count from 12 to 60, sees the cloth follow, an
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Cut/ }).click();
 
   const count = page.getByLabel('People in Dusk');
-  await expect(count).toHaveValue('12');
+  await expect(count).toHaveValue('13');
   await settled(page);
   const before = await toBuy(page);
 
@@ -21,21 +21,22 @@ test('an organiser turns the head count from 12 to 60, sees the cloth follow, an
   const dial = page.getByRole('slider');
   await dial.hover();
   await page.mouse.wheel(0, -100);
-  await expect(count).toHaveValue('13');
+  await expect(count).toHaveValue('14');
   await dial.focus();
   await page.keyboard.press('PageUp');
   await page.keyboard.press('ArrowUp');
-  await expect(count).toHaveValue('24');
+  await expect(count).toHaveValue('25');
   await count.fill('60');
   await expect(page.getByText('trying in Dusk')).toBeVisible();
-  await expect(page.getByText('All 64 kits together')).toBeVisible();
+  await expect(page.getByText('All 59 kits together')).toBeVisible();
   await settled(page);
   const after = await toBuy(page);
   expect(after).toHaveLength(before.length);
-  // 64 squares of 7 3/4, five to a strip: 13 rows, 100 3/4 in; with 1 in to square the end 103 1/2, in eighths of a yard.
+  // One of 13 brings their own, so 55 of 60 get a kit; 59 squares of 7 3/4, five to a strip: 12 rows, 93 in; with 1 in to square the end 94, in
+  // eighths of a yard.
   const inkCap = page.locator('tr[data-fabric="ink-cap"]');
-  expect(plain(await inkCap.locator('[data-needs]').innerText())).toBe('100 3/4');
-  expect(plain(await inkCap.locator('[data-buy]').innerText())).toBe('2 7/8');
+  expect(plain(await inkCap.locator('[data-needs]').innerText())).toBe('93');
+  expect(plain(await inkCap.locator('[data-buy]').innerText())).toBe('2 5/8');
 
   // What one more person would cost follows, once the plans are final.
   await expect(page.locator('[data-next]')).toHaveText(/£\d+\.\d\d/);
@@ -43,12 +44,12 @@ test('an organiser turns the head count from 12 to 60, sees the cloth follow, an
   // Trying is not saving: another visitor still sees twelve.
   const other = await page.context().newPage();
   await other.goto(page.url());
-  await expect(other.getByLabel('People in Dusk')).toHaveValue('12');
+  await expect(other.getByLabel('People in Dusk')).toHaveValue('13');
   await other.close();
 
   // The list for the cutting room is that of the number being tried, and says so.
   await page.getByRole('link', { name: 'Cutting-room list' }).click();
-  await expect(page.getByText('for 60 people, tried (12 enrolled)')).toBeVisible();
+  await expect(page.getByText('for 60 people, tried (13 enrolled)')).toBeVisible();
   await expect(page.getByText('In all: 64 × B1. Who for: each kit 1 × B1.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Back to the cutting table' }).click();
@@ -68,15 +69,15 @@ test('undo and redo go back over what was saved, by keys too', async ({ page, be
   await page.getByRole('button', { name: 'Enrol 13' }).click();
   await expect(page.getByText('enrolled in Dusk')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(count).toHaveValue('12');
+  await expect(count).toHaveValue('13');
   await page.locator('h1').click();
   await page.keyboard.press('Control+Shift+Z');
   await expect(count).toHaveValue('13');
   await page.keyboard.press('Control+Z');
-  await expect(count).toHaveValue('12');
+  await expect(count).toHaveValue('13');
   await expect(page.locator('[data-save-state=saved]')).toBeVisible();
   await page.reload();
-  await expect(count).toHaveValue('12');
+  await expect(count).toHaveValue('13');
 });
 
 test('one kit and all kits stand side by side; nobody enrolled is said plainly', async ({ page, bench }) => {
@@ -110,7 +111,7 @@ test('the planner goes on by itself when its worker cannot be had', async ({ pag
   await page.route(/plan\.worker/, (route) => route.abort());
   await bench.open('/months/m1/cut?colourway=dusk');
   await page.getByLabel('People in Dusk').fill('60');
-  await expect(page.getByText('All 64 kits together')).toBeVisible();
+  await expect(page.getByText('All 59 kits together')).toBeVisible();
 });
 
 test('what best means is chosen side by side, and the plan can be kept as files', async ({ page, bench, request }) => {

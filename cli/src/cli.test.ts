@@ -135,7 +135,7 @@ describe('cut', () => {
       plans.map(
         (p: { colourway: string; basis: string; participants: number }) => `${p.colourway} ${p.basis} ${p.participants}`,
       ),
-    ).toEqual(['frost kit 1', 'frost batch 24', 'harvest kit 1', 'harvest batch 18', 'dusk kit 1', 'dusk batch 12']);
+    ).toEqual(['frost kit 1', 'frost batch 25', 'harvest kit 1', 'harvest batch 18', 'dusk kit 1', 'dusk batch 13']);
   });
 
   it('prints the same plan for the same question', async () => {

@@ -148,9 +148,16 @@ function bundlesOf(programme: Programme, { colourway, size }: Pick<WhosePacket, 
   const fabrics = [...new Set(colourway.fabrics.values())].filter((f) => programme.kits.bundle.has(f.id));
   // A colourway without a bundle is not stopped by what is wrong with a month far ahead.
   if (fabrics.length === 0) return [];
-  const byMonth = programme.months.map((month) =>
-    demandOf(programme, { colourway, months: [month], basis: 'kit', participants: 1, size }),
-  );
+  const byMonth = programme.months.map((month) => {
+    const request = { colourway, months: [month], basis: 'kit' as const, participants: 1, size };
+    try {
+      return demandOf(programme, request);
+    } catch (error) {
+      // A quilt that cannot be set yet says so itself; the blocks of the other months are cut all the same.
+      if (error instanceof PlanError) return demandOf(programme, { ...request, setting: 'none' });
+      throw error;
+    }
+  });
   return fabrics.flatMap((fabric) => {
     const months = byMonth.map((demands) => demands.find((d) => d.fabric === fabric)?.pieces ?? []);
     const roles = lettersOfFabric(colourway, fabric);

@@ -113,11 +113,12 @@ describe('the demonstration programme', () => {
         colourway: programme.colourways[0]!,
         months: [programme.months[0]!],
         basis: 'batch',
-        participants: 24,
+        participants: 25,
       }),
       programme,
     );
-    expect(printed).toMatchObject({ colourway: 'frost', basis: 'batch', participants: 24, kits: 27 });
+    // One of the 25 brings their own.
+    expect(printed).toMatchObject({ colourway: 'frost', basis: 'batch', participants: 25, kits: 27 });
     const water = printed.fabrics.find((f) => f.fabric === 'water-butt')!;
     // 23 plain kits, 4 of twice the blocks, and a step-out at each of four stages: 23 + 8 + 4.
     expect(water.demand).toEqual([{ label: 'm1:cold-frame:B1', w: '7 3/4', h: '7 3/4', qty: 35 }]);

@@ -78,7 +78,7 @@ describe('kits, sizes and the shelf of a document', () => {
     expect(reading.programme.shelf.map((s) => s.id)).toEqual(['shelf-1', 'b']);
     expect(reading.warnings).toContainEqual({
       path: '/participants/frost',
-      message: "29 people of 'frost' take a larger size, but only 24 are enrolled",
+      message: "29 people of 'frost' take a larger size, but only 25 are enrolled",
     });
   });
 });

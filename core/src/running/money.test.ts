@@ -6,7 +6,7 @@ import demo from '../../../demo/allotment-year.aggrega.json';
 
 const amount = fc.integer({ min: 0, max: 500 }).map((n) => n / 10);
 const programmeWith = (money: ProgrammeFile['money'], people: Record<string, number>) => {
-  const reading = readProgramme({ ...demo, money, participants: people, sizes: [] });
+  const reading = readProgramme({ ...demo, money, participants: people, sizes: [], kits: { ...demo.kits, otherKinds: [] } });
   if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
   return reading.programme;
 };

@@ -9,7 +9,8 @@ import { correctReleased } from './corrections';
 import { noteHeld } from './db/held';
 import { addLoose, setKits } from './db/kits';
 import { insertPicture, insertQuestion, setShows } from './db/participant-page';
-import { allPeople, type StoredPerson } from './db/participants';
+import { asCounted } from './roster-counts';
+import { allPeople, tallyPeople, type StoredPerson } from './db/participants';
 import { addRevision } from './db/programmes';
 import { setDue } from './db/releases';
 import { insertSample } from './db/samples';
@@ -49,7 +50,7 @@ export async function liveDemo(db: pg.ClientBase, { slug, file, today }: Demo): 
     await release(db, slug, month.id, at(day));
     await arrive(db, slug, { month: month.id, version: 1, at: at(day), people: people.filter((p) => tookPart(p, day)) });
     if (month.id !== SLIP) continue;
-    await addRevision(db, slug, programme.title, file);
+    await addRevision(db, slug, programme.title, asCounted(file, await tallyPeople(db, slug)));
     const found = at(dayAfter(day, 5));
     const { version } = (await publishIn(db, slug, month.id, found)) as { version: number };
     await correctReleased(db, slug, { month: month.id, version, at: found });

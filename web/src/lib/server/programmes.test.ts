@@ -63,13 +63,13 @@ describe('import', () => {
 
 describe('saving', () => {
   it('adds a revision and keeps every older one', async () => {
-    const saved = await saveChanges(GUILD, slug, [{ path: '/participants/frost', from: 24, to: 60 }]);
+    const saved = await saveChanges(GUILD, slug, [{ path: '/participants/frost', from: 25, to: 60 }]);
     expect(saved).toMatchObject({ kind: 'saved', revision: 2, document: { participants: { frost: 60 } } });
     const rows = await asOwner<{ document: ProgrammeFile }>(
       owner,
       `select document from programme_revision r join programme p on p.id = r.programme_id where slug = '${slug}' order by r.revision`,
     );
-    expect(rows.map((r) => r.document.participants!.frost)).toEqual([24, 60]);
+    expect(rows.map((r) => r.document.participants!.frost)).toEqual([25, 60]);
   });
 
   it('joins what many people change in different places at once', async () => {
@@ -172,14 +172,14 @@ describe('the demonstration', () => {
   it('is loaded once, keeps what was changed, and is made anew only when asked', async () => {
     await loadDemo(false);
     const demo = async () => (await programmeOf(DEMO_ORGANISATION, 'the-allotment-year'))!;
-    expect((await demo()).document.participants).toEqual({ frost: 24, harvest: 18, dusk: 12 });
+    expect((await demo()).document.participants).toEqual({ frost: 25, harvest: 18, dusk: 13 });
     const { contact } = (await demo()).document;
     await saveChanges(DEMO_ORGANISATION, 'the-allotment-year', [{ path: '/contact', from: contact, to: 'the window' }]);
     await loadDemo(false);
     expect((await demo()).document.contact).toBe('the window');
     await loadDemo(true);
     const anew = await programmesOf(DEMO_ORGANISATION);
-    expect(anew.map((p) => [p.slug, p.revision, p.people])).toEqual([['the-allotment-year', 2, 54]]);
+    expect(anew.map((p) => [p.slug, p.revision, p.people])).toEqual([['the-allotment-year', 2, 56]]);
     expect(await programmeOf(GUILD, slug)).toBeDefined();
   });
 

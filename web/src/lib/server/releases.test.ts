@@ -10,6 +10,7 @@ import { turn } from './clockwork';
 import { insertOrganisation } from './db/organisations';
 import { asOrganisation, closePool } from './db/pool';
 import { listHolders } from './db/held';
+import { allPeople } from './db/participants';
 import { closePost } from './mail/post';
 import { arrivedFile, arrivedMails, closeStandIn, mailFolder } from './mail/stand-in';
 import { importProgramme, saveChanges } from './programmes';
@@ -24,6 +25,9 @@ import {
   unscheduleMonth,
 } from './releases';
 import { changeRoster } from './roster';
+import { ownPaper } from './own-paper';
+import { releasedFor } from './participant-page';
+import { sheetFile } from './sheet-files';
 import { publishSheet } from './sheet-versions';
 
 const QUARRY = '00000000-0000-4000-8000-00000000000a';
@@ -231,6 +235,35 @@ describe('a correction', () => {
     const bodies = (await mails()).filter((m) => m.body.includes('version 3'));
     expect(bodies).toHaveLength(1);
     expect(bodies[0]!.body).toContain('You hold version 2');
+  });
+
+  it('bears the day from which people could have it: that of the release, a correction that of its own, page and file alike', async () => {
+    await changeRoster(QUARRY, slug, [person('Ada')]);
+    minute('2027-03-01T10:00:00Z');
+    await proof();
+    minute('2027-03-13T09:00:01Z');
+    await releaseNow(QUARRY, slug, 'm3');
+    const told = async () => {
+      const asked = new URLSearchParams({
+        version: String((await releaseOf(QUARRY, slug, 'm3'))!.release!.version),
+        colourway: 'frost',
+      });
+      const file = await sheetFile(QUARRY, { slug, month: 'm3', file: 'sheet.html', asked });
+      const ada = (await asOrganisation(QUARRY, (db) => allPeople(db, slug))).find((p) => p.name === 'Ada')!;
+      const month = (await asOrganisation(QUARRY, (db) => releasedFor(db, { organisation: QUARRY, slug, person: ada }))).find(
+        (r) => r.month === 'm3',
+      )!;
+      const page = ownPaper(ada, month, 'en-GB');
+      return [
+        /Version \d, [^<·]+/.exec('body' in file ? String(file.body) : '')?.[0].trim(),
+        'paper' in page && /Version \d, .+/.exec(page.paper.footer)?.[0],
+      ];
+    };
+    expect(await told()).toEqual(Array(2).fill('Version 1, 13 March 2027'));
+    minute('2027-03-20T18:00:00Z');
+    await saveChanges(QUARRY, slug, [{ path: '/months/m3/blocks/cloche/make', from: 1, to: 2 }]);
+    await publishSheet(QUARRY, slug, 'm3');
+    expect(await told()).toEqual(Array(2).fill('Version 2, 20 March 2027'));
   });
 
   it('of a month that is not out tells nobody', async () => {

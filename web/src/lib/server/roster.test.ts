@@ -44,14 +44,20 @@ afterAll(closePool);
 describe('head counts', () => {
   it('follow the roster from the first person on, and go back with undo', async () => {
     const before = await countsOf();
-    expect(before[0]).toEqual({ frost: 24, harvest: 18, dusk: 12 });
+    expect(before[0]).toEqual({ frost: 25, harvest: 18, dusk: 13 });
     const [a, b, c] = [adds(), adds({ size: 'double-bed' }), adds({ colourway: 'dusk', kit: 'list' })];
     await changeRoster(QUARRY, slug, [a, b, c]);
-    expect(await countsOf()).toEqual([{ frost: 2, harvest: 0, dusk: 0 }, { frost: 1 }]);
+    expect(await countsOf()).toEqual([{ frost: 2, harvest: 0, dusk: 1 }, { frost: 1 }]);
+    // Who brings their own is counted, and by their own kind of kit.
+    expect((await programmeOf(QUARRY, slug))!.document.kits!.otherKinds).toEqual([
+      { colourway: 'dusk', kind: 'list', people: 1 },
+    ]);
     await changeRoster(QUARRY, slug, [{ id: a.id, from: { colourway: 'frost' }, to: { colourway: 'harvest' } }]);
-    expect(await countsOf()).toEqual([{ frost: 1, harvest: 1, dusk: 0 }, { frost: 1 }]);
+    expect(await countsOf()).toEqual([{ frost: 1, harvest: 1, dusk: 1 }, { frost: 1 }]);
     await changeRoster(QUARRY, slug, [{ id: b.id, from: { state: 'in' }, to: { state: 'left' } }]);
-    expect(await countsOf()).toEqual([{ frost: 0, harvest: 1, dusk: 0 }, {}]);
+    expect(await countsOf()).toEqual([{ frost: 0, harvest: 1, dusk: 1 }, {}]);
+    await changeRoster(QUARRY, slug, [{ id: c.id, from: { kit: 'list' }, to: { kit: '' } }]);
+    expect((await programmeOf(QUARRY, slug))!.document.kits).not.toHaveProperty('otherKinds');
   });
 
   it('cannot be set by hand any more, nor a colourway be taken out that somebody is in', async () => {

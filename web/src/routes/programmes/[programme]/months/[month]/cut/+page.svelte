@@ -1,6 +1,8 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import { boughtView } from '$lib/plan/bought-view';
   import { FIRST, planMonth } from '$lib/plan/month-plan';
+  import { usualBasis } from '$lib/plan/room-plan';
   import { Planner } from '$lib/plan/planner.svelte';
   import { Refiner } from '$lib/plan/refiner.svelte';
   import { coloursOf, doubtsOf } from '$lib/programme-view';
@@ -10,6 +12,7 @@
   import FabricTable from '$lib/ui/FabricTable.svelte';
   import Length from '$lib/ui/Length.svelte';
   import Picture from '$lib/ui/Picture.svelte';
+  import Say from '$lib/ui/Say.svelte';
   import Readings from '$lib/ui/Readings.svelte';
   import Problems from '$lib/ui/Problems.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
@@ -90,6 +93,17 @@
 
   const packet = $derived(programme.kits.packets.find((months) => months.includes(month)) ?? []);
 
+  /** What the shop buys for the month's packet: the number of Bolts and Money. */
+  const bought = $derived(
+    fabric && packet[0] === month
+      ? boughtView(programme, {
+          packet: programme.kits.packets.indexOf(packet as (typeof programme.kits.packets)[number]),
+          ...{ colourway, fabric: fabric.id },
+          people: Object.fromEntries(programme.colourways.map((c) => [c.id, c === colourway ? people : bench.enrolled(c)])),
+        })
+      : undefined,
+  );
+
   const kitByKit = $derived(
     other && plan.ok && !other.sheet ? formatLength(parseLength(other.needed, unit).mul(plan.batch.kits), unit) : '',
   );
@@ -150,6 +164,21 @@
       <div data-planned-for={plan.batch.participants}>
         <FabricTable fabrics={view.fabrics} {unit} chosen={fabric.id} onchoose={(id) => (chosen = id)} />
       </div>
+
+      {#if bought}
+        <p class="mt-3 border-l-4 border-weld pl-3" data-bought>
+          <b><Say text={bought.all} /></b> of {fabric.name}
+          {bought.all.startsWith('1 ') ? 'is' : 'are'} bought for {packet.map((m) => m.name).join(' and ')}: <Say
+            text={bought.parts.join(', ')}
+          />.
+          {#if basis === 'batch' && usualBasis(programme, colourway, people) === 'kit'}Drawn here is how all kits could be cut
+            together.{/if}
+        </p>
+      {:else if packet[0] && packet[0] !== month}
+        <p class="mt-3 border-l-4 border-weld pl-3" data-bought>
+          {fabric.name} for this month comes with {packet[0].name}.
+        </p>
+      {/if}
 
       {#if cloth}{#key cloth.id}<ClothForm fabric={cloth} />{/key}{/if}
       {#if fabric.strips.length > 0}
