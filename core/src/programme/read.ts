@@ -3,8 +3,7 @@ import { readBlock, tilingProblems, type Block, type BlockFile, type Problem } f
 import { Exact, formatLength, type Rational, type Unit } from '../measure';
 import { unansweredNames } from './unanswered';
 import { directionalIn } from './directional';
-import type { Colourway, House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile, Reading } from './document';
-import { letterOf } from './letters';
+import type { House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile, Reading } from './document';
 import { readCalendar, readMoney } from './read-year';
 import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { readColourways, readFabrics } from './read-cloth';

@@ -371,11 +371,15 @@ export function figuresView(
   }
   const used = new Set(figures.flatMap((f) => f.cloth.map((c) => c.fabric)));
   return {
-    packets: figures.map(({ months, cloth, number: _, ...f }) => {
+    packets: figures.map(({ months, cloth, cost, sewn, kept, scrap, scrapGrams, minutes }) => {
       const byColourway: Record<string, Record<string, number>> = {};
       for (const { colourway, fabric, length } of cloth) (byColourway[colourway.id] ??= {})[fabric.id] = length / yard;
       const names = months.map((m) => m.name);
-      return { ...f, id: months[0]!.id, name: listed(names), months: months.map((m) => m.id), cloth: byColourway };
+      return {
+        ...{ id: months[0]!.id, name: listed(names), months: months.map((m) => m.id), cloth: byColourway },
+        ...(cost !== undefined && { cost }),
+        ...{ sewn, kept, scrap, scrapGrams, minutes },
+      };
     }),
     fabrics: [...used].map(({ id, name, colour, pricePerYard }) => ({ id, name, colour, priced: pricePerYard !== undefined })),
     weeks: loadByWeek(figures).map((w) => ({ ...w, months: w.months.map((m) => m.name) })),

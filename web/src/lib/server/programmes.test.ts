@@ -84,7 +84,7 @@ describe('saving', () => {
 
   it('lets one of many win one place and shows the others what it became', async () => {
     const answers = await Promise.all(
-      [30, 31, 32, 33, 34].map((to) => saveChanges(GUILD, slug, [{ path: '/participants/dusk', from: 12, to }])),
+      [30, 31, 32, 33, 34].map((to) => saveChanges(GUILD, slug, [{ path: '/participants/dusk', from: 13, to }])),
     );
     const won = answers.filter((a) => a.kind === 'saved');
     expect(won).toHaveLength(1);
