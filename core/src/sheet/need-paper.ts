@@ -111,7 +111,11 @@ function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: Contex
     groups: [
       amounts.map((f): PaperRow => ({
         cells: [
-          { text: f.use && f.amount ? `${f.name} (${f.use})` : f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) },
+          {
+            text: f.use && f.amount ? `${f.name} (${f.use})` : f.name,
+            // What everybody finds has no colour to show.
+            ...(f.amount && { swatch: swatch(f.colour, f.roles.join(' '), wishes) }),
+          },
           { text: f.sku },
           { text: f.length },
           { text: f.amount, numeral: true },
@@ -143,8 +147,12 @@ function keptTable({ month, sheet, wishes }: Context, shares: readonly MonthShar
     { name: 'Fabric', share: 2 },
     { name: 'You kept', share: 5 },
   ];
-  return rows.length > 0 ? [{ kind: 'table', columns, groups: [rows] }] : [];
+  const wof = shares.some((s) => s.kept.some((k) => k.usedIn === month && k.of === 'length'));
+  return rows.length > 0 ? [{ kind: 'table', columns, groups: [rows] }, ...(wof ? [WOF] : [])] : [];
 }
+
+/** Said once, wherever it is used. */
+const WOF: PaperPiece = { kind: 'text', tone: 'quiet', text: 'WOF is the width of the fabric, selvedge to selvedge.' };
 
 const fabricCell = (
   { name, colour }: Pick<MonthShare['fabric'], 'name' | 'colour'>,
@@ -312,6 +320,7 @@ function wholePieces(shares: readonly MonthShare[], { sheet }: Context): PaperPi
   return [
     { kind: 'heading', level: 3, text: 'Keep whole' },
     { kind: 'list', ordered: false, items },
+    ...(shares.some((s) => s.keep.some((k) => k.of === 'length')) ? [WOF] : []),
   ];
 }
 

@@ -31,16 +31,13 @@ export function kitsText(programme: Programme, colourway: Colourway, people: num
   const own = kitGroups(programme, colourway, people);
   const lists = programme.kits.kind === 'list' ? 0 : own.filter((g) => g.kind === 'list').reduce((n, g) => n + g.people, 0);
   const spares = kits - (people - lists) - demoSets;
-  const parts = [
-    spares > 0 ? `${spares} spare` : '',
-    demoSets > 0 ? `${demoSets} demo` : '',
-    lists > 0 ? `${lists} ${lists === 1 ? 'person brings' : 'people bring'} their own` : '',
-  ].filter(Boolean);
+  const parts = [spares > 0 ? `${spares} spare` : '', demoSets > 0 ? `${demoSets} demo` : ''].filter(Boolean);
+  const bring = lists > 0 ? [`${lists} ${lists === 1 ? 'brings' : 'bring'} their own fabric`] : [];
   const sizes = kitsBySize(programme, colourway, people).flatMap((s) =>
     s.size && s.kits > 0 ? `${s.kits} ${s.size.name}` : [],
   );
   const all = [`${kits} ${kits === 1 ? 'kit' : 'kits'}`, ...(parts.length > 0 ? [parts.join(' and ')] : [])].join(', ');
-  return [all, ...sizes].join('; ');
+  return [all, ...sizes, ...bring].join('; ');
 }
 
 /** The sheet of a month, or why it cannot be written: with the places. */

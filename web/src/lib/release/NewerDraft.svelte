@@ -28,7 +28,7 @@
 </script>
 
 {#if release && found && found.since.length > 0}
-  <section class="no-print mt-4 border-l-4 border-weld bg-edge px-4 py-2" aria-label="A newer draft">
+  <section class="no-print mt-4 mb-4 border-l-4 border-weld bg-edge px-4 py-2" aria-label="A newer draft">
     <p>
       The draft has changed since this month was {release.state === 'released' ? 'released' : 'proofed'} as version {release.version}.
       The cutting room {release.state === 'released' ? 'and everybody’s pages keep' : 'and the release keep'} to that version;

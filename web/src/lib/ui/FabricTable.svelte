@@ -9,8 +9,10 @@
     unit: 'in' | 'cm';
     chosen?: string;
     onchoose?: (id: string) => void;
+    /** The plan is one that could be, and not what is bought. */
+    supposed?: boolean;
   }
-  let { fabrics, unit, chosen, onchoose }: Props = $props();
+  let { fabrics, unit, chosen, onchoose, supposed = false }: Props = $props();
 </script>
 
 <table class="w-full">
@@ -19,7 +21,7 @@
       <th class="w-9 pb-1"><span class="sr-only">Letter</span></th>
       <th class="pb-1">Fabric</th>
       <th class="pb-1 text-right">Needs, {unit}</th>
-      <th class="pb-1 pl-3 text-right">Buy, {unit === 'in' ? 'yd' : 'm'}</th>
+      <th class="pb-1 pl-3 text-right">{supposed ? 'Would buy' : 'Buy'}, {unit === 'in' ? 'yd' : 'm'}</th>
     </tr>
   </thead>
   <tbody>

@@ -93,6 +93,10 @@
 
   const packet = $derived(programme.kits.packets.find((months) => months.includes(month)) ?? []);
 
+  /** The plan on the table is not what is cut: pieces where lengths are handed out, or the reverse, or one month of several. */
+  const supposed = $derived(
+    basis !== usualBasis(programme, colourway, people) || (packet.length > 1 && handsOut(programme, month)),
+  );
   /** What the shop buys for the month's packet: the number of Bolts and Money. */
   const bought = $derived(
     fabric && packet[0] === month
@@ -162,7 +166,7 @@
   {#snippet side()}
     {#if view && fabric && plan.ok}
       <div data-planned-for={plan.batch.participants}>
-        <FabricTable fabrics={view.fabrics} {unit} chosen={fabric.id} onchoose={(id) => (chosen = id)} />
+        <FabricTable fabrics={view.fabrics} {unit} chosen={fabric.id} onchoose={(id) => (chosen = id)} {supposed} />
       </div>
 
       {#if bought}
@@ -171,8 +175,9 @@
           {bought.all.startsWith('1 ') ? 'is' : 'are'} bought for {packet.map((m) => m.name).join(' and ')}: <Say
             text={bought.parts.join(', ')}
           />.
-          {#if basis === 'batch' && usualBasis(programme, colourway, people) === 'kit'}Drawn here is how all kits could be cut
-            together.{/if}
+          {#if supposed}{basis === 'batch'
+              ? 'Drawn here is how all kits could be cut together.'
+              : 'Drawn here is this month by itself.'}{/if}
         </p>
       {:else if packet[0] && packet[0] !== month}
         <p class="mt-3 border-l-4 border-weld pl-3" data-bought>
@@ -191,7 +196,9 @@
               of={fabric.needed}
             />{#if basis === 'batch' && plan.batch.kits > 1}; cutting kit by kit would take <Length of={kitByKit} />{/if}.
           {/if}
-          {Math.round(fabric.yield * 100)} % of it ends up in the quilts{bolts ? `; to buy: ${bolts} of a bolt` : ''}.
+          {Math.round(fabric.yield * 100)} % of it ends up in the quilts{bolts
+            ? `; ${supposed ? 'it would be' : 'to buy:'} ${bolts} of a bolt`
+            : ''}.
         </p>
         <p class="mt-2 text-note text-quiet" data-comes-over>
           {#if fabric.keep.length > 0}<span
