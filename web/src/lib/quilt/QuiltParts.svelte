@@ -1,4 +1,4 @@
-<!-- What the setting is cut from, each part with the month that hands it out; binding, backing and batting. -->
+<!-- What the setting is cut from, each part with the month that hands it out; binding, backing and wadding. -->
 <script lang="ts">
   import { useWorkbench } from '$lib/workbench.svelte';
   import Length from '$lib/ui/Length.svelte';
@@ -9,8 +9,16 @@
   import { fieldChange, settingAt } from './places';
   import { lengthToBuy } from '@aggrega/core/cutting';
   import { formatLength, formatYardage, type Rational } from '@aggrega/core/measure';
-  import { PlanError, backingCloth, settingPieces, type Colourway, type Quilt, type SizeOption } from '@aggrega/core/programme';
-  import { packagedBatting, type PartGroup } from '@aggrega/core/setting';
+  import {
+    PlanError,
+    backingCloth,
+    settingPieces,
+    waddingOf,
+    type Colourway,
+    type Quilt,
+    type SizeOption,
+  } from '@aggrega/core/programme';
+  import type { PartGroup } from '@aggrega/core/setting';
   import { whyCut } from '@aggrega/core/sheet';
 
   let { quilt, size, colourway }: { quilt: Quilt; size: SizeOption | undefined; colourway: Colourway } = $props();
@@ -48,9 +56,10 @@
   const binding = $derived(strips.pieces.find((p) => p.name.startsWith('binding')));
   const joined = $derived(strips.pieces.filter((p) => p.name.startsWith('border strip')));
   const cloth = $derived(strips.problem ? undefined : backingCloth(programme, colourway, size));
-  const packaged = $derived(packagedBatting(quilt.backing.w, quilt.backing.h, unit));
+  const wadding = $derived(strips.problem ? undefined : waddingOf(programme, colourway, size));
   const file = $derived(settingAt(bench.saver.document, size?.id ?? '').all);
 
+  const none = (group: PartGroup) => (group === 'wadding' ? 'with the backing' : 'no month yet');
   function handOut(group: PartGroup, month: string) {
     const to = { ...file.months };
     if (month) to[group] = month;
@@ -66,10 +75,10 @@
     value={file.months?.[group] ?? ''}
     onchange={(e) => handOut(group, e.currentTarget.value)}
   >
-    <option value="">no month yet</option>
+    <option value="">{none(group)}</option>
     {#each programme.months as m (m.id)}<option value={m.id}>{m.name.split(',')[0]}</option>{/each}
   </select>
-  <span class="hidden print:inline">{programme.months.find((m) => m.id === file.months?.[group])?.name ?? 'no month yet'}</span>
+  <span class="hidden print:inline">{programme.months.find((m) => m.id === file.months?.[group])?.name ?? none(group)}</span>
 {/snippet}
 
 <section class="mt-6" aria-label="Parts of the quilt">
@@ -148,21 +157,27 @@
           <td class="py-1 pl-5">{@render month('backing', 'Backing')}</td>
         </tr>
       {/if}
-      <tr class="border-b border-rule">
-        <td class="py-1.5 pr-3"
-          >batting<span class="text-quiet"
-            >{packaged
-              ? `, packaged ${packaged.name}: ${write(packaged.w)} by ${write(packaged.h)}`
-              : ', larger than any package'}</span
-          ></td
-        >
-        <td></td>
-        <td class="numeral py-1.5 text-right">1</td>
-        <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"
-          ><Say text="{write(quilt.backing.w)} by {write(quilt.backing.h)}" /></td
-        >
-        <td></td>
-      </tr>
+      {#if wadding}
+        <tr class="border-b border-rule">
+          <td class="py-1.5 pr-3"
+            >wadding<span class="text-quiet"
+              >, {wadding.cloth
+                ? wadding.cloth.fabric.name
+                : wadding.packaged
+                  ? `packaged ${wadding.packaged.name}: ${write(wadding.packaged.w)} by ${write(wadding.packaged.h)}`
+                  : 'larger than any package'}</span
+            ></td
+          >
+          <td></td>
+          <td class="numeral py-1.5 text-right"
+            >{#if wadding.cloth}<Say text={yards(lengthToBuy(wadding.cloth.length, house))} />{:else}1{/if}</td
+          >
+          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"
+            ><Say text="{write(wadding.w)} by {write(wadding.h)}" /></td
+          >
+          <td class="py-1 pl-5">{@render month('wadding', 'Wadding')}</td>
+        </tr>
+      {/if}
     </tbody>
   </table>
   {#if cloth && cloth.panels > 1}<BackingPanels {cloth} colour={letters(cloth.role).colour} {unit} />{/if}

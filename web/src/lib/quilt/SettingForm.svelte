@@ -290,4 +290,24 @@
       />
     </div>
   </StripFields>
+  <label class="mt-4 block border-t border-rule pt-3">
+    <span class="text-note text-quiet">Wadding</span>
+    <select
+      class="field"
+      value={file.wadding?.fabric ?? ''}
+      onchange={(e) => save('wadding', 'wadding', e.currentTarget.value ? { fabric: e.currentTarget.value } : undefined)}
+    >
+      <option value="">everybody finds their own</option>
+      {#each programme.fabrics.filter((f) => f.form === 'yardage') as f (f.id)}<option value={f.id}>cut from {f.name}</option
+        >{/each}
+    </select>
+  </label>
+  <div class="mt-3">
+    <Setting
+      name="Blocks of a kit left over, for the back or a cushion"
+      value={String(file.leftOver ?? 0)}
+      trouble={(text) => (/^\d{1,3}$/.test(text) && Number(text) <= 400 ? '' : 'A whole number from 0 to 400.')}
+      onset={(text) => save('blocks left over', 'leftOver', Number(text) || undefined)}
+    />
+  </div>
 </section>

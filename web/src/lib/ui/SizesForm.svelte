@@ -34,7 +34,10 @@
 <section class="mt-6" aria-label="Sizes">
   <h2 class="border-b border-ink pb-1 text-lead">Sizes</h2>
   {#if programme.sizes.length === 0}
-    <p class="mt-2 text-quiet">Everybody makes each month’s blocks once. A larger quilt makes them several times.</p>
+    <p class="mt-2 text-quiet">
+      Everybody makes each month’s blocks once. A larger quilt makes them several times, or sets the same blocks with more
+      between and around them.
+    </p>
   {/if}
   {#each programme.sizes as size, i (size.id)}
     {@const entry = file.sizes![i]!}
@@ -49,7 +52,7 @@
       <Setting
         name="Blocks of each month, times"
         value={String(size.make)}
-        trouble={whole(2, 20)}
+        trouble={whole(1, 20)}
         onset={(to) =>
           bench.saver.do(`${size.name}, blocks`, [{ path: `/sizes/${size.id}/make`, from: entry.make, to: Number(to) }])}
       />
