@@ -130,6 +130,47 @@ describe('the paper of a month', () => {
     expect(plan.fabrics.some((f) => f.stages?.some((s) => s.save.length > 0 || s.whole.compare(0) > 0))).toBe(true);
   });
 
+  it('keeps the end of a strip whole instead of bagging its pieces, for one reader or for a packet', () => {
+    const bags = (said: string) => /Cut and bag for later/.test(said);
+    const said = (month: string, wishes: SheetWishes = {}, of = programme) => saidOf(paperOf(month, 0, wishes, of).pieces);
+    expect([bags(said('m5')), bags(said('m5', { keep: 'whole' }))]).toEqual([true, false]);
+    expect(said('m5', { keep: 'whole' })).toMatch(
+      /Frosted Pane: keep whole one piece at least 15 1\/2 × 7 3\/4 in, the end of a strip, for June/,
+    );
+    // June cuts from it what it would have found cut; both ways nothing else is bought.
+    expect(said('m6', { keep: 'whole' })).toMatch(/Frosted Pane \| one piece at least 15 1\/2 × 7 3\/4 in, the end of a strip/);
+    expect([/\| A1 \| 2 \| 7 3\/4/.test(said('m6')), /\| A1 \| 2 \| 7 3\/4/.test(said('m6', { keep: 'whole' }))]).toEqual([
+      false,
+      true,
+    ]);
+    const file = demo();
+    file.kits!.keepWhole = ['m5'];
+    const whole = read(file);
+    expect([bags(said('m5', {}, whole)), bags(said('m5', { keep: 'cut' }, whole))]).toEqual([false, true]);
+    expect(
+      said('m5', {}, whole)
+        .split('\n')
+        .filter((l) => /1\/4 yd/.test(l)),
+    ).toEqual(
+      said('m5')
+        .split('\n')
+        .filter((l) => /1\/4 yd/.test(l)),
+    );
+  });
+
+  it('lists backing and wadding with the month that hands them out, whatever is handed out', () => {
+    for (const kind of ['yardage', 'pre-cut', 'list'] as const) {
+      const said = saidOf(paperOf('m12', 0, { kind }).pieces);
+      expect(said).toMatch(/Frosted Pane \(backing\) \|.*\| 153 \| 4 1\/4 yd/);
+      expect(said).toMatch(/Wadding of your own; one packed as ‘full’ is large enough \|.*\| 75 1\/2 × 75 1\/2/);
+    }
+    expect(saidOf(paperOf('m11').pieces)).not.toContain('backing');
+    const file = demo();
+    file.fabrics!.push({ id: 'fleece', name: 'Fleece', usableWidth: '90', pricePerYard: 8 });
+    file.setting!.wadding = { fabric: 'fleece' };
+    expect(saidOf(paperOf('m12', 0, {}, read(file)).pieces)).toMatch(/Fleece \(wadding\) \|.*yd/);
+  });
+
   it('puts the last months’ parts together in their order', () => {
     const said = (id: string) => saidOf(paperOf(id).pieces);
     expect(said('m9')).toMatch(/sashes and cornerstones into strips/);

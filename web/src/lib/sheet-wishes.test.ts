@@ -16,10 +16,10 @@ const asked = (words: string) => new URLSearchParams(words);
 describe('what a sheet is wished to be like', () => {
   it('is read from an address, and what is not known is left out', () => {
     const programme = read(file);
-    expect(wishesOf(asked('size=double-bed&kind=list&level=new&large=1&uncoloured=1'), programme)).toMatchObject({
-      ...{ size: programme.sizes[0], kind: 'list', level: 'new', large: true, coloured: false },
+    expect(wishesOf(asked('size=double-bed&kind=list&level=new&keep=whole&large=1&uncoloured=1'), programme)).toMatchObject({
+      ...{ size: programme.sizes[0], kind: 'list', level: 'new', keep: 'whole', large: true, coloured: false },
     });
-    const none = wishesOf(asked('size=giant&kind=box&level=wizard&large=yes'), programme);
+    const none = wishesOf(asked('size=giant&kind=box&level=wizard&keep=maybe&large=yes'), programme);
     expect(Object.values(none).every((v) => v === undefined)).toBe(true);
     expect(sheetName('m1', 'frost', asked('size=../../etc&kind=list&left=1'))).toBe('m1-frost-..-..-etc-list-left');
   });

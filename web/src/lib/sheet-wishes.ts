@@ -6,6 +6,9 @@ import type { SheetWishes } from '@aggrega/core/sheet';
 /** Kinds whose methods a document can name. */
 const METHOD_KINDS = ['hst', 'qst', 'geese', 'square-in-square', 'folded-corner', 'four-patch'];
 
+/** What becomes of the end of a strip that a later month needs. */
+export const keeping = ['cut', 'whole'] as const;
+
 export const levels = ['new', 'usual', 'versed'] as const;
 
 /** Wishes out of an address; what it does not know is left out. */
@@ -13,9 +16,10 @@ export function wishesOf(asked: URLSearchParams, { sizes }: Programme): SheetWis
   const size = sizes.find((s) => s.id === asked.get('size'));
   const kind = kitKinds.find((k) => k === asked.get('kind'));
   const level = levels.find((l) => l === asked.get('level'));
+  const keep = keeping.find((k) => k === asked.get('keep'));
   const flag = (name: string) => asked.get(name) === '1' || undefined;
   return {
-    ...{ size, kind, level, large: flag('large'), left: flag('left'), rulers: flag('rulers') },
+    ...{ size, kind, level, keep, large: flag('large'), left: flag('left'), rulers: flag('rulers') },
     ...(asked.get('uncoloured') === '1' && { coloured: false }),
   };
 }
@@ -49,7 +53,7 @@ export function asSewn(document: ProgrammeFile, monthId: string, asked: URLSearc
 
 /** A name for a file with such a sheet: its month, colourway and whatever is not as usual. */
 export function sheetName(month: string, colourway: string, asked: URLSearchParams): string {
-  const more = ['size', 'kind', 'level', 'sizing', ...METHOD_KINDS].flatMap((name) => asked.get(name) ?? []);
+  const more = ['size', 'kind', 'level', 'keep', 'sizing', ...METHOD_KINDS].flatMap((name) => asked.get(name) ?? []);
   const flags = ['large', 'left', 'rulers', 'uncoloured'].filter((name) => asked.get(name) === '1');
   return [month, colourway, ...more, ...flags].join('-').replace(/[^A-Za-z0-9._-]/g, '-');
 }

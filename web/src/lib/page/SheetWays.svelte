@@ -34,6 +34,14 @@
       </label>
     {/each}
   </div>
+  <label class="mt-2 block w-72"
+    ><span class="text-note text-quiet">Fabric that a later month needs</span>
+    <select class="field" value={asked.get('keep') ?? ''} onchange={(e) => set('keep', e.currentTarget.value)}
+      ><option value="">as my packet says</option><option value="cut">I cut it now and bag it</option><option value="whole"
+        >I keep it whole and cut it later</option
+      ></select
+    ></label
+  >
   <label class="mt-2 block w-56"
     ><span class="text-note text-quiet">Words</span>
     <select class="field" value={asked.get('level') ?? ''} onchange={(e) => set('level', e.currentTarget.value)}

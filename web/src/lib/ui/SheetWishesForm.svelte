@@ -74,6 +74,16 @@
       <option value="trim-down">cut large and trimmed</option>
     </select></label
   >
+  {#if programme.kits.packets.some((p) => p.length > 1)}
+    <label class="block"
+      ><span class="text-note text-quiet">Strip ends that a later month needs</span>
+      <select class="field" value={asked.get('keep') ?? ''} onchange={(e) => ask('keep', e.currentTarget.value)}>
+        <option value="">as the packet has them</option>
+        <option value="cut">cut now and bagged</option>
+        <option value="whole">kept whole</option>
+      </select></label
+    >
+  {/if}
   {#each ways as { kind, plural, methods } (kind)}
     <label class="block"
       ><span class="text-note text-quiet">{plural[0]!.toUpperCase()}{plural.slice(1)}</span>
