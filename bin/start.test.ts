@@ -73,7 +73,7 @@ describe('bin/start', () => {
     const first = start(['--port', String(port)]);
     await first.said('Press Ctrl-C to stop it.');
     expect(first.printed().match(/http:\/\//g)).toHaveLength(1);
-    expect(await participants()).toEqual({ frost: 24, harvest: 18, dusk: 12 });
+    expect(await participants()).toEqual({ frost: 25, harvest: 18, dusk: 13 });
     expect((await save(1, 5)).status).toBe(200);
 
     const second = start([]);
