@@ -27,7 +27,7 @@ test('a size changed at one station is changed at all, and can be taken back', a
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Sheet/ }).click();
   const sheet = page.getByRole('article', { name: 'Sheet' });
   await expect(sheet.getByRole('button', { name: '6 1/4: why this number?' }).first()).toBeVisible();
-  expect(plain(await sheet.innerText())).toContain('Finished 9 in; your block measures 9 1/2 in before');
+  expect(plain(await sheet.innerText())).toContain('Finished size 9 in square (unfinished 9 1/2 in)');
 
   await page.keyboard.press('Control+z');
   await expect(sheet.getByRole('button', { name: '7 3/4: why this number?' }).first()).toBeVisible();
@@ -175,7 +175,7 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
       .replace('sheet/', `${page.url().replace(/sheet.*/, '')}sheet/`)
       .replace('.pdf', '.txt'),
   );
-  expect(await published.text()).toContain('12 1/2 in before');
+  expect(await published.text()).toContain('unfinished 12 1/2 in');
   await versions.getByRole('button', { name: 'Publish version 2' }).click();
   await expect(versions.locator('[data-version="2"]')).toBeVisible();
   await versions.getByRole('button', { name: 'Publish version 3' }).click();

@@ -32,7 +32,7 @@ const views = [
   },
   { name: 'sheet', path: `${programme}/months/m1/sheet` },
   { name: 'papers', path: `${programme}/papers?colourway=harvest` },
-  { name: 'cutting-room', path: `${programme}/months/m2/cutting-room?colourway=harvest` },
+  { name: 'cutting-room', path: `${programme}/months/m2/cutting-room?colourway=harvest&basis=batch` },
   {
     name: 'quilt',
     path: `${programme}/quilt?colourway=harvest`,
