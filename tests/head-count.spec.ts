@@ -28,15 +28,15 @@ test('an organiser turns the head count from 13 to 60, sees the cloth follow, an
   await expect(count).toHaveValue('25');
   await count.fill('60');
   await expect(page.getByText('trying in Dusk')).toBeVisible();
-  await expect(page.getByText('All 59 kits together')).toBeVisible();
+  await expect(page.getByText('All 63 kits together')).toBeVisible();
   await settled(page);
   const after = await toBuy(page);
   expect(after).toHaveLength(before.length);
-  // One of 13 brings their own, so 55 of 60 get a kit; 59 squares of 7 3/4, five to a strip: 12 rows, 93 in; with 1 in to square the end 94, in
-  // eighths of a yard.
+  // One brings their own, so 59 of 60 get a kit, with 3 spare and 1 demo: 63 squares of 7 3/4, five to a strip: 13 rows, 100 3/4 in; with 1 in to
+  // square the end, in eighths of a yard.
   const inkCap = page.locator('tr[data-fabric="ink-cap"]');
-  expect(plain(await inkCap.locator('[data-needs]').innerText())).toBe('93');
-  expect(plain(await inkCap.locator('[data-buy]').innerText())).toBe('2 5/8');
+  expect(plain(await inkCap.locator('[data-needs]').innerText())).toBe('100 3/4');
+  expect(plain(await inkCap.locator('[data-buy]').innerText())).toBe('2 7/8');
 
   // What one more person would cost follows, once the plans are final.
   await expect(page.locator('[data-next]')).toHaveText(/£\d+\.\d\d/);
@@ -50,7 +50,7 @@ test('an organiser turns the head count from 13 to 60, sees the cloth follow, an
   // The list for the cutting room is that of the number being tried, and says so.
   await page.getByRole('link', { name: 'Cutting-room list' }).click();
   await expect(page.getByText('for 60 people, tried (13 enrolled)')).toBeVisible();
-  await expect(page.getByText('In all: 59 × B1. Who for: each kit 1 × B1.')).toBeVisible();
+  await expect(page.getByText('In all: 63 × B1. Who for: each kit 1 × B1.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Back to the cutting table' }).click();
   await page.getByRole('button', { name: 'Enrol 60' }).click();
@@ -111,7 +111,7 @@ test('the planner goes on by itself when its worker cannot be had', async ({ pag
   await page.route(/plan\.worker/, (route) => route.abort());
   await bench.open('/months/m1/cut?colourway=dusk');
   await page.getByLabel('People in Dusk').fill('60');
-  await expect(page.getByText('All 59 kits together')).toBeVisible();
+  await expect(page.getByText('All 63 kits together')).toBeVisible();
 });
 
 test('what best means is chosen side by side, and the plan can be kept as files', async ({ page, bench, request }) => {

@@ -116,7 +116,7 @@ test('a fabric’s form is chosen at the table, and undone as a whole', async ({
   await expect(page.locator('[data-fabric=elderberry] [data-buy]')).not.toContainText('fat quarters');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(comes).toHaveAttribute('data-comes', 'fat-quarter');
-  await expect(comes.getByLabel(/Pieces in a bundle/)).toHaveValue('2');
+  await expect(comes.getByLabel(/Pieces in a bundle/)).toHaveValue('3');
 });
 
 test('sizes and step-outs are told to the programme, and reach the cutting table', async ({ page, bench }) => {

@@ -33,16 +33,13 @@ function sparesFor({ kits: { spares } }: Programme, people: number): number {
 
 /**
  * So many people of a colourway by size and kind of kit, the plain size and the programme's own kind first. A number that is only tried out
- * is shared as those enrolled are; spares follow the same shares among those who get a kit (largest remainders). Demo sets are of the plain
+ * is shared among the sizes as those enrolled are; whoever comes beyond them takes the programme's own kind, as when they enrol. Spares follow the same shares among those who get a kit (largest remainders). Demo sets are of the plain
  * size and the programme's kind; where that is a list, the organiser still sews from lengths. Groups without people or kits are left out.
  */
 export function kitGroups(programme: Programme, colourway: Colourway, people = enrolled(programme, colourway)): KitGroup[] {
   const { kits } = programme;
-  const own = enrolledGroups(programme, colourway);
-  const counts = shared(
-    people,
-    own.map((g) => g.people),
-  );
+  const own = groupsOf(programme, colourway, people);
+  const counts = own.map((g) => g.people);
   const gets = own.map((g, i) => (g.kind === 'list' ? 0 : counts[i]!));
   const spares = shared(sparesFor(programme, sum(gets)), gets);
   const groups = own.map((group, i) => ({ ...group, people: counts[i]!, kits: gets[i]! + (gets[i]! > 0 ? spares[i]! : 0) }));
@@ -58,17 +55,19 @@ export function kitGroups(programme: Programme, colourway: Colourway, people = e
 const enrolled = ({ participants }: Programme, { id }: Colourway) => participants.get(id) ?? 0;
 const sum = (numbers: readonly number[]) => numbers.reduce((a, b) => a + b, 0);
 
-/** Those enrolled, by size and then by kind. */
-function enrolledGroups(programme: Programme, colourway: Colourway): Omit<KitGroup, 'kits'>[] {
+/** So many people by size and then by kind. */
+function groupsOf(programme: Programme, colourway: Colourway, people: number): Omit<KitGroup, 'kits'>[] {
   const { kits, sizes } = programme;
   const taking = sizes.map((size) => size.participants.get(colourway.id) ?? 0);
-  const inSize = [Math.max(0, enrolled(programme, colourway) - sum(taking)), ...taking];
+  const inSize = shared(people, [Math.max(0, enrolled(programme, colourway) - sum(taking)), ...taking]);
   return [undefined, ...sizes].flatMap((size, i) => {
     const others = kits.otherKinds.filter((o) => o.colourway === colourway.id && o.size === size?.id && o.kind !== kits.kind);
     const byKind = new Map<KitKind, number>();
-    for (const { kind, people } of others) byKind.set(kind, (byKind.get(kind) ?? 0) + people);
-    const usual = { kind: kits.kind, people: Math.max(0, inSize[i]! - sum([...byKind.values()])) };
-    return [usual, ...[...byKind].map(([kind, people]) => ({ kind, people }))].map((group) => ({
+    for (const { kind, people: own } of others) byKind.set(kind, (byKind.get(kind) ?? 0) + own);
+    const named = [...byKind.values()];
+    const fit = sum(named) > inSize[i]! ? shared(inSize[i]!, named) : named;
+    const usual = { kind: kits.kind, people: inSize[i]! - sum(fit) };
+    return [usual, ...[...byKind.keys()].map((kind, k) => ({ kind, people: fit[k]! }))].map((group) => ({
       ...{ colourway, ...group },
       ...(size && { size }),
     }));

@@ -225,6 +225,16 @@ describe('the account of fabric', () => {
     );
   });
 
+  it('counts a number that is tried as it will count those who enrol', () => {
+    const { programme } = planned(demo)!;
+    const dusk = programme.colourways.find((c) => c.id === 'dusk')!;
+    for (const people of [0, 1, 12, 13, 14, 60]) {
+      const enrolled = { ...programme, participants: new Map([...programme.participants, ['dusk', people]]) };
+      expect(kitGroups(programme, dusk, people)).toEqual(kitGroups(enrolled, dusk));
+      expect(kitGroups(programme, dusk, people).find((g) => g.kind === 'list')?.people ?? 0).toBe(Math.min(1, people));
+    }
+  });
+
   it('holds for the demonstration, both ways of keeping', () => {
     const { programme } = planned(demo)!;
     for (const colourway of programme.colourways)
