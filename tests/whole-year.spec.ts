@@ -59,7 +59,7 @@ test('packets: months are put together and apart; cloth is saved and kept whole;
 test('figures: four charts with their numbers, following the head count', async ({ page, bench }) => {
   await bench.open('/figures');
   await expect(page.locator('[data-chart]')).toHaveCount(4);
-  const cloth = page.locator('[data-chart="Cloth by month"]');
+  const cloth = page.locator('[data-chart="Fabric by packet"]');
   await cloth.getByRole('button', { name: 'the numbers' }).click();
   const total = async () =>
     (await cloth.locator('tbody td:not(:first-child)').allInnerTexts()).reduce((sum, text) => sum + Number(text), 0);
@@ -68,7 +68,7 @@ test('figures: four charts with their numbers, following the head count', async 
   await page.keyboard.press('+');
   await expect.poll(total).not.toBe(before);
   // The curve falls as more people share the spares and the strips.
-  const curve = page.locator('[data-chart^="Cloth for one participant"]');
+  const curve = page.locator('[data-chart^="Fabric for one participant"]');
   const rows = await curve.locator('tbody tr').allInnerTexts();
   const [first, last] = [rows[0]!, rows.at(-1)!].map((row) => Number(row.split(/\s+/)[1]));
   expect(last).toBeLessThan(first!);
