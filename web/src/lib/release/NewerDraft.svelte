@@ -1,7 +1,7 @@
 <!-- A month was proofed and its draft has changed since: what goes out and is cut, and what differs. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import Say from '$lib/ui/Say.svelte';
+  import ChangesSince from '$lib/ui/ChangesSince.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
 
   let { month }: { month: string } = $props();
@@ -37,12 +37,7 @@
     </p>
     <details class="mt-1">
       <summary class="cursor-pointer">What differs</summary>
-      {#each found.since as { colourway, says } (colourway)}
-        <p class="mt-1 font-semibold">{colourway}</p>
-        <ul class="list-disc pl-5">
-          {#each says as line (line)}<li><Say text={line} /></li>{/each}
-        </ul>
-      {/each}
+      <ChangesSince since={found.since} />
     </details>
   </section>
 {/if}

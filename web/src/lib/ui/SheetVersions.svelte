@@ -3,7 +3,7 @@
   import { page } from '$app/state';
   import { dayText } from '$lib/day-text';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import Say from './Say.svelte';
+  import ChangesSince from './ChangesSince.svelte';
 
   let { month }: { month: string } = $props();
   const bench = useWorkbench();
@@ -66,12 +66,7 @@
   {#if newest && found && found.since.length > 0}
     <div class="mt-2" data-since={newest.version}>
       <p>Since version {newest.version}:</p>
-      {#each found.since as { colourway, says } (colourway)}
-        <p class="mt-1 font-semibold">{colourway}</p>
-        <ul class="list-disc pl-5">
-          {#each says as line (line)}<li><Say text={line} /></li>{/each}
-        </ul>
-      {/each}
+      <ChangesSince since={found.since} />
     </div>
   {/if}
   {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}

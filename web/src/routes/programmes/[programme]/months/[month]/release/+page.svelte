@@ -6,7 +6,7 @@
   import { ReleaseDesk } from '$lib/release/desk.svelte';
   import { dayText, format } from '$lib/day-text';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
-  import Say from '$lib/ui/Say.svelte';
+  import ChangesSince from '$lib/ui/ChangesSince.svelte';
   import SheetVersions from '$lib/ui/SheetVersions.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { untrack } from 'svelte';
@@ -82,12 +82,7 @@
     {#if since.length > 0}
       <div class="mt-4 border-l-4 border-weld pl-4">
         <p>The draft has changed since. What goes out is what was proofed, without this:</p>
-        {#each since as { colourway, says } (colourway)}
-          <p class="mt-1 font-semibold">{colourway}</p>
-          <ul class="list-disc pl-5">
-            {#each says as line (line)}<li><Say text={line} /></li>{/each}
-          </ul>
-        {/each}
+        <ChangesSince {since} />
       </div>
     {/if}
     <p class="mt-5 flex flex-wrap gap-2">
