@@ -25,7 +25,10 @@ export const randomYear = fc
     demoSets: fc.integer({ min: 0, max: 1 }),
     stepOuts: fc.boolean(),
     directional: fc.boolean(),
-    scrappy: fc.boolean(),
+    /** Every patch named, or units of a pool: of one letter or two, for a block, a packet or the programme. */
+    scrappy: fc.constantFrom('no', 'named', 'units', 'both'),
+    scope: fc.constantFrom('programme' as const, 'packet' as const, 'block' as const),
+    alike: fc.constantFrom(undefined, 2, 6),
     quarters: fc.boolean(),
     keepWhole: fc.boolean(),
     setting: fc.constantFrom('none', 'straight', 'on-point'),
@@ -73,8 +76,13 @@ export const randomYear = fc
       colourways: [
         {
           id: 'one',
-          fabrics: { A: 'light', B: 'dark', ...(!y.scrappy && { C: 'light' }) },
-          ...(y.scrappy && { pools: { C: { fabrics: ['light', 'mid'] } } }),
+          fabrics: { ...(y.scrappy !== 'both' && { A: 'light' }), B: 'dark', ...(y.scrappy === 'no' && { C: 'light' }) },
+          ...(y.scrappy !== 'no' && {
+            pools: {
+              C: { fabrics: ['light', 'mid'], ...(y.scrappy !== 'named' && { units: { for: y.scope, alike: y.alike } }) },
+              ...(y.scrappy === 'both' && { A: { fabrics: ['mid', 'light', 'dark'], units: { for: 'block' } } }),
+            },
+          }),
         },
         { id: 'two', fabrics: { A: 'mid', B: 'light', C: y.quarters && !set && base.unit === 'in' ? 'quarter' : 'dark' } },
       ],

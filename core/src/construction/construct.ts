@@ -2,6 +2,7 @@
 import type { Block, Problem } from '../block';
 import { Exact, type Rational } from '../measure';
 import { awkwardGrid } from './awkward';
+import { pairUp, planBatches } from './batches';
 import { gatherCuts } from './cuts';
 import { pictureText, type Cloth } from './picture';
 import { pressingPlan, type Pressing } from './pressing';
@@ -42,8 +43,10 @@ export interface UnitPlan {
   places: Leaf[];
   /** Units needed for all blocks, and in one block. */
   make: number;
-  /** Those among them that another block has left over. */
+  /** Those among them that are there already: left over from another block, or out of a pool. */
   given: number;
+  /** Taken from a pool of units, which is made apart from the block. */
+  pooled: boolean;
   perBlock: number;
   batches: number;
   recipe: Recipe;
@@ -106,6 +109,8 @@ export interface Order {
   lightness?: ReadonlyMap<string, number>;
   /** Units that are there already, left over from another block, by their `unitLook`. */
   given?: ReadonlyMap<string, number>;
+  /** Roles whose units, and plain patches, come out of a pool. */
+  pooled?: ReadonlySet<string>;
 }
 
 /** Plans a block that tiles. All `make` blocks are counted together, so that batches are shared. */
@@ -126,7 +131,11 @@ export function construct(block: Block, order: Order): Construction {
     plans.set(key, plan);
     unitOf.set(leaf, plan);
   }
-  for (const plan of plans.values()) plan.given = Math.min(plan.make, order.given?.get(unitLook(plan)) ?? 0);
+  for (const plan of plans.values()) {
+    // A unit that is sewn from others is sewn with the block; what it is sewn from may come out of a pool.
+    plan.pooled = !plan.places[0]!.inside && plan.roles.some((role) => order.pooled?.has(role));
+    plan.given = plan.pooled ? plan.make : Math.min(plan.make, order.given?.get(unitLook(plan)) ?? 0);
+  }
   for (const [key, plan] of plans) if (!plan.mirrored) pairUp(plan, plans.get(`mirrored ${key}`));
   for (const plan of plans.values()) if (!plan.twin || !plan.mirrored) planBatches(plan, style);
 
@@ -167,7 +176,7 @@ function newPlan(seen: Seen, { tick }: Cloth, style: SewingStyle): UnitPlan {
   const { roles, w, h } = seen;
   const { mirrored } = lieInBlock(seen);
   const recipe: Recipe = { yields: 1, pieces: [], steps: [], look: [], tools: [] };
-  const counts = { make: 0, given: 0, perBlock: 0, batches: 0, yields: 1, extra: 0, extraMirrored: 0 };
+  const counts = { make: 0, given: 0, pooled: false, perBlock: 0, batches: 0, yields: 1, extra: 0, extraMirrored: 0 };
   return {
     label: '',
     name,
@@ -183,45 +192,6 @@ function newPlan(seen: Seen, { tick }: Cloth, style: SewingStyle): UnitPlan {
     recipe,
     ...counts,
   };
-}
-
-function pairUp(plain: UnitPlan, mirrored: UnitPlan | undefined): void {
-  if (!mirrored) return;
-  plain.twin = mirrored;
-  mirrored.twin = plain;
-}
-
-/** Units that are still to be sewn. */
-const toSew = ({ make, given }: Pick<UnitPlan, 'make' | 'given'>) => make - given;
-
-/** Recipe and batches of a unit, together with its mirror image where one batch makes both. */
-function planBatches(unit: UnitPlan, style: SewingStyle): void {
-  const { twin } = unit;
-  const recipeOf = (u: UnitPlan) => {
-    const recipe = u.method.recipe({ unit: u.seen, style, make: toSew(u) || u.make, mirrored: u.twin ? toSew(u.twin) : 0 });
-    // A template's mirror image is cut with the same paper, turned over.
-    if (u.mirrored) for (const piece of recipe.pieces) if (piece.template) piece.reversed = true;
-    return recipe;
-  };
-  unit.recipe = recipeOf(unit);
-  const { yields, mirrored } = unit.recipe;
-  unit.yields = yields;
-  if (mirrored === undefined) {
-    for (const u of twin ? [unit, twin] : [unit]) {
-      u.recipe = u === unit ? unit.recipe : recipeOf(u);
-      u.yields = u.recipe.yields;
-      u.batches = Math.ceil(toSew(u) / u.yields);
-      u.extra = u.batches * u.yields - toSew(u);
-    }
-    return;
-  }
-  unit.batches = Math.max(Math.ceil(toSew(unit) / yields), Math.ceil((twin ? toSew(twin) : 0) / mirrored));
-  unit.extra = unit.batches * yields - toSew(unit);
-  if (twin) {
-    // Its batches are those of its twin: counted there, made here.
-    Object.assign(twin, { recipe: { ...unit.recipe, pieces: [] }, yields: mirrored, batches: unit.batches });
-    twin.extra = unit.batches * mirrored - toSew(twin);
-  } else unit.extraMirrored = unit.batches * mirrored;
 }
 
 /** Units that are sewn from patches, then those sewn from units, small ones first; plain pieces last. */

@@ -40,6 +40,7 @@ export function constructionContract(c: Construction) {
   }
 
   function cutOf(plan: UnitPlan): string {
+    if (plan.pooled) return `pool ${plan.roles[0]}`;
     return c.cuts.find((cut) => cut.serves.includes(plan))!.label;
   }
 
@@ -64,6 +65,7 @@ export function constructionContract(c: Construction) {
       ...(u.mirrored && u.twin && { mirrorOf: u.twin.label }),
       ...(u.extraMirrored > 0 && { extraMirrored: u.extraMirrored }),
       ...(u.given > 0 && { given: u.given }),
+      ...(u.pooled && { pooled: true }),
       ...(u.recipe.bonus && { bonus: u.recipe.bonus }),
       press: c.pressing.units.get(u),
     })),

@@ -1,5 +1,5 @@
 /** What a way of making a block costs, to hold two ways against each other (handbook 2, 'same picture, other units'). */
-import type { Construction } from './construct';
+import type { Construction, UnitPlan } from './construct';
 import { isLeaf, type Tree } from './seam-tree';
 import { PER_SQUARE } from './units/unit-kind';
 
@@ -23,13 +23,18 @@ export interface Effort {
  */
 const MINUTES = { seam: 1, cut: 0.35, trim: 0.6, bias: 0.15, point: 0.4, round: 0.6 };
 
-/** The effort of all blocks of a construction. */
-export function effortOf(c: Construction): Effort {
-  const units = [...c.units, ...c.loose];
-  const sum = (of: (u: (typeof units)[number]) => number) => units.reduce((n, u) => n + of(u) * u.make, 0);
+/** What is made: blocks, or for a pool its units alone. */
+export type Work = Pick<Construction, 'units' | 'cuts'> & Partial<Pick<Construction, 'loose' | 'make' | 'tree' | 'pressing'>>;
+
+/** The effort of all blocks of a construction, or of a pool's units. */
+export function effortOf(c: Work): Effort {
+  const { make = 0 } = c;
+  const units = [...c.units, ...(c.loose ?? [])];
+  // What is there already is not sewn again.
+  const sum = (of: (u: UnitPlan) => number) => units.reduce((n, u) => n + of(u) * (u.make - u.given), 0);
   const sewn = sum(({ recipe, seen }) => recipe.seams ?? seen.picture.patches.length - 1);
-  const inside = units.reduce((n, u) => n + u.make * joins(u.places[0]!.inside), 0);
-  const seams = sewn + inside + c.make * joins(c.tree);
+  const inside = units.reduce((n, u) => n + (u.make - u.given) * joins(u.places[0]!.inside), 0);
+  const seams = sewn + inside + make * joins(c.tree);
   const cuts = c.cuts.reduce((n, cut) => n + cut.qty * (1 + Math.log2(PER_SQUARE[cut.sub])), 0);
   const trims = sum((u) => u.recipe.trims ?? 0);
   const bias = sum((u) => u.recipe.bias ?? 0);
@@ -37,7 +42,7 @@ export function effortOf(c: Construction): Effort {
   const rounds = sum(({ recipe, seen, yields }) =>
     yields > 1 && recipe.pieces.some((p) => p.sub === 'none') ? Math.ceil(Math.log2(seen.picture.patches.length)) : 0,
   );
-  const points = c.pressing.crossings * c.make;
+  const points = (c.pressing?.crossings ?? 0) * make;
   const fabric = c.cuts.reduce((n, cut) => n + cut.qty * cut.w.mul(cut.h).valueOf(), 0);
   const minutes =
     seams * MINUTES.seam +
@@ -58,10 +63,10 @@ export interface StepMinutes {
 }
 
 /** The minutes of an effort, step by step. */
-export function stepMinutes(c: Construction): StepMinutes {
+export function stepMinutes(c: Work): StepMinutes {
   const { cuts, points, minutes } = effortOf(c);
   const cut = cuts * MINUTES.cut;
-  const block = c.make * joins(c.tree) * MINUTES.seam + points * MINUTES.point;
+  const block = (c.make ?? 0) * joins(c.tree) * MINUTES.seam + points * MINUTES.point;
   return { cut, block, units: Math.max(0, minutes - cut - block) };
 }
 

@@ -1,6 +1,7 @@
 /** construction: units, methods and formulas, the seam tree, pressing. */
 export { methodChoices, otherReadings, type MethodChoice, type OtherReading } from './choices';
-export { effortOf, stepMinutes, type Effort, type StepMinutes } from './effort';
+export { batchOf, constructUnits, type UnitSet, type WantedUnits } from './batches';
+export { effortOf, stepMinutes, type Effort, type StepMinutes, type Work } from './effort';
 export { neighbourPressing, type Neighbours } from './pressing/neighbours';
 export { slipsOf, type Slip } from './slips';
 export { construct, type Construction, type Cut, type Order, type UnitPlan } from './construct';
@@ -12,7 +13,7 @@ export { sectionsOf, type Section } from './sections';
 export { templateDrawing, templateSvg, type TemplateDrawing } from './template-svg';
 export { seamsAcross } from './seams-across';
 export { unfinishedSize } from './sizes';
-export { leftOverUnits, unitLook } from './unit-look';
+export { isHanded, leftOverUnits, unitLook } from './unit-look';
 export { unitMeasure, type UnitMeasure } from './unit-measure';
 export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';
 export { isLeaf, leaves, outermost, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
@@ -20,6 +21,8 @@ export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from
 export { unitKind, unitKinds } from './units';
 export {
   PER_SQUARE,
+  lieInBlock,
+  liesOnPoint,
   type Method,
   type Piece,
   type Reason,

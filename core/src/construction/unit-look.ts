@@ -1,5 +1,6 @@
 /** What makes units of different blocks the same: kind, method, fabrics and size; however they lie, and on whatever grid they are drawn. */
 import type { Construction, UnitPlan } from './construct';
+import { pictureText, straightened } from './picture';
 
 /** A name that two units share exactly when one can take the other's place. */
 export function unitLook({ kind, method, seen, w, h, mirrored }: UnitPlan, asMirrored = mirrored): string {
@@ -8,6 +9,12 @@ export function unitLook({ kind, method, seen, w, h, mirrored }: UnitPlan, asMir
     ({ role, points }) => `${role} ${points.map(([x, y]) => `${at(x)},${at(y)}`).join(' ')}`,
   );
   return [asMirrored ? 'mirrored' : '', kind.kind, method.name, w, h, patches.join(';')].join(' ');
+}
+
+/** Whether a unit and its mirror image are two different things, however they are turned. */
+export function isHanded({ seen: { picture } }: UnitPlan): boolean {
+  const text = pictureText(picture);
+  return [0, 1, 2, 3].every((quarters) => pictureText(straightened(picture, quarters, true)) !== text);
 }
 
 /** What a construction leaves over, by look. Plain patches and what lies inside another unit are cut as needed, never left. */

@@ -1,10 +1,10 @@
 /** Evens out how often each fabric of a scatter is used, without letting equal ones touch. */
-import { put, type Ground } from './ground';
+import { clashesAt, put, type Ground } from './ground';
 
 /**
- * While some fabric is used at least twice more than another that could take its place, a spot of the first passes to the second: at once,
- * or by way of others that each pass one on. The sum of squared uses falls with every step, so this ends. No spot comes to touch an equal
- * that did not before, and no limit is passed.
+ * While some fabric is used at least twice more than another that could take its place, or more often than it may be, a spot of the first passes to
+ * the second: at once, or by way of others that each pass one on. With every step fewer uses are beyond a limit, or as many and the sum of squared
+ * uses falls, so this ends. No spot comes to touch an equal that did not before, and no limit is passed.
  */
 export function evenOut(ground: Ground): void {
   const { spots, cast } = ground;
@@ -23,23 +23,25 @@ export function evenOut(ground: Ground): void {
 }
 
 /** Fabrics that a spot could have instead: none beside it, and not used up. */
-function freeFor({ spots, beside, cast, limits, used }: Ground, spot: number): number[] {
+function freeFor(ground: Ground, spot: number): number[] {
+  const { spots, cast, limits, used } = ground;
   const choices = spots[spot]!;
   if (choices.length < 2) return [];
-  const near = new Set(beside[spot]!.map((b) => cast[b]));
-  return choices.filter((f) => f !== cast[spot] && !near.has(f) && used[f]! < limits[f]!);
+  return choices.filter((f) => f !== cast[spot] && used[f]! < limits[f]! && clashesAt(ground, spot, f) === 0);
 }
 
 /** The shortest way from the fabric that is used most to one that is used less by two or more, passed on; false where there is none. */
 function passOne(ground: Ground, passing: Map<number, Map<number, number>>): boolean {
-  const { used } = ground;
-  const most = [...passing.keys()].sort((a, b) => used[b]! - used[a]!);
+  const { used, limits } = ground;
+  const over = (f: number) => Math.max(0, used[f]! - limits[f]!);
+  const most = [...passing.keys()].sort((a, b) => over(b) - over(a) || used[b]! - used[a]!);
   for (const start of most) {
     const cameBy = new Map<number, { from: number; spot: number }>();
     const seen = new Set([start]);
     for (const queue = [start]; queue.length > 0;) {
       const f = queue.shift()!;
-      if (used[start]! - used[f]! >= 2 && pass(f)) return true;
+      const eases = f !== start && (over(start) > 0 ? used[f]! < limits[f]! : used[start]! - used[f]! >= 2);
+      if (eases && pass(f)) return true;
       for (const [next, spot] of passing.get(f) ?? [])
         if (!seen.has(next)) {
           seen.add(next);

@@ -1,5 +1,5 @@
 /** Why two spots have to be equal, or how they need not be: proofs for a scatter that found no way by itself. */
-import type { Ground } from './ground';
+import { shown, type Apart, type Ground } from './ground';
 
 export type Obstacle =
   /** These spots all meet one another, and there are fewer fabrics for them. */
@@ -15,9 +15,9 @@ const PATIENCE = 200_000;
 /** A cast of the spots that hang together with a clashing pair, or what stands in its way. */
 export function obstacleOf(
   ground: Ground,
-  [a, b]: readonly [number, number],
+  [a, b, faceA = 0, faceB = 0]: Apart,
 ): { cast: Map<number, number>; obstacle?: undefined } | { cast?: undefined; obstacle: Obstacle } {
-  const crowd = crowdAround(ground, a, b);
+  const crowd = crowdAround(ground, [a, faceA], [b, faceB]);
   if (crowd) return { obstacle: crowd };
   const spots = together(ground, a);
   const cast = everyWay(ground, spots);
@@ -25,17 +25,21 @@ export function obstacleOf(
   return { obstacle: { kind: cast, spots } };
 }
 
-/** Spots that all meet one another and the pair, while they have too few fabrics between them. */
-function crowdAround({ spots, beside }: Ground, a: number, b: number): Obstacle | undefined {
-  const meets = (s: number, t: number) => beside[s]!.includes(t);
-  for (const start of [a, b]) {
+/** Spots that all meet one another and the pair, while they have too few fabrics between them; each by the face that meets. */
+function crowdAround(ground: Ground, ...pair: (readonly [spot: number, face: number])[]): Obstacle | undefined {
+  const { spots, beside } = ground;
+  const meets = ([s, face]: readonly [number, number], [t, theirs]: readonly [number, number]) =>
+    beside[s]!.some((b) => b.spot === t && b.own === face && b.theirs === theirs);
+  for (const start of pair) {
     const crowd = [start];
-    const candidates = [...beside[start]!].sort((s, t) => spots[s]!.length - spots[t]!.length);
+    const candidates = beside[start[0]]!.flatMap((b) => (b.own === start[1] ? [[b.spot, b.theirs] as const] : [])).sort(
+      ([s], [t]) => spots[s]!.length - spots[t]!.length,
+    );
     for (const next of candidates) {
       if (!crowd.every((s) => meets(s, next))) continue;
       crowd.push(next);
-      const fabrics = [...new Set(crowd.flatMap((s) => spots[s]!))];
-      if (fabrics.length < crowd.length) return { kind: 'crowd', spots: crowd, fabrics };
+      const fabrics = [...new Set(crowd.flatMap(([s, face]) => spots[s]!.map((f) => shown(ground, f, face))))];
+      if (fabrics.length < crowd.length) return { kind: 'crowd', spots: crowd.map(([s]) => s), fabrics };
     }
   }
   return undefined;
@@ -43,12 +47,13 @@ function crowdAround({ spots, beside }: Ground, a: number, b: number): Obstacle 
 
 function together({ beside }: Ground, start: number): number[] {
   const seen = new Set([start]);
-  for (const spot of seen) for (const next of beside[spot]!) seen.add(next);
+  for (const spot of seen) for (const next of beside[spot]!) seen.add(next.spot);
   return [...seen];
 }
 
 /** Tries every way of casting the spots, the one with the fewest fabrics left first; says when patience ended. */
-function everyWay({ spots, beside }: Ground, which: readonly number[]): Map<number, number> | 'every way' | 'not found' {
+function everyWay(ground: Ground, which: readonly number[]): Map<number, number> | 'every way' | 'not found' {
+  const { spots, beside } = ground;
   const free = new Map(which.map((s) => [s, new Set(spots[s]!)]));
   const cast = new Map<number, number>();
   let steps = 0;
@@ -67,12 +72,20 @@ function everyWay({ spots, beside }: Ground, which: readonly number[]): Map<numb
     for (const f of [...free.get(spot)!]) {
       if ((steps += 1) > PATIENCE / Math.max(1, which.length / 100)) return undefined;
       cast.set(spot, f);
-      const taken = beside[spot]!.filter((n) => free.has(n) && !cast.has(n) && free.get(n)!.delete(f));
-      if (taken.every((n) => free.get(n)!.size > 0)) {
+      const taken: [spot: number, fabric: number][] = [];
+      for (const { spot: n, own, theirs } of beside[spot]!) {
+        const open = cast.has(n) ? undefined : free.get(n);
+        for (const g of open ?? [])
+          if (shown(ground, g, theirs) === shown(ground, f, own)) {
+            open!.delete(g);
+            taken.push([n, g]);
+          }
+      }
+      if (taken.every(([n]) => free.get(n)!.size > 0)) {
         const way = go();
         if (way !== false) return way;
       }
-      for (const n of taken) free.get(n)!.add(f);
+      for (const [n, g] of taken) free.get(n)!.add(g);
       cast.delete(spot);
     }
     return false;

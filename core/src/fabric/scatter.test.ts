@@ -64,6 +64,55 @@ describe('fabrics of a pool', () => {
     expect(refused).toBeGreaterThan(20);
   });
 
+  it('never touch their like as sides of units either, where any way can be found', () => {
+    const units = fc.record({
+      n: fc.integer({ min: 2, max: 7 }),
+      kinds: fc.array(fc.tuple(fc.integer({ min: 0, max: 2 }), fc.integer({ min: 3, max: 5 })), { minLength: 1, maxLength: 5 }),
+      meets: fc.array(fc.tuple(fc.nat(), fc.nat(), fc.constantFrom(0, 1), fc.constantFrom(0, 1)), { maxLength: 14 }),
+      seed: fc.nat({ max: 99 }),
+    });
+    let refused = 0;
+    fc.assert(
+      fc.property(units, ({ n, kinds, meets, seed }) => {
+        // Six fabrics, then the kinds; a spot takes any of these.
+        const faces = [...Array.from({ length: 6 }, () => undefined), ...kinds];
+        const apart = meets.flatMap(([a, b, fa, fb]) => (a % n === b % n ? [] : [[a % n, b % n, fa, fb] as const]));
+        const spots = Array.from({ length: n }, () => kinds.map((_, k) => 6 + k));
+        const t: ScatterTask = { spots, apart, limits: faces.map(() => Infinity), faces, seed };
+        const clash = (cast: readonly number[]) =>
+          apart.some(([a, b, fa, fb]) => cast[a] !== undefined && faces[cast[a]]![fa] === faces[cast[b] ?? 0]?.[fb]);
+        const possible = (cast: number[] = []): boolean =>
+          cast.length === n ? !clash(cast) : spots[cast.length]!.some((k) => possible([...cast, k]));
+        const { cast, clashes, obstacle } = scatter(t);
+        expect(clashes.length === 0).toBe(possible());
+        expect(clash(cast)).toBe(clashes.length > 0);
+        expect(obstacle === undefined).toBe(clashes.length === 0);
+        if (obstacle) refused += 1;
+      }),
+      { numRuns: 150 },
+    );
+    expect(refused).toBeGreaterThan(10);
+  });
+
+  it('are dealt out of what there is, and no kind of unit oftener while another can take its place', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 4, max: 40 }), fc.integer({ min: 0, max: 99 }), (n, seed) => {
+        // A row of units, two of each kind: there is just enough.
+        const kinds = Array.from({ length: Math.ceil(n / 2) }, (_, k) => [k % 4, 4 + (k % 5)]);
+        const faces = [...Array.from({ length: 9 }, () => undefined), ...kinds];
+        const t: ScatterTask = {
+          spots: Array.from({ length: n }, () => kinds.map((_, k) => 9 + k)),
+          apart: [],
+          ...{ limits: faces.map((f) => (f ? 2 : Infinity)), faces, seed },
+        };
+        const { cast, short } = scatter(t);
+        expect(short).toEqual([]);
+        expect(Math.max(...kinds.map((_, k) => cast.filter((c) => c === 9 + k).length))).toBeLessThanOrEqual(2);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
   it('are cast the same for the same seed, and otherwise for another', () => {
     const t: ScatterTask = {
       spots: Array.from({ length: 60 }, () => [0, 1, 2, 3, 4, 5, 6, 7]),

@@ -3,7 +3,7 @@
  * often than it may be. The same task and seed always give the same cast.
  */
 import { evenOut } from './even-out';
-import { clashesOf, put, type Ground, type ScatterTask } from './ground';
+import { clashesAt, clashesOf, put, shown, type Apart, type Beside, type Ground, type ScatterTask } from './ground';
 import { obstacleOf, type Obstacle } from './obstacle';
 import { seeded } from './seeded';
 
@@ -11,7 +11,7 @@ export interface Scatter {
   /** Fabric by spot. */
   cast: number[];
   /** Pairs that are equal all the same, and what stood in the way of the first. */
-  clashes: (readonly [number, number])[];
+  clashes: Apart[];
   obstacle?: Obstacle;
   /** Fabrics that are used more often than they may be. */
   short: number[];
@@ -22,10 +22,10 @@ export function scatter(task: ScatterTask): Scatter {
   const { spots, apart, limits, seed } = task;
   const bare = spots.findIndex((choices) => choices.length === 0);
   if (bare >= 0) throw new RangeError(`spot ${bare} has no fabric to choose from`);
-  const beside = spots.map((): number[] => []);
-  for (const [a, b] of apart) {
-    beside[a]!.push(b);
-    beside[b]!.push(a);
+  const beside = spots.map((): Beside[] => []);
+  for (const [a, b, faceA = 0, faceB = 0] of apart) {
+    beside[a]!.push({ spot: b, own: faceA, theirs: faceB });
+    beside[b]!.push({ spot: a, own: faceB, theirs: faceA });
   }
   const ground: Ground = { ...task, beside, cast: spots.map(() => -1), used: limits.map(() => 0) };
   const random = seeded(seed);
@@ -55,7 +55,6 @@ export function scatter(task: ScatterTask): Scatter {
 /** Spot after spot, the one with the fewest fabrics left first; of those the fabric that is used least. */
 function castHardestFirst(ground: Ground, random: () => number): void {
   const { spots, beside, limits, cast, used } = ground;
-  const near = spots.map(() => new Map<number, number>());
   const left = spots.map((choices) => choices.length);
   const tie = spots.map(() => random());
   // Spots by how many fabrics are left to them; a spot is looked up again in case it has moved down meanwhile.
@@ -70,40 +69,40 @@ function castHardestFirst(ground: Ground, random: () => number): void {
     let cost = Infinity;
     for (const f of spots[spot]!) {
       const over = used[f]! >= limits[f]! ? 1e3 : 0;
-      const now = (near[spot]!.get(f) ?? 0) * 1e6 + over + used[f]! + random() / 2;
+      const now = clashesAt(ground, spot, f) * 1e6 + over + used[f]! + random() / 2;
       if (now < cost) [best, cost] = [f, now];
     }
     put(ground, spot, best);
     done += 1;
-    for (const n of beside[spot]!) {
-      const count = (near[n]!.get(best) ?? 0) + 1;
-      near[n]!.set(best, count);
-      if (count === 1 && cast[n]! < 0 && spots[n]!.includes(best)) {
-        left[n]! -= 1;
-        queue(n);
-      }
+    for (const { spot: n, own, theirs } of beside[spot]!) {
+      if (cast[n]! >= 0) continue;
+      // Those that only this neighbour forbids are fewer now.
+      const shows = shown(ground, best, own);
+      const fewer = spots[n]!.filter((f) => shown(ground, f, theirs) === shows && clashesAt(ground, n, f) === 1).length;
+      if (fewer === 0) continue;
+      left[n]! -= fewer;
+      queue(n);
     }
   }
 }
 
 /** Recasts spots that clash, never the same way again soon, until none clashes or patience ends. The best cast found stays. */
-function repair(ground: Ground, random: () => number): (readonly [number, number])[] {
-  const { spots, beside, cast, limits, used } = ground;
+function repair(ground: Ground, random: () => number): Apart[] {
+  const { spots, cast, limits, used } = ground;
   let best = clashesOf(ground);
   let bestCast = [...cast];
   const until = new Map<string, number>();
   const patience = 2000 + 20 * spots.length;
   for (let step = 0; step < patience && best.length > 0; step += 1) {
-    const clashing = [...new Set(clashesOf(ground).flat())];
+    const clashing = [...new Set(clashesOf(ground).flatMap(([a, b]) => [a, b]))];
     if (clashing.length === 0) break;
     let move: readonly [spot: number, fabric: number] | undefined;
     let gain = Infinity;
     for (const spot of clashing.slice(0, 60)) {
-      const count = (f: number) => beside[spot]!.reduce((n, b) => n + Number(cast[b] === f), 0);
-      const now = count(cast[spot]!);
+      const now = clashesAt(ground, spot, cast[spot]!);
       for (const f of spots[spot]!) {
         if (f === cast[spot] || (until.get(`${spot} ${f}`) ?? 0) > step) continue;
-        const delta = count(f) - now + (used[f]! >= limits[f]! ? 0.5 : 0) + random() / 4;
+        const delta = clashesAt(ground, spot, f) - now + (used[f]! >= limits[f]! ? 0.5 : 0) + random() / 4;
         if (delta < gain) [move, gain] = [[spot, f], delta];
       }
     }

@@ -1,7 +1,7 @@
 /** Changes to a cast, as the document is changed by them: a letter has a fabric, is everybody's own choice, or is scrappy. */
 import { bandOf } from '../fabric';
-import type { Change } from './changes';
-import type { Colourway, ColourwayFile, PoolFile, PoolPer, ProgrammeFile, ScatterFile } from './document';
+import { same, type Change } from './changes';
+import type { Colourway, ColourwayFile, PoolFile, PoolPer, ProgrammeFile, ScatterFile, UnitPooling } from './document';
 
 /** The three ways in which a letter can be cast. */
 const WAYS = ['fabrics', 'choices', 'pools'] as const;
@@ -98,13 +98,29 @@ const wanted = ({ pools }: Colourway, school: School) =>
 export const schoolsOf = (colourway: Colourway): School[] =>
   (Object.keys(schools) as School[]).filter((school) => wanted(colourway, school).every((p) => p.now === p.per));
 
+/** A pool with a fabric of its own for each of those. One fabric for a block or the quilt leaves nothing for a pool of units to deal. */
+export function withPer(pool: PoolFile, per: PoolPer): PoolFile {
+  const { units, ...others } = pool;
+  return { ...others, per, ...(units && (per === 'patch' || per === 'once') && { units }) };
+}
+
+/** How the units of a scrappy letter are made: as a pool, or with every patch named where `units` is left out. */
+export function unitsChanges(file: ProgrammeFile, colourway: string, role: string, units?: UnitPooling): Change[] {
+  const pool = entryOf(file, colourway)?.pools?.[role];
+  if (!pool) return [];
+  const { units: before, ...others } = pool;
+  return same(before, units)
+    ? []
+    : [{ path: `/colourways/${colourway}/pools/${role}`, from: pool, to: { ...others, ...(units && { units }) } }];
+}
+
 /** Sets every pool of a colourway to a school. */
 export function schoolChanges(file: ProgrammeFile, colourway: Colourway, school: School): Change[] {
   return wanted(colourway, school).flatMap(({ role, now, per }): Change[] => {
     const pool = entryOf(file, colourway.id)?.pools?.[role];
     return !pool || now === per
       ? []
-      : [{ path: `/colourways/${colourway.id}/pools/${role}`, from: pool, to: { ...pool, per } }];
+      : [{ path: `/colourways/${colourway.id}/pools/${role}`, from: pool, to: withPer(pool, per) }];
   });
 }
 

@@ -1,127 +1,17 @@
 /** Demand (handbook 3): what is to be cut of each fabric, for one kit or for everybody, with spares, demo sets and step-outs. */
-import { construct, isLeaf, leftOverUnits, unitLook, type Construction, type Cut } from '../construction';
+import { isLeaf, type Construction, type Cut } from '../construction';
 import type { Piece } from '../cutting';
+import { constructApart, constructMonthBlock, constructSeries, constructWith } from './constructing';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from './document';
 import { kitsBySize, type SizeShare } from './kit-groups';
 import { directionalIn } from './directional';
-import { mirrorBlock, rolesOf } from '../block';
+import { mirrorBlock } from '../block';
 import { mirroredBlocks } from './quilt';
 import { making } from './making';
-import { castBlocks } from './scrappy';
+import { castBlocks, poolMaking } from './scrappy';
 import { settingPieces, type SettingPiece } from './setting-pieces';
 
 export type Basis = 'kit' | 'batch';
-
-/** An entry never changes, so what was worked out for it holds as long as it lives; by what else it follows from. */
-const constructed = new WeakMap<MonthBlock, Map<string, Construction>>();
-
-/**
- * How a month's block is cut and sewn, all its `make` counted together. In a colourway, seams are pressed to its own darker fabrics, and its own
- * directional prints keep their way up; without one, seams go to those that are darker on average, and whatever some colourway casts with a
- * directional print keeps its way up.
- */
-export function constructMonthBlock(programme: Programme, entry: MonthBlock, colourway?: Colourway): Construction {
-  const series = programme.months.find((m) => m.blocks.includes(entry));
-  // A month's second block uses what its first has left over.
-  if (series && (series.blocks.length > 1 || series.uses.length > 0))
-    return constructSeries(programme, series, series.blocks, colourway)[series.blocks.indexOf(entry)]!;
-  return constructWith(programme, entry, colourway);
-}
-
-/** Units that are there already, by their look. */
-type Given = ReadonlyMap<string, number>;
-const NOTHING: Given = new Map();
-
-/**
- * A month's blocks one after the other, as somebody makes them: what the first leaves over is used by the second, and what months that it names have
- * left over before both. `entries` are the month's own, or those of a larger size or as cast, in the same order.
- */
-export function constructSeries(
-  programme: Programme,
-  month: Month,
-  entries: readonly MonthBlock[],
-  colourway?: Colourway,
-  size?: SizeOption,
-): Construction[] {
-  const pool = new Map(month.uses.length > 0 ? leftOf(programme, month, colourway, size) : NOTHING);
-  return entries.map((entry) => {
-    const c = constructWith(programme, entry, colourway, pool);
-    for (const unit of c.units) use(unitLook(unit), unit.given, [pool]);
-    for (const [look, n] of leftOverUnits(c)) pool.set(look, (pool.get(look) ?? 0) + n);
-    return c;
-  });
-}
-
-/** What the months that a month names have left over by then: what months between them have used is gone. */
-function leftOf(programme: Programme, month: Month, colourway?: Colourway, size?: SizeOption): Given {
-  const left = new Map<string, Map<string, number>>();
-  const named = (of: Month) => of.uses.flatMap((id) => left.get(id) ?? []);
-  for (const earlier of programme.months.slice(0, programme.months.indexOf(month))) {
-    const own = new Map<string, number>();
-    const pools = [own, ...named(earlier)];
-    for (const entry of monthEntries(earlier, size)) {
-      const c = constructWith(programme, entry, colourway, together(pools));
-      for (const unit of c.units) use(unitLook(unit), unit.given, pools);
-      for (const [look, n] of leftOverUnits(c)) own.set(look, (own.get(look) ?? 0) + n);
-    }
-    left.set(earlier.id, own);
-  }
-  return together(named(month));
-}
-
-/** Earlier months that have units left over which this month's blocks could use, and how many. */
-export function usefulLeftovers(programme: Programme, month: Month): { month: Month; units: number }[] {
-  const needed = new Set(month.blocks.flatMap((e) => constructWith(programme, e).units.map((u) => unitLook(u))));
-  return programme.months.slice(0, programme.months.indexOf(month)).flatMap((earlier) => {
-    const pool = new Map<string, number>();
-    for (const c of constructSeries(programme, earlier, earlier.blocks)) {
-      for (const unit of c.units) use(unitLook(unit), unit.given, [pool]);
-      for (const [look, n] of leftOverUnits(c)) pool.set(look, (pool.get(look) ?? 0) + n);
-    }
-    const units = [...pool].reduce((n, [look, left]) => (needed.has(look) ? n + left : n), 0);
-    return units > 0 ? [{ month: earlier, units }] : [];
-  });
-}
-
-function together(pools: readonly Given[]): Map<string, number> {
-  const all = new Map<string, number>();
-  for (const pool of pools) for (const [look, n] of pool) all.set(look, (all.get(look) ?? 0) + n);
-  return all;
-}
-
-/** Takes so many out of the pools, the first before the others. */
-function use(look: string, count: number, pools: readonly Map<string, number>[]): void {
-  let wanted = count;
-  for (const pool of pools) {
-    const taken = Math.min(wanted, pool.get(look) ?? 0);
-    if (taken > 0) pool.set(look, pool.get(look)! - taken);
-    wanted -= taken;
-  }
-}
-
-const monthEntries = (month: Month, size?: SizeOption) => month.blocks.map((e) => making(e, e.make * (size?.make ?? 1)));
-
-function constructWith(programme: Programme, entry: MonthBlock, colourway?: Colourway, given: Given = NOTHING): Construction {
-  const known = constructed.get(entry) ?? new Map<string, Construction>();
-  constructed.set(entry, known);
-  const lightness = colourway
-    ? new Map([...colourway.fabrics].map(([role, fabric]) => [role, fabric.value]))
-    : programme.lightness;
-  const letters = rolesOf(entry.block);
-  const directional = colourway ? directionalIn(colourway) : programme.directional;
-  const from = letters.map((role) => `${role}${directional.has(role) ? '!' : ''} ${lightness.get(role)}`).join();
-  const there = [...given].filter(([, n]) => n > 0);
-  const key = there.length > 0 ? `${from} | ${there.map(([look, n]) => `${n} ${look}`).join(' | ')}` : from;
-  let construction = known.get(key);
-  if (!construction) {
-    construction = construct(entry.block, { ...entry, directional, lightness, ...(there.length > 0 && { given }) });
-    // What is not used makes no difference, and is not remembered apart.
-    if (there.length > 0 && construction.units.every((u) => u.given === 0))
-      construction = constructWith(programme, entry, colourway);
-    known.set(key, construction);
-  }
-  return construction;
-}
 
 const mirrorImages = new WeakMap<MonthBlock, Map<string, { entry?: MonthBlock }>>();
 
@@ -204,12 +94,14 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
       if (kits > 0 || colourway.pools.size === 0) {
         const entries = entriesOf(programme, colourway, month, of);
         constructSeries(programme, month, entries, colourway, of).forEach((c, i) => add(month, entries[i]!, c, kits));
+        const pools = poolMaking(programme, colourway, month, of);
+        if (pools) add(month, { key: poolKey(of), make: 1 }, pools, kits);
       }
     for (const entry of month.blocks) {
       const stopped = cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
       const shown = making(castBlocks(programme, colourway, entry)?.[0]?.entry ?? entry, stopped);
       // A step-out is sewn by itself, for the class.
-      if (stopped > 0) add(month, shown, constructWith(programme, shown, colourway), 1);
+      if (stopped > 0) add(month, shown, constructApart(programme, shown, colourway), 1);
     }
   }
   for (const { size: of, kits } of shares)
@@ -246,7 +138,7 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
     }
   }
 
-  function add(month: Month, entry: MonthBlock, c: Construction, kits: number): void {
+  function add(month: Month, entry: Pick<MonthBlock, 'key' | 'make'>, c: Pick<Construction, 'cuts'>, kits: number): void {
     for (const cut of c.cuts) {
       const fabric = colourway.fabrics.get(cut.role)!;
       const pieces = demandFor(fabric, cut.role);
@@ -263,6 +155,9 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
     }
   }
 }
+
+/** What stands for a block in the labels of what is cut for pools of units: 'm1:#pool:Ca1'. No block is called so. */
+export const poolKey = (size?: SizeOption): string => (size ? `#pool.${size.id}` : '#pool');
 
 /** What one person makes of a month in that size, as cast, and apart what stands mirrored and is cut otherwise. */
 function entriesOf(programme: Programme, colourway: Colourway, month: Month, size?: SizeOption): MonthBlock[] {

@@ -146,6 +146,20 @@ export type PoolPer = 'patch' | 'once' | 'block' | 'quilt';
 export interface PoolFile {
   fabrics: string[];
   per?: PoolPer;
+  units?: UnitPooling;
+}
+
+/** What one pool of units serves: the whole programme, a packet, or a block. */
+export const poolScopes = ['programme', 'packet', 'block'] as const;
+export type PoolScope = (typeof poolScopes)[number];
+
+/** A scrappy letter whose units are made as a pool, in batches, and dealt to the blocks, instead of every patch being named (handbook 8). */
+export interface UnitPooling {
+  for: PoolScope;
+  /** Its value: letters of one value take one another's place in the units of a pool. */
+  as?: ValueBand;
+  /** Units that are alike, at most. */
+  alike?: number;
 }
 
 export interface ScatterFile {
@@ -259,6 +273,8 @@ export interface Colourway {
 export interface Pool {
   fabrics: Fabric[];
   per: PoolPer;
+  /** Undefined where every patch is named. */
+  units?: UnitPooling;
 }
 
 export interface MonthBlock {

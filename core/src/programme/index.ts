@@ -41,20 +41,14 @@ export {
   schools,
   schoolsOf,
   swapChanges,
+  unitsChanges,
+  withPer,
   type School,
 } from './cast-changes';
 export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes';
 export { changeWords, differences } from './differences';
-export {
-  constructMonthBlock,
-  constructSeries,
-  demandOf,
-  stagesOf,
-  usefulLeftovers,
-  type Basis,
-  type DemandRequest,
-  type FabricDemand,
-} from './demand';
+export { constructApart, constructMonthBlock, constructSeries, usefulLeftovers } from './constructing';
+export { demandOf, poolKey, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand';
 export { kitCount, kitGroups, kitsBySize, kitsFor, type KitGroup, type SizeShare } from './kit-groups';
 export {
   bookChanges,
@@ -72,7 +66,19 @@ export { DEEPEST, nestedTooDeep } from './nesting';
 export { PlanError } from './plan-error';
 export { mirroredBlocks, quiltOf, quiltWith, topOf, type Quilt } from './quilt';
 export { lettersOf, lettersOfFabric, letterOf } from './letters';
-export { blocksAsCast, castBlocks, castPicture, mirroredInMonth, quiltAsCast, scatteredOf, type Scattered } from './scrappy';
+export {
+  blocksAsCast,
+  castBlocks,
+  castPicture,
+  dealtBlock,
+  mirroredInMonth,
+  poolMaking,
+  poolOfUnit,
+  quiltAsCast,
+  scatteredOf,
+  type Scattered,
+} from './scrappy';
+export { cutsOfPool, drawnWith, homeworkOf, type PoolMaking, type PoolOfUnits } from './unit-pools';
 export {
   backingCloth,
   quiltContract,

@@ -118,7 +118,7 @@ function readPools(
   refuse: Refuse,
 ): Map<string, Pool> {
   const pools = new Map<string, Pool>();
-  for (const [role, { fabrics: ids, per = 'patch' }] of Object.entries(entry.pools ?? {})) {
+  for (const [role, { fabrics: ids, per = 'patch', units }] of Object.entries(entry.pools ?? {})) {
     if (cast.has(role)) {
       refuse(`${path}/pools/${role}`, `role ${role} has a fabric already`);
       continue;
@@ -128,7 +128,12 @@ function readPools(
     });
     const own = ids.flatMap((id) => fabrics.get(id) ?? []);
     if (own.length < ids.length) continue;
-    pools.set(role, { fabrics: own, per });
+    if (units && (per === 'block' || per === 'quilt'))
+      refuse(
+        `${path}/pools/${role}/units`,
+        `a pool deals every unit by itself, and ${role} has one fabric for ${per === 'block' ? 'each block' : 'the whole quilt'}: give each patch a fabric of its own, or name every patch`,
+      );
+    pools.set(role, { fabrics: own, per, ...(units && { units }) });
     cast.set(role, own[0]!);
     own.forEach((fabric, i) => cast.set(poolLetter(role, i), fabric));
   }

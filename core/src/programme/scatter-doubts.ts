@@ -1,22 +1,24 @@
 /** What a scatter could not keep, and why, in sentences. */
-import type { Scatter } from '../fabric';
+import { shown, type Scatter, type ScatterTask } from '../fabric';
 import { listed } from '../measure';
-import type { Colourway, Fabric } from './document';
-import type { Laid } from './scrappy';
+import type { Colourway, Fabric, SizeOption } from './document';
+import type { Laid, Scattered } from './scrappy';
 
 interface Context {
   laid: readonly Laid[];
   fabrics: readonly Fabric[];
   colourway: Colourway;
-  limits: readonly number[];
+  task: ScatterTask;
+  used: Scattered['used'];
+  size: SizeOption | undefined;
 }
 
 /** Equal fabrics that touch and what stands in the way; fabrics used more often than they may be; an uneven use. */
 export function scatterDoubts(result: Scatter, context: Context): string[] {
-  const { laid, fabrics, colourway, limits } = context;
+  const { laid, fabrics, colourway, task, size } = context;
   const names = (of: readonly number[]) => listed([...new Set(of)].map((f) => fabrics[f]!.name));
   const doubts: string[] = [];
-  const { clashes, obstacle, cast, short } = result;
+  const { clashes, obstacle, cast } = result;
   const bySpot = new Map(laid.flatMap((l) => (l.spot === undefined ? [] : [[l.spot, l] as const])));
   const place = (spot: number) => {
     const { copy, group } = bySpot.get(spot)!;
@@ -24,17 +26,25 @@ export function scatterDoubts(result: Scatter, context: Context): string[] {
   };
   if (clashes.length > 0) {
     const times = clashes.length === 1 ? 'once' : `${clashes.length} times`;
-    doubts.push(`Equal fabrics touch ${times}: ${names(clashes.map(([a]) => cast[a]!))}. ${why()}`);
+    doubts.push(
+      `Equal fabrics touch ${times}: ${names(clashes.map(([a, , face = 0]) => shown(task, cast[a]!, face)))}. ${why()}`,
+    );
   }
+  const mayBe = (f: Fabric) => (colourway.scatter.most.get(f.id) ?? Infinity) * (size?.make ?? 1);
+  const times = new Map<Fabric, number>();
+  for (const { fabric, times: n } of [...context.used.values()].flat()) times.set(fabric, (times.get(fabric) ?? 0) + n);
+  const short = fabrics.filter((f) => (times.get(f) ?? 0) > mayBe(f));
   if (short.length > 0) {
-    const some = short.map((f) => `${fabrics[f]!.name} ${cast.filter((c) => c === f).length} times instead of ${limits[f]}`);
+    const some = short.map((f) => `${f.name} ${times.get(f)} times instead of ${mayBe(f)}`);
     doubts.push(
       `All limits together leave too little for the quilt: ${listed(some)}. Raise a limit, or add a fabric to the pool.`,
     );
   }
   for (const [role, pool] of colourway.pools) {
+    // Units of a pool are spread by batches, of which each makes several.
+    if (pool.units) continue;
     const spots = [...bySpot].flatMap(([spot, l]) => (l.role === role ? [spot] : []));
-    const free = pool.fabrics.map((f) => fabrics.indexOf(f)).filter((f) => limits[f] === Infinity);
+    const free = pool.fabrics.filter((f) => mayBe(f) === Infinity).map((f) => fabrics.indexOf(f));
     const used = free.map((f) => spots.filter((s) => cast[s] === f).length);
     const [least, most] = [Math.min(...used), Math.max(...used)];
     if (pool.per === 'quilt' || free.length < 2 || most - least < 2) continue;

@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import demo from '../../../demo/allotment-year.aggrega.json';
 import { faultsOf } from '../../tests/plan-checker';
+import { meet, sewn } from '../../tests/laid-quilt';
 import { randomBlock, randomTiling } from '../../tests/random-block';
 import { monthSheet } from '../sheet';
 import {
   castPicture,
   demandOf,
-  laidOnQuilt,
   letterOf,
   planCutting,
   planStock,
@@ -22,33 +22,7 @@ import {
   type PoolPer,
   type Programme,
   type ProgrammeFile,
-  type QuiltPicture,
 } from './index';
-
-type Spot = { role: string; points: (readonly [number, number])[] };
-
-/** Everything that is sewn into the quilt, at its place. */
-const sewn = (picture: QuiltPicture): Spot[] => [
-  ...picture.parts,
-  ...picture.places.flatMap((place) =>
-    (place.block?.patches ?? []).map((p) => ({ role: p.role, points: p.points.map((q) => laidOnQuilt(place, q)) })),
-  ),
-];
-
-/** Whether two outlines run along each other: an edge of one holds two points of an edge of the other. Slow, and knows nothing of sorting. */
-function meet(a: Spot, b: Spot): boolean {
-  const edges = ({ points }: Spot) => points.map((p, i) => [p, points[(i + 1) % points.length]!] as const);
-  return edges(a).some(([p, q]) =>
-    edges(b).some(([r, s]) => {
-      const long = Math.hypot(q[0] - p[0], q[1] - p[1]);
-      const [ux, uy] = [(q[0] - p[0]) / long, (q[1] - p[1]) / long];
-      const off = (t: readonly [number, number]) => Math.abs((t[0] - p[0]) * uy - (t[1] - p[1]) * ux);
-      if (off(r) > 1e-6 || off(s) > 1e-6) return false;
-      const along = [r, s].map((t) => (t[0] - p[0]) * ux + (t[1] - p[1]) * uy).sort((x, y) => x - y);
-      return Math.min(long, along[1]!) - Math.max(0, along[0]!) > 1e-6;
-    }),
-  );
-}
 
 function read(file: unknown): Programme {
   const reading = readProgramme(file);

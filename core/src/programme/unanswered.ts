@@ -2,7 +2,7 @@
 import type { Problem } from '../block';
 import { otherReadings, unitKinds } from '../construction';
 import { SettingError } from '../setting';
-import { constructMonthBlock } from './demand';
+import { constructMonthBlock } from './constructing';
 import type { Programme, ProgrammeFile } from './document';
 import { letterOf } from './letters';
 import { topOf } from './quilt';

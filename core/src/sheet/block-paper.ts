@@ -1,8 +1,8 @@
 /** One block of a sheet as paper: make the units, lay out, join, press, check, and the likely slips. */
 import { slipsOf, type Construction } from '../construction';
 import type { Colourway } from '../programme';
-import type { MonthSheet, SheetBlock, SheetUnit } from './month-sheet';
-import { pressUnit } from './month-sheet';
+import type { MonthSheet, SheetBlock } from './month-sheet';
+import { pressUnit, type SheetUnit } from './sheet-unit';
 import type { Beside, PaperPicture, PaperPiece, Words } from './paper';
 import { drawn, partSewn, partsApart, type Colours } from './pictures';
 import { sewingWalk, toleranceText, type WalkStep } from './walk';
@@ -80,6 +80,7 @@ function unitPieces({ block, walk, colours, wishes, several }: Context): PaperPi
 }
 
 function unitWords(unit: SheetUnit): PaperPiece[] {
+  if (unit.pool) return takenWords(unit, unit.pool);
   const many = (n: number) => (n === 1 ? 'one' : String(n));
   const left =
     unit.given > 0
@@ -110,6 +111,16 @@ function unitWords(unit: SheetUnit): PaperPiece[] {
   ];
 }
 
+/** A unit that is taken out of a pool. */
+const takenWords = (unit: SheetUnit, { name, madeWith }: NonNullable<SheetUnit['pool']>): PaperPiece[] => [
+  { kind: 'heading', level: 3, text: `${unit.label}: take ${unit.make} ${unit.title} of pool ${name}` },
+  {
+    kind: 'text',
+    text: `Any ${unit.make === 1 ? 'one' : unit.make} will do${madeWith ? `; you began them with ${madeWith}` : ''}. Choose them so that equal fabrics do not touch when the block is laid out.`,
+  },
+  measure(unit),
+];
+
 const measure = (unit: SheetUnit): PaperPiece => ({
   kind: 'text',
   tone: 'check',
@@ -134,8 +145,12 @@ const unitTable = (units: readonly SheetUnit[]): PaperPiece => ({
       cells: [
         { text: [{ bold: u.label }] },
         { text: String(u.make) },
-        { text: `${u.mirrorOf ? `mirrored ${u.title}, with ${u.mirrorOf}` : `${u.title}, ${u.method}`}. ${u.press}` },
-        { text: u.batches > 1 ? `${u.batches} × ${u.from}` : u.from },
+        {
+          text: u.pool
+            ? `${u.title}, any of them.`
+            : `${u.mirrorOf ? `mirrored ${u.title}, with ${u.mirrorOf}` : `${u.title}, ${u.method}`}. ${u.press}`,
+        },
+        { text: u.pool ? `pool ${u.pool.name}` : u.batches > 1 ? `${u.batches} × ${u.from}` : u.from },
         { text: u.size, numeral: true },
       ],
     })),
@@ -146,7 +161,7 @@ const unitTable = (units: readonly SheetUnit[]): PaperPiece => ({
 function layoutPicture({ block, colours, several }: Context, wide: number): PaperPicture {
   const size = block.drawing.width / 22;
   const sewn = new Set(block.units.map((u) => u.label));
-  const picture = drawn(block.drawing, {
+  const picture = drawn(block.dealt, {
     ...{ wide, colours, label: `Layout of ${block.name}` },
     cutOf: (patch) => `${block.key}:${block.patches[patch]?.cut ?? ''}`,
   });
@@ -167,10 +182,14 @@ function layoutPicture({ block, colours, several }: Context, wide: number): Pape
 function layoutPieces(context: Context): PaperPiece[] {
   const { block, several, wishes } = context;
   const sewn = block.units.length > 0;
-  const plain = block.plain.map(({ label, cut, make }): PaperPiece => ({
+  const plain = block.plain.map(({ label, cut, make, pool }): PaperPiece => ({
     kind: 'text',
-    text: [{ bold: label }, ` is ${make === 1 ? 'one plain patch' : `${make} plain patches`}, ${cut}.`],
+    text: [
+      { bold: label },
+      ` is ${make === 1 ? 'one plain patch' : `${make} plain patches`}, ${pool ? `any of pool ${pool.name}` : cut}.`,
+    ],
   }));
+  const pooled = block.units.some((u) => u.pool) || block.plain.some((p) => p.pool);
   return [
     { kind: 'heading', level: 2, text: several ? `Lay out ${block.name}` : 'Lay out' },
     {
@@ -190,6 +209,14 @@ function layoutPieces(context: Context): PaperPiece[] {
             ]
           : []),
         ...plain,
+        ...(pooled
+          ? [
+              {
+                kind: 'text',
+                text: 'The picture shows one way to lay the units of your pool. Any other is as good while equal fabrics do not touch.',
+              } as const,
+            ]
+          : []),
         ...(sewn ? [{ kind: 'text', tone: 'check', text: checkQuestion(context) } as const] : []),
       ],
     },

@@ -2,14 +2,14 @@
 import { formatLength, listed } from '../measure';
 import {
   blocksAsCast,
-  constructMonthBlock,
+  constructApart,
   stagesOf,
   type Colourway,
   type Month,
   type MonthBlock,
   type Programme,
 } from '../programme';
-import { pressUnit } from './month-sheet';
+import { pressUnit } from './sheet-unit';
 import type { Paper, PaperPiece, PaperRow } from './paper';
 import { coloursOf, drawn, partSewn } from './pictures';
 import { blockDrawing } from '../block';
@@ -41,7 +41,7 @@ export function demonstrationPaper(programme: Programme, month: Month, colourway
 
 /** What is stopped at which stage: the block once for each. */
 function stepOuts(programme: Programme, entry: MonthBlock, colourway: Colourway, several: boolean): PaperPiece[] {
-  const c = constructMonthBlock(programme, { ...entry, make: 1 }, colourway);
+  const c = constructApart(programme, { ...entry, make: 1 }, colourway);
   const units = c.units.filter((u) => u.seen.picture.patches.length > 1);
   const sections = stagesOf(c) > 2 + Number(units.length > 0);
   const stages = [
@@ -80,7 +80,7 @@ function stepOuts(programme: Programme, entry: MonthBlock, colourway: Colourway,
 }
 
 function runningOrder(programme: Programme, entry: MonthBlock, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
-  const c = constructMonthBlock(programme, { ...entry, make: 1 }, colourway);
+  const c = constructApart(programme, { ...entry, make: 1 }, colourway);
   const colours = coloursOf(colourway, wishes.coloured !== false);
   const whole = drawn(blockDrawing(entry.block, entry.finished), { wide: 1.1, label: entry.block.name, colours });
   return [

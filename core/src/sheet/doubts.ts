@@ -11,6 +11,7 @@ import {
   placesAndBlocks,
   planBundles,
   planPacket,
+  poolMaking,
   topOf,
   wayOf,
   type Colourway,
@@ -42,6 +43,8 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
     for (const unit of c.units) {
       // What the month's next block uses is not left over.
       const kept = used.get(unitLook(unit)) ?? 0;
+      // What comes out of a pool is looked at where the pool is made.
+      if (unit.pooled) continue;
       doubts.push(...leftovers(unit.extra + unit.extraMirrored - kept, unit.kind, unit.label, unit.method.title));
       if (TOLD_APART.has(unit.kind.kind) && !programme.melts.has([...new Set(unit.roles)].sort().join(' ')))
         doubts.push(...lostSeam(unit.roles, unit.label, colourway));
@@ -56,6 +59,12 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
     }
     for (const warning of c.warnings.filter((w) => w.path === '/grid'))
       doubts.push({ rank: 'know', text: sentence(warning.message), about: [] });
+  }
+  for (const pool of poolMaking(programme, colourway, month)?.pools ?? []) {
+    const taken = [...pool.taken.values()].reduce((n, k) => n + k, 0);
+    doubts.push(...leftovers(pool.made - taken, pool.like.kind, `pool ${pool.name}`, pool.like.method.title));
+    if (TOLD_APART.has(pool.like.kind.kind))
+      doubts.push(...pool.kinds.flatMap(({ unit }) => lostSeam(unit.roles, `pair of ${pool.name}`, colourway)));
   }
   doubts.push(
     ...differentSizes(programme, month),

@@ -17,6 +17,7 @@ import { cautions } from './cautions';
 import type { Paper, PaperPicture, PaperPiece, PaperRow } from './paper';
 import { checkSquare, coloursOf } from './pictures';
 import { finishedWords, quiltDrawing } from './quilt-paper';
+import { homeworkWords } from './sheet-pool';
 import type { SheetWishes } from './wishes';
 
 /** Letter, map and rules for a colourway. A mystery shows neither the quilt nor the blocks. Throws PlanError. */
@@ -31,7 +32,7 @@ export function firstPacketPaper(programme: Programme, colourway: Colourway, wis
     pieces: [
       { kind: 'title', text: `Welcome to ${title}`, over: who, pieces: letter(programme) },
       ...theQuilt(programme, colourway, wishes),
-      ...mapOfMonths(programme, wishes),
+      ...mapOfMonths(programme, colourway, wishes),
       ...fabricList(colourway, wishes),
       ...houseRules(programme),
       ...rulerPage(programme),
@@ -73,7 +74,7 @@ function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishe
 const hidden = (programme: Programme, month: Month, { out }: SheetWishes) => (out ? !out.has(month.id) : programme.mystery);
 
 /** Which month brings what, and when. */
-function mapOfMonths(programme: Programme, wishes: SheetWishes): PaperPiece[] {
+function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const { date = String, out } = wishes;
   const packetOf = (month: Month) => programme.kits.packets.findIndex((months) => months.includes(month)) + 1;
   const handed = (month: Month): string => {
@@ -109,19 +110,20 @@ function mapOfMonths(programme: Programme, wishes: SheetWishes): PaperPiece[] {
       ],
       groups: [rows],
     },
-    ...yearAhead(programme, wishes),
+    ...yearAhead(programme, colourway, wishes),
   ];
 }
 
 /** The hour at which months come out, days on which nobody is there, and what to have done by when. */
-function yearAhead(programme: Programme, wishes: SheetWishes): PaperPiece[] {
+function yearAhead(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const { date = String } = wishes;
   const { calendar, months } = programme;
   const dated = months.filter((m) => m.release);
   if (dated.length === 0) return [];
   const homework = dated.flatMap((month, i) => {
     const next = dated[i + 1];
-    return month.homework && next && !hidden(programme, month, wishes) ? [`By ${date(next.release!)}: ${month.homework}`] : [];
+    const words = homeworkWords(programme, month, colourway, wishes.size);
+    return words && next && !hidden(programme, month, wishes) ? [`By ${date(next.release!)}: ${words}`] : [];
   });
   const away = calendar.away.filter(({ from, to }) => to >= dated[0]!.release! && from <= dated.at(-1)!.release!);
   const days = ({ from, to }: (typeof away)[number]) => (from === to ? date(from) : `${date(from)} to ${date(to)}`);

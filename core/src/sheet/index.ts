@@ -2,15 +2,9 @@
 export { cautions } from './cautions';
 export { monthDoubts, type Doubt, type Rank } from './doubts';
 export type { JoinStep } from './joining';
-export {
-  monthSheet,
-  pressUnit,
-  type MonthSheet,
-  type SheetBlock,
-  type SheetCut,
-  type SheetFabric,
-  type SheetUnit,
-} from './month-sheet';
+export { monthSheet, type MonthSheet, type SheetBlock, type SheetCut, type SheetFabric } from './month-sheet';
+export { homeworkWords, type SheetPool } from './sheet-pool';
+export { fabricWord, pressUnit, type SheetUnit } from './sheet-unit';
 export { backView, sewingWalk, toleranceText, type Arrow, type BackView, type LoosePart, type WalkStep } from './walk';
 export { whyCut, type Why } from './why';
 export { sheetDifference } from './difference';

@@ -82,7 +82,9 @@ export function joinSteps(c: Construction): JoinStep[] {
   function partName(part: Tree): string {
     if (!isLeaf(part)) return lowered(names.get(part)!);
     const unit = c.unitOf.get(part)!;
-    return unit.label || `a triangle of ${c.cuts.find((cut) => cut.serves.includes(unit))!.label}`;
+    if (unit.label) return unit.label;
+    if (unit.pooled) return `a ${unit.roles[0]} triangle from the pool`;
+    return `a triangle of ${c.cuts.find((cut) => cut.serves.includes(unit))!.label}`;
   }
 }
 

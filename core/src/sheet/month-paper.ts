@@ -11,6 +11,8 @@ import {
 import { blockPaper, type BlockPaper } from './block-paper';
 import { monthSheet, type MonthSheet } from './month-sheet';
 import { cutPieces, needPieces, scrappyWords } from './need-paper';
+import { poolPieces } from './pool-paper';
+import { homeworkWords } from './sheet-pool';
 import type { Paper, PaperPiece } from './paper';
 import { coloursOf, drawn } from './pictures';
 import { quiltPieces } from './quilt-paper';
@@ -29,11 +31,11 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     start: startPieces(sheet, scrappyWords(context)),
     need: needPieces(context),
     cut: cutPieces(context),
-    units: part('units'),
+    units: [...poolPieces(sheet.pools, colours, wishes), ...part('units')],
     layout: part('layout'),
     join: part('join'),
     check: part('check'),
-    end: [...quiltPieces(programme, month, colourway, wishes), ...endPieces(programme, month, sheet, wishes)],
+    end: [...quiltPieces(programme, month, colourway, wishes), ...endPieces(context)],
   };
   const who = [sheet.colourway, sheet.size].filter(Boolean).join(', ');
   const released = sheet.release ? ` · ${(wishes.date ?? String)(sheet.release)}` : '';
@@ -46,7 +48,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     pieces: [
       {
         ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}`, pieces: parts.start },
-        ...(first && { picture: drawn(first.drawing, { wide: 1.7, label: first.name, colours }) }),
+        ...(first && { picture: drawn(first.dealt, { wide: 1.7, label: first.name, colours }) }),
       },
       ...sheetParts.flatMap((name): PaperPiece[] => {
         const own = month.notes[name];
@@ -102,11 +104,21 @@ function framed({ round }: MonthSheet['blocks'][number], unit: string): string {
     : '';
 }
 
-function endPieces(programme: Programme, month: Month, sheet: MonthSheet, { date = String }: SheetWishes): PaperPiece[] {
+interface Context {
+  programme: Programme;
+  month: Month;
+  colourway: Colourway;
+  sheet: MonthSheet;
+  wishes: SheetWishes;
+}
+
+function endPieces({ programme, month, colourway, sheet, wishes }: Context): PaperPiece[] {
+  const { date = String, size } = wishes;
   const next = programme.months[programme.months.indexOf(month) + 1];
   const when = next?.release ? ` on ${date(next.release)}` : '';
   const coming = next ? `The next sheet comes${when}.` : 'This is the last sheet.';
-  const home = month.homework ? ` By then: ${month.homework}` : '';
+  const words = homeworkWords(programme, month, colourway, size);
+  const home = words ? ` By then: ${words}` : '';
   return [
     { kind: 'heading', level: 2, text: 'Until next time' },
     { kind: 'text', text: `${coming}${home}` },

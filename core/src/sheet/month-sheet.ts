@@ -2,34 +2,25 @@
  * What a participant's sheet for a month says, as data. Every number in it is computed from the drawing, the house and the
  * head count's one kit; nothing is typed. Rendered as a page and on paper.
  */
-import { blockDrawing, type Drawing } from '../block';
-import {
-  extent,
-  isLeaf,
-  outermost,
-  unitDrawing,
-  unitLook,
-  unitMeasure,
-  type Construction,
-  type Cut,
-  type Piece,
-  type Tree,
-  type UnitPlan,
-  type UnitPress,
-  PER_SQUARE,
-} from '../construction';
-import { Exact, checkpoint, formatLength, rulerWords, listed, type Rational } from '../measure';
+import { blockDrawing, type Block, type Drawing } from '../block';
+import { extent, isLeaf, outermost, type Construction, type Cut, type Tree, type UnitPlan } from '../construction';
+import { formatLength, rulerWords, listed, type Exact, type Rational } from '../measure';
 import {
   blocksAsCast,
   constructSeries,
+  dealtBlock,
   demandOf,
   mirroredInMonth,
   monthShares,
   packetOfMonth,
   planPacket,
+  poolKey,
+  poolMaking,
+  poolOfUnit,
   settingPieces,
   type Colourway,
   type Month,
+  type MonthBlock,
   type Programme,
   type SettingPiece,
   type SizeOption,
@@ -39,6 +30,8 @@ import { bagWords, keepWords } from './keeping';
 import { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amounts';
 import { joinSteps, type JoinStep } from './joining';
 import { roundStripsOf, type RoundStrips } from './round-strips';
+import { sheetPools, type SheetPool } from './sheet-pool';
+import { isPlain, measured, sheetUnit, type SheetUnit } from './sheet-unit';
 import { whyCut, type Why } from './why';
 
 export interface SheetFabric {
@@ -73,33 +66,6 @@ export interface SheetCut {
   why: Why;
 }
 
-export interface SheetUnit {
-  label: string;
-  title: string;
-  method: string;
-  roles: { role: string; name: string; colour: string }[];
-  make: number;
-  /** Those among them that are left over from a block before. */
-  given: number;
-  /** What one batch is made of: '1 A1 and 1 B1'. */
-  from: string;
-  batches: number;
-  yields: number;
-  steps: string[];
-  press: string;
-  /** Unfinished size and what else to see; '3 1/2', or '6 1/2 by 3 1/2'. */
-  size: string;
-  square: boolean;
-  /** Where to lay the ruler, when it is not across the sides; '' else. */
-  along: string;
-  /** The unit that it is the mirror image of. */
-  mirrorOf?: string;
-  look: string[];
-  over: string;
-  caution: string;
-  drawing: Drawing;
-}
-
 export interface SheetBlock {
   key: string;
   /** Its number among the month's blocks, where there are several: cuts are told apart by it. */
@@ -114,11 +80,13 @@ export interface SheetBlock {
   /** Strips that are sewn round it before it is sewn to others, in order, with the size after each pair; none where it stands bare. */
   round: RoundStrips[];
   drawing: Drawing;
+  /** The same with its pooled units as they are dealt to the first of these blocks. */
+  dealt: Drawing;
   /** Where each unit lies in the drawing, to write its label there, and which way its own top looks. */
   marks: { label: string; x: number; y: number; up: readonly [number, number] }[];
   units: SheetUnit[];
-  /** Plain patches, which are cut and not sewn: 'U2: cut A2, 4 of them'. */
-  plain: { label: string; cut: string; make: number }[];
+  /** Plain patches, which are cut and not sewn: 'U2: cut A2, 4 of them'; `cut` is '' where they come out of a pool. */
+  plain: { label: string; cut: string; make: number; pool?: SheetUnit['pool'] }[];
   joins: JoinStep[];
   /** How many crossings nest, in a sentence; '' where none cross. */
   nesting: string;
@@ -142,6 +110,8 @@ export interface MonthSheet {
   /** What is cut and bagged, and what is kept whole, for later months, in sentences. */
   keeping: string[];
   blocks: SheetBlock[];
+  /** Pools of units that are begun with this month; then those begun before that this month takes from. */
+  pools: SheetPool[];
   tools: string[];
   cautions: string[];
 }
@@ -165,7 +135,13 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
   const quilt = settingPieces(programme, colourway, size, month);
   const seam = formatLength(house.seam, unit);
   const tools = ['a rotary cutter, a mat and a ruler', `a foot or guide for a ${seam} ${unit} seam`];
-  for (const { c } of constructions) for (const u of c.units) tools.push(...u.recipe.tools);
+  const making = poolMaking(programme, colourway, month, size);
+  const made = [...constructions.flatMap(({ c }) => c.units.filter((u) => !u.pooled)), ...(making?.units ?? [])];
+  for (const u of made) tools.push(...u.recipe.tools);
+  const poolOf = (entry: MonthBlock, unit: UnitPlan): SheetUnit['pool'] => {
+    const pool = poolOfUnit(programme, colourway, { entry, unit, size });
+    return pool && { name: pool.name, ...(pool.month !== month && { madeWith: pool.month.name }) };
+  };
 
   return {
     programme: programme.title,
@@ -197,17 +173,28 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
           ...{ number, piece: `${month.id}:${key}:${cut.label}` },
         }))
         .concat(
+          (making?.cuts ?? [])
+            .filter((cut) => colourway.fabrics.get(cut.role) === fabric)
+            .map((cut) => ({
+              ...sheetCut(cut, { style: making!.pools[0]!.entry.style }, poolKey(size)),
+              piece: `${month.id}:${poolKey(size)}:${cut.label}`,
+            })),
           quilt
             .filter((p) => p.fabric === fabric)
             .map((p) => ({ ...quiltCut(p, programme), piece: `${month.id}:quilt:${p.name}` })),
         ),
     })),
     blocks: constructions.map(({ entry, number, c }, i) => ({
-      ...sheetBlock(entry.key, c, colourway, [...series.slice(i + 1), ...namedLater]),
+      ...sheetBlock(entry.key, c, colourway, {
+        later: [...series.slice(i + 1), ...namedLater],
+        poolOf: (unit) => poolOf(entry, unit),
+        dealt: dealtBlock(programme, colourway, entry, size),
+      }),
       round: roundStripsOf(programme, entry, size),
       number,
       mirrored: mirroredInMonth(programme, colourway, { month, entry, size }),
     })),
+    pools: sheetPools(programme, colourway, month, size),
     tools: [...new Set(tools)],
     cautions,
   };
@@ -216,7 +203,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
 /** Whether sizes are exact or cut large, as the blocks and their units are: said of all, or of each unit by its name. */
 function sizingText(blocks: readonly Construction[], seam: string): string {
   const exact = `sew a scant ${seam} seam and measure at every checkpoint.`;
-  const sewn = blocks.map((c) => c.units.filter((u) => !isPlain(u) && !u.places[0]!.inside));
+  const sewn = blocks.map((c) => c.units.filter((u) => !isPlain(u) && !u.places[0]!.inside && !u.pooled));
   const large = sewn.map((units) => units.filter((u) => (u.recipe.trims ?? 0) > 0));
   const count = (of: readonly UnitPlan[][]) => of.reduce((n, units) => n + units.length, 0);
   if (count(large) === 0) return `Sizes are exact: ${exact}`;
@@ -234,7 +221,7 @@ const amountOf = (handed: readonly HandedAmount[], fabric: string) => {
   return { amount: found?.amount ?? '', length: found?.length ?? '' };
 };
 
-function sheetCut(cut: Cut, c: Construction, key: string): Omit<SheetCut, 'piece'> {
+function sheetCut(cut: Cut, c: Pick<Construction, 'style'>, key: string): Omit<SheetCut, 'piece'> {
   const { unit } = c.style;
   const square = cut.w.equals(cut.h);
   return {
@@ -250,9 +237,6 @@ function sheetCut(cut: Cut, c: Construction, key: string): Omit<SheetCut, 'piece
     why: whyCut(cut, c.style),
   };
 }
-
-/** Cut, and not sewn before it goes into the block. */
-const isPlain = (u: UnitPlan) => u.seen.picture.patches.length === 1;
 
 function thenCut({ sub, template, reversed }: Cut): string {
   if (template) return `then along its template${reversed ? ', turned over' : ''}`;
@@ -279,7 +263,7 @@ function sheetBlock(
   key: string,
   c: Construction,
   colourway: Colourway,
-  later: readonly Construction[],
+  { later, poolOf, dealt }: { later: readonly Construction[]; poolOf: (unit: UnitPlan) => SheetUnit['pool']; dealt: Block },
 ): Omit<SheetBlock, 'mirrored' | 'round'> {
   const size = ([w, h]: readonly [Exact, Exact]) => {
     const [across, down] = [measured(w, c), measured(h, c)];
@@ -293,11 +277,13 @@ function sheetBlock(
     finished: size(c.finished),
     unfinished: size(c.unfinished),
     drawing: blockDrawing(c.block, c.finished),
+    dealt: blockDrawing(dealt, c.finished),
     marks: layoutMarks(c),
-    units: c.units.filter((u) => !isPlain(u)).map((u) => sheetUnit(u, c, colourway, later)),
-    plain: c.units
-      .filter(isPlain)
-      .map((u) => ({ label: u.label, cut: c.cuts.find((cut) => cut.serves.includes(u))!.label, make: u.make })),
+    units: c.units.filter((u) => !isPlain(u)).map((u) => sheetUnit(u, c, colourway, { later, pool: poolOf(u) })),
+    plain: c.units.filter(isPlain).map((u) => ({
+      ...{ label: u.label, make: u.make, pool: poolOf(u) },
+      cut: c.cuts.find((cut) => cut.serves.includes(u))?.label ?? '',
+    })),
     joins: joinSteps(c),
     nesting:
       crossings === 0
@@ -318,10 +304,6 @@ function nameOf(key: string, { block }: Construction, size: string): string {
   return copy ? `${sized}, as no. ${copy}` : sized;
 }
 
-function measured(size: Exact, { style }: Construction): string {
-  return checkpoint(size, style.rounding, style.unit);
-}
-
 function layoutMarks(c: Construction): SheetBlock['marks'] {
   const scale = c.cloth.tick.toNumber();
   return outermost(c.tree).flatMap((leaf) => {
@@ -331,33 +313,6 @@ function layoutMarks(c: Construction): SheetBlock['marks'] {
     const up = [Math.sin(turn), -Math.cos(turn)] as const;
     return label ? [{ label, x: (x + w / 2) * scale, y: (y + h / 2) * scale, up }] : [];
   });
-}
-
-/** What one batch of a unit is made from: '1 A1 and 2 B1', '3 triangles of C2', 'U1 and 2 triangles of A3'. */
-function madeFrom(unit: UnitPlan, c: Construction): string[] {
-  const { inside } = unit.places[0]!;
-  if (inside) {
-    const parts = outermost(inside).map((leaf) => c.unitOf.get(leaf)!);
-    return [...new Set(parts)].map((part) => {
-      const n = parts.filter((other) => other === part).length;
-      if (part.label) return n === 1 ? part.label : `${n} ${part.label}`;
-      return `${n} ${n === 1 ? 'triangle' : 'triangles'} of ${c.cuts.find((cut) => cut.serves.includes(part))!.label}`;
-    });
-  }
-  const source = unit.recipe.pieces.length > 0 ? unit : unit.twin!;
-  return source.recipe.pieces.map((piece) => {
-    const cut = c.cuts.find(
-      (row) => row.role === piece.role && row.sub === piece.sub && row.serves.includes(source) && sameSize(row, piece),
-    )!;
-    const pieces = piece.sub === 'none' || piece.needs % PER_SQUARE[piece.sub] === 0;
-    return pieces
-      ? `${piece.needs / PER_SQUARE[piece.sub]} ${cut.label}`
-      : `${piece.needs} ${piece.needs === 1 ? 'triangle' : 'triangles'} of ${cut.label}`;
-  });
-}
-
-function sameSize(cut: Cut, { w, h }: Piece): boolean {
-  return (cut.exact[0].equals(w) && cut.exact[1].equals(h)) || (cut.exact[0].equals(h) && cut.exact[1].equals(w));
 }
 
 function patchLabels(c: Construction): SheetBlock['patches'] {
@@ -376,65 +331,4 @@ function patchLabels(c: Construction): SheetBlock['patches'] {
         labels[index] = { unit: label, cut: cut?.label ?? '' };
       }
   }
-}
-
-function sheetUnit(unit: UnitPlan, c: Construction, colourway: Colourway, later: readonly Construction[]): SheetUnit {
-  const { recipe, kind, label } = unit;
-  const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
-  // Mirror images that come out of the batches of their twins.
-  const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
-  const size = unitMeasure(unit, c.style);
-  return {
-    label,
-    title: unit.make === 1 ? kind.title : kind.plural,
-    method: unit.method.title,
-    roles: fabrics.map(({ role, fabric }) => ({ role, name: fabric.name, colour: fabric.colour })),
-    make: unit.make,
-    given: unit.given,
-    mirrorOf: shared?.label,
-    from: unit.batches === 0 ? '' : listed(madeFrom(unit, c)),
-    batches: unit.batches,
-    yields: unit.yields,
-    steps: shared ? [] : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
-    press: pressUnit(unit, c.pressing.units.get(unit) ?? [], colourway),
-    size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
-    square: size.square,
-    along: size.what,
-    look: recipe.look,
-    over: overText(unit, later),
-    caution: shared ? '' : (recipe.caution ?? ''),
-    drawing: unitDrawing(unit.seen),
-  };
-}
-
-/** What becomes of units that are left over: the month's next block uses them, or there is something else that they are good for. */
-function overText(unit: UnitPlan, later: readonly Construction[]): string {
-  const { extra, kind } = unit;
-  if (extra === 0) return '';
-  const look = unitLook(unit);
-  const user = later.find((c) => c.units.some((u) => u.given > 0 && unitLook(u) === look));
-  const what = user ? user.block.name : (kind.surplus ?? 'a second, colour-swapped block or a scrappy border uses them');
-  return `${extra} ${extra === 1 ? kind.title : kind.plural} will be left over. Keep ${extra === 1 ? 'it' : 'them'}${user ? ' for' : ':'} ${what}.`;
-}
-
-/** The pressing plan of a unit's seams in words. */
-export function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colourway: Colourway): string {
-  if (kind.outward) return 'Press all seams outwards, away from the middle of the unit.';
-  const fabric = (role: string) => colourway.fabrics.get(role)!;
-  const side = ({ towards }: UnitPress) =>
-    towards === 'open' ? 'open' : towards ? `towards ${fabric(towards).name}` : 'to one side';
-  const said = seams.map((places) => {
-    if (new Set(places.map(side)).size === 1) return side(places[0]!);
-    return places.map((p) => `${p.count} ${side(p)}`).join(' and ');
-  });
-  if (seams.length === 0) return '';
-  if (seams.length > 1)
-    return new Set(said).size === 1
-      ? `Press all seams ${said[0]}.`
-      : `Press the seams in the order of sewing: ${said.join('; ')}.`;
-  const [first, ...others] = seams[0]!;
-  if (others.length > 0) return `Press the seam ${said[0]}, so that they nest in the block.`;
-  const lightness = roles.map((role) => fabric(role).value);
-  const darkest = roles.includes(first!.towards) && fabric(first!.towards).value === Math.min(...lightness);
-  return `Press the seam ${said[0]}${darkest && new Set(lightness).size > 1 ? ', the darker fabric' : ''}.`;
 }

@@ -9,6 +9,7 @@ import {
   monthShares,
   packetOfMonth,
   planPacket,
+  poolKey,
   wayOf,
   type Colourway,
   type KitKind,
@@ -23,6 +24,7 @@ import { bagText, keepWords, pieceName, sizeText, wholeText } from './keeping';
 import type { MonthSheet, SheetCut } from './month-sheet';
 import type { PaperCell, PaperPiece, PaperRow } from './paper';
 import { rulerPicture, stripsPicture } from './pictures';
+import { takenPieces } from './pool-paper';
 import type { SheetWishes } from './wishes';
 
 interface Context {
@@ -43,13 +45,14 @@ const swatch = (colour: string, letter: string, { coloured }: SheetWishes) => ({
 export function needPieces(context: Context): PaperPiece[] {
   const { sheet } = context;
   const tools: PaperPiece = { kind: 'text', tone: 'quiet', text: `And: ${sheet.tools.join('; ')}.` };
+  const taken = takenPieces(sheet.pools);
   switch (wayOf[kindOf(context)]) {
     case 'pieces':
-      return [...inTheBag(context), tools];
+      return [...inTheBag(context), ...taken, tools];
     case 'list':
-      return [...toBring(context), tools];
+      return [...toBring(context), ...taken, tools];
     case 'lengths':
-      return [...fromThePacket(context), tools];
+      return [...fromThePacket(context), ...taken, tools];
   }
 }
 
@@ -195,7 +198,7 @@ function cutRows(
         cut: `${cut.block}:${cut.label}`,
         cells: [
           i === 0 ? { text: f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) } : { text: '' },
-          { text: [{ bold: `${cut.number === undefined ? '' : `${cut.number}·`}${cut.label}` }] },
+          { text: [{ bold: `${cutPrefix(cut)}${cut.label}` }] },
           { text: String(qtyOf(cut)) },
           { text: cut.size, numeral: true, why: cut.why },
           ...(more ? [more(cut)] : []),
@@ -205,6 +208,10 @@ function cutRows(
     ];
   });
 }
+
+/** The number of the block where there are several, or P for what is cut for pools. */
+const cutPrefix = ({ number, block }: SheetCut): string =>
+  block.startsWith(poolKey()) ? 'P·' : number === undefined ? '' : `${number}·`;
 
 function toBring(context: Context): PaperPiece[] {
   const { programme, month, colourway, sheet, wishes } = context;
@@ -383,9 +390,15 @@ function fromLeft(rects: readonly Rect[]): Rect[] {
 }
 
 /** Whether a month's blocks are scrappy in a colourway, and how many ways each is laid. */
-export function scrappyWords({ programme, month, colourway, wishes }: Context): string {
+export function scrappyWords({ programme, month, colourway, sheet, wishes }: Context): string {
   const ways = month.blocks.flatMap((entry) => castBlocks(programme, colourway, entry, wishes.size)?.length ?? []);
   const several = ways.filter((n) => n > 1);
-  if (several.length === 0) return '';
-  return `The blocks are scrappy: they are laid in ${inWords(Math.max(...several))} ways, each told by itself.`;
+  return [
+    ...(several.length > 0
+      ? [`The blocks are scrappy: they are laid in ${inWords(Math.max(...several))} ways, each told by itself.`]
+      : []),
+    ...(sheet.pools.length > 0
+      ? ['Scrappy units are not named one by one: they come out of a pool, and any of its units will do.']
+      : []),
+  ].join(' ');
 }

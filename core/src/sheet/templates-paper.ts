@@ -1,5 +1,5 @@
 /** Templates of a month at full size, each with its line to cut, line to sew and grain; and a square to check the printer by. */
-import { blocksAsCast, constructMonthBlock, type Colourway, type Month, type Programme } from '../programme';
+import { blocksAsCast, constructMonthBlock, poolMaking, type Colourway, type Month, type Programme } from '../programme';
 import type { Paper, PaperPiece } from './paper';
 import { checkSquare, templatePicture } from './pictures';
 import type { SheetWishes } from './wishes';
@@ -12,14 +12,22 @@ export function templatesPaper(
   wishes: SheetWishes = {},
 ): Paper | undefined {
   const { unit } = programme;
-  const pieces = blocksAsCast(programme, colourway, month, wishes.size).flatMap((entry): PaperPiece[] =>
-    constructMonthBlock(programme, entry, colourway).cuts.flatMap((cut): PaperPiece[] => {
-      const picture = templatePicture(cut, unit, `Template of ${cut.label}, ${entry.block.name}`);
+  const pools = poolMaking(programme, colourway, month, wishes.size);
+  const all = [
+    ...blocksAsCast(programme, colourway, month, wishes.size).map((entry) => ({
+      name: entry.block.name,
+      cuts: constructMonthBlock(programme, entry, colourway).cuts,
+    })),
+    ...(pools ? [{ name: 'your pool', cuts: pools.cuts }] : []),
+  ];
+  const pieces = all.flatMap(({ name, cuts }): PaperPiece[] =>
+    cuts.flatMap((cut): PaperPiece[] => {
+      const picture = templatePicture(cut, unit, `Template of ${cut.label}, ${name}`);
       if (!picture) return [];
       const fabric = colourway.fabrics.get(cut.role)!;
       const over = cut.reversed ? ', with the paper turned over' : '';
       return [
-        { kind: 'heading', level: 3, text: `${cut.label} of ${entry.block.name}` },
+        { kind: 'heading', level: 3, text: `${cut.label} of ${name}` },
         {
           kind: 'text',
           text: `Cut ${cut.qty} of ${fabric.name}${over}. The arrow lies on the straight grain; sew on the dashed line.`,

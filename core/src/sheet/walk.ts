@@ -63,7 +63,7 @@ const APART = 0.3;
 /** Every step of sewing one block. `unitPress` says in words how a unit's seams are pressed. */
 export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => string): WalkStep[] {
   const units = c.units
-    .filter((u) => u.seen.picture.patches.length > 1 && !u.places[0]!.inside)
+    .filter((u) => u.seen.picture.patches.length > 1 && !u.places[0]!.inside && !u.pooled)
     .map((u) => unitStep(u, c, unitPress(u)));
   const joins = joinSteps(c).map((join): WalkStep => {
     const unit = c.units.find((u) => u.places.some(({ inside }) => inside && contains(inside, join.branch)));
@@ -110,7 +110,8 @@ function contains(tree: Tree, branch: Branch): boolean {
   return tree === branch || tree.parts.some((part) => contains(part, branch));
 }
 
-function unitStep(unit: UnitPlan, c: Construction, press: string): WalkStep {
+/** The step that makes a unit; `press` says how its seams are pressed. */
+export function unitStep(unit: UnitPlan, c: Construction, press: string): WalkStep {
   const { recipe, kind, seen } = unit;
   const measure = unitMeasure(unit, c.style);
   const [w, h] = [measure.w, measure.h].map((x) => checkpoint(x, c.style.rounding, c.style.unit)) as [string, string];

@@ -74,11 +74,16 @@ export function pressingPlan(
     if (!groups.has(group)) groups.set(group, groups.size);
     return groups.get(group)!;
   });
+  // What comes out of a pool is pressed before anybody knows where it will lie: to its darker fabric, whatever it meets.
+  const fixed = (seam: number) => seams[seam]!.unit?.pooled ?? false;
   const gains = seams.map((s) =>
-    house === 'dark' ? [darker(s, lightness), Math.sign(s.plainer)] : [Math.sign(s.plainer), darker(s, lightness)],
+    house === 'dark' || s.unit?.pooled
+      ? [darker(s, lightness), Math.sign(s.plainer)]
+      : [Math.sign(s.plainer), darker(s, lightness)],
   );
   // A house that presses to the dark, or open, does not ask for nests.
-  const solved = solve(seams.length, chainsOf(seams, house === 'nest' ? meets : []), { group, groups: groups.size, gains });
+  const nests = house === 'nest' ? meets.filter((m) => !fixed(m.a) && !fixed(m.b)) : [];
+  const solved = solve(seams.length, chainsOf(seams, nests), { group, groups: groups.size, gains });
 
   const ends = countEnds(seams);
   const inPair = new Set(meets.flatMap((m) => [m.a, m.b]));

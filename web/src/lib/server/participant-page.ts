@@ -3,6 +3,7 @@
  * its day; everything else here is read from versions that were released.
  */
 import { lettersOf, lettersOfMonths, type Colourway, type Programme } from '@aggrega/core/programme';
+import { homeworkWords } from '@aggrega/core/sheet';
 import { monthMinutes, progressSteps, type ProgressStep } from '@aggrega/core/running';
 import type { StepMinutes } from '@aggrega/core/construction';
 import type pg from 'pg';
@@ -148,7 +149,7 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       const size = programme.sizes.find((s) => s.id === person.size);
       return [
         {
-          ...{ id: month, name: known.name, released: at, version, homework: known.homework, kit: kitOf(month) },
+          ...{ id: month, name: known.name, released: at, version, homework: homeworkWords(programme, known, colourway, size), kit: kitOf(month) },
           held: own.held.find((h) => h.month === month)?.version ?? 0,
           minutes: paced(monthMinutes(programme, known, colourway, size), pace),
           done: progressSteps.filter((step) => own.progress.some((p) => p.month === month && p.step === step)),

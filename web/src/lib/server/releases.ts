@@ -2,7 +2,7 @@
 import { dayText } from '$lib/day-text';
 import { handsOut, type Month, type Programme } from '@aggrega/core/programme';
 import { missedSizes, readSizes, releaseInstant, releaseLetter } from '@aggrega/core/running';
-import { proofPoints, type ProofPoint } from '@aggrega/core/sheet';
+import { homeworkWords, proofPoints, type ProofPoint } from '@aggrega/core/sheet';
 import type pg from 'pg';
 import { now, todayIn } from './clock';
 import { aboutMonth } from './corrections';
@@ -207,9 +207,19 @@ async function writeRelease(
   const document = (await findVersion(db, slug, month, version))!;
   const programme = programmeIn(document);
   if (!programme) throw new Error(`version ${version} of ${month} cannot be read`);
-  const { homework } = programme.months.find((m) => m.id === month)!;
+  const known = programme.months.find((m) => m.id === month)!;
+  const homeworkOf = ({ colourway, size }: StoredPerson) =>
+    homeworkWords(
+      programme,
+      known,
+      programme.colourways.find((c) => c.id === colourway),
+      programme.sizes.find((s) => s.id === size),
+    );
   const mails = people.map((person): NewMail => ({
-    ...releaseLetter(person, { ...aboutMonth(programme, month, person), homework, next: nextDay(programme, month) }),
+    ...releaseLetter(person, {
+      ...aboutMonth(programme, month, person),
+      ...{ homework: homeworkOf(person), next: nextDay(programme, month) },
+    }),
     ...{ participant: person.id, once: `release ${month} ${person.id}`, month, version },
     ...{ recipient: person.email, withSheet: true },
   }));

@@ -1,0 +1,106 @@
+/** Pools of units on paper: what to make, and what to take. */
+import { listed } from '../measure';
+import type { PaperPiece } from './paper';
+import { drawn, partSewn, partsApart, type Colours } from './pictures';
+import type { SheetPool } from './sheet-pool';
+import type { SheetWishes } from './wishes';
+
+/** 'Make units for your pool', for the pools that begin with this month. */
+export function poolPieces(pools: readonly SheetPool[], colours: Colours, wishes: SheetWishes): PaperPiece[] {
+  const begun = pools.filter((p) => !p.madeWith);
+  if (begun.length === 0) return [];
+  return [
+    { kind: 'heading', level: 2, text: `Make your ${begun.length === 1 ? 'pool' : 'pools'} of units` },
+    {
+      kind: 'text',
+      text: 'Make them in batches, one kind after the other, and mix the finished ones well. A block takes any of them: lay them out so that equal fabrics do not touch.',
+    },
+    ...begun.flatMap((pool) => onePool(pool, colours, wishes)),
+  ];
+}
+
+function onePool(pool: SheetPool, colours: Colours, wishes: SheetWishes): PaperPiece[] {
+  const { name, made, title, of, plain, method, step } = pool;
+  const pieces: PaperPiece[] = plain
+    ? [
+        { kind: 'heading', level: 3, text: `${name}: ${made} ${title} of ${of}` },
+        { kind: 'text', text: `They are cut and not sewn. Keep them together in a bag marked ${name}.` },
+        ...takeWords(pool),
+      ]
+    : [
+        { kind: 'heading', level: 3, text: `${name}: make ${made} ${title} of ${of}, ${method}` },
+        {
+          kind: 'text',
+          text: pool.yields === 1 ? `Each takes ${pool.from}.` : `Each batch takes ${pool.from}, and makes ${pool.yields}.`,
+        },
+        ...(pool.caution ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
+        ...(wishes.level === 'versed'
+          ? []
+          : [{ kind: 'list', ordered: true, items: [...pool.steps, ...(pool.press ? [pool.press] : [])] } as const]),
+        {
+          kind: 'text',
+          tone: 'check',
+          text: [
+            { bold: `Measure: ${pool.size}${pool.square ? ' square' : pool.along ? ` ${pool.along}` : ''}. ` },
+            pool.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}.`).join(' '),
+          ],
+        },
+        ...takeWords(pool),
+      ];
+  if (plain || !step) return pieces;
+  const sewn = partSewn(step, colours, 1.05);
+  const pictures = step.apart.parts.length < 10 ? [partsApart(step, colours, 1.25), sewn] : [sewn];
+  const shown = wishes.level === 'versed' ? drawn(pool.drawing, { wide: 0.8, label: pool.title, colours }) : undefined;
+  return [{ kind: 'beside', pictures: shown ? [shown] : pictures, pieces }, pairTable(pool, wishes)];
+}
+
+/** What goes with what: as many batches of each as it says. */
+function pairTable({ rows }: SheetPool, { coloured }: SheetWishes): PaperPiece {
+  const paired = rows.some((r) => r.with);
+  return {
+    kind: 'table',
+    columns: [
+      { name: 'Fabric', share: 3 },
+      ...(paired ? [{ name: 'One batch with each of', share: 5 }] : []),
+      { name: 'Batches', right: true, share: 1.2 },
+      { name: 'Makes', right: true, share: 1.2 },
+    ],
+    groups: [
+      rows.map((row) => ({
+        cells: [
+          {
+            text: row.fabrics.map((f) => `${f.role} ${f.name}`).join(', '),
+            swatch: { colour: coloured === false ? '' : row.fabrics[0]!.colour, letter: row.fabrics[0]!.role },
+          },
+          ...(paired ? [{ text: row.with }] : []),
+          { text: String(row.batches) },
+          { text: String(row.makes) },
+        ],
+      })),
+    ],
+  };
+}
+
+/** How many this month takes, and who takes the others. */
+function takeWords({ name, takes, later, over }: SheetPool): PaperPiece[] {
+  const others =
+    later.length > 0
+      ? ` Keep the others in a bag marked ${name}: ${listed(later.map((l) => `${l.takes} for ${l.month}`))}.`
+      : '';
+  const spare = over > 0 ? ` ${over} ${over === 1 ? 'comes' : 'come'} over, in case one goes wrong.` : '';
+  return [{ kind: 'text', text: `This month takes any ${takes}.${others}${spare}` }];
+}
+
+/** What to take out of pools that were begun before. */
+export function takenPieces(pools: readonly SheetPool[]): PaperPiece[] {
+  const before = pools.filter((p) => p.madeWith);
+  if (before.length === 0) return [];
+  return [
+    {
+      kind: 'text',
+      text: `Out of your ${before.length === 1 ? 'pool' : 'pools'}: ${listed(
+        before.map((p) => `any ${p.takes} ${p.title} of ${p.name}, which you began with ${p.madeWith}`),
+      )}.`,
+    },
+  ];
+}

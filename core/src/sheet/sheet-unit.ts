@@ -1,0 +1,162 @@
+/** A unit as a sheet tells it: what it is made from, how, and what to measure. */
+import type { Drawing } from '../block';
+import {
+  outermost,
+  unitDrawing,
+  unitLook,
+  unitMeasure,
+  type Construction,
+  type Cut,
+  type Piece,
+  type UnitPlan,
+  type UnitPress,
+  PER_SQUARE,
+} from '../construction';
+import { checkpoint, listed, type Exact } from '../measure';
+import type { Colourway } from '../programme';
+
+export interface SheetUnit {
+  label: string;
+  title: string;
+  method: string;
+  roles: { role: string; name: string; colour: string }[];
+  make: number;
+  /** Those among them that are there already: left over from a block before, or out of a pool. */
+  given: number;
+  /** The pool that it is taken out of, 'P1', and where that was made before, with which month; undefined where it is made with the block. */
+  pool?: { name: string; madeWith?: string };
+  /** What one batch is made of: '1 A1 and 1 B1'. */
+  from: string;
+  batches: number;
+  yields: number;
+  steps: string[];
+  press: string;
+  /** Unfinished size and what else to see; '3 1/2', or '6 1/2 by 3 1/2'. */
+  size: string;
+  square: boolean;
+  /** Where to lay the ruler, when it is not across the sides; '' else. */
+  along: string;
+  /** The unit that it is the mirror image of. */
+  mirrorOf?: string;
+  look: string[];
+  over: string;
+  caution: string;
+  drawing: Drawing;
+}
+
+/** Cut, and not sewn before it goes into the block. */
+export const isPlain = (u: UnitPlan) => u.seen.picture.patches.length === 1;
+
+export function measured(size: Exact, { style }: Pick<Construction, 'style'>): string {
+  return checkpoint(size, style.rounding, style.unit);
+}
+
+/** What one batch of a unit is made from: '1 A1 and 2 B1', '3 triangles of C2', 'U1 and 2 triangles of A3'. */
+function madeFrom(unit: UnitPlan, c: Construction): string[] {
+  const { inside } = unit.places[0]!;
+  if (inside) {
+    const parts = outermost(inside).map((leaf) => c.unitOf.get(leaf)!);
+    return [...new Set(parts)].map((part) => {
+      const n = parts.filter((other) => other === part).length;
+      if (part.label) return n === 1 ? part.label : `${n} ${part.label}`;
+      return `${n} ${looseName(part, c, n)}`;
+    });
+  }
+  const source = unit.recipe.pieces.length > 0 ? unit : unit.twin!;
+  return source.recipe.pieces.map((piece) => {
+    const cut = c.cuts.find(
+      (row) => row.role === piece.role && row.sub === piece.sub && row.serves.includes(source) && sameSize(row, piece),
+    )!;
+    const pieces = piece.sub === 'none' || piece.needs % PER_SQUARE[piece.sub] === 0;
+    return pieces
+      ? `${piece.needs / PER_SQUARE[piece.sub]} ${cut.label}`
+      : `${piece.needs} ${piece.needs === 1 ? 'triangle' : 'triangles'} of ${cut.label}`;
+  });
+}
+
+/** A loose triangle by its cut, or by its fabric where it comes out of a pool. */
+function looseName(part: UnitPlan, c: Construction, n: number): string {
+  const what = n === 1 ? 'triangle' : 'triangles';
+  if (part.pooled) return `${part.roles[0]} ${what} from the pool`;
+  return `${what} of ${c.cuts.find((cut) => cut.serves.includes(part))!.label}`;
+}
+
+function sameSize(cut: Cut, { w, h }: Piece): boolean {
+  return (cut.exact[0].equals(w) && cut.exact[1].equals(h)) || (cut.exact[0].equals(h) && cut.exact[1].equals(w));
+}
+
+/** A unit of a block. `later`: blocks that may use what is left over; `pool`: where it comes out of one. */
+export function sheetUnit(
+  unit: UnitPlan,
+  c: Construction,
+  colourway: Colourway,
+  { later, pool }: { later: readonly Construction[]; pool?: SheetUnit['pool'] },
+): SheetUnit {
+  const { recipe, kind, label } = unit;
+  const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
+  // Mirror images that come out of the batches of their twins.
+  const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
+  const size = unitMeasure(unit, c.style);
+  return {
+    label,
+    title: unit.make === 1 ? kind.title : kind.plural,
+    method: unit.method.title,
+    roles: fabrics.map(({ role, fabric }) => ({ role, name: fabricWord(colourway, role), colour: fabric.colour })),
+    make: unit.make,
+    given: unit.given,
+    ...(pool && { pool }),
+    mirrorOf: shared?.label,
+    from: unit.batches === 0 ? '' : listed(madeFrom(unit, c)),
+    batches: unit.batches,
+    yields: unit.yields,
+    steps: shared ? [] : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
+    press: pressUnit(unit, c.pressing.units.get(unit) ?? [], colourway),
+    size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
+    square: size.square,
+    along: size.what,
+    look: recipe.look,
+    over: overText(unit, later),
+    caution: shared ? '' : (recipe.caution ?? ''),
+    drawing: unitDrawing(unit.seen),
+  };
+}
+
+/** What becomes of units that are left over: the month's next block uses them, or there is something else that they are good for. */
+function overText(unit: UnitPlan, later: readonly Construction[]): string {
+  const { extra, kind } = unit;
+  if (extra === 0) return '';
+  const look = unitLook(unit);
+  const user = later.find((c) => c.units.some((u) => u.given > 0 && unitLook(u) === look));
+  const what = user ? user.block.name : (kind.surplus ?? 'a second, colour-swapped block or a scrappy border uses them');
+  return `${extra} ${extra === 1 ? kind.title : kind.plural} will be left over. Keep ${extra === 1 ? 'it' : 'them'}${user ? ' for' : ':'} ${what}.`;
+}
+
+/** A fabric by its name; a letter that stands for the fabrics of a pool by its value, or by itself. */
+export function fabricWord({ fabrics, pools }: Colourway, role: string): string {
+  const units = pools.get(role)?.units;
+  if (!units) return fabrics.get(role)!.name;
+  return units.as ? `the ${units.as} fabric` : `fabric ${role}`;
+}
+
+/** The pressing plan of a unit's seams in words. */
+export function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colourway: Colourway): string {
+  if (kind.outward) return 'Press all seams outwards, away from the middle of the unit.';
+  const value = (role: string) => colourway.fabrics.get(role)!.value;
+  const side = ({ towards }: UnitPress) =>
+    towards === 'open' ? 'open' : towards ? `towards ${fabricWord(colourway, towards)}` : 'to one side';
+  const said = seams.map((places) => {
+    if (new Set(places.map(side)).size === 1) return side(places[0]!);
+    return places.map((p) => `${p.count} ${side(p)}`).join(' and ');
+  });
+  if (seams.length === 0) return '';
+  if (seams.length > 1)
+    return new Set(said).size === 1
+      ? `Press all seams ${said[0]}.`
+      : `Press the seams in the order of sewing: ${said.join('; ')}.`;
+  const [first, ...others] = seams[0]!;
+  if (others.length > 0) return `Press the seam ${said[0]}, so that they nest in the block.`;
+  const darkest = roles.includes(first!.towards) && value(first!.towards) === Math.min(...roles.map(value));
+  // In a pool the darker side is so as a whole; a letter's value says it already.
+  const says = darkest && new Set(roles.map(value)).size > 1 && !colourway.pools.get(first!.towards)?.units;
+  return `Press the seam ${said[0]}${says ? ', the darker fabric' : ''}.`;
+}
