@@ -9,6 +9,7 @@ import { check } from './verbs/check';
 import { constructVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
 import { packets } from './verbs/packets';
+import { pools } from './verbs/pools';
 import { quilt } from './verbs/quilt';
 import { sheet } from './verbs/sheet';
 
@@ -21,13 +22,14 @@ export interface Loaded {
 /** A verb gets the programme and the words after the file; it returns what is to be printed. */
 export type Verb = (loaded: Loaded, words: string[]) => unknown;
 
-const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, account, bolts, quilt, sheet };
+const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, account, bolts, pools, quilt, sheet };
 
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
   construct FILE --block ID [--month ID] [--finished L]
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]
       [--quilt] [--reading thriftiest|balanced|simplest] [--size ID]
+  pools FILE [--colourway ID] [--size ID]
   quilt FILE [--colourway ID] [--size ID]
   packets FILE [--colourway ID] [--size ID]
   account FILE [--packets 1,2]

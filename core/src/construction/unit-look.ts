@@ -4,11 +4,7 @@ import { pictureText, straightened } from './picture';
 
 /** A name that two units share exactly when one can take the other's place. */
 export function unitLook({ kind, method, seen, w, h, mirrored }: UnitPlan, asMirrored = mirrored): string {
-  const at = (n: number) => seen.tick.times(n).toString();
-  const patches = seen.picture.patches.map(
-    ({ role, points }) => `${role} ${points.map(([x, y]) => `${at(x)},${at(y)}`).join(' ')}`,
-  );
-  return [asMirrored ? 'mirrored' : '', kind.kind, method.name, w, h, patches.join(';')].join(' ');
+  return [asMirrored ? 'mirrored' : '', kind.kind, method.name, w, h, pictureText(seen.picture)].join(' ');
 }
 
 /** Whether a unit and its mirror image are two different things, however they are turned. */

@@ -19,6 +19,8 @@ export type {
   OrderLine,
   Pool,
   PoolPer,
+  PoolScope,
+  UnitPooling,
   Programme,
   ProgrammeFile,
   SettingFile,
@@ -78,6 +80,7 @@ export {
   scatteredOf,
   type Scattered,
 } from './scrappy';
+export { poolsContract } from './pool-contract';
 export { cutsOfPool, drawnWith, homeworkOf, type PoolMaking, type PoolOfUnits } from './unit-pools';
 export {
   backingCloth,

@@ -17,6 +17,7 @@ import {
   poolMakings,
   pooledUnits,
   sideLetter,
+  spareKinds,
   unitGroups,
   unitPlace,
   type PoolMaking,
@@ -216,8 +217,15 @@ function castQuilt(programme: Programme, colourway: Colourway, { quilt, picture,
     copies.filter((c) => !wholly.has(c.name)),
     (copy, patch) => pins.has(`${copy.name}:${patch + 1}`),
   );
-  const { task, fabrics, kinds, refused } = taskOf(laid, { programme, colourway, size, groups });
-  const result = scatter(task);
+  const attempt = (spare: boolean) => {
+    const made = taskOf(laid, { colourway, size, groups, spare });
+    return { ...made, result: scatter(made.task) };
+  };
+  const planned = attempt(false);
+  // Where the planned batches cannot be laid without equals that touch, another batch may be made.
+  const wider = planned.result.clashes.length > 0 && groups.length > 0 ? attempt(true) : planned;
+  const { task, fabrics, kinds, refused, result } =
+    wider.result.clashes.length < planned.result.clashes.length ? wider : planned;
   const kindOf = ({ spot }: Laid): UnitKind | undefined => kinds[result.cast[spot!]! - fabrics.length];
   const fabricOf = (item: Laid) => kindOf(item)?.fabrics[item.side!] ?? fabrics[result.cast[item.spot!]!]!;
   const castRole = (item: Laid) => {
@@ -358,20 +366,22 @@ function lay(programme: Programme, picture: QuiltPicture | undefined, size?: Siz
 }
 
 interface TaskOf {
-  programme: Programme;
   colourway: Colourway;
   size: SizeOption | undefined;
   groups: readonly UnitGroup<Copy>[];
+  /** Whether kinds of which no batch is planned may be taken too. */
+  spare: boolean;
 }
 
 /** What may lie where, and what has to differ. Gives each scrappy patch its spot. Numbers from `fabrics` on are kinds of units. */
-function taskOf(laid: Laid[], { colourway, size, groups }: TaskOf) {
+function taskOf(laid: Laid[], { colourway, size, groups, spare }: TaskOf) {
   const fabrics = [...new Set([...colourway.pools.values()].flatMap((p) => p.fabrics))];
   const { scatter: wishes } = colourway;
   const left = new Map(
     fabrics.flatMap((f) => (wishes.most.has(f.id) ? [[f, wishes.most.get(f.id)! * (size?.make ?? 1)]] : [])),
   );
-  const kinds = planKinds(groups, left, wishes.seed);
+  const plan = planKinds(groups, left, wishes.seed);
+  const kinds = spare ? [...plan, ...spareKinds(groups, plan)] : plan;
   const refused: string[] = [];
   const spots: number[][] = [];
   const bySpot = new Map<string, number>();

@@ -225,6 +225,33 @@ export function planKinds(groups: readonly UnitGroup[], most: Map<Fabric, number
   });
 }
 
+/** Kinds of a group that are tried besides, at most. */
+const MOST_SPARE = 400;
+
+/** Kinds that are not planned, for spots that none of the planned can take. */
+export function spareKinds(groups: readonly UnitGroup[], planned: readonly UnitKind[]): UnitKind[] {
+  return groups.flatMap((group) => {
+    const known = new Set(planned.filter((k) => k.group === group).map(nameOfKind));
+    const { sides } = group;
+    const every = sides.reduce((n, side) => n * side.fabrics.length, 1);
+    const turned = [...new Set(group.spots.map((s) => s.mirrored))];
+    return Array.from({ length: Math.min(every, MOST_SPARE) }, (_, i): Fabric[] => {
+      // Counts through all of them, each side turning on with the ones before it so that every fabric comes early.
+      let rest = i;
+      return sides.map(({ fabrics }) => {
+        const at = (rest + i) % fabrics.length;
+        rest = Math.floor(rest / fabrics.length);
+        return fabrics[at]!;
+      });
+    })
+      .filter((fabrics) => new Set(fabrics).size === fabrics.length)
+      .flatMap((fabrics) => turned.map((mirrored): UnitKind => ({ group, fabrics, mirrored, planned: 0 })))
+      .filter((kind) => !known.has(nameOfKind(kind)) && known.add(nameOfKind(kind)));
+  });
+}
+
+const nameOfKind = ({ fabrics, mirrored }: UnitKind) => `${fabrics.map((f) => f.id).join()} ${mirrored}`;
+
 /** The letter of a fabric on a side: of the first pool among the side's letters that holds it. */
 export function sideLetter({ pools }: Colourway, side: Side, fabric: Fabric): string {
   const letters = [...pools].filter(([role, p]) => role === side.name || (p.units?.as === side.name && p.units.as));

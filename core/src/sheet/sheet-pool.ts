@@ -99,7 +99,7 @@ function sheetPool(programme: Programme, colourway: Colourway, month: Month, poo
     along: size.what,
     look: recipe.look,
     drawing: unitDrawing(like.seen),
-    ...(!plain && { step: unitStep(like, c, press) }),
+    ...(!plain && { step: { ...unitStep(like, c, press), name: pool.name, patches: [] } }),
     ...(!plain && at < months.length - 1 && { sewn: homeworkOf(pool).get(month)! }),
   };
 }

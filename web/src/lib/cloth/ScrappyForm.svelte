@@ -1,7 +1,7 @@
 <!-- How the pools of a colourway are scattered: the school, the shuffle, the limits of the shelf, and what cannot be had. -->
 <script lang="ts">
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import type { ScatterView } from '$lib/plan/year-views';
+  import type { ScatterView } from '$lib/plan/scatter-view';
   import Working from '$lib/ui/Working.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { scatterChange, schoolChanges, schools, schoolsOf, type Colourway, type School } from '@aggrega/core/programme';
@@ -110,6 +110,17 @@
   {/each}
   {#if progress !== undefined && !scattered}<p class="mt-2 text-quiet" role="status">Scattering…</p>{/if}
   {#if scattered}
+    {#if scattered.pools.length > 0}
+      <h3 class="mt-3 text-body font-semibold">Pools of units</h3>
+      <ul class="mt-1 flex flex-col gap-1" data-pools>
+        {#each scattered.pools as pool (pool.name)}
+          <li>
+            <b>{pool.name}</b>: {pool.what}{#if pool.kinds > 1}, in {pool.kinds} pairings{/if}.
+            <span class="text-quiet">Begun with {pool.begun}; taken: {pool.takes.join(', ')}.</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
     {#if scattered.doubts.length === 0}
       <p class="mt-2" data-scatter="sound">
         Equal fabrics touch nowhere, neither within a block nor across two{#if most.size === 0}, and each is used as often as

@@ -15,6 +15,7 @@ import { formatLength, formatYardage, ratio, type Unit } from '@aggrega/core/mea
 import {
   PlanError,
   blocksAsCast,
+  poolKey,
   costOf,
   formName,
   labourOf,
@@ -300,6 +301,8 @@ export function cutNames(programme: Programme, colourway: Colourway, month: Mont
     const [, named = '', cut = ''] = label.split(':');
     // Parts of the quilt are named by what they are, with their size where there are several.
     if (named === 'quilt') return { cut: `quilt:${cut}`, name: cut.replace('@', ' ').replace('x', ' × ') };
+    // What is cut for pools of units, apart from any block.
+    if (named.startsWith(poolKey())) return { cut: `${named}:${cut}`, name: `P·${cut}` };
     // Pieces that only another number of blocks asks for: 'cold-framex4'.
     const [, plain, times] = /^(.*)x(\d+)$/.exec(named) ?? [];
     const other = !numbers.has(named) && plain !== undefined && numbers.has(plain);

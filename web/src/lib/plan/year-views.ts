@@ -12,7 +12,6 @@ import {
   packetFigures,
   planBundles,
   planStock,
-  scatteredOf,
   type CostPoint,
   type FabricStock,
   type Handed,
@@ -398,24 +397,4 @@ export function costView(programme: Programme, colourwayId: string, progress?: (
     progress?.(points.length / HEADS.length);
   }
   return points;
-}
-
-export interface ScatterView {
-  /** By place: the block that lies there, 'm1:cold-frame:2', and the letters of its patches; parts in the order of the picture. */
-  at: Map<string, { name: string; roles: readonly string[] }>;
-  parts: string[];
-  /** By scrappy letter: how often each fabric, by its id, is used. */
-  used: Map<string, { fabric: string; times: number }[]>;
-  doubts: string[];
-}
-
-/** The scattered quilt of a colourway; undefined where nothing is scrappy. */
-export function scatterView(programme: Programme, colourwayId: string, sizeId: string | undefined): ScatterView | undefined {
-  const colourway = programme.colourways.find((c) => c.id === colourwayId) ?? programme.colourways[0]!;
-  const size = programme.sizes.find((s) => s.id === sizeId);
-  const scattered = scatteredOf(programme, colourway, size);
-  if (!scattered) return undefined;
-  const { at, parts, used, doubts } = scattered;
-  const counts = [...used].map(([role, uses]) => [role, uses.map((u) => ({ fabric: u.fabric.id, times: u.times }))] as const);
-  return { at: new Map(at), parts, used: new Map(counts), doubts };
 }

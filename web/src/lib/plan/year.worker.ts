@@ -8,7 +8,8 @@ import {
   type ProgrammeFile,
   type WithinStock,
 } from '@aggrega/core/programme';
-import { bundleViews, costView, figuresView, packetViews, scatterView, stockViews } from './year-views';
+import { bundleViews, costView, figuresView, packetViews, stockViews } from './year-views';
+import { scatterView } from './scatter-view';
 import { eveningView } from './evening-view';
 
 export type YearQuestion =

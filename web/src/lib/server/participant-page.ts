@@ -149,7 +149,14 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       const size = programme.sizes.find((s) => s.id === person.size);
       return [
         {
-          ...{ id: month, name: known.name, released: at, version, homework: homeworkWords(programme, known, colourway, size), kit: kitOf(month) },
+          ...{
+            id: month,
+            name: known.name,
+            released: at,
+            version,
+            homework: homeworkWords(programme, known, colourway, size),
+            kit: kitOf(month),
+          },
           held: own.held.find((h) => h.month === month)?.version ?? 0,
           minutes: paced(monthMinutes(programme, known, colourway, size), pace),
           done: progressSteps.filter((step) => own.progress.some((p) => p.month === month && p.step === step)),

@@ -64,7 +64,9 @@
         {u.mirrored && u.twin ? 'mirrored ' : ''}{u.make === 1 ? u.kind.title : u.kind.plural} of {listed([
           ...new Set(u.roles),
         ])},
-        <span class="text-quiet">{u.method.title}{u.extra > 0 ? `; ${u.extra} left over` : ''}</span>
+        <span class="text-quiet"
+          >{u.pooled ? 'any of a pool' : u.method.title}{u.extra > 0 ? `; ${u.extra} left over` : ''}</span
+        >
       </li>
     {/each}
   </ul>

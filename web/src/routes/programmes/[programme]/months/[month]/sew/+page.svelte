@@ -16,8 +16,8 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { templateDrawing, templateSvg, type Cut } from '@aggrega/core/construction';
-  import { blocksAsCast, constructMonthBlock } from '@aggrega/core/programme';
-  import { backView, pressUnit, sewingWalk, toleranceText } from '@aggrega/core/sheet';
+  import { blocksAsCast, constructMonthBlock, poolOfUnit } from '@aggrega/core/programme';
+  import { backView, pressUnit, sewingWalk, sheetPools, toleranceText } from '@aggrega/core/sheet';
   import { onDestroy } from 'svelte';
 
   const bench = useWorkbench();
@@ -34,7 +34,37 @@
   /** The drawing's own place in the month: a scrappy block is sewn in several ways. */
   const number = $derived(month.blocks.findIndex((b) => b.path === entry?.path));
   const c = $derived(entry && constructMonthBlock(programme, entry, colourway));
-  const steps = $derived(c ? sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)) : []);
+  /** Pools that begin with this month are sewn before its first block. */
+  const pools = $derived(
+    sheetPools(programme, colourway, month).flatMap(({ madeWith, step: s, name, made, title, of, method, from, yields }) =>
+      madeWith || !s
+        ? []
+        : [
+            {
+              ...s,
+              title: `${name}: make ${made} ${title} of ${of}, ${method}`,
+              lines: [
+                `${yields === 1 ? 'Each' : 'Each batch'} takes ${from}${yields === 1 ? '' : `, and makes ${yields}`}.`,
+                ...s.lines,
+              ],
+            },
+          ],
+    ),
+  );
+  const steps = $derived(
+    c && entry
+      ? [...(entry === blocks[0] ? pools : []), ...sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway))]
+      : [],
+  );
+  /** Units of the block that come out of pools. */
+  const taken = $derived(
+    c && entry
+      ? c.units.flatMap((unit) => {
+          const pool = poolOfUnit(programme, colourway, { entry, unit });
+          return pool ? [{ unit, pool }] : [];
+        })
+      : [],
+  );
   let at = $state(0);
   const here = $derived(Math.min(at, Math.max(0, steps.length - 1)));
   const step = $derived(steps[here]);
@@ -101,6 +131,15 @@
           >
         {/each}
       </div>
+    {/if}
+    {#if taken.length > 0}
+      <p class="mb-3 max-w-prose">
+        Out of your pools:
+        {#each taken as { unit, pool }, i (unit.label)}{i > 0 ? '; ' : ''}<b>{unit.label}</b>, any {unit.make} of {pool.name}{pool.month ===
+          month
+            ? ''
+            : `, begun with ${pool.month.name}`}{/each}.
+      </p>
     {/if}
     {#if step}
       <SewTrack names={steps.map((s) => s.name)} {here} ongo={(i) => (at = i)} />
