@@ -198,6 +198,38 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   await expect(page.getByLabel('Fabric of B', { exact: true })).toHaveValue('water-butt');
 });
 
+test('units of a scrappy letter are made as a pool: it is told once, and the sheet says how many to take', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/fabrics?colourway=dusk');
+  const made = page.getByLabel('How the units of C are made');
+  await expect(made).toHaveValue('named');
+  await made.selectOption({ label: 'as a pool of units for each block' });
+  const pools = page.locator('[data-pools] li');
+  await expect(pools.filter({ hasText: '24 half-square triangles of' })).toHaveCount(1);
+  // One fabric for a block leaves nothing to deal; the choice comes back with a fabric for each patch.
+  const per = page.getByLabel('What of C has a fabric of its own');
+  await per.selectOption({ label: 'each block' });
+  await expect(made).toBeDisabled();
+  await expect(made).toHaveValue('named');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(made).toHaveValue('block');
+  await page.getByLabel('Units of C that are alike, at most').fill('4');
+  await page.getByLabel('Units of C that are alike, at most').press('Tab');
+  await expect(page.locator('[data-scatter]')).toContainText('at most 4 may be alike, but there are only 4 ways');
+  await page.getByLabel('Units of C that are alike, at most').fill('');
+  await page.getByLabel('Units of C that are alike, at most').press('Tab');
+  await expect(page.locator('[data-scatter=sound]')).toBeVisible();
+
+  await bench.open('/months/m4/sheet?colourway=dusk');
+  await expect(page.getByRole('heading', { name: /P\d+: make 24 half-square triangles/ })).toBeVisible();
+  await expect(page.getByText('Take any 24.')).toBeVisible();
+  await bench.open('/months/m4/sew?colourway=dusk');
+  await expect(page.getByText('Out of your pools')).toContainText('any 24 of P');
+  await expect(page.getByRole('heading', { name: /P\d+: make 24 half-square triangles/ })).toBeVisible();
+});
+
 test('a month’s block is looked at closely, in the same cast', async ({ page, bench }) => {
   await bench.open('/fabrics?colourway=dusk');
   await page.getByLabel('Look at').selectOption({ label: 'February, Seed Drill' });

@@ -261,6 +261,33 @@ describe('sheet', () => {
   });
 });
 
+describe('pools', () => {
+  const scraps = at('../../demo/winter-scrap-basket.aggrega.json');
+
+  it('tells what is made, who takes how many, and cuts no more squares than its batches need', async () => {
+    const { code, out } = await aggrega('pools', scraps);
+    expect(code).toBe(0);
+    const [basket] = JSON.parse(out);
+    const [first] = basket.pools;
+    expect(basket.doubts).toEqual([]);
+    expect(first).toMatchObject({ pool: 'P1', kind: 'hst', made: 220, month: 'w1', unfinished: ['3 1/2', '3 1/2'] });
+    expect(first.months.map((m: { takes: number }) => m.takes)).toEqual([80, 40, 20, 80]);
+    const batches = first.pairings.reduce((n: number, p: { batches: number }) => n + p.batches, 0);
+    const squares = first.cuts.reduce((n: number, c: { qty: number }) => n + c.qty, 0);
+    expect([batches, squares]).toEqual([110, 220]);
+    expect((await aggrega('pools', scraps, '--colourway', 'frost')).code).toBe(2);
+  });
+
+  it('has none where every patch is named, and says so of a pool that cannot be dealt', async () => {
+    expect(JSON.parse((await aggrega('pools', demo, '--colourway', 'dusk')).out)[0].pools).toEqual([]);
+    const file = JSON.parse(readFileSync(scraps, 'utf8'));
+    file.colourways[0].pools.A.per = 'block';
+    const { code, out } = await aggrega('check', write('block.json', file));
+    expect(code).toBe(1);
+    expect(JSON.parse(out).errors[0].path).toBe('/colourways/0/pools/A/units');
+  });
+});
+
 describe('packets and bolts', () => {
   it('tell what a participant is handed, what is saved and what stays whole', async () => {
     const { code, out } = await aggrega('packets', demo, '--colourway', 'dusk', '--size', 'double-bed');

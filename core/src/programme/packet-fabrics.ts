@@ -1,7 +1,8 @@
 /** Which fabrics a packet hands out, without planning it: for days and lists, where no length is asked for. */
 import { kitGroups } from './kit-groups';
 import type { Colourway, Fabric, Month, Programme, SizeOption } from './document';
-import { blocksAsCast, poolMaking } from './scrappy';
+import { demandOf } from './demand';
+import { PlanError } from './plan-error';
 import type { PartGroup, Setting } from '../setting';
 
 /** The shop's fabrics of the colourways that get kits, in the order of the programme. */
@@ -15,35 +16,36 @@ export function fabricsOfPacket(programme: Programme, months: readonly Month[]):
 
 function fabricsFor(programme: Programme, colourway: Colourway, months: readonly Month[], size?: SizeOption): Fabric[] {
   const setting = size?.setting ?? programme.setting;
-  const fabricsOf = (roles: Iterable<string>) =>
-    [...roles].flatMap((role) => colourway.pools.get(role)?.fabrics ?? colourway.fabrics.get(role) ?? []);
-  // What comes out of a pool of units is handed out with the month that begins the pool, by the letters of its fabrics.
-  const pooled = [...colourway.pools.values()].some((p) => p.units);
-  const cast = pooled
-    ? [
-        ...fabricsOf(months.flatMap((m) => lettersCut(programme, colourway, m, size))),
-        ...fabricsOf(setting ? rolesHandedOut(setting, months, hasBlocks(months)) : []),
-      ]
-    : fabricsOf(lettersOfMonths(months, setting));
+  const cast = (colourway.pools.size > 0 && scatteredFabrics(programme, colourway, months, size)) || [
+    ...[...lettersOfMonths(months, setting)].flatMap(
+      (role) => colourway.pools.get(role)?.fabrics ?? colourway.fabrics.get(role) ?? [],
+    ),
+  ];
   const wadding = setting && comesWith(setting, months, 'wadding') ? setting.wadding?.fabric : undefined;
   return [...cast, ...programme.fabrics.filter((f) => f.id === wadding)];
 }
 
-const hasBlocks = (months: readonly Month[]) => months.some((m) => m.blocks.length > 0);
-
-/** The letters that a month cuts, for its blocks as they are cast and for the pools that it begins. */
-function lettersCut(programme: Programme, colourway: Colourway, month: Month, size?: SizeOption): string[] {
-  const taken = (role: string) => colourway.pools.get(role)?.units !== undefined;
-  const blocks = blocksAsCast(programme, colourway, month, size).flatMap((e) => e.block.patches.map((p) => p.role));
-  const pools = poolMaking(programme, colourway, month, size)?.cuts ?? [];
-  return [...blocks.filter((role) => !taken(role)), ...pools.map((cut) => cut.role)];
+/**
+ * What some months cut of a scrappy colourway: not every fabric of a pool comes in every month, and what is made as a pool of units comes with the
+ * month that begins it. Undefined where the quilt cannot be set.
+ */
+function scatteredFabrics(programme: Programme, colourway: Colourway, months: readonly Month[], size?: SizeOption) {
+  const setting = size?.setting ?? programme.setting;
+  const back = setting?.backing && comesWith(setting, months, 'backing') && colourway.fabrics.get(setting.backing.role);
+  try {
+    const demand = demandOf(programme, { colourway, months, basis: 'kit', participants: 1, size });
+    return [...demand.map((d) => d.fabric), ...(back ? [back] : [])];
+  } catch (error) {
+    if (error instanceof PlanError) return undefined;
+    throw error;
+  }
 }
 
 /** The letters that some months use: of their blocks, and of the parts of the quilt that they hand out. */
 export function lettersOfMonths(months: readonly Month[], setting: Setting | undefined): Set<string> {
   const blocks = months.flatMap((m) => m.blocks);
   const letters = blocks.flatMap((b) => b.block.patches.map((p) => p.role));
-  return new Set([...letters, ...(setting ? rolesHandedOut(setting, months, hasBlocks(months)) : [])]);
+  return new Set([...letters, ...(setting ? rolesHandedOut(setting, months, blocks.length > 0) : [])]);
 }
 
 const comesWith = ({ months: given }: Setting, months: readonly Month[], group: PartGroup) =>

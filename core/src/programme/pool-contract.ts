@@ -26,7 +26,7 @@ function poolContract({ unit, house }: Programme, colourway: Colourway, making: 
     ...{ for: scope, kind: like.kind.kind, method: like.method.name, roles: [...new Set(like.roles)] },
     unfinished: [like.w, like.h].map((side) => write(side.plus(Exact.of(house.seam).times(2)))),
     ...{ month: month.id, made },
-    months: months.map((m) => ({ month: m.id, takes: taken.get(m), sewnBefore: homework.get(m) })),
+    months: months.map((m) => ({ month: m.id, takes: taken.get(m), sewnByEnd: homework.get(m) })),
     pairings: kinds.map(({ roles, unit: plan, twin }) => ({
       fabrics: Object.fromEntries([...roles].map(([role, cast]) => [role, colourway.fabrics.get(cast)!.id])),
       batches: Math.max(plan.batches, twin?.batches ?? 0),

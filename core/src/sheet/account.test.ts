@@ -69,7 +69,9 @@ export function followingFaults(programme: Programme, { colourway, size }: KitGr
       lengths.set(key, left);
     };
     const bagged = new Map<string, number>();
-    const take = ({ label }: Rect, times: number) => add(label.startsWith(`${month.id}:`) ? inHand : bagged, label, times);
+    // Parts of the quilt are called alike in several fabrics.
+    const take = ({ label }: Rect, times: number, fabric: string) =>
+      add(label.startsWith(`${month.id}:`) ? inHand : bagged, `${fabric} ${label}`, times);
     for (const share of shares) {
       for (const k of share.kept) {
         if (k.of === 'length' && lengths.get(`${number} ${share.fabric.id}`)!.compare(k.h) < 0)
@@ -80,21 +82,22 @@ export function followingFaults(programme: Programme, { colourway, size }: KitGr
       // Pieces of one label may have been cut in several months.
       for (const label of new Set(share.bagged.map((b) => b.label))) {
         const told = share.bagged.filter((b) => b.label === label).reduce((n, b) => n + b.qty, 0);
-        if ((bags.get(label) ?? 0) !== told) faults.push(`${month.id}: ${label} was not bagged`);
-        add(inHand, label, told);
-        bags.delete(label);
+        const own = `${share.fabric.id} ${label}`;
+        if ((bags.get(own) ?? 0) !== told) faults.push(`${month.id}: ${own} was not bagged`);
+        add(inHand, own, told);
+        bags.delete(own);
       }
       for (const { w, h, rects } of share.opened) {
         const found = tails.findIndex((t) => t.key === `${share.fabric.id} ${sizeKey(w, h)}`);
         if (found < 0) faults.push(`${month.id}: opens a strip that nobody kept`);
         tails = tails.filter((_, i) => i !== found);
-        for (const rect of rects) take(rect, 1);
+        for (const rect of rects) take(rect, 1, share.fabric.id);
       }
       for (const strip of share.strips) {
         cutOff(share.fabric.id, strip.length.mul(strip.repeat));
         const tail = keep === 'whole' ? tailOf(strip, at, stageOf) : undefined;
         const left = new Set(tail?.columns.flatMap((c) => c.rows.flatMap((r) => r.rects)));
-        for (const rect of strip.rects) if (!left.has(rect)) take(rect, strip.repeat);
+        for (const rect of strip.rects) if (!left.has(rect)) take(rect, strip.repeat, share.fabric.id);
         if (tail)
           for (let i = 0; i < strip.repeat; i += 1)
             tails.push({ key: `${share.fabric.id} ${sizeKey(tail.w, tail.h)}`, rects: [...left] });
@@ -104,12 +107,12 @@ export function followingFaults(programme: Programme, { colourway, size }: KitGr
         const cut = sheets.get(key) ?? [];
         for (const rect of rects) {
           if (cut.some((c) => overlap(c, rect))) faults.push(`${month.id}: ${rect.label} is cut from fabric that is gone`);
-          take(rect, 1);
+          take(rect, 1, share.fabric.id);
         }
         sheets.set(key, [...cut, ...rects]);
       }
       for (const { label, qty } of share.bag)
-        if (bagged.get(label) !== qty) faults.push(`${month.id}: ${label} is not bagged as told`);
+        if (bagged.get(`${share.fabric.id} ${label}`) !== qty) faults.push(`${month.id}: ${label} is not bagged as told`);
     }
     // What serves this month alone is cut whole.
     if (months.length === 1)
@@ -117,15 +120,18 @@ export function followingFaults(programme: Programme, { colourway, size }: KitGr
         const strips = 'sheets' in plan ? plan.sheets : plan.strips;
         for (const strip of strips) {
           if (!('sheets' in plan)) cutOff(fabric.id, strip.length.mul(strip.repeat));
-          for (const rect of strip.rects) take(rect, strip.repeat);
+          for (const rect of strip.rects) take(rect, strip.repeat, fabric.id);
         }
       }
     for (const [label, n] of bagged) add(bags, label, n);
     const sheet = monthSheet(programme, month, colourway, size);
     // Mirror images that are cut otherwise are counted under names of their own, which the sheet does not write; none occur here.
-    for (const { cuts } of sheet.fabrics)
-      for (const { piece, qty } of cuts)
-        if ((inHand.get(piece) ?? 0) < qty) faults.push(`${month.id}: lacks ${qty - (inHand.get(piece) ?? 0)} of ${piece}`);
+    for (const { name, cuts } of sheet.fabrics)
+      for (const { piece, qty } of cuts) {
+        const id = programme.fabrics.find((f) => f.name === name)!.id;
+        const has = inHand.get(`${id} ${piece}`) ?? 0;
+        if (has < qty) faults.push(`${month.id}: lacks ${qty - has} of ${piece}`);
+      }
   }
   bags = new Map([...bags].filter(([, n]) => n > 0));
   if (bags.size > 0) faults.push(`bagged for nothing: ${[...bags.keys()].join()}`);

@@ -61,10 +61,11 @@ export function blockPaper({
 function unitPieces({ block, walk, colours, wishes, several }: Context): PaperPiece[] {
   const { units } = block;
   if (units.length === 0) return [];
+  const verb = units.every((u) => u.pool) ? 'Take' : 'Make';
   const heading: PaperPiece = {
     kind: 'heading',
     level: 2,
-    text: several ? `Make the units of ${block.name}` : 'Make the units',
+    text: several ? `${verb} the units of ${block.name}` : `${verb} the units`,
   };
   if (wishes.level === 'versed') return [heading, unitTable(units)];
   return [
@@ -74,13 +75,13 @@ function unitPieces({ block, walk, colours, wishes, several }: Context): PaperPi
       const sewn = step ? partSewn(step, colours, 1.05) : drawn(unit.drawing, { wide: 1, label: unit.title, colours });
       const few = step && step.apart.parts.length > 1 && step.apart.parts.length < 10;
       const pictures = few ? [partsApart(step, colours, 1.25), sewn] : [sewn];
-      return { kind: 'beside', pictures: pictures.map(lowered), pieces: unitWords(unit) };
+      return { kind: 'beside', pictures: pictures.map(lowered), pieces: unitWords(unit, block.make) };
     }),
   ];
 }
 
-function unitWords(unit: SheetUnit): PaperPiece[] {
-  if (unit.pool) return takenWords(unit, unit.pool);
+function unitWords(unit: SheetUnit, blocks: number): PaperPiece[] {
+  if (unit.pool) return takenWords(unit, unit.pool, blocks);
   const many = (n: number) => (n === 1 ? 'one' : String(n));
   const left =
     unit.given > 0
@@ -111,12 +112,19 @@ function unitWords(unit: SheetUnit): PaperPiece[] {
   ];
 }
 
+/** 'Take any 16 for each block', 'Take any 4'. */
+function anyWords(make: number, blocks: number): string {
+  const each = make / blocks;
+  const many = (n: number) => (n === 1 ? 'one' : String(n));
+  return blocks > 1 && Number.isInteger(each) ? `Take any ${many(each)} for each block` : `Take any ${many(make)}`;
+}
+
 /** A unit that is taken out of a pool. */
-const takenWords = (unit: SheetUnit, { name, madeWith }: NonNullable<SheetUnit['pool']>): PaperPiece[] => [
+const takenWords = (unit: SheetUnit, { name, madeWith }: NonNullable<SheetUnit['pool']>, blocks: number): PaperPiece[] => [
   { kind: 'heading', level: 3, text: `${unit.label}: take ${unit.make} ${unit.title} of pool ${name}` },
   {
     kind: 'text',
-    text: `Any ${unit.make === 1 ? 'one' : unit.make} will do${madeWith ? `; you began them with ${madeWith}` : ''}. Choose them so that equal fabrics do not touch when the block is laid out.`,
+    text: `${anyWords(unit.make, blocks)}${madeWith ? `, of those that you began with ${madeWith}` : ''}. Choose them so that equal fabrics do not touch when the block is laid out.`,
   },
   measure(unit),
 ];

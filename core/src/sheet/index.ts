@@ -3,7 +3,7 @@ export { cautions } from './cautions';
 export { monthDoubts, type Doubt, type Rank } from './doubts';
 export type { JoinStep } from './joining';
 export { monthSheet, type MonthSheet, type SheetBlock, type SheetCut, type SheetFabric } from './month-sheet';
-export { homeworkWords, sheetPools, type SheetPool } from './sheet-pool';
+export { homeworkWords, sheetPools, sidesWords, type SheetPool } from './sheet-pool';
 export { fabricWord, pressUnit, type SheetUnit } from './sheet-unit';
 export { backView, sewingWalk, toleranceText, type Arrow, type BackView, type LoosePart, type WalkStep } from './walk';
 export { whyCut, type Why } from './why';

@@ -5,53 +5,60 @@ import { drawn, partSewn, partsApart, type Colours } from './pictures';
 import type { SheetPool } from './sheet-pool';
 import type { SheetWishes } from './wishes';
 
-/** 'Make units for your pool', for the pools that begin with this month. */
+/** 'Make your pool of units', for the pools that begin with this month; then what is only cut for them. */
 export function poolPieces(pools: readonly SheetPool[], colours: Colours, wishes: SheetWishes): PaperPiece[] {
   const begun = pools.filter((p) => !p.madeWith);
+  const sewn = begun.filter((p) => !p.plain);
+  const cut = begun.filter((p) => p.plain);
   if (begun.length === 0) return [];
+  const heading =
+    sewn.length === 0 ? 'Your pieces to choose from' : `Make your ${sewn.length === 1 ? 'pool' : 'pools'} of units`;
   return [
-    { kind: 'heading', level: 2, text: `Make your ${begun.length === 1 ? 'pool' : 'pools'} of units` },
-    {
+    { kind: 'heading', level: 2, text: heading },
+    ...(sewn.length > 0
+      ? [
+          {
+            kind: 'text',
+            text: 'Sew them in batches, and mix the finished ones well. A block takes any of them.',
+          } as const,
+        ]
+      : []),
+    ...sewn.flatMap((pool) => sewnPool(pool, colours, wishes)),
+    ...cut.map((pool): PaperPiece => ({
       kind: 'text',
-      text: 'Make them in batches, one kind after the other, and mix the finished ones well. A block takes any of them: lay them out so that equal fabrics do not touch.',
-    },
-    ...begun.flatMap((pool) => onePool(pool, colours, wishes)),
+      text: [
+        { bold: `${pool.name}: ${pool.made} ${pool.title} of ${pool.of}. ` },
+        `They are cut, not sewn. ${takeWords(pool)}`,
+      ],
+    })),
   ];
 }
 
-function onePool(pool: SheetPool, colours: Colours, wishes: SheetWishes): PaperPiece[] {
-  const { name, made, title, of, plain, method, step } = pool;
-  const pieces: PaperPiece[] = plain
-    ? [
-        { kind: 'heading', level: 3, text: `${name}: ${made} ${title} of ${of}` },
-        { kind: 'text', text: `They are cut and not sewn. Keep them together in a bag marked ${name}.` },
-        ...takeWords(pool),
-      ]
-    : [
-        { kind: 'heading', level: 3, text: `${name}: make ${made} ${title} of ${of}, ${method}` },
-        {
-          kind: 'text',
-          text: pool.yields === 1 ? `Each takes ${pool.from}.` : `Each batch takes ${pool.from}, and makes ${pool.yields}.`,
-        },
-        ...(pool.caution ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
-        ...(wishes.level === 'versed'
-          ? []
-          : [{ kind: 'list', ordered: true, items: [...pool.steps, ...(pool.press ? [pool.press] : [])] } as const]),
-        {
-          kind: 'text',
-          tone: 'check',
-          text: [
-            { bold: `Measure: ${pool.size}${pool.square ? ' square' : pool.along ? ` ${pool.along}` : ''}. ` },
-            pool.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}.`).join(' '),
-          ],
-        },
-        ...takeWords(pool),
-      ];
-  if (plain || !step) return pieces;
-  const sewn = partSewn(step, colours, 1.05);
-  const pictures = step.apart.parts.length < 10 ? [partsApart(step, colours, 1.25), sewn] : [sewn];
-  const shown = wishes.level === 'versed' ? drawn(pool.drawing, { wide: 0.8, label: pool.title, colours }) : undefined;
-  return [{ kind: 'beside', pictures: shown ? [shown] : pictures, pieces }, pairTable(pool, wishes)];
+function sewnPool(pool: SheetPool, colours: Colours, wishes: SheetWishes): PaperPiece[] {
+  const { name, made, title, of, method, step } = pool;
+  const versed = wishes.level === 'versed';
+  const pieces: PaperPiece[] = [
+    { kind: 'heading', level: 3, text: `${name}: make ${made} ${title} of ${of}, ${method}` },
+    {
+      kind: 'text',
+      text: pool.yields === 1 ? `Each takes ${pool.from}.` : `Each batch takes ${pool.from}, and makes ${pool.yields}.`,
+    },
+    ...(pool.caution ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
+    ...(versed ? [] : [{ kind: 'list', ordered: true, items: [...pool.steps, ...(pool.press ? [pool.press] : [])] } as const]),
+    {
+      kind: 'text',
+      tone: 'check',
+      text: [
+        { bold: `Measure: ${pool.size}${pool.square ? ' square' : pool.along ? ` ${pool.along}` : ''}. ` },
+        pool.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}.`).join(' '),
+      ],
+    },
+    { kind: 'text', text: takeWords(pool) },
+  ];
+  const whole = drawn(pool.drawing, { wide: 0.8, label: title, colours });
+  const apart = step && step.apart.parts.length < 10 ? [partsApart(step, colours, 1.25)] : [];
+  const pictures = versed || !step ? [whole] : [...apart, partSewn(step, colours, 1.05)];
+  return [{ kind: 'beside', pictures, pieces }, pairTable(pool, wishes)];
 }
 
 /** What goes with what: as many batches of each as it says. */
@@ -69,8 +76,11 @@ function pairTable({ rows }: SheetPool, { coloured }: SheetWishes): PaperPiece {
       rows.map((row) => ({
         cells: [
           {
-            text: row.fabrics.map((f) => `${f.role} ${f.name}`).join(', '),
-            swatch: { colour: coloured === false ? '' : row.fabrics[0]!.colour, letter: row.fabrics[0]!.role },
+            text: row.fabrics.map((f) => f.name).join(', '),
+            swatch: {
+              colour: coloured === false ? '' : row.fabrics[0]!.colour,
+              letter: row.fabrics.map((f) => f.role).join(' '),
+            },
           },
           ...(paired ? [{ text: row.with }] : []),
           { text: String(row.batches) },
@@ -82,13 +92,13 @@ function pairTable({ rows }: SheetPool, { coloured }: SheetWishes): PaperPiece {
 }
 
 /** How many this month takes, and who takes the others. */
-function takeWords({ name, takes, later, over }: SheetPool): PaperPiece[] {
+function takeWords({ name, takes, later, over }: SheetPool): string {
   const others =
     later.length > 0
       ? ` Keep the others in a bag marked ${name}: ${listed(later.map((l) => `${l.takes} for ${l.month}`))}.`
       : '';
   const spare = over > 0 ? ` ${over} ${over === 1 ? 'comes' : 'come'} over, in case one goes wrong.` : '';
-  return [{ kind: 'text', text: `This month takes any ${takes}.${others}${spare}` }];
+  return `This month takes any ${takes}.${others}${spare}`;
 }
 
 /** What to take out of pools that were begun before. */

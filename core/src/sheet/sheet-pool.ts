@@ -28,7 +28,7 @@ export interface SheetPool {
   name: string;
   /** 'half-square triangles' */
   title: string;
-  /** 'a light and a dark fabric', 'fabric C and Moth' */
+  /** 'a light and a dark', 'fabric C and Moth' */
   of: string;
   method: string;
   /** Cut, and not sewn before they go into a block. */
@@ -80,7 +80,7 @@ function sheetPool(programme: Programme, colourway: Colourway, month: Month, poo
   return {
     name: pool.name,
     title: needed === 1 ? like.kind.title : like.kind.plural,
-    of: listed([...new Set(like.roles)].map((role) => fabricWord(colourway, role))),
+    of: sidesWords(colourway, like.roles),
     method: like.method.title,
     plain,
     ...(pool.month !== month && { madeWith: pool.month.name }),
@@ -103,6 +103,15 @@ function sheetPool(programme: Programme, colourway: Colourway, month: Month, poo
     ...(!plain && at < months.length - 1 && { sewn: homeworkOf(pool).get(month)! }),
   };
 }
+
+/** The fabrics of a unit as a pool knows them: 'a light and a dark', 'fabric C and Moth'. */
+export const sidesWords = (colourway: Colourway, roles: readonly string[]): string =>
+  listed(
+    [...new Set(roles)].map((role) => {
+      const as = colourway.pools.get(role)?.units?.as;
+      return as ? `a ${as}` : fabricWord(colourway, role);
+    }),
+  );
 
 /** '1 A square and 1 C square, 3 7/8 in' */
 function fromWords({ pieces }: Recipe, colourway: Colourway, { unit, house }: Programme): string {
@@ -159,7 +168,10 @@ export function homeworkWords(programme: Programme, month: Month, colourway?: Co
   const counts = pools.flatMap(({ sewn, made, title, name }) =>
     sewn === undefined
       ? []
-      : [`Have ${sewn === made ? `all ${made}` : `${sewn} of the ${made}`} ${title} of pool ${name} sewn.`],
+      : [`have ${sewn === made ? `all ${made}` : `${sewn} of the ${made}`} ${title} of pool ${name} sewn.`],
   );
-  return [...(month.homework ? [month.homework] : []), ...counts].join(' ');
+  // The organiser's words stand first; each sentence after another begins as one.
+  return [...(month.homework ? [month.homework] : []), ...counts]
+    .map((text, i) => (i === 0 ? text : `${text[0]!.toUpperCase()}${text.slice(1)}`))
+    .join(' ');
 }

@@ -126,7 +126,7 @@
 {#if pool.units}
   <div class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-note">
     <label class="flex items-center gap-2"
-      ><span class="text-quiet">at most alike</span>
+      ><span class="whitespace-nowrap text-quiet">at most alike</span>
       <input
         class="field w-16 py-0.5"
         type="number"
@@ -140,7 +140,7 @@
       /></label
     >
     <label class="flex items-center gap-2"
-      ><span class="text-quiet">dealt as</span>
+      ><span class="whitespace-nowrap text-quiet">dealt as</span>
       <select
         class="field min-w-0 py-0.5"
         aria-label="What {letter} is dealt as"

@@ -23,6 +23,12 @@
   /** Without a light pool two schools are the same; the first is shown. */
   const followed = $derived(schoolsOf(colourway)[0]);
   const { seed, most, pins } = $derived(colourway.scatter);
+  /** Named patches are used evenly, to one; pools by whole batches. */
+  const even = $derived(
+    [...colourway.pools.values()].some((p) => p.units)
+      ? '; each fabric of a pool is in as many batches as the others, or in one more'
+      : ', and each is used as often as the others',
+  );
   const nameOf = (id: string) => bench.programme.fabrics.find((f) => f.id === id)?.name ?? id;
 
   const save = (name: string, wish: Parameters<typeof scatterChange>[2]) =>
@@ -123,8 +129,7 @@
     {/if}
     {#if scattered.doubts.length === 0}
       <p class="mt-2" data-scatter="sound">
-        Equal fabrics touch nowhere, neither within a block nor across two{#if most.size === 0}, and each is used as often as
-          the others{/if}.
+        Equal fabrics touch nowhere, neither within a block nor across two{#if most.size === 0}{even}{/if}.
       </p>
     {:else}
       <ul class="mt-2 flex flex-col gap-2" data-scatter="doubts">

@@ -1,7 +1,6 @@
 /** The scattered quilt of a colourway, as plain data for the page. */
-import { listed } from '@aggrega/core/measure';
 import { scatteredOf, type PoolOfUnits, type Programme } from '@aggrega/core/programme';
-import { fabricWord } from '@aggrega/core/sheet';
+import { sidesWords } from '@aggrega/core/sheet';
 
 /** A pool of units in a line. */
 export interface PoolLine {
@@ -36,7 +35,7 @@ export function scatterView(programme: Programme, colourwayId: string, sizeId: s
   const short = (name: string) => name.split(',')[0]!;
   const line = ({ name, made, like, kinds, month, months, taken }: PoolOfUnits): PoolLine => ({
     ...{ name, kinds: kinds.length, begun: short(month.name) },
-    what: `${made} ${made === 1 ? like.kind.title : like.kind.plural} of ${listed([...new Set(like.roles)].map((r) => fabricWord(colourway, r)))}`,
+    what: `${made} ${made === 1 ? like.kind.title : like.kind.plural} of ${sidesWords(colourway, like.roles)}`,
     takes: months.map((m) => `${short(m.name)} ${taken.get(m)!}`),
   });
   const pools = [...scattered.makings.values()].flatMap((making) => making.pools).map(line);

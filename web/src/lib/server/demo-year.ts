@@ -44,6 +44,21 @@ export function demoAt(file: ProgrammeFile, today: string): ProgrammeFile {
   };
 }
 
+/** A programme that is still being planned: its first month comes out five to six weeks from today, on the same day of the week. */
+export function demoAhead(file: ProgrammeFile, today: string): ProgrammeFile {
+  const first = file.months![0]!.release!;
+  const weeks = Math.ceil((at(today) - at(first)) / DAY / 7) + 5;
+  const moved = (day: string) => later(day, weeks * 7);
+  const { cadence } = file.calendar ?? {};
+  return {
+    ...file,
+    months: file.months!.map((m) => ({ ...m, ...(m.release && { release: moved(m.release) }) })),
+    ...(file.calendar && {
+      calendar: { ...file.calendar, ...(cadence && { cadence: { ...cadence, start: moved(cadence.start) } }) },
+    }),
+  };
+}
+
 /** Dates written in a CSV, moved alike. */
 export const datesMoved = (text: string, days: number): string =>
   text.replace(/\b\d{4}-\d\d-\d\d\b/g, (day) => later(day, days));

@@ -4,12 +4,13 @@ import { readRosterCsv } from '@aggrega/core/roster-csv';
 import type pg from 'pg';
 import { randomUUID } from 'node:crypto';
 import allotmentYear from '$demo/allotment-year.aggrega.json';
+import scrapBasket from '$demo/winter-scrap-basket.aggrega.json';
 import roster from '$demo/allotment-year.roster.csv?raw';
 import { now, todayIn } from './clock';
 import { deleteOrganisation, insertOrganisation } from './db/organisations';
 import { putDemoAccount, putMember } from './db/accounts';
 import { acting, asOrganisation, atTheDoor } from './db/pool';
-import { datesMoved, daysToMove, demoAt } from './demo-year';
+import { datesMoved, daysToMove, demoAhead, demoAt } from './demo-year';
 import { liveDemo, withSlip } from './demo-running';
 import { storeNew } from './programmes';
 import { changeRosterIn } from './roster';
@@ -46,6 +47,9 @@ async function loadIn(db: pg.ClientBase, fresh: boolean): Promise<void> {
   const reading = readProgramme(withSlip(document));
   if (!reading.ok)
     throw new Error(`the demonstration programme is unsound: ${reading.errors[0]!.path} ${reading.errors[0]!.message}`);
+  const ahead = readProgramme(demoAhead(scrapBasket as unknown as ProgrammeFile, today));
+  if (!ahead.ok) throw new Error(`the second demonstration is unsound: ${ahead.errors[0]!.path} ${ahead.errors[0]!.message}`);
+  await storeNew(db, ahead.file);
   const slug = await storeNew(db, reading.file);
   const csv = { text: datesMoved(roster, daysToMove(file, today)), newId: randomUUID, today };
   const { changes, problems, rows } = readRosterCsv(csv, [], reading.programme);

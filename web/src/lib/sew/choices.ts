@@ -9,7 +9,7 @@ import {
   type OtherReading,
 } from '@aggrega/core/construction';
 import type { Drawing } from '@aggrega/core/block';
-import { constructMonthBlock, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
+import { constructApart, constructMonthBlock, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
 
 export interface SlipView {
   text: string;
@@ -27,11 +27,13 @@ export interface BlockChoices {
 /** Everything to choose from and to look out for in a month's block. */
 export function blockChoices(programme: Programme, entry: MonthBlock, colourway: Colourway): BlockChoices {
   const c = constructMonthBlock(programme, entry, colourway);
+  // What comes out of a pool is weighed as if the block were made by itself.
+  const made = [...c.units, ...c.loose].some((u) => u.pooled) ? constructApart(programme, entry, colourway) : c;
   return {
-    units: c.units
+    units: made.units
       .filter((u) => u.kind.methods.length > 1)
-      .map((u) => ({ label: u.label, name: u.name, kind: u.kind.plural, methods: methodChoices(u, c) })),
-    readings: otherReadings(c),
+      .map((u) => ({ label: u.label, name: u.name, kind: u.kind.plural, methods: methodChoices(u, made) })),
+    readings: otherReadings(made),
     slips: slipsOf(c).map(({ text, drawing, at }) => ({ text, drawing, at })),
     neighbours: neighbourPressing(c),
   };

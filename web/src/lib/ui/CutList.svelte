@@ -54,8 +54,9 @@
       {/each}
     </tbody>
   </table>
-
-  <h3 class="mt-6 text-lead">Units</h3>
+{/if}
+{#if units.length > 0}
+  <h3 class="text-lead {cuts.length > 0 ? 'mt-6' : ''}">Units</h3>
   <ul class="border-t border-ink">
     {#each units as u (u.label)}
       <li class="border-b border-rule py-1.5">

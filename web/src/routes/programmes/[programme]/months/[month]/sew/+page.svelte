@@ -135,10 +135,10 @@
     {#if taken.length > 0}
       <p class="mb-3 max-w-prose">
         Out of your pools:
-        {#each taken as { unit, pool }, i (unit.label)}{i > 0 ? '; ' : ''}<b>{unit.label}</b>, any {unit.make} of {pool.name}{pool.month ===
-          month
-            ? ''
-            : `, begun with ${pool.month.name}`}{/each}.
+        {#each taken as { unit, pool }, i (unit.label)}{i > 0 ? '; ' : ''}<b>{unit.label}</b>, any {unit.perBlock}{entry.make >
+          1
+            ? ' for each block'
+            : ''} of {pool.name}{pool.month === month ? '' : `, begun with ${pool.month.name}`}{/each}.
       </p>
     {/if}
     {#if step}
@@ -160,7 +160,7 @@
             {programme.unit}
           </figcaption>
         </figure>
-        <figure class="max-lg:hidden">
+        <figure class="max-lg:hidden" class:hidden={step.patches.length === 0}>
           <Picture
             class="w-full"
             drawing={{ ...whole, shapes: whole.shapes.filter((s) => done.has(s.patch!)) }}
