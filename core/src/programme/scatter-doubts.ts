@@ -2,7 +2,8 @@
 import { shown, type Scatter, type ScatterTask } from '../fabric';
 import { listed } from '../measure';
 import type { Colourway, Fabric, SizeOption } from './document';
-import type { Laid, Scattered } from './scrappy';
+import type { Scattered } from './cast-quilt';
+import type { Laid } from './laid';
 
 interface Context {
   laid: readonly Laid[];
