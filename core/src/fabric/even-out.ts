@@ -1,5 +1,5 @@
 /** Evens out how often each fabric of a scatter is used, without letting equal ones touch. */
-import { clashesAt, put, type Ground } from './ground';
+import { faceOf, put, shown, shownTo, type Ground } from './ground';
 
 /**
  * While some fabric is used at least twice more than another that could take its place, or more often than it may be, a spot of the first passes to
@@ -27,7 +27,9 @@ function freeFor(ground: Ground, spot: number): number[] {
   const { spots, cast, limits, used } = ground;
   const choices = spots[spot]!;
   if (choices.length < 2) return [];
-  return choices.filter((f) => f !== cast[spot] && used[f]! < limits[f]! && clashesAt(ground, spot, f) === 0);
+  const near = shownTo(ground, spot);
+  const meets = (f: number) => ground.facing[spot]!.some((face) => near.has(faceOf(face, shown(ground, f, face))));
+  return choices.filter((f) => f !== cast[spot] && used[f]! < limits[f]! && !meets(f));
 }
 
 /** The shortest way from the fabric that is used most to one that is used less by two or more, passed on; false where there is none. */

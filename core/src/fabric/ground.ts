@@ -26,8 +26,9 @@ export interface Beside {
 }
 
 export interface Ground extends ScatterTask {
-  /** Neighbours by spot. */
+  /** Neighbours by spot, and the faces of each spot that have any. */
   beside: readonly (readonly Beside[])[];
+  facing: readonly (readonly number[])[];
   /** Fabric by spot, -1 before it is cast; and how often each fabric is used. */
   cast: number[];
   used: number[];
@@ -45,6 +46,19 @@ export function clashesAt(ground: Ground, spot: number, fabric: number): number 
     if (there >= 0 && shown(ground, there, theirs) === shown(ground, fabric, own)) n += 1;
   }
   return n;
+}
+
+/** A face and what it shows, as one number. */
+export const faceOf = (face: number, fabric: number): number => face * 1e6 + fabric;
+
+/** What the cast neighbours of a spot show to each of its faces; see `faceOf`. */
+export function shownTo(ground: Ground, spot: number): Set<number> {
+  const near = new Set<number>();
+  for (const { spot: other, own, theirs } of ground.beside[spot]!) {
+    const there = ground.cast[other]!;
+    if (there >= 0) near.add(faceOf(own, shown(ground, there, theirs)));
+  }
+  return near;
 }
 
 /** Lays a fabric on a spot, taking up what lay there. */

@@ -3,7 +3,7 @@
  * often than it may be. The same task and seed always give the same cast.
  */
 import { evenOut } from './even-out';
-import { clashesAt, clashesOf, put, shown, type Apart, type Beside, type Ground, type ScatterTask } from './ground';
+import { clashesAt, clashesOf, faceOf, put, shown, type Apart, type Beside, type Ground, type ScatterTask } from './ground';
 import { obstacleOf, type Obstacle } from './obstacle';
 import { seeded } from './seeded';
 
@@ -27,7 +27,8 @@ export function scatter(task: ScatterTask): Scatter {
     beside[a]!.push({ spot: b, own: faceA, theirs: faceB });
     beside[b]!.push({ spot: a, own: faceB, theirs: faceA });
   }
-  const ground: Ground = { ...task, beside, cast: spots.map(() => -1), used: limits.map(() => 0) };
+  const facing = beside.map((all) => [...new Set(all.map((b) => b.own))]);
+  const ground: Ground = { ...task, beside, facing, cast: spots.map(() => -1), used: limits.map(() => 0) };
   const random = seeded(seed);
   castHardestFirst(ground, random);
   let clashes = clashesOf(ground);
@@ -54,7 +55,14 @@ export function scatter(task: ScatterTask): Scatter {
 
 /** Spot after spot, the one with the fewest fabrics left first; of those the fabric that is used least. */
 function castHardestFirst(ground: Ground, random: () => number): void {
-  const { spots, beside, limits, cast, used } = ground;
+  const { spots, beside, facing, limits, cast, used } = ground;
+  /** How often the neighbours cast so far show a fabric to a face of a spot. */
+  const near = spots.map(() => new Map<number, number>());
+  const clashes = (spot: number, f: number) => {
+    let n = 0;
+    for (const face of facing[spot]!) n += near[spot]!.get(faceOf(face, shown(ground, f, face))) ?? 0;
+    return n;
+  };
   const left = spots.map((choices) => choices.length);
   const tie = spots.map(() => random());
   // Spots by how many fabrics are left to them; a spot is looked up again in case it has moved down meanwhile.
@@ -69,16 +77,20 @@ function castHardestFirst(ground: Ground, random: () => number): void {
     let cost = Infinity;
     for (const f of spots[spot]!) {
       const over = used[f]! >= limits[f]! ? 1e3 : 0;
-      const now = clashesAt(ground, spot, f) * 1e6 + over + used[f]! + random() / 2;
+      const now = clashes(spot, f) * 1e6 + over + used[f]! + random() / 2;
       if (now < cost) [best, cost] = [f, now];
     }
     put(ground, spot, best);
     done += 1;
     for (const { spot: n, own, theirs } of beside[spot]!) {
       if (cast[n]! >= 0) continue;
-      // Those that only this neighbour forbids are fewer now.
       const shows = shown(ground, best, own);
-      const fewer = spots[n]!.filter((f) => shown(ground, f, theirs) === shows && clashesAt(ground, n, f) === 1).length;
+      const key = faceOf(theirs, shows);
+      const count = near[n]!.get(key) ?? 0;
+      near[n]!.set(key, count + 1);
+      // Those that only this neighbour forbids are fewer now.
+      if (count > 0) continue;
+      const fewer = spots[n]!.filter((f) => shown(ground, f, theirs) === shows && clashes(n, f) === 1).length;
       if (fewer === 0) continue;
       left[n]! -= fewer;
       queue(n);

@@ -74,6 +74,10 @@ export function lay(programme: Programme, picture: QuiltPicture | undefined, siz
 /** What belongs together, in the order in which it comes. */
 export function grouped<T, K>(all: readonly T[], key: (one: T) => K): Map<K, T[]> {
   const groups = new Map<K, T[]>();
-  for (const one of all) groups.set(key(one), [...(groups.get(key(one)) ?? []), one]);
+  for (const one of all) {
+    const own = groups.get(key(one));
+    if (own) own.push(one);
+    else groups.set(key(one), [one]);
+  }
   return groups;
 }

@@ -26,7 +26,7 @@ export function taskOf(laid: Laid[], { colourway, size, groups, spare }: TaskOf)
   const spots: number[][] = [];
   const bySpot = new Map<string, number>();
   const byPatch = new Map<Copy, Laid[]>();
-  for (const item of laid) if (item.copy) byPatch.set(item.copy, [...(byPatch.get(item.copy) ?? []), item]);
+  if (groups.length > 0) for (const [copy, items] of grouped(laid, (l) => l.copy)) if (copy) byPatch.set(copy, items);
   for (const group of groups) {
     const own = kinds.flatMap((kind, k) => (kind.group === group ? [{ kind, number: fabrics.length + k }] : []));
     for (const { copy, sides, mirrored } of group.spots) {

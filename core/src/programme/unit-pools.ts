@@ -128,11 +128,14 @@ export function unitGroups<C extends CopyOf>(
   named: (copy: C, patch: number) => boolean,
 ): UnitGroup<C>[] {
   const groups = new Map<string, UnitGroup<C>>();
+  if ([...colourway.pools.values()].every((p) => !p.units)) return [];
+  const units = new Map<MonthBlock, ReturnType<typeof pooledUnits>>();
   const monthOf = new Map(programme.months.flatMap((m) => m.blocks.map((entry) => [entry, m] as const)));
   for (const copy of copies) {
     const { entry } = copy;
     const month = monthOf.get(entry)!;
-    for (const { unit, patches } of pooledUnits(programme, colourway, entry)) {
+    if (!units.has(entry)) units.set(entry, pooledUnits(programme, colourway, entry));
+    for (const { unit, patches } of units.get(entry)!) {
       if ([...patches.keys()].some((patch) => named(copy, patch))) continue;
       const { sides, sideOf, alike, scope } = sidesOf(unit, colourway);
       const mirrored = isHanded(unit) && unit.mirrored !== copy.mirrored;
