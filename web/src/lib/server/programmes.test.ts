@@ -1,12 +1,13 @@
 import { applyChanges, type ProgrammeFile } from '@aggrega/core/programme';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import demo from '../../../../demo/allotment-year.aggrega.json';
+import scraps from '../../../../demo/winter-scrap-basket.aggrega.json';
 import { insertOrganisation } from './db/organisations';
 import { asOrganisation, closePool } from './db/pool';
 import { addRevision, findProgramme } from './db/programmes';
 import { asOwner, freshDatabase } from '../../../tests/fresh-database';
 import { DEMO_ORGANISATION, loadDemo } from './demo';
-import { datesMoved, demoAt } from './demo-year';
+import { datesMoved, demoAhead, demoAt } from './demo-year';
 import { importProgramme, programmeOf, programmesOf, putAside, saveChanges } from './programmes';
 
 const GUILD = '00000000-0000-4000-8000-00000000000a';
@@ -179,7 +180,11 @@ describe('the demonstration', () => {
     expect((await demo()).document.contact).toBe('the window');
     await loadDemo(true);
     const anew = await programmesOf(DEMO_ORGANISATION);
-    expect(anew.map((p) => [p.slug, p.revision, p.people])).toEqual([['the-allotment-year', 2, 56]]);
+    // The scrap basket is still being planned: its first month lies ahead.
+    expect(anew.map((p) => [p.slug, p.revision, p.people]).sort()).toEqual([
+      ['the-allotment-year', 2, 56],
+      ['winter-scrap-basket', 1, 12],
+    ]);
     expect(await programmeOf(GUILD, slug)).toBeDefined();
   });
 
@@ -192,6 +197,11 @@ describe('the demonstration', () => {
       expect([today, releases[1]! <= today, releases.at(-1)! > today]).toEqual([today, true, true]);
       expect(releases).toEqual([...releases].sort());
       expect(releases.every((r) => new Date(r).getUTCDay() === 6 || r === releases.at(-1))).toBe(true);
+    }
+    for (const today of ['2026-03-02', '2027-01-16', '2029-12-31']) {
+      const [first] = demoAhead(scraps as unknown as ProgrammeFile, today).months!.map((m) => m.release!);
+      const days = (Date.parse(first!) - Date.parse(today)) / 86_400_000;
+      expect([days >= 35, days <= 42, new Date(first!).getUTCDay()]).toEqual([true, true, 6]);
     }
     expect(datesMoved('joined,2027-01-02', 7)).toBe('joined,2027-01-09');
   });
