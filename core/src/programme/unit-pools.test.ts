@@ -11,6 +11,7 @@ import {
   homeworkOf,
   letterOf,
   poolMaking,
+  planStock,
   poolOfUnit,
   quiltOf,
   quiltPicture,
@@ -19,6 +20,8 @@ import {
   type Colourway,
   type PoolOfUnits,
   type Programme,
+  type ProgrammeFile,
+  withinStock,
 } from './index';
 
 const fabricsOf = (start: string, n: number, from: number) =>
@@ -241,6 +244,39 @@ describe('a pool of units', () => {
       colourways: [{ id: 'c', fabrics: {}, pools: { A: { fabrics: ['light0'], per: 'block', units: { for: 'block' } } } }],
     });
     expect(!refused.ok && refused.errors[0]).toMatchObject({ path: '/colourways/0/pools/A/units' });
+  });
+
+  it('stays within the shelf: a fabric of which there is little is in fewer batches, and the others take its place', () => {
+    const ids = ['light0', 'light1', 'light2'];
+    const file = (short: string): ProgrammeFile => ({
+      ...{
+        format: 'aggrega-programme',
+        version: 1,
+        fabrics: [...lights.slice(0, 3), darks[0]!],
+        setting: { across: 4, down: 1 },
+      },
+      colourways: [{ id: 'c', fabrics: { C: 'dark0' }, pools: { A: { fabrics: ids, units: { for: 'programme' } } } }],
+      blocks: [triangles(4, 'A', 'C') as unknown as ProgrammeFile['blocks'][number]],
+      months: [{ id: 'm1', blocks: [{ block: 'grid-AC', finished: '12', make: 4 }] }],
+      participants: { c: 4 },
+      kits: { kind: 'pre-cut' },
+      shelf: [
+        { fabric: 'light0', length: short },
+        ...['light1', 'light2', 'dark0'].map((fabric) => ({ fabric, length: '320' })),
+      ],
+    });
+    const { most, short } = withinStock(file('8'), 'c');
+    expect(short).toBeUndefined();
+    expect(Object.keys(most)).toEqual(['light0']);
+    const limited = readProgramme({ ...file('8'), colourways: [{ ...file('8').colourways![0]!, scatter: { most } }] });
+    if (!limited.ok) throw new Error('unsound');
+    expect(planStock(limited.programme, { packets: [0] }).every((s) => s.order.length.equals(0))).toBe(true);
+    const used = scatteredOf(limited.programme, only(limited.programme))!
+      .used.get('A')!
+      .map((u) => u.times);
+    expect(used[0]).toBeLessThanOrEqual(most.light0!);
+    expect(Math.abs(used[1]! - used[2]!)).toBeLessThanOrEqual(2);
+    expect(withinStock(file('320'), 'c').most).toEqual({});
   });
 
   it('spreads letters of one value as one, whatever they are called', () => {
