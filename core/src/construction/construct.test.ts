@@ -10,7 +10,6 @@ import {
   constructionContract,
   gridRemedies,
   inchStyle,
-  isLeaf,
   templateDrawing,
   templateSvg,
   type Construction,
@@ -124,8 +123,8 @@ describe('batches', () => {
 });
 
 describe('sections', () => {
-  it('of four like quarters are sewn as sections, not as rows through all of them', () => {
-    const quarter = draw([2, 2], ['A 0,0 1,0 1,1 0,1', 'B 1,0 2,0 2,1 1,1', 'C 0,1 1,1 1,2 0,2', 'A 1,1 2,1 2,2 1,2']);
+  it('of four like quarters are one thing to make four times, each turned on from the one before', () => {
+    const quarter = draw([2, 2], ['A 0,0 2,0 2,1 0,1', 'B 0,1 1,1 1,2 0,2', 'C 1,1 2,1 2,2 1,2']);
     const move = (turns: number, dx: number, dy: number) =>
       turnBlock(quarter, turns).patches.map((p) => ({
         ...p,
@@ -137,9 +136,11 @@ describe('sections', () => {
       patches: [...move(0, 0, 0), ...move(1, 2, 0), ...move(3, 0, 2), ...move(2, 2, 2)],
     };
     const c = construct(b, order(b));
-    expect(isLeaf(c.tree)).toBe(false);
-    const cells = isLeaf(c.tree) ? [] : c.tree.parts.flatMap((part) => (isLeaf(part) ? [] : part.parts));
-    expect(cells.map((cell) => cell.laid.length)).toEqual([4, 4, 4, 4]);
+    const [quarters] = c.units.filter((u) => u.kind.kind === 'quarter-block');
+    expect(quarters).toMatchObject({ make: 4, kind: { plural: 'quarter-blocks' } });
+    expect(quarters!.places.map((place) => place.laid.length)).toEqual([3, 3, 3, 3]);
+    expect(quarters!.places.map((place) => place.seen.eighths).sort()).toEqual([0, 2, 4, 6]);
+    expect(faultsOf(c)).toEqual([]);
   });
 });
 
@@ -242,7 +243,7 @@ describe('as printed', () => {
     const finished = [Exact.of(12), Exact.of(12)] as const;
     const c = construct(b, { finished, make: 1, style: inchStyle });
     expect(c.warnings[0]!.message).toContain('2 2/5');
-    expect(constructionContract(c).units[0]!.finished).toEqual(['2 2/5', '2 2/5']);
+    expect(constructionContract(c).units.find((u) => u.kind === 'patch')!.finished).toEqual(['2 2/5', '2 2/5']);
     expect(c.cuts[0]!.w.equals(ratio(3))).toBe(true);
     // Handbook 2: 10, 12 1/2 or 15; cells of 2 3/8 in a block of 11 7/8 with a coping frame; or sixteenths.
     const remedies = gridRemedies(b, finished, inchStyle);

@@ -10,9 +10,10 @@ import { leaves, seamTree, type Leaf, type Tree } from './seam-tree';
 import type { SewingStyle } from './style';
 import { unitLook } from './unit-look';
 import { unitName } from './unit-name';
+import { isBlockPart } from './units/block-part';
 import { chooseMethod, unitKind, type Choice } from './units';
 import {
-  lieInBlock,
+  lieToMake,
   liesOnPoint,
   type Method,
   type Reason,
@@ -163,10 +164,12 @@ export function construct(block: Block, order: Order): Construction {
 
 function unitKey(seen: Seen, directional: ReadonlySet<string>): string {
   const { kind, w, h, picture } = seen;
-  const { mirrored, eighths } = lieInBlock(seen);
+  const { mirrored, eighths } = lieToMake(seen);
   // The grain of a loose piece depends on how it lies; so does what a directional print asks of an oblong piece.
   const grain = (kind === 'triangle' || kind === 'template') && liesOnPoint(seen);
-  const lies = !w.equals(h) && picture.patches.some((p) => directional.has(p.role)) ? eighths % 4 : 0;
+  const upright = picture.patches.some((p) => directional.has(p.role));
+  // What is sewn from several pieces of such a print cannot be turned into another place.
+  const lies = !upright ? 0 : isBlockPart(kind) ? eighths : w.equals(h) ? 0 : eighths % 4;
   return `${mirrored ? 'mirrored ' : ''}${kind} ${grain} ${lies} ${w} ${h} ${pictureText(picture)}`;
 }
 
@@ -174,7 +177,7 @@ function newPlan(seen: Seen, { tick }: Cloth, style: SewingStyle): UnitPlan {
   const name = unitName(seen, tick);
   const { method, refused } = chooseMethod(seen, name, style);
   const { roles, w, h } = seen;
-  const { mirrored } = lieInBlock(seen);
+  const { mirrored } = lieToMake(seen);
   const recipe: Recipe = { yields: 1, pieces: [], steps: [], look: [], tools: [] };
   const counts = { make: 0, given: 0, pooled: false, perBlock: 0, batches: 0, yields: 1, extra: 0, extraMirrored: 0 };
   return {

@@ -7,6 +7,7 @@ import { neighbourPressing } from './pressing/neighbours';
 import type { Tree } from './seam-tree';
 import { sectionsOf } from './sections';
 import { unfinishedSize } from './sizes';
+import { isBlockPart } from './units/block-part';
 import { slipsOf } from './slips';
 
 /** The construction as plain JSON data in the document's unit. */
@@ -51,7 +52,8 @@ export function constructionContract(c: Construction) {
     unfinished: pair(...c.unfinished),
     units: c.units.map((u) => ({
       label: u.label,
-      kind: u.kind.kind,
+      // A part that the block has several times is sewn from smaller ones, whatever it is called.
+      ...(isBlockPart(u.kind.kind) ? { kind: 'pieced', part: u.kind.kind } : { kind: u.kind.kind }),
       method: u.method.name,
       finished: pair(u.w, u.h),
       unfinished: pair(u.w.plus(twoSeams), u.h.plus(twoSeams)),

@@ -13,7 +13,7 @@ export { sectionsOf, type Section } from './sections';
 export { templateDrawing, templateSvg, type TemplateDrawing } from './template-svg';
 export { seamsAcross } from './seams-across';
 export { unfinishedSize } from './sizes';
-export { isHanded, leftOverUnits, unitLook } from './unit-look';
+export { leftOverUnits, unitLook } from './unit-look';
 export { unitMeasure, type UnitMeasure } from './unit-measure';
 export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';
 export { isLeaf, leaves, outermost, seamTree, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
@@ -21,6 +21,8 @@ export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from
 export { unitKind, unitKinds } from './units';
 export {
   PER_SQUARE,
+  stepsInOrder,
+  isHanded,
   lieInBlock,
   liesOnPoint,
   type Method,

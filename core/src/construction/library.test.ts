@@ -2,7 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { library, mirrorBlock, readBlock, tilingFaults, turnBlock, type Block } from '../block';
 import { faultsOf } from '../../tests/sewing-room';
 import { Exact } from '../measure';
-import { construct, constructionContract, inchStyle, otherReadings, slipsOf, type Construction } from './index';
+import {
+  construct,
+  constructionContract,
+  inchStyle,
+  isLeaf,
+  otherReadings,
+  slipsOf,
+  type Construction,
+  type Tree,
+} from './index';
+import { pictureOf, pictureText, straightened } from './picture';
+import { fillsItsBox } from './recognise';
 
 const blocks = library.map((file): [string, Block] => [file.name, readBlock(file, '').block]);
 const make = (b: Block, more = {}) =>
@@ -21,6 +32,26 @@ describe.each(blocks)('%s', (_, b) => {
     expect(c.pressing.nested).toBe(c.pressing.crossings);
     for (const lie of [turnBlock(b, 1), turnBlock(b, 2), turnBlock(b, 3), mirrorBlock(b)])
       expect(summary(make(lie))).toEqual(summary(c));
+  });
+
+  it('has no rectangle that is told twice: what comes again, turned or in a mirror, is one thing to make', () => {
+    const c = make(b);
+    const told = new Map<string, number>();
+    const look = (laid: Parameters<typeof pictureOf>[0]) => {
+      const picture = pictureOf(laid);
+      const all = [false, true].flatMap((m) => [0, 1, 2, 3].map((q) => pictureText(straightened(picture, q, m))));
+      return `${c.cloth.tick} ${all.sort()[0]!}`;
+    };
+    const visit = (node: Tree, root: boolean): void => {
+      if (isLeaf(node)) return;
+      // Rows of one unit are sewn together at the end, each pressed as it nests.
+      const one = new Set(node.parts.map((part) => (isLeaf(part) ? c.unitOf.get(part) : part))).size === 1;
+      if (!root && !one && fillsItsBox(pictureOf(node.laid))) told.set(look(node.laid), (told.get(look(node.laid)) ?? 0) + 1);
+      node.parts.forEach((part) => visit(part, false));
+    };
+    visit(c.tree, true);
+    for (const unit of c.units) if (unit.places[0]!.inside) visit(unit.places[0]!.inside, true);
+    expect([...told].filter(([, n]) => n > 1)).toEqual([]);
   });
 
   it('can be sewn in every other reading that is offered, and back again', () => {

@@ -6,9 +6,10 @@ import type { Block } from '../block';
 import type { Exact } from '../measure';
 import { asTemplate, asUnit, fillsItsBox, recognise } from './recognise';
 import { oddSplit } from './odd-seams';
-import { clothOf, isConvex, pictureOf, pictureText, straightened, type Cloth, type Lie, type Laid } from './picture';
+import { clothOf, extent, isConvex, pictureOf, pictureText, straightened, type Cloth, type Lie, type Laid } from './picture';
 import { asParts, asWhole } from './readings';
 import type { SewingStyle } from './style';
+import { blockPartKind } from './units/block-part';
 import { likeCells, ranking, splitsOf, type Split } from './splits';
 import { lieInBlock, type Seen } from './units/unit-kind';
 
@@ -49,7 +50,9 @@ export function seamTree(block: Block, cell: readonly [Exact, Exact], readings: 
   let plan = plans.get(key);
   if (!plan) {
     const cloth = clothOf(block, cell);
-    plan = { cloth, tree: takeApart(cloth.patches, cloth.tick, { readings, known: true, whole: true }) };
+    const [, , w, h] = extent(cloth.patches);
+    const way: Way = { readings, known: true, whole: true, block: [w, h] };
+    plan = { cloth, tree: sharedParts(takeApart(cloth.patches, cloth.tick, way), cloth.tick, { ...way, whole: false }) };
     // Somebody who drags a size comes by very many.
     if (plans.size >= MOST_KNOWN) plans.clear();
     plans.set(key, plan);
@@ -75,6 +78,8 @@ interface Way {
   convex?: boolean;
   /** The coordinates are those of a unit that lies so in the block. */
   outer?: Lie;
+  /** Width and height of the block, in ticks; undefined where parts that come again are not looked for. */
+  block?: readonly [number, number];
 }
 
 function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
@@ -98,6 +103,106 @@ function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
   if (!offTheGrid || !way.known || way.whole || !fillsItsBox(pictureOf(laid))) return branch;
   const unit = within(asUnit('pieced', laid, tick), way);
   return { laid, seen: unit, inside: insideUnit(unit, below) };
+}
+
+/**
+ * The tree with every rectangle that comes again, but for a turn or in a mirror, as a unit of its own: the largest first, and in what is left of
+ * the smaller ones. What is made of several blocks' worth of patches is one thing to make, to press and to measure (handbook 8).
+ */
+function sharedParts<T extends Tree>(tree: T, tick: Exact, way: Way): T {
+  if (isLeaf(tree) || !way.block) return tree;
+  const count = new Map<string, number>();
+  const keys = new Map<Branch, string>();
+  const mirrored = new Map<string, boolean>();
+  gather(tree);
+  return { ...tree, parts: tree.parts.map((part, i) => share(part, i)) };
+
+  function gather(branch: Branch): void {
+    for (const part of branch.parts) {
+      if (isLeaf(part)) continue;
+      if (fillsItsBox(pictureOf(part.laid))) {
+        const key = sameness(part.laid);
+        keys.set(part, key);
+        count.set(key, (count.get(key) ?? 0) + 1);
+      }
+      gather(part);
+    }
+  }
+
+  /** `at`: its place among the parts beside it. */
+  function share(part: Tree, at: number): Tree {
+    if (isLeaf(part)) return part;
+    const key = keys.get(part);
+    const times = key === undefined ? 1 : count.get(key)!;
+    // A half or a row of squares that are all alike is told by its squares.
+    if (times < 2 || ofLikeSquares(part, times)) return { ...part, parts: part.parts.map((p, i) => share(p, at + i)) };
+    const [, , w, h] = extent(part.laid);
+    const kind = blockPartKind([w, h], way.block!, part.parts.length === 2 && part.parts.every(isLeaf));
+    // Its patches as they are sewn, which another reading may have merged or cut.
+    const laid = sewnLaid(part);
+    const drawn = asUnit(kind, laid, tick);
+    const made = level(onlyMirrored(key!, kind) ? asItLies(drawn) : drawn);
+    const seen = within(turnedEvenly(made, at, times === 4 ? cornerOf(part) : undefined), way);
+    return { laid, seen, inside: sharedParts(insideUnit(seen, way), seen.tick, { ...way, outer: lieInBlock(seen) }) };
+  }
+
+  /** What the block has in a mirror only is made as it lies there. */
+  function onlyMirrored(key: string, kind: string): boolean {
+    const known = mirrored.get(key);
+    if (known !== undefined) return known;
+    const like = [...keys].filter(([, k]) => k === key);
+    const all = like.every(([part]) => asUnit(kind, sewnLaid(part), tick).mirrored);
+    mirrored.set(key, all);
+    return all;
+  }
+
+  /** Which quarter of the whole it is, clockwise from the top left; undefined for what is none. */
+  function cornerOf({ laid }: Branch): number | undefined {
+    const [bx, by, bw, bh] = extent(tree.laid);
+    const [x, y, w, h] = extent(laid);
+    if (w * 2 !== bw || h * 2 !== bh) return undefined;
+    return [0, 1, 3, 2][(y > by ? 2 : 0) + (x > bx ? 1 : 0)];
+  }
+
+  /** Whether it is a strip of squares that are all alike, and come as often as that asks. */
+  function ofLikeSquares({ laid, parts }: Branch, times: number): boolean {
+    const [first] = parts;
+    const [, , w, h] = extent(laid);
+    if (Math.max(w, h) !== Math.min(w, h) * parts.length) return false;
+    const key = first && !isLeaf(first) ? keys.get(first) : undefined;
+    return (
+      key !== undefined && count.get(key)! >= times * parts.length && parts.every((p) => !isLeaf(p) && keys.get(p) === key)
+    );
+  }
+}
+
+/** The patches of a part as its units show them. */
+const sewnLaid = (part: Tree): Laid[] => outermost(part).flatMap((leaf) => [...leaf.laid]);
+
+/** With its long side across, as a row is looked at. */
+function level(seen: Seen): Seen {
+  if (seen.picture.w >= seen.picture.h) return seen;
+  // What was turned on by a quarter before is turned by one less, or seen in a mirror by one more.
+  const eighths = (seen.eighths + (seen.mirrored ? 2 : 6)) % 8;
+  return { ...seen, eighths, picture: straightened(seen.picture, 3, false), w: seen.h, h: seen.w };
+}
+
+/** A mirrored unit as one that is not, of the mirrored picture. */
+const asItLies = (seen: Seen): Seen => ({
+  ...seen,
+  mirrored: false,
+  picture: straightened(seen.picture, 0, true),
+});
+
+/**
+ * A part that looks the same upside down may lie either way; pressed alike, neighbours nest when every second one is upside down, and four quarters
+ * when each is turned on from the one before, going round. `at` is its place among the parts beside it, `corner` that among four, clockwise.
+ */
+function turnedEvenly(seen: Seen, at: number, corner: number | undefined): Seen {
+  const same = pictureText(straightened(seen.picture, 2, false)) === pictureText(seen.picture);
+  if (!same) return seen;
+  const over = corner === undefined ? at % 2 === 1 : ((seen.eighths >> 1) - corner + 4) % 4 > 1;
+  return over ? { ...seen, eighths: (seen.eighths + 4) % 8 } : seen;
 }
 
 /** The seams of a unit that is sewn from others, in the unit's own straightened picture: the same for all of its places. */

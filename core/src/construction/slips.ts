@@ -7,11 +7,13 @@ import type { Construction, UnitPlan } from './construct';
 import { partDrawing } from './drawing';
 import { touching } from './odd-seams';
 import { extent, pictureOf, pictureText, straightened, type Laid, type Picture } from './picture';
-import { isLeaf, outermost } from './seam-tree';
+import { isLeaf, leaves as leavesOf } from './seam-tree';
 
 export interface Slip {
-  /** 'One U1 is turned by a half turn' */
+  /** 'One U1 is upside down' */
   text: string;
+  /** What the right block shows there and the wrong one does not, in every corner, or around the middle: the fabric's letter. */
+  look?: { where: 'corners' | 'middle'; role: string };
   unit?: UnitPlan;
   /** The wrong block. */
   drawing: Drawing;
@@ -21,7 +23,7 @@ export interface Slip {
   plausible: number;
 }
 
-const TURNS = ['', 'a quarter turn', 'a half turn', 'three quarter turns'];
+const TURNS = ['', 'given a quarter turn clockwise', 'upside down', 'given a quarter turn anticlockwise'];
 
 /** A construction never changes: its slips are looked for once. */
 const known = new WeakMap<Construction, Slip[]>();
@@ -45,6 +47,7 @@ function allSlips(c: Construction): Slip[] {
     const tick = c.cloth.tick.toNumber();
     slips.push({
       text,
+      ...lookFor(right, wrong),
       unit,
       drawing: partDrawing(wrong, c.cloth.tick),
       at: places.map((laid) => extent(laid).map((n) => n * tick) as [number, number, number, number]),
@@ -68,11 +71,16 @@ interface Candidate {
 
 function candidates(c: Construction): Candidate[] {
   const found: Candidate[] = [];
-  const leaves = outermost(c.tree).filter((leaf) => leaf.laid.length > 1);
+  // Units inside others are mistaken as easily: each by its patches as they lie in the block.
+  const leaves = leavesOf(c.tree).flatMap((leaf): { unit: UnitPlan; laid: Laid[] }[] => {
+    const own = new Set(leaf.laid.flatMap((p) => p.of));
+    const laid = c.cloth.patches.filter((p) => p.of.some((i) => own.has(i)));
+    return laid.length > 1 ? [{ unit: c.unitOf.get(leaf)!, laid }] : [];
+  });
   const places = Math.max(1, Math.floor(TRIED / c.block.patches.length));
-  const units = [...new Set(leaves.map((leaf) => c.unitOf.get(leaf)!))];
+  const units = [...new Set(leaves.map((leaf) => leaf.unit))];
   for (const unit of units.slice(0, Math.max(1, Math.floor((4 * TRIED) / c.block.patches.length)))) {
-    const own = leaves.filter((leaf) => c.unitOf.get(leaf) === unit);
+    const own = leaves.filter((leaf) => leaf.unit === unit);
     const name = unit.label;
     for (const { said, change } of changes(unit)) {
       if (own.length > 1) {
@@ -101,12 +109,24 @@ function candidates(c: Construction): Candidate[] {
 const ORDINAL = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
 /** What can go wrong with a unit: turns that fit its place, its mirror image where hands matter, two fabrics swapped. */
-function changes({ seen }: UnitPlan): { said: string; change: (p: Picture) => Picture }[] {
+function changes({ seen, recipe, twin }: UnitPlan): { said: string; change: (p: Picture) => Picture }[] {
   const turns = seen.picture.w === seen.picture.h ? [1, 2, 3] : [2];
   const roles = [...new Set(seen.roles)];
-  const swaps = roles.flatMap((a, i) => roles.slice(i + 1).map((b) => [a, b] as const));
+  // Only pieces of one size can take each other's place.
+  const pieces = recipe.pieces.length > 0 ? recipe.pieces : (twin?.recipe.pieces ?? []);
+  const sizes = (role: string) =>
+    pieces
+      .flatMap((p) => (p.role === role ? [`${p.w} ${p.h} ${p.sub} ${p.template ? 'template' : ''}`] : []))
+      .sort()
+      .join();
+  const swaps = roles.flatMap((a, i) =>
+    roles
+      .slice(i + 1)
+      .filter((b) => sizes(a) !== '' && sizes(a) === sizes(b))
+      .map((b) => [a, b] as const),
+  );
   const all = [
-    ...turns.map((n) => ({ said: `turned by ${TURNS[n]}`, change: (p: Picture) => straightened(p, 4 - n, false) })),
+    ...turns.map((n) => ({ said: TURNS[n]!, change: (p: Picture) => straightened(p, 4 - n, false) })),
     { said: 'mirrored', change: (p: Picture) => straightened(p, 0, true) },
     ...swaps.map(([a, b]) => ({
       said: `sewn with ${a} and ${b} swapped`,
@@ -122,6 +142,28 @@ function changes({ seen }: UnitPlan): { said: string; change: (p: Picture) => Pi
     const text = pictureText(change(seen.picture));
     return !looks.has(text) && looks.add(text);
   });
+}
+
+/** Where a look tells them apart: all four corners, or what meets in the middle, of one fabric in the right block alone. */
+function lookFor(right: readonly Laid[], wrong: readonly Laid[]): Pick<Slip, 'look'> {
+  const [x, y, w, h] = extent(right);
+  const at = (laid: readonly Laid[], px: number, py: number) =>
+    laid.filter((p) => p.points.some((q) => q[0] === px && q[1] === py)).map((p) => p.role);
+  const corners = [
+    [x, y],
+    [x + w, y],
+    [x, y + h],
+    [x + w, y + h],
+  ] as const;
+  const only = (roles: readonly string[]) => (new Set(roles).size === 1 ? roles[0] : undefined);
+  const cornersOf = (laid: readonly Laid[]) => corners.flatMap(([px, py]) => at(laid, px, py));
+  const corner = only(cornersOf(right));
+  if (corner && cornersOf(wrong).some((role) => role !== corner)) return { look: { where: 'corners', role: corner } };
+  const middleOf = (laid: readonly Laid[]) => at(laid, x + w / 2, y + h / 2);
+  const middle = only(middleOf(right));
+  if (middle && middleOf(right).length > 1 && middleOf(wrong).some((role) => role !== middle))
+    return { look: { where: 'middle', role: middle } };
+  return {};
 }
 
 /** All patches with those of one part laid otherwise in the same box. */

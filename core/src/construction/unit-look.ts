@@ -1,16 +1,10 @@
 /** What makes units of different blocks the same: kind, method, fabrics and size; however they lie, and on whatever grid they are drawn. */
 import type { Construction, UnitPlan } from './construct';
-import { pictureText, straightened } from './picture';
+import { pictureText } from './picture';
 
 /** A name that two units share exactly when one can take the other's place. */
 export function unitLook({ kind, method, seen, w, h, mirrored }: UnitPlan, asMirrored = mirrored): string {
   return [asMirrored ? 'mirrored' : '', kind.kind, method.name, w, h, pictureText(seen.picture)].join(' ');
-}
-
-/** Whether a unit and its mirror image are two different things, however they are turned. */
-export function isHanded({ seen: { picture } }: UnitPlan): boolean {
-  const text = pictureText(picture);
-  return [0, 1, 2, 3].every((quarters) => pictureText(straightened(picture, quarters, true)) !== text);
 }
 
 /** What a construction leaves over, by look. Plain patches and what lies inside another unit are cut as needed, never left. */

@@ -138,7 +138,7 @@ export function unitGroups<C extends CopyOf>(
     for (const { unit, patches } of units.get(entry)!) {
       if ([...patches.keys()].some((patch) => named(copy, patch))) continue;
       const { sides, sideOf, alike, scope } = sidesOf(unit, colourway);
-      const mirrored = isHanded(unit) && unit.mirrored !== copy.mirrored;
+      const mirrored = isHanded(unit.seen.picture) && unit.mirrored !== copy.mirrored;
       const both = batchOf(unit, entry.style, 1).mirrored !== undefined;
       const look = unitLook(
         withLetters(unit, (role) => sides[sideOf.get(role) ?? -1]?.name ?? role),

@@ -1,8 +1,9 @@
 /** One block of a sheet as paper: make the units, lay out, join, press, check, and the likely slips. */
-import { slipsOf, type Construction } from '../construction';
+import { slipsOf, type Construction, type Slip } from '../construction';
 import type { Colourway } from '../programme';
+import type { JoinStep } from './joining';
 import type { MonthSheet, SheetBlock } from './month-sheet';
-import { pressUnit, type SheetUnit } from './sheet-unit';
+import { fabricWord, pressUnit, type SheetUnit } from './sheet-unit';
 import type { Beside, PaperPicture, PaperPiece, Words } from './paper';
 import { drawn, partSewn, partsApart, type Colours } from './pictures';
 import { sewingWalk, toleranceText, type WalkStep } from './walk';
@@ -12,6 +13,7 @@ interface Context {
   sheet: MonthSheet;
   block: SheetBlock;
   c: Construction;
+  colourway: Colourway;
   walk: ReadonlyMap<string, WalkStep>;
   colours: Colours;
   wishes: SheetWishes;
@@ -54,7 +56,7 @@ export function blockPaper({
   const walk = new Map(
     sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)).map((step) => [step.name, step]),
   );
-  const context = { sheet, block, c, walk, colours, wishes, several: sheet.blocks.length > 1 };
+  const context = { sheet, block, c, colourway, walk, colours, wishes, several: sheet.blocks.length > 1 };
   return { units: unitPieces(context), layout: layoutPieces(context), join: joinPieces(context), check: checkPieces(context) };
 }
 
@@ -72,16 +74,18 @@ function unitPieces({ block, walk, colours, wishes, several }: Context): PaperPi
     heading,
     ...units.map((unit): PaperPiece => {
       const step = walk.get(unit.label);
+      const own = block.joins.filter((join) => join.unit === unit.label);
       const sewn = step ? partSewn(step, colours, 1.05) : drawn(unit.drawing, { wide: 1, label: unit.title, colours });
       const few = step && step.apart.parts.length > 1 && step.apart.parts.length < 10;
       const pictures = few ? [partsApart(step, colours, 1.25), sewn] : [sewn];
-      return { kind: 'beside', pictures: pictures.map(lowered), pieces: unitWords(unit, block.make) };
+      return { kind: 'beside', pictures: pictures.map(lowered), pieces: unitWords(unit, block.make, own) };
     }),
   ];
 }
 
-function unitWords(unit: SheetUnit, blocks: number): PaperPiece[] {
+function unitWords(unit: SheetUnit, blocks: number, joins: readonly JoinStep[]): PaperPiece[] {
   if (unit.pool) return takenWords(unit, unit.pool, blocks);
+  if (joins.length > 0) return partWords(unit, joins);
   const many = (n: number) => (n === 1 ? 'one' : String(n));
   const left =
     unit.given > 0
@@ -106,9 +110,30 @@ function unitWords(unit: SheetUnit, blocks: number): PaperPiece[] {
     },
     { kind: 'text', text: `${left}${from}` },
     ...(unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution } as const] : []),
-    { kind: 'list', ordered: true, items: [...unit.steps, ...(unit.press ? [unit.press] : [])] },
+    { kind: 'list', ordered: true, items: unit.steps },
     measure(unit),
     ...(unit.over ? [{ kind: 'text', text: unit.over } as const] : []),
+  ];
+}
+
+/** A unit that is sewn from others: each seam or row of seams a step, with a size to measure before the next. */
+function partWords(unit: SheetUnit, joins: readonly JoinStep[]): PaperPiece[] {
+  const alike = unit.make > 1 ? ', all alike' : '';
+  const last = joins.length - 1;
+  const steps = joins.map((join, i) => {
+    const part = i < last ? ` Measure ${join.size.join(' by ')}.` : '';
+    return `${join.text} ${join.press}${part}`;
+  });
+  return [
+    {
+      kind: 'heading',
+      level: 3,
+      text: `${unit.label}: make ${unit.make} ${unit.mirrorOf ? 'mirrored ' : ''}${unit.title}${alike}`,
+    },
+    { kind: 'text', text: `Each takes ${unit.from}.` },
+    ...(unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution } as const] : []),
+    { kind: 'list', ordered: true, items: [...steps, ...unit.steps] },
+    measure(unit),
   ];
 }
 
@@ -190,13 +215,20 @@ function layoutPicture({ block, colours, several }: Context, wide: number): Pape
 function layoutPieces(context: Context): PaperPiece[] {
   const { block, several, wishes } = context;
   const sewn = block.units.length > 0;
-  const plain = block.plain.map(({ label, cut, make, pool }): PaperPiece => ({
-    kind: 'text',
-    text: [
-      { bold: label },
-      ` is ${make === 1 ? 'one plain patch' : `${make} plain patches`}, ${pool ? `any of pool ${pool.name}` : cut}.`,
-    ],
-  }));
+  // A plain patch is called by its cut; out of a pool it has none.
+  const plain = block.plain.flatMap(({ label, make, pool }): PaperPiece[] =>
+    pool
+      ? [
+          {
+            kind: 'text',
+            text: [
+              { bold: label },
+              ` is ${make === 1 ? 'one plain patch' : `${make} plain patches`}, any of pool ${pool.name}.`,
+            ],
+          },
+        ]
+      : [],
+  );
   const pooled = block.units.some((u) => u.pool) || block.plain.some((p) => p.pool);
   return [
     { kind: 'heading', level: 2, text: several ? `Lay out ${block.name}` : 'Lay out' },
@@ -206,7 +238,7 @@ function layoutPieces(context: Context): PaperPiece[] {
       pieces: [
         {
           kind: 'text',
-          text: `Lay all pieces out as in the picture before you sew any of them together${block.make > 1 ? ', one block at a time' : ''}.`,
+          text: `Lay everything out as in the picture before you sew any of it together${block.make > 1 ? ', one block at a time' : ''}.`,
         },
         ...(sewn && wishes.level !== 'versed'
           ? [
@@ -231,23 +263,44 @@ function layoutPieces(context: Context): PaperPiece[] {
   ];
 }
 
+/** 'is every outside corner Frosted Pane'; '' where no fabric tells. */
+function lookWords({ look }: Slip, colourway: Colourway): string {
+  if (!look) return '';
+  const fabric = fabricWord(colourway, look.role);
+  return look.where === 'corners' ? `is every outside corner ${fabric}` : `does ${fabric} meet in the middle`;
+}
+
+/** The slip, and what to look for. */
+function slipWords(slip: Slip, colourway: Colourway): string {
+  const what = `Wrong: ${slip.text[0]!.toLowerCase()}${slip.text.slice(1)}`;
+  if (!slip.look) return what;
+  const fabric = fabricWord(colourway, slip.look.role);
+  return slip.look.where === 'corners'
+    ? `${what}. Every outside corner must be ${fabric}`
+    : `${what}. ${fabric[0]!.toUpperCase()}${fabric.slice(1)} must meet in the middle`;
+}
+
 /** A question that the likeliest slip of this block would answer wrongly. */
-function checkQuestion({ c }: Context): Words {
+function checkQuestion({ c, colourway }: Context): Words {
   const [slip] = slipsOf(c, 1);
   if (!slip) return [{ bold: 'Check: ' }, 'does every patch lie as in the picture? Read it row by row.'];
+  const look = lookWords(slip, colourway);
+  if (look) return [{ bold: 'Check: ' }, `${look}?`];
   const what = slip.text[0]!.toLowerCase() + slip.text.slice(1);
   return [{ bold: 'Check: ' }, `this block is easily mistaken when ${what}. Is yours as in the picture?`];
 }
 
 function joinPieces({ block, walk, colours, several, wishes }: Context): PaperPiece[] {
-  if (block.joins.length === 0) return [];
+  // What belongs to a unit was told with it.
+  const joins = block.joins.filter((join) => join.unit === undefined);
+  if (joins.length === 0) return [];
   const intro = `Set each seam with the iron before you press it to its side. Keep the rows joined by their chain threads, so that none can be flipped. ${block.nesting}`;
   return [
     { kind: 'heading', level: 2, text: several ? `Join and press ${block.name}` : 'Join and press' },
     ...(wishes.level === 'versed'
       ? [{ kind: 'text', text: block.nesting } as const]
       : [{ kind: 'text', text: intro } as const]),
-    { kind: 'steps', steps: block.joins.map(joinStep) },
+    { kind: 'steps', steps: joins.map(joinStep) },
   ];
 
   function joinStep(join: SheetBlock['joins'][number]): Beside {
@@ -265,7 +318,7 @@ function joinPieces({ block, walk, colours, several, wishes }: Context): PaperPi
   }
 }
 
-function checkPieces({ block, sheet, several, c, colours, wishes }: Context): PaperPiece[] {
+function checkPieces({ block, sheet, several, c, colours, colourway, wishes }: Context): PaperPiece[] {
   const slips = wishes.level === 'versed' ? [] : slipsOf(c, 3);
   const right = drawn(block.drawing, { wide: 1.35, label: `${block.name}, right`, colours });
   return [
@@ -291,7 +344,7 @@ function checkPieces({ block, sheet, several, c, colours, wishes }: Context): Pa
                 const wrong = drawn(slip.drawing, { wide: 1.35, label: `Wrong: ${slip.text}`, colours });
                 return {
                   ...wrong,
-                  caption: `Wrong: ${slip.text[0]!.toLowerCase()}${slip.text.slice(1)}`,
+                  caption: slipWords(slip, colourway),
                   shapes: [...wrong.shapes, ...slip.at.map(frame)],
                 };
               }),

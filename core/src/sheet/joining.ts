@@ -11,6 +11,7 @@ import {
   type Tree,
 } from '../construction';
 import { Exact, checkpoint, formatLength, listed } from '../measure';
+import { pieceName } from './piece-name';
 
 export interface JoinStep {
   /** 'Row 1', 'Section 2', 'U5', 'The block' */
@@ -23,6 +24,8 @@ export interface JoinStep {
   drawing: Drawing;
   /** The part of the seam tree that it finishes; the first of them where several are alike. */
   branch: Branch;
+  /** The unit that it is a step of, 'U3'; undefined for what joins the block. */
+  unit?: string;
   /** All parts that are sewn and pressed like this one, as they lie in the block: chain-sewn together. */
   alike: Branch[];
 }
@@ -44,9 +47,9 @@ export function joinSteps(c: Construction): JoinStep[] {
 
   function insideUnit(branch: Branch, label: string): void {
     branch.parts.forEach((part, i) => {
-      if (!isLeaf(part)) insideUnit(part, `${label}, part ${i + 1}`);
+      if (!isLeaf(part)) insideUnit(part, `${label}, ${partWord(branch, i)}`);
     });
-    step(branch, label);
+    step(branch, label).unit = label.split(',')[0]!;
   }
 
   function visit(branch: Branch, depth: number, parent: Branch['seam']): void {
@@ -66,10 +69,12 @@ export function joinSteps(c: Construction): JoinStep[] {
     names.set(branch, name);
     const { w, h } = unfinishedSize(branch.laid, c.cloth.tick, Exact.of(c.style.seam));
     const size = (x: Exact) => checkpoint(x, c.style.rounding, c.style.unit);
+    const parts = branch.parts.map(partName);
+    const ways = c.pressing.ways.get(branch) ?? [];
     const made: JoinStep = {
       name,
-      text: howToSew(branch, branch.parts.map(partName), seam),
-      press: pressSentence(c.pressing.ways.get(branch) ?? [], branch.seam),
+      text: howToSew(branch, parts, seam),
+      press: pressTowards(ways, branch.seam, parts) ?? pressSentence(ways, branch.seam),
       size: [size(w), size(h)],
       drawing: partDrawing(branch.laid, c.cloth.tick),
       branch,
@@ -80,12 +85,19 @@ export function joinSteps(c: Construction): JoinStep[] {
   }
 
   function partName(part: Tree): string {
-    if (!isLeaf(part)) return lowered(names.get(part)!);
-    const unit = c.unitOf.get(part)!;
-    if (unit.label) return unit.label;
-    if (unit.pooled) return `a ${unit.roles[0]} triangle from the pool`;
-    return `a triangle of ${c.cuts.find((cut) => cut.serves.includes(unit))!.label}`;
+    // Within a unit 'the left half' is enough.
+    if (!isLeaf(part)) return lowered(names.get(part)!.replace(/^U\d+, (.*, )?/, 'the '));
+    return pieceName(c.unitOf.get(part)!, c);
   }
+}
+
+/** What a part of a unit is called beside the others: 'left half', 'middle row', 'second part'. */
+function partWord({ seam, parts }: Branch, at: number): string {
+  const straight = seam === 'h' || seam === 'v';
+  const ends = seam === 'h' ? (['top', 'bottom'] as const) : (['left', 'right'] as const);
+  if (!straight || parts.length > 3) return `part ${at + 1}`;
+  const where = at === 0 ? ends[0] : at === parts.length - 1 ? ends[1] : 'middle';
+  return `${where} ${parts.length === 2 ? 'half' : seam === 'h' ? 'row' : 'column'}`;
 }
 
 /** The same for parts that look alike as they lie, and are pressed alike throughout. */
@@ -133,6 +145,20 @@ const TOWARDS: Record<Press, string> = {
   'down right': 'to the lower right',
   open: 'open',
 };
+
+/** Pressing by the part that the seams go to, where that can be said in a word. */
+function pressTowards(ways: readonly Press[], seam: Branch['seam'], parts: readonly string[]): string | undefined {
+  if (seam !== 'h' && seam !== 'v') return undefined;
+  const back = (way: Press | undefined) => way === 'up' || way === 'left';
+  const on = (way: Press | undefined) => way === 'down' || way === 'right';
+  const [first, second] = ways;
+  if (parts.length === 2 && parts[0] !== parts[1] && (back(first) || on(first)))
+    return `Press towards ${back(first) ? parts[0] : parts[1]}.`;
+  if (parts.length !== 3 || parts[1] === parts[0] || parts[1] === parts[2]) return undefined;
+  if (on(first) && back(second)) return `Press both seams towards ${parts[1]}.`;
+  if (back(first) && on(second)) return `Press both seams away from ${parts[1]}.`;
+  return undefined;
+}
 
 /** How the seams of one join are pressed, in their order. */
 export function pressSentence(ways: Press[], seam: Branch['seam']): string {

@@ -3,7 +3,7 @@
  * head count's one kit; nothing is typed. Rendered as a page and on paper.
  */
 import { blockDrawing, type Block, type Drawing } from '../block';
-import { extent, isLeaf, outermost, type Construction, type Cut, type Tree, type UnitPlan } from '../construction';
+import { extent, isLeaf, leaves, outermost, type Construction, type Cut, type Tree, type UnitPlan } from '../construction';
 import { formatLength, rulerWords, listed, type Exact, type Rational } from '../measure';
 import {
   blocksAsCast,
@@ -31,6 +31,7 @@ import { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amo
 import { joinSteps, type JoinStep } from './joining';
 import { roundStripsOf, type RoundStrips } from './round-strips';
 import { sheetPools, type SheetPool } from './sheet-pool';
+import { pieceName } from './piece-name';
 import { isPlain, measured, sheetUnit, type SheetUnit } from './sheet-unit';
 import { whyCut, type Why } from './why';
 
@@ -170,6 +171,7 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
         .sort((a, b) => b.cut.w.mul(b.cut.h).compare(a.cut.w.mul(a.cut.h)))
         .map(({ cut, c, key, number }): SheetCut => ({
           ...sheetCut(cut, c, key),
+          for: usesOf(cut, c),
           ...{ number, piece: `${month.id}:${key}:${cut.label}` },
         }))
         .concat(
@@ -243,6 +245,20 @@ function thenCut({ sub, template, reversed }: Cut): string {
   return { none: '', once: 'then once, corner to corner', twice: 'then twice, corner to corner' }[sub];
 }
 
+/** The units that a cut is for; a plain patch goes into the units that it is sewn into, or straight into the block. */
+function usesOf(cut: Cut, c: Construction): string[] {
+  return cut.for.flatMap((label) => {
+    const unit = c.units.find((u) => u.label === label)!;
+    if (!isPlain(unit) || unit.places[0]!.inside) return [label];
+    const around = c.units.filter((u) => {
+      const { inside } = u.places[0]!;
+      return inside && leaves(inside).some((leaf) => c.unitOf.get(leaf) === unit);
+    });
+    const laid = outermost(c.tree).some((leaf) => c.unitOf.get(leaf) === unit);
+    return [...around.map((u) => u.label), ...(laid ? ['the block'] : [])];
+  });
+}
+
 /** A part of the quilt among the month's cuts. */
 function quiltCut(piece: SettingPiece, { unit, house }: Programme): Omit<SheetCut, 'piece'> {
   const [label] = piece.name.split('@') as [string];
@@ -308,7 +324,8 @@ function layoutMarks(c: Construction): SheetBlock['marks'] {
   const scale = c.cloth.tick.toNumber();
   return outermost(c.tree).flatMap((leaf) => {
     const [x, y, w, h] = extent(leaf.laid);
-    const { label } = c.unitOf.get(leaf)!;
+    const unit = c.unitOf.get(leaf)!;
+    const label = unit.label && pieceName(unit, c);
     const turn = (leaf.seen.eighths * Math.PI) / 4;
     const up = [Math.sin(turn), -Math.cos(turn)] as const;
     return label ? [{ label, x: (x + w / 2) * scale, y: (y + h / 2) * scale, up }] : [];

@@ -44,7 +44,7 @@ function sewnPool(pool: SheetPool, colours: Colours, wishes: SheetWishes): Paper
       text: pool.yields === 1 ? `Each takes ${pool.from}.` : `Each batch takes ${pool.from}, and makes ${pool.yields}.`,
     },
     ...(pool.caution ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
-    ...(versed ? [] : [{ kind: 'list', ordered: true, items: [...pool.steps, ...(pool.press ? [pool.press] : [])] } as const]),
+    ...(versed ? [] : [{ kind: 'list', ordered: true, items: pool.steps } as const]),
     {
       kind: 'text',
       tone: 'check',

@@ -1,6 +1,6 @@
 /** Pools of units as a sheet tells them: what is made for them, of which fabrics, and how many each month takes. */
 import type { Drawing } from '../block';
-import { PER_SQUARE, batchOf, unitDrawing, unitMeasure, type Recipe } from '../construction';
+import { PER_SQUARE, batchOf, stepsInOrder, unitDrawing, unitMeasure, type Recipe } from '../construction';
 import { formatLength, listed, toRuler } from '../measure';
 import {
   drawnWith,
@@ -91,7 +91,7 @@ function sheetPool(programme: Programme, colourway: Colourway, month: Month, poo
     from: fromWords(recipe, colourway, programme),
     yields: recipe.yields + (recipe.mirrored ?? 0),
     rows: rowsOf(pool, colourway),
-    steps: [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
+    steps: stepsInOrder(recipe, press),
     press,
     caution: recipe.caution ?? '',
     size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,

@@ -2,6 +2,7 @@
 import type { Drawing } from '../block';
 import {
   outermost,
+  stepsInOrder,
   unitDrawing,
   unitLook,
   unitMeasure,
@@ -14,6 +15,7 @@ import {
 } from '../construction';
 import { checkpoint, listed, type Exact } from '../measure';
 import type { Colourway } from '../programme';
+import { pieceName } from './piece-name';
 
 export interface SheetUnit {
   label: string;
@@ -29,7 +31,9 @@ export interface SheetUnit {
   from: string;
   batches: number;
   yields: number;
+  /** In the order of the hands, the pressing among them. */
   steps: string[];
+  /** The pressing alone. */
   press: string;
   /** Unfinished size and what else to see; '3 1/2', or '6 1/2 by 3 1/2'. */
   size: string;
@@ -58,7 +62,8 @@ function madeFrom(unit: UnitPlan, c: Construction): string[] {
     const parts = outermost(inside).map((leaf) => c.unitOf.get(leaf)!);
     return [...new Set(parts)].map((part) => {
       const n = parts.filter((other) => other === part).length;
-      if (part.label) return n === 1 ? part.label : `${n} ${part.label}`;
+      const name = part.label && pieceName(part, c);
+      if (name) return n === 1 ? name : `${n} ${name}`;
       return `${n} ${looseName(part, c, n)}`;
     });
   }
@@ -97,6 +102,7 @@ export function sheetUnit(
   // Mirror images that come out of the batches of their twins.
   const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
   const size = unitMeasure(unit, c.style);
+  const press = pressUnit(unit, c.pressing.units.get(unit) ?? [], colourway);
   return {
     label,
     title: unit.make === 1 ? kind.title : kind.plural,
@@ -109,8 +115,8 @@ export function sheetUnit(
     from: unit.batches === 0 ? '' : listed(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,
-    steps: shared ? [] : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
-    press: pressUnit(unit, c.pressing.units.get(unit) ?? [], colourway),
+    steps: shared ? (press ? [press] : []) : stepsInOrder(recipe, press),
+    press,
     size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
     square: size.square,
     along: size.what,

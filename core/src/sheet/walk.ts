@@ -8,6 +8,7 @@ import {
   outlineWithSeam,
   partDrawing,
   pressedBands,
+  stepsInOrder,
   unitMeasure,
   type Branch,
   type Construction,
@@ -18,6 +19,7 @@ import {
 } from '../construction';
 import { Exact, checkpoint, type Unit } from '../measure';
 import { joinSteps } from './joining';
+import { pieceName } from './piece-name';
 
 /** A part before it is sewn to the others. */
 export interface LoosePart {
@@ -42,8 +44,9 @@ export interface Arrow {
 export interface WalkStep {
   name: string;
   title: string;
-  /** What to do, in order. */
+  /** What to do, in the order of the hands, the pressing among them. */
   lines: string[];
+  /** The pressing alone. */
   press: string;
   /** Unfinished size to measure. */
   size: string;
@@ -75,6 +78,7 @@ export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => strin
       lines: [
         ...(join.alike.length > 1 ? [`Make all ${join.alike.length} alike, one after the other.`] : []),
         join.text,
+        ...(join.press ? [join.press] : []),
         ...(own?.recipe.steps ?? []),
       ],
       press: join.press,
@@ -101,7 +105,8 @@ export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => strin
   return [...units, ...joins];
 
   function labelOf(part: Tree): string {
-    return isLeaf(part) ? c.unitOf.get(part)!.label : '';
+    const unit = isLeaf(part) ? c.unitOf.get(part)! : undefined;
+    return unit?.label ? pieceName(unit, c) : '';
   }
 }
 
@@ -125,8 +130,8 @@ export function unitStep(unit: UnitPlan, c: Construction, press: string): WalkSt
     title: `${unit.label}: make ${unit.make} ${unit.mirrored && unit.twin ? 'mirrored ' : ''}${unit.make === 1 ? kind.title : kind.plural}, ${unit.method.title}`,
     lines:
       each && unit.twin
-        ? [`They come with ${unit.twin.label}: the other half of each batch.`]
-        : [...recipe.steps, ...(recipe.bonus ? [recipe.bonus] : [])],
+        ? [`They come with ${unit.twin.label}: the other half of each batch.`, ...(press ? [press] : [])]
+        : stepsInOrder(recipe, press),
     press,
     size: `${w === h ? w : `${w} by ${h}`}${measure.what ? ` ${measure.what}` : ''}`,
     look: recipe.look,
@@ -143,7 +148,11 @@ export function unitStep(unit: UnitPlan, c: Construction, press: string): WalkSt
           first.laid,
           c,
         )
-      : [],
+      : insideArrows(
+          c.pressing.seams.filter((seam) => seam.place === first),
+          seen.picture.patches,
+          tick,
+        ),
     patches: unit.places.flatMap((p) => p.laid.flatMap((l) => [...l.of])),
     unit,
   };
@@ -186,7 +195,7 @@ function laidApart(
 /** Arrows across the middle of each seam, in the lengths of the joined part's drawing. */
 function arrowsOf(seams: readonly PressedSeam[], laid: readonly Laid[] | undefined, c: Construction, own?: Branch): Arrow[] {
   const one = c.cloth.tick.toNumber();
-  if (!laid) return own ? ownArrows(seams, own, c) : [];
+  if (!laid) return own ? insideArrows(seams, own.laid, c.cloth.tick) : [];
   const [x, y, w, h] = extent(laid);
   const reach = Math.max(w, h) * one * 0.06;
   return seams.map(({ from, to, towards }) =>
@@ -195,11 +204,12 @@ function arrowsOf(seams: readonly PressedSeam[], laid: readonly Laid[] | undefin
 }
 
 /** The seams of a unit's inside lie in its straightened picture, those of the pressing plan where the unit lies: only their sides are told. */
-function ownArrows(seams: readonly PressedSeam[], branch: Branch, c: Construction): Arrow[] {
-  const one = c.cloth.tick.toNumber();
-  const [x, y, w, h] = extent(branch.laid);
+function insideArrows(seams: readonly PressedSeam[], laid: readonly Laid[], tick: Exact): Arrow[] {
+  const one = tick.toNumber();
+  const [x, y, w, h] = extent(laid);
   const reach = Math.max(w, h) * one * 0.06;
   return seams.flatMap((seam): Arrow[] => {
+    const { branch } = seam;
     const part = branch.parts[seam.index + 1];
     const before = branch.parts[seam.index];
     if (!part || !before) return [];

@@ -33,7 +33,7 @@ export interface UnitPress {
 }
 
 export interface Pressing {
-  /** Directions of the seams between the parts of each branch, in order. */
+  /** Directions of the seams between the parts of each branch, in order, as the branch lies straight: a unit's inside as the unit is made. */
   ways: Map<Branch, Press[]>;
   /** How the seams inside each unit lie, seam by seam; several entries where not all of its places are alike. */
   units: Map<UnitPlan, UnitPress[][]>;
@@ -231,10 +231,12 @@ function chainsOf(seams: readonly Seam[], meets: readonly Meeting[]): Chain[] {
 
 function waysOf(seams: readonly PressedSeam[]): Map<Branch, Press[]> {
   const ways = new Map<Branch, Press[]>();
-  for (const { branch, index, towards, unit } of seams) {
+  for (const { branch, index, towards, unit, after, ahead } of seams) {
     if (unit && ways.get(branch)?.[index]) continue;
     const list = ways.get(branch) ?? [];
-    list[index] = towards ? direction(towards) : 'open';
+    // As the part lies before whoever sews it.
+    const on = towards && sideOf(towards, after) > 0;
+    list[index] = towards ? direction(on ? ahead : [-ahead[0], -ahead[1]]) : 'open';
     ways.set(branch, list);
   }
   return ways;

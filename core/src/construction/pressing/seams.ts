@@ -12,6 +12,8 @@ export interface Seam {
   to: Point;
   /** Points to the part that was laid after: right or down, for a seam of a branch that is not turned. */
   after: Point;
+  /** The same as the branch's own part is laid straight: of a unit that lies turned, not as it lies in the block. */
+  ahead: Point;
   /** The branch and the place in it, for seams between parts. */
   branch: Branch;
   index: number;
@@ -109,6 +111,7 @@ function ownSeams(branch: Branch, lay: Lay, depth: number, { unit, place }: With
         from: lay.point(from),
         to: lay.point(to),
         after: lay.vector([-dy * side, dx * side]),
+        ahead: [-dy * side, dx * side],
         branch,
         index,
         unit,

@@ -61,6 +61,8 @@ const folded: Method = {
     const s = seamOf(style);
     const corners = cornersOf(unit.picture);
     const seam = formatLength(style.seam, style.unit);
+    const legs = corners.map((corner) => legOf(unit, corner)).sort((a, b) => a.compare(b));
+    const bonus = legs[0] && bonusText(legs[0], style);
     return {
       yields: 1,
       pieces: [
@@ -74,22 +76,14 @@ const folded: Method = {
       steps: [
         'Draw a diagonal on the back of each small square.',
         'Lay it on its corner, right sides together, the line cutting the corner off, and sew on the line.',
-        `Check that it folds out to the corner of the base, then cut ${seam} beyond the seam and press.`,
+        ...(bonus ? [bonus] : []),
+        `Check that it folds out to the corner of the base, then cut ${seam} beyond the seam and press outwards.`,
         ...(corners.length > 1 ? ['Do the same on the other corners, one after another.'] : []),
       ],
       look: ['every corner is square, and the unit measures the same as before'],
       tools: ['a pencil or chalk that shows on both fabrics'],
       caution: 'Check which way the line of each corner runs before you sew: the wrong diagonal cuts the wrong corner.',
-      bonus:
-        corners.length > 0
-          ? bonusText(
-              legOf(
-                unit,
-                corners.reduce((a, b) => (a.leg < b.leg ? a : b)),
-              ),
-              style,
-            )
-          : undefined,
+      bonus,
       seams: corners.length,
       trims: 0,
       bias: 0,

@@ -46,7 +46,7 @@ export function bonusText(leg: Exact, style: SewingStyle): string | undefined {
   if (bonus.compare(1) < 0) return undefined;
   const size = formatLength(trimTo(bonus.plus(s.times(2)), style.rounding), style.unit);
   const twice = formatLength(style.seam.mul(2), style.unit);
-  return `Sewn a second time ${twice} out from the first seam before the corner is cut off, each corner makes a bonus half-square triangle; trim it to ${size}.`;
+  return `For a bonus half-square triangle from each corner, sew a second seam ${twice} out from the first now, before the corner is cut off, and cut between the two. Press it and trim it to ${size}.`;
 }
 
 const folded: Method = {
@@ -57,6 +57,7 @@ const folded: Method = {
     const s = seamOf(style);
     const seam = formatLength(style.seam, style.unit);
     const side = unit.h.plus(s.times(2));
+    const bonus = bonusText(unit.h, style);
     return {
       yields: 1,
       pieces: [
@@ -66,13 +67,15 @@ const folded: Method = {
       steps: [
         'Draw a diagonal on the back of the squares.',
         'Lay a square on one end of the rectangle, right sides together, the line running from the middle of the long edge to the corner.',
-        `Sew on the line. Check that the square folds out to the corner, then cut ${seam} beyond the seam and press.`,
+        'Sew on the line.',
+        ...(bonus ? [bonus] : []),
+        `Check that the square folds out to the corner, then cut ${seam} beyond the seam and press outwards.`,
         'Do the same on the other end; the squares overlap at the point.',
       ],
       look: look(unit, style),
       tools: [CHALK],
       caution: 'Start sewing at the long edge, not at the point, where the machine swallows it.',
-      bonus: bonusText(unit.h, style),
+      bonus,
       seams: 2,
       trims: 0,
       bias: 0,

@@ -6,7 +6,7 @@ import { Exact, checkpoint } from '../../measure';
 import type { Picture } from '../picture';
 import type { SewingStyle } from '../style';
 import { because, counted, plainPiece, rectangle, rolesAt, seamOf } from './reading';
-import type { Method, Piece, Seen, UnitKind, Wanted } from './unit-kind';
+import { PRESS, type Method, type Piece, type Seen, type UnitKind, type Wanted } from './unit-kind';
 
 interface Rows {
   across: number;
@@ -37,6 +37,7 @@ const pieces: Method = {
         'Lay the pieces out as in the picture.',
         'Sew them into rows and press the rows in turn to one side and to the other, so that the seams nest.',
         'Sew the rows together.',
+        PRESS,
       ],
       look: look(unit, style),
       tools: [],
@@ -103,6 +104,7 @@ const stripSet: Method = {
         rows.length > 1
           ? 'Turn every second segment round where the picture asks for it, so that the seams nest, and sew the segments together.'
           : 'Square up each segment.',
+        PRESS,
       ],
       look: look(unit, style),
       tools: ['a ruler at least as long as the strip set is wide'],

@@ -5,7 +5,7 @@
 import { Exact, checkpoint, formatLength } from '../../measure';
 import type { SewingStyle } from '../style';
 import { HALF, because, halfSide, oversizeOf, rolesAt, seamOf, squares, outlines, scaled } from './reading';
-import type { Method, Piece, Recipe, Seen, Sub, UnitKind, Wanted } from './unit-kind';
+import { PRESS, type Method, type Piece, type Recipe, type Seen, type Sub, type UnitKind, type Wanted } from './unit-kind';
 
 const { root2 } = Exact;
 
@@ -126,7 +126,7 @@ function fromSquares(making: Making): Method {
       return {
         yields: making.yields,
         pieces,
-        steps: [...making.steps(formatLength(style.seam, style.unit)), last],
+        steps: [...making.steps(formatLength(style.seam, style.unit)), PRESS, last],
         look,
         tools: [...making.tools, ...tool],
         caution: making.caution,
@@ -164,6 +164,7 @@ const stripRuler: Method = {
         'Layer the two strips right sides together, edges even.',
         `Set the 45° ruler to ${size} and cut the first pair of triangles; flip the ruler over and cut the next, along the strip.`,
         `Sew each pair ${seam} from its long edge. Set the seam.`,
+        PRESS,
         last,
       ],
       look,
@@ -205,6 +206,7 @@ const printedPaper: Method = {
         `Lay the two rectangles right sides together, the paper with its grid of ${across} by ${down} on top, and pin.`,
         'Sew on every dotted line with a short stitch. Set the seams through the paper.',
         'Cut on all the straight lines, then on the diagonals. Tear the paper away towards the seam.',
+        PRESS,
         last,
       ],
       look,
@@ -231,6 +233,7 @@ const die: Method = {
       steps: [
         'Layer one strip of each fabric right sides together on the die and pass it through.',
         `Sew each pair ${seam} from its long edge. Set the seam.`,
+        PRESS,
       ],
       look: ['the seam runs from corner to corner', 'the ruler’s 45° line lies on the seam'],
       tools: ['the die and its machine'],

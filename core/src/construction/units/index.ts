@@ -1,5 +1,6 @@
 /** The unit kinds, in the order in which they are looked for. A new kind is one file and one entry here. */
 import type { SewingStyle } from '../style';
+import { blockParts } from './block-part';
 import { economy } from './economy';
 import { foldedCorner } from './folded-corner';
 import { geese } from './geese';
@@ -31,7 +32,7 @@ export const unitKinds: readonly UnitKind[] = [
 ];
 
 /** Kinds that are left when nothing else fits. */
-export const lastKinds: readonly UnitKind[] = [pieced, template];
+export const lastKinds: readonly UnitKind[] = [pieced, ...blockParts, template];
 
 const byName = new Map([...unitKinds, ...lastKinds].map((kind) => [kind.kind, kind]));
 

@@ -16,7 +16,7 @@ import {
   outlines,
   scaled,
 } from './reading';
-import type { Method, Seen, UnitKind } from './unit-kind';
+import { PRESS, type Method, type Seen, type UnitKind } from './unit-kind';
 
 /** The two pairs that are sewn across each other: the top with the left, the right with the bottom. */
 const pairsOf = ([top, right, bottom, left]: readonly string[]) =>
@@ -72,6 +72,7 @@ const twoAtATime: Method = {
           ? 'Pair them right sides together with opposite fabrics facing, and nest the seams.'
           : 'Pair one of each kind right sides together, and nest the seams.',
         `Draw the diagonal across the seam, sew ${seam} on both sides of it, and cut on it.`,
+        PRESS,
         last,
       ],
       look,
@@ -107,6 +108,7 @@ const cutTriangles: Method = {
         'Cut the squares twice, corner to corner, without moving the pieces between the cuts.',
         `Lay the four triangles out as in the picture. Sew the pairs along a short edge, ${seam} from it; sew both in the same order, so that the seams nest.`,
         'Press, and sew the pairs together along the long edge.',
+        PRESS,
         last,
       ],
       look,

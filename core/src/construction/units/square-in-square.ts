@@ -57,6 +57,7 @@ const folded: Method = {
     const [centre, ...corners] = unit.roles;
     const s = seamOf(style);
     const side = unit.w.over(2).plus(s.times(2));
+    const bonus = bonusText(unit.w.over(2), style);
     return {
       yields: 1,
       pieces: [
@@ -66,12 +67,13 @@ const folded: Method = {
       steps: [
         'Draw a diagonal on the back of the small squares.',
         'Lay two of them on opposite corners of the large square, right sides together, the line cutting off the corner, and sew on it.',
+        ...(bonus ? [bonus] : []),
         `Check that each folds out to the corner, then cut ${formatLength(style.seam, style.unit)} beyond the seam and press outwards.`,
         'Do the same on the other two corners.',
       ],
       look: look(wanted),
       tools: ['a pencil or chalk that shows on both fabrics'],
-      bonus: bonusText(unit.w.over(2), style),
+      bonus,
       seams: 4,
       trims: 0,
       bias: 0,

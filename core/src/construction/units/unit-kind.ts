@@ -1,6 +1,6 @@
 /** What every unit kind tells the rest of construction: how to see it in a drawing, and how to make it. */
 import type { Exact } from '../../measure';
-import type { Lie, Picture } from '../picture';
+import { pictureText, straightened, type Lie, type Picture } from '../picture';
 import type { SewingStyle } from '../style';
 
 /** A unit as it lies in the drawing, or in the straightened picture of the unit that it is a part of. */
@@ -24,6 +24,18 @@ export function lieInBlock({ eighths, mirrored, outer }: Seen): Lie {
   if (!outer) return { eighths, mirrored };
   // Seen in a mirror, a turn goes the other way round.
   return { eighths: (outer.eighths + (outer.mirrored ? 8 - eighths : eighths)) % 8, mirrored: outer.mirrored !== mirrored };
+}
+
+/** How a unit lies, its mirror image told apart only where that is another thing: a square of two triangles is its own, turned. */
+export function lieToMake(seen: Seen): Lie {
+  const lie = lieInBlock(seen);
+  return lie.mirrored && !isHanded(seen.picture) ? { ...lie, mirrored: false } : lie;
+}
+
+/** Whether a picture and its mirror image are two different things, however they are turned. */
+export function isHanded(picture: Picture): boolean {
+  const text = pictureText(picture);
+  return [0, 1, 2, 3].every((quarters) => pictureText(straightened(picture, quarters, true)) !== text);
 }
 
 /** Whether the unit's own axes lie at 45° to the block's. */
@@ -68,13 +80,21 @@ export interface Piece {
   reversed?: boolean;
 }
 
+/** Among the steps of a recipe, where the unit is pressed as the plan says: opened and pressed first, then trimmed. */
+export const PRESS = '{press}';
+
+/** The steps in the order of the hands, the pressing in its place; `press` is its sentence, '' where there is none. */
+export function stepsInOrder({ steps }: Pick<Recipe, 'steps'>, press: string): string[] {
+  return steps.flatMap((step) => (step === PRESS ? (press ? [press] : []) : [step]));
+}
+
 export interface Recipe {
   /** Finished units that one batch makes. */
   yields: number;
   /** Mirrored units that every batch makes besides, wanted or not. */
   mirrored?: number;
   pieces: Piece[];
-  /** What to do at the machine, in order. */
+  /** What to do at the machine, in order; PRESS stands where the plan's pressing comes, where no step says it already. */
   steps: string[];
   /** What to see when it is done, beside its unfinished size. */
   look: string[];
@@ -87,7 +107,7 @@ export interface Recipe {
   /** Trims, and edges sewn or left on the bias, for one unit. */
   trims?: number;
   bias?: number;
-  /** Something that the waste makes besides. */
+  /** Something that the waste makes besides; it is among the steps, where the hands come to it. */
   bonus?: string;
 }
 

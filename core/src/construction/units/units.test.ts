@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { mirrorBlock, turnBlock, type Block } from '../../block';
 import { Exact } from '../../measure';
 import { draw } from '../../../tests/draw';
-import { construct, inchStyle } from '../index';
+import { construct, inchStyle, stepsInOrder, unitKinds, type SewingStyle } from '../index';
 
 const half = (n: number) => [
   `0,0 ${n},0 0,${n}`,
@@ -92,4 +92,37 @@ describe('recognition', () => {
     const wide = draw([2, 1], ['A 0,0 2,0 0,1', 'B 2,0 2,1 0,1']);
     expect(make(wide, Exact.of(2)).units.map((u) => u.kind.kind)).toEqual(['template', 'template']);
   });
+});
+
+describe('the order of the hands', () => {
+  const kinds = unitKinds.filter((kind) => PICTURES[kind.kind]);
+  const wanted = (kind: string, sizing: SewingStyle['sizing']) => {
+    const b = lay(kind, ['A', 'B', 'C', 'D'], 0, false, 1);
+    const cell = Exact.of(3);
+    const style: SewingStyle = { ...inchStyle, sizing };
+    const c = construct(b, { finished: [cell.times(b.grid[0]), cell.times(b.grid[1])], make: 1, style });
+    return { unit: c.units[0]!, style };
+  };
+
+  it.each(kinds.flatMap((kind) => kind.methods.map((method) => [kind.kind, method.name, method] as const)))(
+    '%s, %s: opened and pressed before it is trimmed, and a bonus sewn before its corner is cut off',
+    (kind, _, method) => {
+      for (const sizing of ['exact', 'trim-down'] as const) {
+        const { unit, style } = wanted(kind, sizing);
+        if (method.unable?.(unit.seen, style)) continue;
+        const recipe = method.recipe({ unit: unit.seen, style, make: 4, mirrored: 0 });
+        const told = stepsInOrder(recipe, 'Press as planned.');
+        const first = (what: RegExp) => told.findIndex((step) => what.test(step));
+        const trim = first(/^(Trim|Snip)/);
+        const press = first(/[Pp]ress (as planned|outwards|towards|all seams|it|the rows)|and press/);
+        if (trim >= 0) expect([press >= 0, press < trim]).toEqual([true, true]);
+        if (recipe.bonus) {
+          expect(told).toContain(recipe.bonus);
+          expect(told.indexOf(recipe.bonus)).toBeLessThan(first(/then cut .* beyond the seam/));
+        }
+        // Where the unit is pressed by the plan it is said once; where its steps say it themselves, not again.
+        expect(told.filter((step) => step === 'Press as planned.').length).toBeLessThanOrEqual(unit.kind.outward ? 0 : 1);
+      }
+    },
+  );
 });

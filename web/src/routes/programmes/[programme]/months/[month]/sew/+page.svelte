@@ -176,7 +176,6 @@
         {#if step.caution}<p class="mt-1 font-semibold">{step.caution}</p>{/if}
         <ol class="mt-1 list-decimal pl-5">
           {#each step.lines as line, i (i)}<li><Say text={line} /></li>{/each}
-          {#if step.press}<li>{step.press}</li>{/if}
         </ol>
         <p class="mt-2 border-l-4 border-weld pl-3">
           <b>Measure: <Say text={step.size} />.</b>
