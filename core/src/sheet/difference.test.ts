@@ -52,6 +52,22 @@ describe('what changed from one sheet to the next', () => {
     expect(make.join(' ')).toMatch(/Ask for .* yd of Frosted Pane instead of 1\/4 yd\./);
   });
 
+  it('says what is made otherwise of a pool of units, and what of it is taken', () => {
+    const scraps = JSON.parse(
+      readFileSync(new URL('../../../demo/winter-scrap-basket.aggrega.json', import.meta.url), 'utf8'),
+    ) as ProgrammeFile;
+    const more = structuredClone(scraps);
+    more.months![0]!.blocks![0]!.make = 6;
+    const said = sheetDifference(sheetOf(scraps), sheetOf(more)).join(' ');
+    expect(said).toMatch(/Pool P1: make 236 instead of 220, take 96 instead of 80/);
+    expect(sheetDifference(sheetOf(scraps), sheetOf(scraps))).toEqual([]);
+    const named = structuredClone(scraps);
+    for (const pool of Object.values(named.colourways![0]!.pools!)) delete pool.units;
+    expect(sheetDifference(sheetOf(scraps), sheetOf(named))).toContain(
+      'Pool P1 (half-square triangles of a light and a dark) is no longer needed.',
+    );
+  });
+
   it('says that a fabric was exchanged, once', () => {
     const says = since((file) => (file.colourways![0]!.fabrics.B = 'compost'));
     expect(says[0]).toBe('Fabric B is Compost instead of Water Butt.');

@@ -1,6 +1,7 @@
 /** What changed from one version of a sheet to the next, in plain words: found by comparing what the two say, number by number. */
 import { listed } from '../measure';
 import type { MonthSheet, SheetBlock, SheetCut, SheetFabric } from './month-sheet';
+import type { SheetPool } from './sheet-pool';
 
 /** Sentences; none where the two say the same. What has no words of its own is still named. */
 export function sheetDifference(before: MonthSheet, after: MonthSheet): string[] {
@@ -8,6 +9,7 @@ export function sheetDifference(before: MonthSheet, after: MonthSheet): string[]
     ...headDifference(before, after),
     ...fabricDifference(before, after),
     ...cutDifference(before, after),
+    ...poolDifference(before, after),
     ...blockDifference(before, after),
   ];
   if (found.length === 0 && JSON.stringify(said(before)) !== JSON.stringify(said(after)))
@@ -19,6 +21,7 @@ export function sheetDifference(before: MonthSheet, after: MonthSheet): string[]
 const said = (sheet: MonthSheet) => ({
   ...sheet,
   fabrics: sheet.fabrics.map((f) => ({ ...f, cuts: f.cuts.map((cut) => ({ ...cut, why: undefined, w: undefined })) })),
+  pools: sheet.pools.map((pool) => ({ ...pool, step: undefined })),
   blocks: sheet.blocks.map((b) => ({
     ...b,
     joins: b.joins.map((join) => ({ ...join, branch: undefined, alike: join.alike.length })),
@@ -122,6 +125,31 @@ function cutDifference(before: MonthSheet, after: MonthSheet): string[] {
     ...kept,
     ...fresh.map((c) => `New: ${nameOf(c)}, ${piecesOf(c)} of ${c.fabric}${c.then ? `, ${c.then}` : ''}.`),
     ...gone.map((c) => `${nameOf(c)} (${piecesOf(c)}) is no longer cut.`),
+  ];
+}
+
+/** Pools by their numbers: what is made of them, how, and how many this month takes. */
+function poolDifference(before: MonthSheet, after: MonthSheet): string[] {
+  const was = new Map(before.pools.map((p) => [p.name, p]));
+  const is = new Map(after.pools.map((p) => [p.name, p]));
+  const named = ({ title, of }: SheetPool) => `${title} of ${of}`;
+  return [
+    ...[...is].flatMap(([name, now]) => {
+      const old = was.get(name);
+      if (!old) return [`Pool ${name} is new: ${now.made} ${named(now)}.`];
+      const pairs = (p: SheetPool) => JSON.stringify(p.rows.map((r) => [r.fabrics.map((f) => f.name), r.with, r.batches]));
+      const parts = [
+        ...(named(old) === named(now) ? [] : [`${named(now)} instead of ${named(old)}`]),
+        ...(old.made === now.made ? [] : [`make ${now.made} instead of ${old.made}`]),
+        ...(old.takes === now.takes ? [] : [`take ${now.takes} instead of ${old.takes}`]),
+        ...(old.method === now.method ? [] : [`${now.method} instead of ${old.method}`]),
+        ...(old.size === now.size ? [] : [`measures ${now.size} instead of ${old.size}`]),
+        ...(old.press === now.press ? [] : ['pressed otherwise']),
+        ...(pairs(old) === pairs(now) ? [] : ['other fabrics go together: see the table']),
+      ];
+      return parts.length > 0 ? [`Pool ${name}: ${listed(parts)}.`] : [];
+    }),
+    ...[...was].filter(([name]) => !is.has(name)).map(([name, old]) => `Pool ${name} (${named(old)}) is no longer needed.`),
   ];
 }
 
