@@ -18,7 +18,7 @@ import type { Paper, PaperPicture, PaperPiece, PaperRow } from './paper';
 import { checkSquare, coloursOf } from './pictures';
 import { finishedWords, quiltDrawing } from './quilt-paper';
 import { homeworkWords } from './sheet-pool';
-import type { SheetWishes } from './wishes';
+import { plainDate, type SheetWishes } from './wishes';
 
 /** Letter, map and rules for a colourway. A mystery shows neither the quilt nor the blocks. Throws PlanError. */
 export function firstPacketPaper(programme: Programme, colourway: Colourway, wishes: SheetWishes = {}): Paper {
@@ -75,7 +75,7 @@ const hidden = (programme: Programme, month: Month, { out }: SheetWishes) => (ou
 
 /** Which month brings what, and when. */
 function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
-  const { date = String, out } = wishes;
+  const { date = plainDate, out } = wishes;
   const packetOf = (month: Month) => programme.kits.packets.findIndex((months) => months.includes(month)) + 1;
   const handed = (month: Month): string => {
     if (hidden(programme, month, wishes)) return 'a mystery';
@@ -116,7 +116,7 @@ function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWi
 
 /** The hour at which months come out, days on which nobody is there, and what to have done by when. */
 function yearAhead(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
-  const { date = String } = wishes;
+  const { date = plainDate } = wishes;
   const { calendar, months } = programme;
   const dated = months.filter((m) => m.release);
   if (dated.length === 0) return [];

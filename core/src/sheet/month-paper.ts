@@ -16,7 +16,7 @@ import { homeworkWords } from './sheet-pool';
 import type { Paper, PaperPiece } from './paper';
 import { coloursOf, drawn } from './pictures';
 import { quiltPieces } from './quilt-paper';
-import type { SheetWishes } from './wishes';
+import { plainDate, type SheetWishes } from './wishes';
 
 /** The paper of a month. Throws PlanError when a block or a fabric cannot be planned. */
 export function monthPaper(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes = {}): Paper {
@@ -38,7 +38,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     end: [...quiltPieces(programme, month, colourway, wishes), ...endPieces(context)],
   };
   const who = [sheet.colourway, sheet.size].filter(Boolean).join(', ');
-  const released = sheet.release ? ` · ${(wishes.date ?? String)(sheet.release)}` : '';
+  const released = sheet.release ? ` · ${(wishes.date ?? plainDate)(sheet.release)}` : '';
   const [first] = sheet.blocks;
   return {
     title: `${sheet.programme}: ${sheet.month}, ${who}`,
@@ -113,7 +113,7 @@ interface Context {
 }
 
 function endPieces({ programme, month, colourway, sheet, wishes }: Context): PaperPiece[] {
-  const { date = String, size } = wishes;
+  const { date = plainDate, size } = wishes;
   const next = programme.months[programme.months.indexOf(month) + 1];
   const when = next?.release ? ` on ${date(next.release)}` : '';
   const coming = next ? `The next sheet comes${when}.` : 'This is the last sheet.';

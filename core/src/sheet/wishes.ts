@@ -20,6 +20,11 @@ export interface SheetWishes {
   version?: string;
   /** Months that may be shown, by id; the others are hidden, name and all. Left out, the programme's own word on mystery stands. */
   out?: ReadonlySet<string>;
-  /** How a date is written; as ISO writes it when left out. */
+  /** How a date is written; as in '13 March 2027' when left out. */
   date?: (iso: string) => string;
 }
+
+const british = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+
+/** '13 March 2027' for '2027-03-13'. */
+export const plainDate = (iso: string): string => british.format(new Date(`${iso}T00:00:00Z`));
