@@ -6,6 +6,7 @@ import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, pressUnit, type SheetUnit } from './sheet-unit';
 import type { Beside, PaperPicture, PaperPiece, Words } from './paper';
 import { drawn, partSewn, partsApart, type Colours } from './pictures';
+import { SPIN, backPicture, spunIn } from './spinning';
 import { sewingWalk, toleranceText, type WalkStep } from './walk';
 import type { SheetWishes } from './wishes';
 
@@ -60,8 +61,9 @@ export function blockPaper({
   return { units: unitPieces(context), layout: layoutPieces(context), join: joinPieces(context), check: checkPieces(context) };
 }
 
-function unitPieces({ block, walk, colours, wishes, several }: Context): PaperPiece[] {
+function unitPieces({ block, c, walk, colours, wishes, several }: Context): PaperPiece[] {
   const { units } = block;
+  const spun = spunIn(c);
   if (units.length === 0) return [];
   const verb = units.every((u) => u.pool) ? 'Take' : 'Make';
   const heading: PaperPiece = {
@@ -78,14 +80,21 @@ function unitPieces({ block, walk, colours, wishes, several }: Context): PaperPi
       const sewn = step ? partSewn(step, colours, 1.05) : drawn(unit.drawing, { wide: 1, label: unit.title, colours });
       const few = step && step.apart.parts.length > 1 && step.apart.parts.length < 10;
       const pictures = few ? [partsApart(step, colours, 1.25), sewn] : [sewn];
-      return { kind: 'beside', pictures: pictures.map(lowered), pieces: unitWords(unit, block.make, own) };
+      return {
+        kind: 'beside',
+        pictures: pictures.map(lowered),
+        pieces: unitWords(unit, { blocks: block.make, joins: own, spins: spun.units.has(unit.label) }),
+      };
     }),
   ];
 }
 
-function unitWords(unit: SheetUnit, blocks: number, joins: readonly JoinStep[]): PaperPiece[] {
+function unitWords(
+  unit: SheetUnit,
+  { blocks, joins, spins }: { blocks: number; joins: readonly JoinStep[]; spins: boolean },
+): PaperPiece[] {
   if (unit.pool) return takenWords(unit, unit.pool, blocks);
-  if (joins.length > 0) return partWords(unit, joins);
+  if (joins.length > 0) return partWords(unit, joins, spins);
   const many = (n: number) => (n === 1 ? 'one' : String(n));
   const left =
     unit.given > 0
@@ -117,7 +126,7 @@ function unitWords(unit: SheetUnit, blocks: number, joins: readonly JoinStep[]):
 }
 
 /** A unit that is sewn from others: each seam or row of seams a step, with a size to measure before the next. */
-function partWords(unit: SheetUnit, joins: readonly JoinStep[]): PaperPiece[] {
+function partWords(unit: SheetUnit, joins: readonly JoinStep[], spins: boolean): PaperPiece[] {
   const alike = unit.make > 1 ? ', all alike' : '';
   const last = joins.length - 1;
   const steps = joins.map((join, i) => {
@@ -132,7 +141,7 @@ function partWords(unit: SheetUnit, joins: readonly JoinStep[]): PaperPiece[] {
     },
     { kind: 'text', text: `Each takes ${unit.from}.` },
     ...(unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution } as const] : []),
-    { kind: 'list', ordered: true, items: [...steps, ...unit.steps] },
+    { kind: 'list', ordered: true, items: [...steps, ...(spins ? [SPIN] : []), ...unit.steps] },
     measure(unit),
   ];
 }
@@ -290,7 +299,7 @@ function checkQuestion({ c, colourway }: Context): Words {
   return [{ bold: 'Check: ' }, `this block is easily mistaken when ${what}. Is yours as in the picture?`];
 }
 
-function joinPieces({ block, walk, colours, several, wishes }: Context): PaperPiece[] {
+function joinPieces({ block, c, walk, colours, several, wishes }: Context): PaperPiece[] {
   // What belongs to a unit was told with it.
   const joins = block.joins.filter((join) => join.unit === undefined);
   if (joins.length === 0) return [];
@@ -301,6 +310,15 @@ function joinPieces({ block, walk, colours, several, wishes }: Context): PaperPi
       ? [{ kind: 'text', text: block.nesting } as const]
       : [{ kind: 'text', text: intro } as const]),
     { kind: 'steps', steps: joins.map(joinStep) },
+    ...(spunIn(c).block
+      ? [
+          {
+            kind: 'beside',
+            pictures: [backPicture(c, 1.6)],
+            pieces: [{ kind: 'text', text: SPIN }],
+          } as const,
+        ]
+      : []),
   ];
 
   function joinStep(join: SheetBlock['joins'][number]): Beside {

@@ -106,6 +106,27 @@ describe('the paper of a month', () => {
     }
   });
 
+  it('spins a crossing where it lies: in the unit before it is trimmed, or in the block once it is joined', () => {
+    const stepsOf = (month: string) => {
+      const sheet = monthSheet(
+        programme,
+        programme.months.find((m) => m.id === month)!,
+        programme.colourways[0]!,
+      );
+      return sheet.blocks.flatMap((b) => b.units.map((u) => [u.title, u.steps] as const));
+    };
+    const [, hourglass] = stepsOf('m12').find(([title]) => /quarter-square/.test(title))!;
+    const spins = hourglass.findIndex((s) => s.startsWith('Spin the crossing'));
+    expect(spins).toBeGreaterThan(hourglass.findIndex((s) => s.startsWith('Press')));
+    expect(spins).toBeLessThan(hourglass.findIndex((s) => /^(Trim|Snip)/.test(s)));
+    // Four quarters that turn about the middle: the block spins, and shows its back.
+    const cloche = paperOf('m3').pieces.filter((p) => p.kind === 'beside');
+    const back = cloche.find((p) => saidOf(p.pieces).startsWith('Spin the crossing'));
+    expect(back!.pictures[0]!.label).toBe('Cloche from the back, its crossing spun');
+    // A ring of four arrows round the middle, and round the middle of each quarter.
+    expect(back!.pictures[0]!.lines).toHaveLength(20);
+  });
+
   it('tells the packet: what it holds and keeps in its first month, what was saved in the later ones', () => {
     const file = demo();
     // One large packet of which something is saved and something stays whole.

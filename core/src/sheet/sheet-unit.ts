@@ -16,6 +16,7 @@ import {
 import { checkpoint, listed, type Exact } from '../measure';
 import type { Colourway } from '../programme';
 import { pieceName } from './piece-name';
+import { SPIN, spunIn } from './spinning';
 
 export interface SheetUnit {
   label: string;
@@ -103,6 +104,7 @@ export function sheetUnit(
   const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
   const size = unitMeasure(unit, c.style);
   const press = pressUnit(unit, c.pressing.units.get(unit) ?? [], colourway);
+  const spins = spunIn(c).units.has(label);
   return {
     label,
     title: unit.make === 1 ? kind.title : kind.plural,
@@ -115,7 +117,7 @@ export function sheetUnit(
     from: unit.batches === 0 ? '' : listed(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,
-    steps: shared ? (press ? [press] : []) : stepsInOrder(recipe, press),
+    steps: shared ? (press ? [press] : []) : stepsInOrder(recipe, press, spins ? SPIN : ''),
     press,
     size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
     square: size.square,

@@ -83,9 +83,9 @@ export interface Piece {
 /** Among the steps of a recipe, where the unit is pressed as the plan says: opened and pressed first, then trimmed. */
 export const PRESS = '{press}';
 
-/** The steps in the order of the hands, the pressing in its place; `press` is its sentence, '' where there is none. */
-export function stepsInOrder({ steps }: Pick<Recipe, 'steps'>, press: string): string[] {
-  return steps.flatMap((step) => (step === PRESS ? (press ? [press] : []) : [step]));
+/** The steps in the order of the hands, the pressing in its place; `press` is its sentence, or several, '' where there is none. */
+export function stepsInOrder({ steps }: Pick<Recipe, 'steps'>, ...press: string[]): string[] {
+  return steps.flatMap((step) => (step === PRESS ? press.filter((p) => p !== '') : [step]));
 }
 
 export interface Recipe {
