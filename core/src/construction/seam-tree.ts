@@ -9,7 +9,7 @@ import { oddSplit } from './odd-seams';
 import { clothOf, extent, isConvex, pictureOf, pictureText, straightened, type Cloth, type Lie, type Laid } from './picture';
 import { asParts, asWhole } from './readings';
 import type { SewingStyle } from './style';
-import { blockPartKind } from './units/block-part';
+import { blockPartKind, isBlockPart } from './units/block-part';
 import { likeCells, ranking, splitsOf, type Split } from './splits';
 import { lieInBlock, type Seen } from './units/unit-kind';
 
@@ -312,4 +312,9 @@ export function leaves(tree: Tree): Leaf[] {
 /** The units that lie in a part itself, not those that they are sewn from. */
 export function outermost(tree: Tree): Leaf[] {
   return isLeaf(tree) ? [tree] : tree.parts.flatMap(outermost);
+}
+
+/** The units of a tree, those of the parts that it has several times one by one: what the whole is made of. */
+export function unitsOf(tree: Tree): Leaf[] {
+  return outermost(tree).flatMap((leaf) => (leaf.inside && isBlockPart(leaf.seen.kind) ? unitsOf(leaf.inside) : [leaf]));
 }

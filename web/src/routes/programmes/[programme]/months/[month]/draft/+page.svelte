@@ -17,7 +17,7 @@
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { patchAt, roleShares, rolesOf, type Block, type Point } from '@aggrega/core/block';
-  import { isLeaf, outermost, type Tree } from '@aggrega/core/construction';
+  import { isLeaf, unitsOf, type Tree } from '@aggrega/core/construction';
   import { constructMonthBlock, kitsFor, type MonthBlock } from '@aggrega/core/programme';
   import { formatLength, listed } from '@aggrega/core/measure';
 
@@ -69,16 +69,16 @@
   /** What the drawing is made of: '8 half-square triangles, 4 plain patches and 1 …'. */
   const madeOf = $derived.by(() => {
     const count = new Map<string, number>();
+    const made = (c ? unitsOf(c.tree) : []).map((leaf) => c!.unitOf.get(leaf)!);
     for (const u of c?.units ?? []) {
-      if (u.places[0] && !topLeaves.has(u.places[0])) continue;
+      const times = made.filter((m) => m === u).length;
       const { title, plural } = u.kind;
       const key = JSON.stringify([title, plural]);
-      count.set(key, (count.get(key) ?? 0) + u.perBlock);
+      if (times > 0) count.set(key, (count.get(key) ?? 0) + times);
     }
     const said = [...count].map(([key, n]) => `${n} ${(JSON.parse(key) as [string, string])[n === 1 ? 0 : 1]}`);
     return listed(said);
   });
-  const topLeaves = $derived(new Set<Tree>(c ? outermost(c.tree) : []));
   const odd = $derived.by(() => {
     const seams = new Set<string>();
     const visit = (tree: Tree): void => {
