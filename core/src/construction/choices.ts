@@ -6,6 +6,7 @@ import { cutThrough, wholeOf } from './readings';
 import { recognise } from './recognise';
 import { isLeaf, type Tree } from './seam-tree';
 import type { Reading } from './style';
+import { isBlockPart } from './units/block-part';
 import { unitName } from './unit-name';
 import { unitKind } from './units';
 import type { Seen } from './units/unit-kind';
@@ -63,6 +64,8 @@ export function otherReadings(c: Construction): OtherReading[] {
 
   function visit(node: Tree): void {
     if (isLeaf(node)) {
+      // A part that the block has several times is looked through.
+      if (node.inside && isBlockPart(node.seen.kind)) return visit(node.inside);
       // Cutting a triangle square or a plain grid further makes work, and no other picture.
       const cells = TWO_WAYS.has(node.seen.kind) ? cutThrough(node.laid, tick) : undefined;
       if (!cells) return;
