@@ -208,16 +208,11 @@ function insideArrows(seams: readonly PressedSeam[], laid: readonly Laid[], tick
   const one = tick.toNumber();
   const [x, y, w, h] = extent(laid);
   const reach = Math.max(w, h) * one * 0.06;
-  return seams.flatMap((seam): Arrow[] => {
-    const { branch } = seam;
-    const part = branch.parts[seam.index + 1];
-    const before = branch.parts[seam.index];
-    if (!part || !before) return [];
-    const [a, b] = [balance(before.laid), balance(part.laid)];
-    const ahead = seam.towards && seam.towards[0] * seam.after[0] + seam.towards[1] * seam.after[1] > 0;
-    const way: Point | undefined = seam.towards && (ahead ? [b[0] - a[0], b[1] - a[1]] : [a[0] - b[0], a[1] - b[1]]);
-    const middle = [((a[0] + b[0]) / 2 - x) * one, ((a[1] + b[1]) / 2 - y) * one] as const;
-    return [arrow(middle, way, reach, [-(b[1] - a[1]), b[0] - a[0]])];
+  return seams.map(({ straight: { from, to }, towards, after, ahead }) => {
+    const on = towards && towards[0] * after[0] + towards[1] * after[1] > 0;
+    const way: Point | undefined = towards && (on ? ahead : [-ahead[0], -ahead[1]]);
+    const middle = [((from[0] + to[0]) / 2 - x) * one, ((from[1] + to[1]) / 2 - y) * one] as const;
+    return arrow(middle, way, reach, along(from, to));
   });
 }
 

@@ -14,6 +14,8 @@ export interface Seam {
   after: Point;
   /** The same as the branch's own part is laid straight: of a unit that lies turned, not as it lies in the block. */
   ahead: Point;
+  /** Its ends as the branch is laid straight. */
+  straight: { from: Point; to: Point };
   /** The branch and the place in it, for seams between parts. */
   branch: Branch;
   index: number;
@@ -112,6 +114,7 @@ function ownSeams(branch: Branch, lay: Lay, depth: number, { unit, place }: With
         to: lay.point(to),
         after: lay.vector([-dy * side, dx * side]),
         ahead: [-dy * side, dx * side],
+        straight: { from, to },
         branch,
         index,
         unit,
