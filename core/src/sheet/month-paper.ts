@@ -10,7 +10,7 @@ import {
 } from '../programme';
 import { blockPaper, type BlockPaper } from './block-paper';
 import { monthSheet, type MonthSheet } from './month-sheet';
-import { cutPieces, needPieces, scrappyWords } from './need-paper';
+import { cutPieces, needPieces, scrappyWords, type MonthContext } from './need-paper';
 import { poolPieces } from './pool-paper';
 import { homeworkWords } from './sheet-pool';
 import type { Paper, PaperPiece } from './paper';
@@ -104,15 +104,7 @@ function framed({ round }: MonthSheet['blocks'][number], unit: string): string {
     : '';
 }
 
-interface Context {
-  programme: Programme;
-  month: Month;
-  colourway: Colourway;
-  sheet: MonthSheet;
-  wishes: SheetWishes;
-}
-
-function endPieces({ programme, month, colourway, sheet, wishes }: Context): PaperPiece[] {
+function endPieces({ programme, month, colourway, sheet, wishes }: MonthContext): PaperPiece[] {
   const { date = plainDate, size } = wishes;
   const next = programme.months[programme.months.indexOf(month) + 1];
   const when = next?.release ? ` on ${date(next.release)}` : '';

@@ -27,7 +27,8 @@ import { rulerPicture, stripsPicture } from './pictures';
 import { takenPieces } from './pool-paper';
 import type { SheetWishes } from './wishes';
 
-interface Context {
+/** What a month's paper is made from. */
+export interface MonthContext {
   programme: Programme;
   month: Month;
   colourway: Colourway;
@@ -35,14 +36,14 @@ interface Context {
   wishes: SheetWishes;
 }
 
-const kindOf = ({ programme, wishes }: Context): KitKind => wishes.kind ?? programme.kits.kind;
+const kindOf = ({ programme, wishes }: MonthContext): KitKind => wishes.kind ?? programme.kits.kind;
 const swatch = (colour: string, letter: string, { coloured }: SheetWishes) => ({
   colour: coloured === false ? '' : colour,
   letter,
 });
 
 /** 'You will need': fabrics with what comes with this month and what was kept, or what is in the bag, or what to bring. */
-export function needPieces(context: Context): PaperPiece[] {
+export function needPieces(context: MonthContext): PaperPiece[] {
   const { sheet } = context;
   const tools: PaperPiece = { kind: 'text', tone: 'quiet', text: `And: ${sheet.tools.join('; ')}.` };
   const taken = takenPieces(sheet.pools);
@@ -56,14 +57,14 @@ export function needPieces(context: Context): PaperPiece[] {
   }
 }
 
-const sharesOf = ({ programme, month, colourway, wishes }: Context): MonthShare[] =>
+const sharesOf = ({ programme, month, colourway, wishes }: MonthContext): MonthShare[] =>
   monthShares(programme, month, { colourway, size: wishes.size, keep: wishes.keep ?? keepIn(programme, month) });
 
 /** What the organiser chose for the packet of that month. */
 const keepIn = (programme: Programme, month: Month) =>
   programme.kits.keepWhole.has(packetOfMonth(programme, month).months[0]!.id) ? 'whole' : 'cut';
 
-function fromThePacket(context: Context): PaperPiece[] {
+function fromThePacket(context: MonthContext): PaperPiece[] {
   const { programme, month, sheet } = context;
   const { months, at, number } = packetOfMonth(programme, month);
   const shares = sharesOf(context);
@@ -102,7 +103,7 @@ function fromThePacket(context: Context): PaperPiece[] {
 
 const FABRIC_COLUMN = { name: 'Fabric', share: 4 };
 
-function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: Context): PaperPiece {
+function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: MonthContext): PaperPiece {
   return {
     kind: 'table',
     columns: [
@@ -129,7 +130,7 @@ function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: Contex
 }
 
 /** Backing and wadding that come with this month, where the rest of its packet came before. */
-function finishingTable(context: Context): PaperPiece[] {
+function finishingTable(context: MonthContext): PaperPiece[] {
   const { programme, month, colourway, wishes } = context;
   const own = finishingOf(programme, { colourway, months: [month], size: wishes.size });
   const amounts = finishingAmounts(programme, own);
@@ -137,7 +138,7 @@ function finishingTable(context: Context): PaperPiece[] {
 }
 
 /** What earlier months kept for this one: whole, with the size to check, and bagged with its label. */
-function keptTable({ month, sheet, wishes }: Context, shares: readonly MonthShare[]): PaperPiece[] {
+function keptTable({ month, sheet, wishes }: MonthContext, shares: readonly MonthShare[]): PaperPiece[] {
   const rows = shares.flatMap((share): PaperRow[] => {
     const whole = share.kept.filter((k) => k.usedIn === month).map((k) => wholeText(k, share, sheet.unit));
     const bagged = share.bagged.map((b) => `already cut with ${b.cutIn.name}: ${bagText(b, sheet.unit)}`);
@@ -163,7 +164,7 @@ const fabricCell = (
   wishes: SheetWishes,
 ): PaperCell => ({ text: name, swatch: swatch(colour, roles.join(' '), wishes) });
 
-function inTheBag(context: Context): PaperPiece[] {
+function inTheBag(context: MonthContext): PaperPiece[] {
   const { sheet, wishes } = context;
   return [
     { kind: 'heading', level: 2, text: 'In your bag' },
@@ -213,7 +214,7 @@ function cutRows(
 const cutPrefix = ({ number, block }: SheetCut): string =>
   block.startsWith(poolKey()) ? 'P·' : number === undefined ? '' : `${number}·`;
 
-function toBring(context: Context): PaperPiece[] {
+function toBring(context: MonthContext): PaperPiece[] {
   const { programme, month, colourway, sheet, wishes } = context;
   const gets = handedOf(programme, { colourway, months: [month], size: wishes.size, kind: 'list' });
   if (gets.way !== 'list') return [];
@@ -247,7 +248,7 @@ function toBring(context: Context): PaperPiece[] {
 }
 
 /** 'Cut': by fabric, the largest first, with rulers where they are wanted, what to bag and to keep, and strips drawn. Nothing for a kit that is cut. */
-export function cutPieces(context: Context): PaperPiece[] {
+export function cutPieces(context: MonthContext): PaperPiece[] {
   const { sheet, wishes } = context;
   const way = wayOf[kindOf(context)];
   if (way === 'pieces') return [];
@@ -287,7 +288,7 @@ export function cutPieces(context: Context): PaperPiece[] {
 }
 
 /** What is cut now and bagged for later months, each size with its label. */
-function bagPieces(shares: readonly MonthShare[], { sheet, wishes }: Context): PaperPiece[] {
+function bagPieces(shares: readonly MonthShare[], { sheet, wishes }: MonthContext): PaperPiece[] {
   const bags = shares.filter((s) => s.bag.length > 0);
   if (bags.length === 0) return [];
   return [
@@ -321,7 +322,7 @@ function bagPieces(shares: readonly MonthShare[], { sheet, wishes }: Context): P
 }
 
 /** What stays in one piece for later months. */
-function wholePieces(shares: readonly MonthShare[], { sheet }: Context): PaperPiece[] {
+function wholePieces(shares: readonly MonthShare[], { sheet }: MonthContext): PaperPiece[] {
   const items = shares.flatMap((s) => keepWords(s, sheet.unit));
   if (items.length === 0) return [];
   return [
@@ -332,7 +333,7 @@ function wholePieces(shares: readonly MonthShare[], { sheet }: Context): PaperPi
 }
 
 /** Each fabric's strips as the packet's plan cuts them off; left out for somebody versed. */
-function stripPieces(context: Context, shares: readonly MonthShare[]): PaperPiece[] {
+function stripPieces(context: MonthContext, shares: readonly MonthShare[]): PaperPiece[] {
   const { programme, month, colourway, sheet, wishes } = context;
   if (wishes.level === 'versed' || wayOf[kindOf(context)] === 'list') return [];
   const { months } = packetOfMonth(programme, month);
@@ -390,7 +391,7 @@ function fromLeft(rects: readonly Rect[]): Rect[] {
 }
 
 /** Whether a month's blocks are scrappy in a colourway, and how many ways each is laid. */
-export function scrappyWords({ programme, month, colourway, sheet, wishes }: Context): string {
+export function scrappyWords({ programme, month, colourway, sheet, wishes }: MonthContext): string {
   const ways = month.blocks.flatMap((entry) => castBlocks(programme, colourway, entry, wishes.size)?.length ?? []);
   const several = ways.filter((n) => n > 1);
   return [
