@@ -35,7 +35,7 @@ const paper: Paper = {
     },
     { kind: 'pictures', pictures: [picture] },
     { kind: 'beside', pictures: [picture], pieces: [{ kind: 'text', tone: 'check', text: evil }] },
-    { kind: 'steps', steps: [{ pictures: [picture], pieces: [{ kind: 'text', text: evil }] }] },
+    { kind: 'steps', steps: [{ picture, text: evil, check: evil }] },
     { kind: 'page' },
   ],
 };

@@ -1,5 +1,5 @@
 /** A paper as one HTML file that needs nothing else: it reads and prints anywhere. */
-import type { Beside, Paper, PaperCell, PaperPicture, PaperPiece, Words } from '@aggrega/core/sheet';
+import type { Beside, Paper, PaperCell, PaperPicture, PaperPiece, PaperStep, Words } from '@aggrega/core/sheet';
 import { inkOn } from '@aggrega/core/fabric';
 import { runsOf } from './runs';
 import { pictureSvg } from './svg';
@@ -32,6 +32,9 @@ function cell({ text, swatch, numeral, picture }: PaperCell, right: boolean): st
 const beside = ({ pictures, pieces }: Beside): string =>
   `<section class="beside"><div class="pictures">${pictures.map(figure).join('')}</div><div class="words">${pieces.map(piece).join('')}</div></section>`;
 
+const step = ({ picture, text, check }: PaperStep): string =>
+  `<li>${picture ? figure(picture) : ''}<p>${words(text)}</p>${check ? `<p class="check">${words(check)}</p>` : ''}</li>`;
+
 function piece(p: PaperPiece): string {
   switch (p.kind) {
     case 'title':
@@ -57,7 +60,7 @@ function piece(p: PaperPiece): string {
     case 'beside':
       return beside(p);
     case 'steps':
-      return `<div class="steps">${p.steps.map(beside).join('')}</div>`;
+      return `<ol class="steps">${p.steps.map(step).join('')}</ol>`;
     case 'page':
       return '<div class="page"></div>';
   }
@@ -77,7 +80,7 @@ h1{font-size:2em;margin:0}h2{font-size:1.25em;border-top:2px solid;padding-top:.
 p{margin:.3em 0}.lead{font-size:1.1em}.quiet{color:#53607c}.check,.own{border-left:4px solid #f2d21b;padding-left:.6em}.own{border-color:#c9d0da}.caution{font-weight:600}
 table{width:100%;border-collapse:collapse}th,td{text-align:left;vertical-align:top;padding:.25em .7em .25em 0;border-bottom:1px solid #c9d0da}th{font-weight:400;color:#53607c}.right{text-align:right}
 .numeral{font-weight:700;white-space:nowrap}.frac{font-feature-settings:'frac' 1}.gap{font-size:.3em}.swatch{display:inline-block;min-width:1.4em;height:1.4em;text-align:center;border:1px solid #1c2a4a80;background:#fff;font-weight:600}
-header{display:flex;justify-content:space-between;gap:1.5em}figure{margin:0 0 .5em}svg{width:100%;height:auto}figcaption{font-size:.85em}.row{display:flex;flex-wrap:wrap;gap:1em}.beside{display:flex;gap:1.2em;margin:.8em 0}.words{flex:1}.steps{display:grid;grid-template-columns:1fr 1fr;gap:0 1.5em}
+header{display:flex;justify-content:space-between;gap:1.5em}figure{margin:0 0 .5em}svg{width:100%;height:auto}figcaption{font-size:.85em}.row{display:flex;flex-wrap:wrap;gap:1em}.beside{display:flex;gap:1.2em;margin:.8em 0}.words{flex:1}.steps{display:grid;grid-template-columns:repeat(auto-fill,minmax(9.5rem,1fr));gap:.8em 1.2em;list-style:none;padding:0;counter-reset:step}.steps>li{display:flex;flex-direction:column;justify-content:flex-end;counter-increment:step}.steps p:first-of-type::before{content:counter(step) '. ';font-weight:700}.steps figure{margin-top:auto}.steps p{flex:0}
 table,.beside,tr,li,figure{break-inside:avoid}h2,h3{break-after:avoid}.page{break-after:page}svg,.swatch{print-color-adjust:exact}
 footer{margin-top:1.5em;font-size:.85em;color:#53607c}@media print{body{margin:0;max-width:none}}
 </style>

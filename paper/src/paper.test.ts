@@ -49,7 +49,7 @@ function textsOf(pieces: readonly PaperPiece[]): string[] {
       case 'beside':
         return textsOf(p.pieces);
       case 'steps':
-        return p.steps.flatMap((s) => textsOf(s.pieces));
+        return p.steps.flatMap((s) => [s.text, s.check ?? ''].map(plainWords).filter(Boolean));
       default:
         return [];
     }

@@ -3,17 +3,26 @@ import type { PaperLine, PaperPicture } from '@aggrega/core/sheet';
 
 export const INK = '#1c2a4a';
 export const MADDER = '#b3322b';
+/** How much of a ruler's colour covers what lies under it. */
+export const GLASS = 0.22;
 
 const round = (n: number) => Math.round(n * 1e4) / 1e4;
 const escaped = (text: string) => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`);
 
-/** How a line is drawn, in hundredths of an inch on paper. */
-export const LINES: Record<PaperLine['kind'], { wide: number; dash?: readonly [number, number] }> = {
+/** How a line is drawn, in hundredths of an inch on paper; `cased`: with a light edge, so that it shows on dark fabric. */
+export const LINES: Record<PaperLine['kind'], { wide: number; dash?: readonly number[]; cased?: boolean }> = {
   thin: { wide: 0.7 },
   strong: { wide: 1.6 },
   dashed: { wide: 0.7, dash: [4, 3] },
-  arrow: { wide: 1.6 },
+  arrow: { wide: 1.6, cased: true },
+  drawn: { wide: 0.8, dash: [6, 1.6], cased: true },
+  sewn: { wide: 1.7, dash: [2.6, 1.8], cased: true },
+  cut: { wide: 1.3, dash: [9, 2, 2, 2], cased: true },
+  crease: { wide: 0.8, dash: [1, 1.6], cased: true },
 };
+
+/** How much wider the light edge is. */
+export const CASING = 1.8;
 
 /** The two strokes of an arrow's head, in the picture's unit; `long` is the head's length. */
 export function arrowHead({ from, to }: PaperLine, long: number): (readonly [number, number])[] {
@@ -35,17 +44,22 @@ export function pictureSvg(picture: PaperPicture, extra = ''): string {
     : `style="width:${round(wide)}in"`;
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${round(-edge)} ${round(-edge)} ${round(width + 2 * edge)} ${round(height + 2 * edge)}" role="img" aria-label="${escaped(label)}"${extra}>`,
-    ...shapes.map(
-      (s) =>
-        `<polygon points="${points(s.points)}" fill="${s.fill}" stroke="${s.wrong ? MADDER : INK}" stroke-opacity="${s.wrong ? 1 : 0.6}" stroke-width="${round(hundredth * (s.wrong ? 3 : 0.8))}" stroke-linejoin="round"/>`,
-    ),
+    ...shapes.map((s) => {
+      const line = s.bare
+        ? 'stroke="none"'
+        : `stroke="${s.wrong ? MADDER : INK}" stroke-opacity="${s.wrong ? 1 : 0.6}" stroke-width="${round(hundredth * (s.wrong ? 3 : 0.8))}" stroke-linejoin="round"`;
+      return `<polygon points="${points(s.points)}" fill="${s.fill}"${s.glass ? ` fill-opacity="${GLASS}"` : ''} ${line}/>`;
+    }),
     ...lines.flatMap((line) => {
-      const { wide: w, dash } = LINES[line.kind];
-      const style = `fill="none" stroke="${INK}" stroke-width="${round(w * hundredth)}"${dash ? ` stroke-dasharray="${dash.map((d) => round(d * hundredth)).join(' ')}"` : ''}`;
-      return [
-        `<path d="M${points([line.from, line.to])}" ${style}/>`,
-        ...(line.kind === 'arrow' ? [`<path d="M${points(arrowHead(line, 6 * hundredth))}" ${style}/>`] : []),
+      const { wide: w, dash, cased } = LINES[line.kind];
+      const paths = [
+        `d="M${points([line.from, line.to])}"`,
+        ...(line.kind === 'arrow' ? [`d="M${points(arrowHead(line, 6 * hundredth))}"`] : []),
       ];
+      const dashes = dash ? ` stroke-dasharray="${dash.map((d) => round(d * hundredth)).join(' ')}"` : '';
+      const drawn = (colour: string, wider: number, more: string) =>
+        paths.map((d) => `<path ${d} fill="none" stroke="${colour}" stroke-width="${round((w + wider) * hundredth)}"${more}/>`);
+      return [...(cased ? drawn('#fff', CASING, '') : []), ...drawn(INK, 0, dashes)];
     }),
     ...texts.map(
       ({ at, text, size: tall, edged }) =>

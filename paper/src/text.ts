@@ -1,5 +1,14 @@
 /** Plain text of a paper, for mail and for screen readers: the same words in the same order, lines of at most 76 letters. */
-import { plainWords, type Beside, type Paper, type PaperPicture, type PaperPiece, type PaperRow } from '@aggrega/core/sheet';
+import {
+  plainWords,
+  type Beside,
+  type Paper,
+  type PaperPicture,
+  type PaperPiece,
+  type PaperRow,
+  type PaperStep,
+  type Words,
+} from '@aggrega/core/sheet';
 
 const WIDTH = 76;
 
@@ -26,15 +35,7 @@ function linesOf(piece: PaperPiece): string[] {
     case 'text':
       return [...wrapped(plainWords(piece.text)), ''];
     case 'list':
-      return [
-        ...piece.items.flatMap((item, i) => {
-          const mark = piece.ordered ? `${i + 1}. ` : '- ';
-          return wrapped(plainWords(item), WIDTH - mark.length).map(
-            (line, n) => (n === 0 ? mark : ' '.repeat(mark.length)) + line,
-          );
-        }),
-        '',
-      ];
+      return [...piece.items.flatMap((item, i) => itemLines(item, piece.ordered ? `${i + 1}. ` : '- ')), ''];
     case 'table':
       return [
         ...piece.groups.flatMap((rows) =>
@@ -50,11 +51,18 @@ function linesOf(piece: PaperPiece): string[] {
     case 'beside':
       return besideLines(piece);
     case 'steps':
-      return piece.steps.flatMap(besideLines);
+      return [...piece.steps.flatMap(stepLines), ''];
     case 'page':
       return [''];
   }
 }
+
+const itemLines = (item: Words, mark: string): string[] =>
+  wrapped(plainWords(item), WIDTH - mark.length).map((line, n) => (n === 0 ? mark : ' '.repeat(mark.length)) + line);
+
+/** The words alone: a step is told so that it can be done without its picture. */
+const stepLines = ({ text, check }: PaperStep, i: number): string[] =>
+  itemLines(check ? `${plainWords(text)} ${plainWords(check)}` : text, `${i + 1}. `);
 
 const besideLines = ({ pictures, pieces }: Beside): string[] => [
   ...pictures.flatMap((p) => pictureLines(p)),

@@ -21,7 +21,6 @@ export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from
 export { unitKind, unitKinds } from './units';
 export {
   PER_SQUARE,
-  stepsInOrder,
   isHanded,
   lieInBlock,
   liesOnPoint,
@@ -33,3 +32,4 @@ export {
   type Sub,
   type UnitKind,
 } from './units/unit-kind';
+export { stepsInOrder, type Act, type Hand, type Step } from './units/step';

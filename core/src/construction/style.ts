@@ -31,6 +31,10 @@ export interface SewingStyle {
   /** Usable width of fabric: no strip is longer. */
   wof: Rational;
   dies?: readonly Die[];
+  /** How triangle squares that are cut large are trimmed: opened and pressed first, or folded, with a triangle ruler on the stitching. */
+  trimming?: 'opened' | 'folded';
+  /** Whether a stitch-and-flip corner is cut off before it is pressed out, or after. */
+  corners?: 'trimmed-first' | 'pressed-first';
   /** 'nest' weighs all wishes; 'dark' presses to the darker fabric, 'open' presses every seam open. Default: nest. */
   pressing?: 'nest' | 'dark' | 'open';
 }

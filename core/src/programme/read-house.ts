@@ -41,7 +41,7 @@ export const DEFAULTS = {
   },
 };
 
-/** Kinds of units that can be cut large and trimmed; what is sewn by folded corners is right as it is, or spoilt. */
+/** Kinds of units that can be cut large and trimmed; what is sewn by stitch-and-flip corners is right as it is, or spoilt. */
 const LARGE = ['hst', 'qst', 'geese', 'square-in-square', 'economy'] as const;
 
 type HouseFile = NonNullable<ProgrammeFile['house']>;

@@ -2,11 +2,13 @@
 import { slipsOf, type Construction, type Slip } from '../construction';
 import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
-import { fabricWord, pressUnit } from './sheet-unit';
-import type { Beside, PaperPicture, PaperPiece, Words } from './paper';
-import { drawn, partSewn, partsApart, type Colours } from './pictures';
-import { SPIN, backPicture, spunIn } from './spinning';
-import { unitTable, unitWords } from './unit-paper';
+import { fabricWord, pressUnit, type SheetUnit } from './sheet-unit';
+import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
+import type { JoinStep } from './joining';
+import { drawn, partSewn, type Colours } from './pictures';
+import { SPIN, backPicture, boxInBlock, spunIn } from './spinning';
+import { alikeMade, madePieces, partPieces, pressInTable, takenPieces, unitTable } from './unit-paper';
+import { lowered, stepsPiece } from './unit-steps';
 import { sewingWalk, toleranceText, type WalkStep } from './walk';
 import type { SheetWishes } from './wishes';
 
@@ -20,13 +22,6 @@ interface Context {
   wishes: SheetWishes;
   several: boolean;
 }
-
-/** No taller than a step should be. */
-const TALLEST = 1.35;
-const lowered = (picture: PaperPicture): PaperPicture => ({
-  ...picture,
-  wide: Math.min(picture.wide, (TALLEST * picture.width) / picture.height),
-});
 
 /** What the parts of a block's paper are, so that the organiser's words can stand after each. */
 export interface BlockPaper {
@@ -59,9 +54,9 @@ export function blockPaper({
   return { units: unitPieces(context), layout: layoutPieces(context), join: joinPieces(context), check: checkPieces(context) };
 }
 
-function unitPieces({ block, c, walk, colours, wishes, several }: Context): PaperPiece[] {
+function unitPieces(context: Context): PaperPiece[] {
+  const { block, wishes, several } = context;
   const { units } = block;
-  const spun = spunIn(c);
   if (units.length === 0) return [];
   const verb = units.every((u) => u.pool) ? 'Take' : 'Make';
   const heading: PaperPiece = {
@@ -70,22 +65,51 @@ function unitPieces({ block, c, walk, colours, wishes, several }: Context): Pape
     text: several ? `${verb} the units of ${block.name}` : `${verb} the units`,
   };
   if (wishes.level === 'versed') return [heading, unitTable(units)];
-  return [
-    heading,
-    ...units.map((unit): PaperPiece => {
-      const step = walk.get(unit.label);
-      const own = block.joins.filter((join) => join.unit === unit.label);
-      const sewn = step ? partSewn(step, colours, 1.05) : drawn(unit.drawing, { wide: 1, label: unit.title, colours });
-      const few = step && step.apart.parts.length > 1 && step.apart.parts.length < 10;
-      const pictures = few ? [partsApart(step, colours, 1.25), sewn] : [sewn];
-      return {
-        kind: 'beside',
-        pictures: pictures.map(lowered),
-        pieces: unitWords(unit, { blocks: block.make, joins: own, spins: spun.units.has(unit.label) }),
-      };
-    }),
-  ];
+  return [heading, ...alikeMade(units).flatMap((group) => groupPieces(group, context))];
 }
+
+/** Units that are made alike, or one that is taken, or sewn from others. */
+function groupPieces(group: readonly SheetUnit[], { block, c, walk, colours, colourway }: Context): PaperPiece[] {
+  const spun = spunIn(c);
+  const [first] = group as [SheetUnit];
+  const finishedOf = (unit: SheetUnit) => {
+    const step = walk.get(unit.label);
+    const picture = step ? partSewn(step, colours, 1.15) : drawn(unit.drawing, { wide: 1, label: unit.title, colours });
+    return lowered(picture);
+  };
+  const plan = c.units.find((u) => u.label === first.label)!;
+  const back = spun.units.has(first.label)
+    ? backPicture(c, {
+        wide: 1.15,
+        label: `${first.label} from the back, its crossing spun`,
+        box: boxInBlock(plan.places[0]!, c),
+      })
+    : undefined;
+  if (first.pool) return takenPieces(first, first.pool, { blocks: block.make, finished: finishedOf(first) });
+  const joins = block.joins.filter((join) => join.unit === first.label);
+  if (joins.length > 0)
+    return partPieces(first, {
+      ...{ joins, spins: spun.units.has(first.label), finished: finishedOf(first), back },
+      pictures: joins.map((join) => lowered(joinPicture(join, walk, colours))),
+    });
+  const alike = new Set(group.map((u) => u.press)).size === 1;
+  const steps = alike
+    ? first.steps
+    : first.steps.map((step) => (step.text === first.press ? { ...step, text: pressInTable } : step));
+  return madePieces(group, {
+    steps: stepsPiece(steps, {
+      ...{ colours, back },
+      fabric: (role) => fabricWord(colourway, role),
+      finished: finishedOf(first),
+    }),
+    pictures: new Map(group.map((unit) => [unit.label, finishedOf(unit)])),
+  });
+}
+
+const joinPicture = (join: JoinStep, walk: Context['walk'], colours: Colours): PaperPicture => {
+  const step = walk.get(join.name);
+  return step ? partSewn(step, colours, 1.2) : drawn(join.drawing, { wide: 1.2, label: join.name, colours });
+};
 
 /** The block with its units' names, and on each a mark that looks to the unit's own top. */
 function layoutPicture({ block, colours, several }: Context, wide: number): PaperPicture {
@@ -197,29 +221,23 @@ function joinPieces({ block, c, walk, colours, several, wishes }: Context): Pape
     ...(wishes.level === 'versed'
       ? [{ kind: 'text', text: block.nesting } as const]
       : [{ kind: 'text', text: intro } as const]),
-    { kind: 'steps', steps: joins.map(joinStep) },
-    ...(spunIn(c).block
-      ? [
-          {
-            kind: 'beside',
-            pictures: [backPicture(c, 1.6)],
-            pieces: [{ kind: 'text', text: SPIN }],
-          } as const,
-        ]
-      : []),
+    {
+      kind: 'steps',
+      steps: [
+        ...joins.map(joinStep),
+        ...(spunIn(c).block
+          ? [{ text: SPIN, picture: backPicture(c, { wide: 1.3, label: `${c.block.name} from the back, its crossing spun` }) }]
+          : []),
+      ],
+    },
   ];
 
-  function joinStep(join: SheetBlock['joins'][number]): Beside {
-    const step = walk.get(join.name);
+  function joinStep(join: JoinStep): PaperStep {
     const alike = join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '';
     return {
-      pictures: [
-        lowered(step ? partSewn(step, colours, 1.05) : drawn(join.drawing, { wide: 1.05, label: join.name, colours })),
-      ],
-      pieces: [
-        { kind: 'text', text: [{ bold: `${join.name}. ` }, `${alike}${join.text} ${join.press}`] },
-        { kind: 'text', tone: 'check', text: ['Measure ', { bold: `${join.size[0]} by ${join.size[1]}` }, '.'] },
-      ],
+      picture: lowered(joinPicture(join, walk, colours)),
+      text: [{ bold: `${join.name}. ` }, `${alike}${join.text} ${join.press}`],
+      check: ['Measure ', { bold: join.size[0] === join.size[1] ? `${join.size[0]} square` : join.size.join(' by ') }, '.'],
     };
   }
 }

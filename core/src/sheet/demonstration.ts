@@ -10,7 +10,7 @@ import {
   type Programme,
 } from '../programme';
 import { pressUnit } from './sheet-unit';
-import type { Paper, PaperPiece, PaperRow } from './paper';
+import type { Paper, PaperPiece, PaperRow, PaperStep } from './paper';
 import { coloursOf, drawn, partSewn } from './pictures';
 import { blockDrawing } from '../block';
 import { sewingWalk } from './walk';
@@ -89,23 +89,16 @@ function runningOrder(programme: Programme, entry: MonthBlock, colourway: Colour
       kind: 'steps',
       steps: [
         {
-          pictures: [whole],
-          pieces: [
-            {
-              kind: 'text',
-              text: [
-                { bold: 'Begin with the whole block. ' },
-                'Say where it has four seams meeting, and which units it is made of.',
-              ],
-            },
+          picture: whole,
+          text: [
+            { bold: 'Begin with the whole block. ' },
+            'Say where it has four seams meeting, and which units it is made of.',
           ],
         },
-        ...sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)).map((step) => ({
-          pictures: [partSewn(step, colours, 1)],
-          pieces: [
-            { kind: 'text', text: [{ bold: `${step.title}. ` }, step.lines.slice(0, 2).join(' ')] } as const,
-            { kind: 'text', tone: 'check', text: ['Say aloud: it measures ', { bold: step.size }, `. ${step.press}`] } as const,
-          ],
+        ...sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)).map((step): PaperStep => ({
+          picture: partSewn(step, colours, 1.2),
+          text: [{ bold: `${step.title}. ` }, step.lines.slice(0, 2).join(' ')],
+          check: ['Say aloud: it measures ', { bold: step.size }, `. ${step.press}`],
         })),
       ],
     },

@@ -19,6 +19,7 @@ export {
   type PaperPicture,
   type PaperPiece,
   type PaperRow,
+  type PaperStep,
   type PaperShape,
   type PaperText,
   type Tone,

@@ -13,6 +13,7 @@ import { monthSheet, type MonthSheet } from './month-sheet';
 import { cutPieces, needPieces, scrappyWords, type MonthContext } from './need-paper';
 import { poolPieces } from './pool-paper';
 import { homeworkWords } from './sheet-pool';
+import { fabricWord } from './sheet-unit';
 import type { Paper, PaperPiece } from './paper';
 import { coloursOf, drawn } from './pictures';
 import { quiltPieces } from './quilt-paper';
@@ -20,7 +21,7 @@ import { plainDate, type SheetWishes } from './wishes';
 
 /** The paper of a month. Throws PlanError when a block or a fabric cannot be planned. */
 export function monthPaper(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes = {}): Paper {
-  const sheet = monthSheet(programme, month, colourway, wishes.size);
+  const sheet = monthSheet(programme, month, colourway, wishes.size, wishes);
   const colours = coloursOf(colourway, wishes.coloured !== false);
   const entries = blocksAsCast(programme, colourway, month, wishes.size);
   const series = constructSeries(programme, month, entries, colourway, wishes.size);
@@ -31,7 +32,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     start: startPieces(sheet, scrappyWords(context)),
     need: needPieces(context),
     cut: cutPieces(context),
-    units: [...poolPieces(sheet.pools, colours, wishes), ...part('units')],
+    units: [...poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)), ...part('units')],
     layout: part('layout'),
     join: part('join'),
     check: part('check'),

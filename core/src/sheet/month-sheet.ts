@@ -117,8 +117,14 @@ export interface MonthSheet {
   cautions: string[];
 }
 
-/** The sheet of a month in one colourway and size. Throws PlanError when a block or a fabric cannot be planned. */
-export function monthSheet(programme: Programme, month: Month, colourway: Colourway, size?: SizeOption): MonthSheet {
+/** The sheet of a month in one colourway and size; pictures for a left hand where asked. Throws PlanError when a block or a fabric cannot be planned. */
+export function monthSheet(
+  programme: Programme,
+  month: Month,
+  colourway: Colourway,
+  size?: SizeOption,
+  { left = false }: { left?: boolean } = {},
+): MonthSheet {
   const { unit, house } = programme;
   const blocks = blocksAsCast(programme, colourway, month, size);
   const several = blocks.length > 1;
@@ -191,12 +197,13 @@ export function monthSheet(programme: Programme, month: Month, colourway: Colour
         later: [...series.slice(i + 1), ...namedLater],
         poolOf: (unit) => poolOf(entry, unit),
         dealt: dealtBlock(programme, colourway, entry, size),
+        left,
       }),
       round: roundStripsOf(programme, entry, size),
       number,
       mirrored: mirroredInMonth(programme, colourway, { month, entry, size }),
     })),
-    pools: sheetPools(programme, colourway, month, size),
+    pools: sheetPools(programme, colourway, month, size, left),
     tools: [...new Set(tools)],
     cautions,
   };
@@ -279,7 +286,12 @@ function sheetBlock(
   key: string,
   c: Construction,
   colourway: Colourway,
-  { later, poolOf, dealt }: { later: readonly Construction[]; poolOf: (unit: UnitPlan) => SheetUnit['pool']; dealt: Block },
+  {
+    later,
+    poolOf,
+    dealt,
+    left,
+  }: { later: readonly Construction[]; poolOf: (unit: UnitPlan) => SheetUnit['pool']; dealt: Block; left: boolean },
 ): Omit<SheetBlock, 'mirrored' | 'round'> {
   const size = ([w, h]: readonly [Exact, Exact]) => {
     const [across, down] = [measured(w, c), measured(h, c)];
@@ -295,7 +307,7 @@ function sheetBlock(
     drawing: blockDrawing(c.block, c.finished),
     dealt: blockDrawing(dealt, c.finished),
     marks: layoutMarks(c),
-    units: c.units.filter((u) => !isPlain(u)).map((u) => sheetUnit(u, c, colourway, { later, pool: poolOf(u) })),
+    units: c.units.filter((u) => !isPlain(u)).map((u) => sheetUnit(u, c, colourway, { later, pool: poolOf(u), left })),
     plain: c.units.filter(isPlain).map((u) => ({
       ...{ label: u.label, make: u.make, pool: poolOf(u) },
       cut: c.cuts.find((cut) => cut.serves.includes(u))?.label ?? '',

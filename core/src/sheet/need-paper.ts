@@ -24,7 +24,7 @@ import { bagText, keepWords, pieceName, sizeText, wholeText } from './keeping';
 import type { MonthSheet, SheetCut } from './month-sheet';
 import type { PaperCell, PaperPiece, PaperRow } from './paper';
 import { rulerPicture, stripsPicture } from './pictures';
-import { takenPieces } from './pool-paper';
+import { takenFromPools } from './pool-paper';
 import type { SheetWishes } from './wishes';
 
 /** What a month's paper is made from. */
@@ -46,7 +46,7 @@ const swatch = (colour: string, letter: string, { coloured }: SheetWishes) => ({
 export function needPieces(context: MonthContext): PaperPiece[] {
   const { sheet } = context;
   const tools: PaperPiece = { kind: 'text', tone: 'quiet', text: `And: ${sheet.tools.join('; ')}.` };
-  const taken = takenPieces(sheet.pools);
+  const taken = takenFromPools(sheet.pools);
   switch (wayOf[kindOf(context)]) {
     case 'pieces':
       return [...inTheBag(context), ...taken, tools];

@@ -32,13 +32,20 @@ export type PaperPiece =
   | { kind: 'pictures'; pictures: readonly PaperPicture[] }
   /** Pictures, one under the other, and what belongs to them, on one page. */
   | ({ kind: 'beside' } & Beside)
-  /** Short steps with their pictures, two in a row. */
-  | { kind: 'steps'; steps: readonly Beside[] }
+  /** Numbered steps, each under its picture, as many in a row as there is room for. */
+  | { kind: 'steps'; steps: readonly PaperStep[] }
   | { kind: 'page' };
 
 export interface Beside {
   pictures: readonly PaperPicture[];
   pieces: readonly PaperPiece[];
+}
+
+export interface PaperStep {
+  picture?: PaperPicture;
+  text: Words;
+  /** What to measure or to see before going on. */
+  check?: Words;
 }
 
 export interface PaperColumn {
@@ -87,6 +94,10 @@ export interface PaperShape {
   fill: string;
   /** Drawn in madder, where something is wrong. */
   wrong?: boolean;
+  /** Without an outline. */
+  bare?: boolean;
+  /** What lies under it shows through: a ruler. */
+  glass?: boolean;
   /** Cut of the patch, for what lights up with it. */
   cut?: string;
 }
@@ -94,7 +105,7 @@ export interface PaperShape {
 export interface PaperLine {
   from: readonly [x: number, y: number];
   to: readonly [x: number, y: number];
-  kind: 'thin' | 'strong' | 'dashed' | 'arrow';
+  kind: 'thin' | 'strong' | 'dashed' | 'arrow' | 'drawn' | 'sewn' | 'cut' | 'crease';
 }
 
 export interface PaperText {

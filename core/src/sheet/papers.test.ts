@@ -33,14 +33,12 @@ const paperOf = (month: string, colourway = 0, wishes: SheetWishes = {}, of = pr
 /** Every piece, those within others too. */
 const allOf = (pieces: readonly PaperPiece[]): PaperPiece[] =>
   pieces.flatMap((p) => {
-    const inner =
-      p.kind === 'title' || p.kind === 'beside' ? p.pieces : p.kind === 'steps' ? p.steps.flatMap((s) => s.pieces) : [];
-    return [p, ...allOf(inner)];
+    return [p, ...allOf(p.kind === 'title' || p.kind === 'beside' ? p.pieces : [])];
   });
 const picturesOf = (pieces: readonly PaperPiece[]): PaperPicture[] =>
   allOf(pieces).flatMap((p) => {
     if (p.kind === 'pictures' || p.kind === 'beside') return p.pictures;
-    if (p.kind === 'steps') return p.steps.flatMap((s) => s.pictures);
+    if (p.kind === 'steps') return p.steps.flatMap((s) => s.picture ?? []);
     return p.kind === 'title' && p.picture ? [p.picture] : [];
   });
 const saidOf = (pieces: readonly PaperPiece[]) =>
@@ -49,6 +47,7 @@ const saidOf = (pieces: readonly PaperPiece[]) =>
       if (p.kind === 'heading') return [p.text];
       if (p.kind === 'text') return [plainWords(p.text)];
       if (p.kind === 'list') return p.items.map(plainWords);
+      if (p.kind === 'steps') return p.steps.map((s) => [s.text, s.check ?? ''].map(plainWords).join(' '));
       return p.kind === 'table'
         ? p.groups.flatMap((g) => g.map((r) => r.cells.map((c) => plainWords(c.text)).join(' | ')))
         : [];
@@ -75,24 +74,21 @@ describe('the paper of a month', () => {
       });
   });
 
-  it('shows every unit and every join with its picture beside it, and every picture says what it shows', () => {
+  it('tells every unit and every join, each step with its picture, and every picture says what it shows', () => {
     for (const month of programme.months.filter((m) => m.blocks.length > 0)) {
       const { pieces } = paperOf(month.id);
       const sheet = monthSheet(programme, month, programme.colourways[0]!);
-      const beside = pieces.filter((p) => p.kind === 'beside');
+      const said = saidOf(pieces);
+      const steps = pieces.flatMap((p) => (p.kind === 'steps' ? p.steps : []));
       for (const block of sheet.blocks) {
         for (const unit of block.units) {
-          const own = beside.find(
-            (p) => saidOf(p.pieces).startsWith(`${unit.label}: make`) && saidOf(p.pieces).includes(unit.size),
-          );
-          expect(own && own.pictures.length).toBeGreaterThan(0);
+          expect(said).toMatch(new RegExp(`${unit.label}(: make| \\| ${unit.make} )`));
+          expect(said).toContain(`Measure: ${unit.size}`);
         }
-        const joins = pieces.flatMap((p) => (p.kind === 'steps' ? p.steps : []));
         for (const join of block.joins)
-          // A step of a unit is told with the unit.
-          if (join.unit) expect(beside.some((p) => saidOf(p.pieces).includes(join.text))).toBe(true);
-          else expect(joins.some((s) => saidOf(s.pieces).includes(join.text) && s.pictures.length === 1)).toBe(true);
+          expect(steps.some((s) => plainWords(s.text).includes(join.text) && s.picture)).toBe(true);
       }
+      for (const step of steps) expect([plainWords(step.text), Boolean(step.picture)]).toEqual([plainWords(step.text), true]);
       for (const picture of picturesOf(pieces)) {
         expect(picture.label.length).toBeGreaterThan(3);
         for (const { points } of picture.shapes)
@@ -116,15 +112,17 @@ describe('the paper of a month', () => {
       return sheet.blocks.flatMap((b) => b.units.map((u) => [u.title, u.steps] as const));
     };
     const [, hourglass] = stepsOf('m12').find(([title]) => /quarter-square/.test(title))!;
-    const spins = hourglass.findIndex((s) => s.startsWith('Spin the crossing'));
-    expect(spins).toBeGreaterThan(hourglass.findIndex((s) => s.startsWith('Press')));
-    expect(spins).toBeLessThan(hourglass.findIndex((s) => /^(Trim|Snip)/.test(s)));
+    const spins = hourglass.findIndex((s) => s.act === 'spin');
+    expect(spins).toBeGreaterThan(hourglass.findLastIndex((s) => s.act === 'press'));
+    expect(spins).toBeLessThan(hourglass.findIndex((s) => s.act === 'trim'));
     // Four quarters that turn about the middle: the block spins, and shows its back.
-    const cloche = paperOf('m3').pieces.filter((p) => p.kind === 'beside');
-    const back = cloche.find((p) => saidOf(p.pieces).startsWith('Spin the crossing'));
-    expect(back!.pictures[0]!.label).toBe('Cloche from the back, its crossing spun');
+    const backs = picturesOf(paperOf('m3').pieces).filter((p) => p.label.includes('from the back'));
+    expect(backs.map((p) => p.label)).toEqual([
+      'U3 from the back, its crossing spun',
+      'Cloche from the back, its crossing spun',
+    ]);
     // A ring of four arrows round the middle, and round the middle of each quarter.
-    expect(back!.pictures[0]!.lines).toHaveLength(20);
+    expect(backs.map((p) => p.lines.length)).toEqual([4, 20]);
   });
 
   it('tells the packet: what it holds and keeps in its first month, what was saved in the later ones', () => {

@@ -1,12 +1,19 @@
 /** Pools of units on paper: what to make, and what to take. */
 import { listed } from '../measure';
 import type { PaperPiece } from './paper';
-import { drawn, partSewn, partsApart, type Colours } from './pictures';
+import { drawn, partSewn, type Colours } from './pictures';
 import type { SheetPool } from './sheet-pool';
+import { measureText } from './unit-paper';
+import { lowered, stepsPiece } from './unit-steps';
 import type { SheetWishes } from './wishes';
 
 /** 'Make your pool of units', for the pools that begin with this month; then what is only cut for them. */
-export function poolPieces(pools: readonly SheetPool[], colours: Colours, wishes: SheetWishes): PaperPiece[] {
+export function poolPieces(
+  pools: readonly SheetPool[],
+  colours: Colours,
+  wishes: SheetWishes,
+  fabric: (role: string) => string,
+): PaperPiece[] {
   const begun = pools.filter((p) => !p.madeWith);
   const sewn = begun.filter((p) => !p.plain);
   const cut = begun.filter((p) => p.plain);
@@ -23,7 +30,7 @@ export function poolPieces(pools: readonly SheetPool[], colours: Colours, wishes
           } as const,
         ]
       : []),
-    ...sewn.flatMap((pool) => sewnPool(pool, colours, wishes)),
+    ...sewn.flatMap((pool) => sewnPool(pool, colours, wishes, fabric)),
     ...cut.map((pool): PaperPiece => ({
       kind: 'text',
       text: [
@@ -34,31 +41,28 @@ export function poolPieces(pools: readonly SheetPool[], colours: Colours, wishes
   ];
 }
 
-function sewnPool(pool: SheetPool, colours: Colours, wishes: SheetWishes): PaperPiece[] {
+function sewnPool(pool: SheetPool, colours: Colours, wishes: SheetWishes, fabric: (role: string) => string): PaperPiece[] {
   const { name, made, title, of, method, step } = pool;
   const versed = wishes.level === 'versed';
-  const pieces: PaperPiece[] = [
+  const whole = step && !versed ? partSewn(step, colours, 1.15) : drawn(pool.drawing, { wide: 0.8, label: title, colours });
+  return [
     { kind: 'heading', level: 3, text: `${name}: make ${made} ${title} of ${of}, ${method}` },
     {
-      kind: 'text',
-      text: pool.yields === 1 ? `Each takes ${pool.from}.` : `Each batch takes ${pool.from}, and makes ${pool.yields}.`,
-    },
-    ...(pool.caution ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
-    ...(versed ? [] : [{ kind: 'list', ordered: true, items: pool.steps } as const]),
-    {
-      kind: 'text',
-      tone: 'check',
-      text: [
-        { bold: `Measure: ${pool.size}${pool.square ? ' square' : pool.along ? ` ${pool.along}` : ''}. ` },
-        pool.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}.`).join(' '),
+      kind: 'beside',
+      pictures: [lowered(whole)],
+      pieces: [
+        {
+          kind: 'text',
+          text: pool.yields === 1 ? `Each takes ${pool.from}.` : `Each batch takes ${pool.from}, and makes ${pool.yields}.`,
+        },
+        measureText(pool),
+        { kind: 'text', text: takeWords(pool) },
+        ...(pool.caution ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
       ],
     },
-    { kind: 'text', text: takeWords(pool) },
+    ...(versed ? [] : [stepsPiece(pool.steps, { colours, fabric, finished: lowered(whole) })]),
+    pairTable(pool, wishes),
   ];
-  const whole = drawn(pool.drawing, { wide: 0.8, label: title, colours });
-  const apart = step && step.apart.parts.length < 10 ? [partsApart(step, colours, 1.25)] : [];
-  const pictures = versed || !step ? [whole] : [...apart, partSewn(step, colours, 1.05)];
-  return [{ kind: 'beside', pictures, pieces }, pairTable(pool, wishes)];
 }
 
 /** What goes with what: as many batches of each as it says. */
@@ -102,7 +106,7 @@ function takeWords({ name, takes, later, over }: SheetPool): string {
 }
 
 /** What to take out of pools that were begun before. */
-export function takenPieces(pools: readonly SheetPool[]): PaperPiece[] {
+export function takenFromPools(pools: readonly SheetPool[]): PaperPiece[] {
   const before = pools.filter((p) => p.madeWith);
   if (before.length === 0) return [];
   return [

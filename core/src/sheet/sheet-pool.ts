@@ -12,6 +12,8 @@ import {
   type Programme,
   type SizeOption,
 } from '../programme';
+import { handOf } from './hand';
+import { drawnSteps, type SheetStep } from './sheet-step';
 import { fabricWord, isPlain, measured, pressUnit } from './sheet-unit';
 import { unitStep, type WalkStep } from './walk';
 
@@ -45,7 +47,7 @@ export interface SheetPool {
   from: string;
   yields: number;
   rows: PoolRow[];
-  steps: string[];
+  steps: SheetStep[];
   press: string;
   caution: string;
   size: string;
@@ -59,16 +61,26 @@ export interface SheetPool {
 }
 
 /** The pools that a month begins, then those that it takes from; in the order of their numbers. */
-export function sheetPools(programme: Programme, colourway: Colourway, month: Month, size?: SizeOption): SheetPool[] {
+export function sheetPools(
+  programme: Programme,
+  colourway: Colourway,
+  month: Month,
+  size?: SizeOption,
+  left = false,
+): SheetPool[] {
   const makings = scatteredOf(programme, colourway, size)?.makings ?? new Map<Month, never>();
   const all = [...makings.values()].flatMap((making) => making.pools);
   return all
     .filter((pool) => pool.months.includes(month))
     .sort((a, b) => Number(a.month !== month) - Number(b.month !== month))
-    .map((pool) => sheetPool(programme, colourway, month, pool));
+    .map((pool) => sheetPool(programme, colourway, { month, pool, left }));
 }
 
-function sheetPool(programme: Programme, colourway: Colourway, month: Month, pool: PoolOfUnits): SheetPool {
+function sheetPool(
+  programme: Programme,
+  colourway: Colourway,
+  { month, pool, left }: { month: Month; pool: PoolOfUnits; left: boolean },
+): SheetPool {
   const { like, entry, kinds, months, taken } = pool;
   const c = drawnWith(programme, colourway, pool);
   const recipe = batchOf(like, entry.style, kinds[0]!.unit.make || kinds[0]!.unit.yields);
@@ -91,7 +103,7 @@ function sheetPool(programme: Programme, colourway: Colourway, month: Month, poo
     from: fromWords(recipe, colourway, programme),
     yields: recipe.yields + (recipe.mirrored ?? 0),
     rows: rowsOf(pool, colourway),
-    steps: stepsInOrder(recipe, press),
+    steps: drawnSteps(stepsInOrder(recipe.steps, press), handOf(like, c, left)),
     press,
     caution: recipe.caution ?? '',
     size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,

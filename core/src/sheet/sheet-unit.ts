@@ -2,7 +2,6 @@
 import type { Drawing } from '../block';
 import {
   outermost,
-  stepsInOrder,
   unitDrawing,
   unitLook,
   unitMeasure,
@@ -16,7 +15,8 @@ import {
 import { checkpoint, listed, type Exact } from '../measure';
 import type { Colourway } from '../programme';
 import { pieceName } from './piece-name';
-import { SPIN, spunIn } from './spinning';
+import { sheetSteps, type SheetStep } from './sheet-step';
+import { spunIn } from './spinning';
 
 export interface SheetUnit {
   label: string;
@@ -32,8 +32,10 @@ export interface SheetUnit {
   from: string;
   batches: number;
   yields: number;
-  /** In the order of the hands, the pressing among them. */
-  steps: string[];
+  /** Its kind and method, 'hst two-at-a-time'. */
+  making: string;
+  /** In the order of the hands, the pressing among them; none where it is sewn from others, or comes with its mirror image. */
+  steps: SheetStep[];
   /** The pressing alone. */
   press: string;
   /** Unfinished size and what else to see; '3 1/2', or '6 1/2 by 3 1/2'. */
@@ -91,12 +93,12 @@ function sameSize(cut: Cut, { w, h }: Piece): boolean {
   return (cut.exact[0].equals(w) && cut.exact[1].equals(h)) || (cut.exact[0].equals(h) && cut.exact[1].equals(w));
 }
 
-/** A unit of a block. `later`: blocks that may use what is left over; `pool`: where it comes out of one. */
+/** A unit of a block. `later`: blocks that may use what is left over; `pool`: where it comes out of one; `left`: for a left hand. */
 export function sheetUnit(
   unit: UnitPlan,
   c: Construction,
   colourway: Colourway,
-  { later, pool }: { later: readonly Construction[]; pool?: SheetUnit['pool'] },
+  { later, pool, left }: { later: readonly Construction[]; pool?: SheetUnit['pool']; left: boolean },
 ): SheetUnit {
   const { recipe, kind, label } = unit;
   const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
@@ -117,7 +119,8 @@ export function sheetUnit(
     from: unit.batches === 0 ? '' : listed(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,
-    steps: shared ? (press ? [press] : []) : stepsInOrder(recipe, press, spins ? SPIN : ''),
+    making: `${kind.kind} ${unit.method.name}`,
+    steps: shared ? [] : sheetSteps(unit, c, { press, spins, left }),
     press,
     size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
     square: size.square,

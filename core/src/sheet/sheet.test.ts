@@ -97,11 +97,14 @@ describe('a month’s sheet', () => {
 
   it('tells of trimming only where units are cut large', () => {
     const file = demo();
-    const steps = (p: Programme) => monthSheet(p, p.months[2]!, p.colourways[0]!).blocks[0]!.units[0]!.steps.join(' ');
-    expect(steps(read(file))).not.toContain('Trim');
+    const steps = (p: Programme) =>
+      monthSheet(p, p.months[2]!, p.colourways[0]!)
+        .blocks[0]!.units[0]!.steps.map((s) => s.text)
+        .join(' ');
+    expect(steps(read(file))).not.toContain('Trim to');
     file.house!.sizing = 'trim-down';
     const trimmed = read(file);
-    expect(steps(trimmed)).toContain('Trim each to 3 1/2');
+    expect(steps(trimmed)).toContain('Trim to 3 1/2 in square');
     // Plain patches are never oversized.
     expect(monthSheet(trimmed, trimmed.months[1]!, trimmed.colourways[0]!).fabrics[0]!.cuts[0]!.size).toBe('2 1/2');
   });

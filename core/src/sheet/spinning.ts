@@ -1,5 +1,6 @@
 /** Crossings whose seam allowances are spun round the middle: which they are, what to do, and how the back looks (handbook 8). */
-import { extent, leaves, type Construction } from '../construction';
+import { extent, leaves, type Construction, type Leaf } from '../construction';
+import { clipped, doubleArea, type Line, type Spot } from '../hands';
 import type { PaperPicture } from './paper';
 import { backView } from './walk';
 
@@ -11,11 +12,7 @@ export const SPIN =
 export function spunIn(c: Construction): { block: boolean; units: ReadonlySet<string> } {
   // Units within others too, each by its patches as they lie in the block; the smallest around a crossing is where it is spun.
   const places = leaves(c.tree)
-    .map((leaf) => {
-      const own = new Set(leaf.laid.flatMap((p) => p.of));
-      const box = extent(c.cloth.patches.filter((p) => p.of.some((i) => own.has(i))));
-      return { leaf, box };
-    })
+    .map((leaf) => ({ leaf, box: boxInBlock(leaf, c) }))
     .sort((a, b) => a.box[2] * a.box[3] - b.box[2] * b.box[3]);
   const units = new Set<string>();
   let block = false;
@@ -28,26 +25,64 @@ export function spunIn(c: Construction): { block: boolean; units: ReadonlySet<st
   return { block, units };
 }
 
-/** The block from the back: the allowances where they lie, a ring of arrows round each spun crossing. */
-export function backPicture(c: Construction, wide: number): PaperPicture {
+/** Where a unit lies in the block: [x, y, width, height] in ticks. */
+export function boxInBlock(leaf: Leaf, c: Construction): readonly [number, number, number, number] {
+  const own = new Set(leaf.laid.flatMap((p) => p.of));
+  return extent(c.cloth.patches.filter((p) => p.of.some((i) => own.has(i))));
+}
+
+/**
+ * The block from the back, or the part of it in a box: the allowances where they lie, a ring of arrows round each spun crossing. Left and
+ * right are changed, as they are when it is turned over.
+ */
+export function backPicture(
+  c: Construction,
+  { wide, label, box }: { wide: number; label: string; box?: readonly [number, number, number, number] },
+): PaperPicture {
   const { drawing, bands, spun } = backView(c);
-  const { width, height } = drawing;
+  const one = c.cloth.tick.toNumber();
+  const [bx, by, width, height] = box
+    ? [drawing.width - (box[0] + box[2]) * one, box[1] * one, box[2] * one, box[3] * one]
+    : [0, 0, drawing.width, drawing.height];
   const r = width / 14;
-  // Allowances at the edge reach beyond what is drawn.
-  const within = ([x, y]: readonly [number, number]) =>
-    [Math.min(width, Math.max(0, x)), Math.min(height, Math.max(0, y))] as const;
+  const frame: readonly Line[] = [
+    { from: [0, 0], to: [width, 0] },
+    { from: [width, 0], to: [width, height] },
+    { from: [width, height], to: [0, height] },
+    { from: [0, height], to: [0, 0] },
+  ];
+  // Allowances at the edge, and of neighbours, reach beyond what is drawn.
+  const within = (points: readonly Spot[]): Spot[] =>
+    frame.reduce<Spot[]>(
+      (left, line) => (left.length > 2 ? clipped(left, line, 1) : []),
+      points.map(([x, y]): Spot => [x - bx, y - by]),
+    );
+  const shown = (shapes: readonly { points: readonly Spot[] }[], fill: string) =>
+    shapes.flatMap(({ points }) => {
+      const inside = within(clockwise(points));
+      return inside.length > 2 && doubleArea(inside) > 1e-6 ? [{ points: inside, fill }] : [];
+    });
   return {
-    ...{ width, height, wide, label: `${c.block.name} from the back, its crossing spun`, texts: [] },
-    shapes: [
-      ...drawing.shapes.map(({ points }) => ({ points, fill: '#eef0f3' })),
-      ...bands.map(({ points }) => ({ points: points.map(within), fill: '#c3cad4' })),
-    ],
-    lines: spun.flatMap(([x, y]) =>
-      [0, 1, 2, 3].map((quarter) => {
-        const [cos, sin] = [Math.cos((quarter * Math.PI) / 2), Math.sin((quarter * Math.PI) / 2)];
-        const turned = (px: number, py: number) => [x + px * cos - py * sin, y + px * sin + py * cos] as const;
-        return { from: turned(-r * 0.7, -r), to: turned(r * 0.7, -r), kind: 'arrow' as const };
-      }),
-    ),
+    ...{ width, height, wide, label, texts: [] },
+    shapes: [...shown(drawing.shapes, '#eef0f3'), ...shown(bands, '#c3cad4')],
+    lines: spun
+      .map(([x, y]): Spot => [x - bx, y - by])
+      .filter(([x, y]) => x > 0 && y > 0 && x < width && y < height)
+      .flatMap(([x, y]) =>
+        [0, 1, 2, 3].map((quarter) => {
+          const [cos, sin] = [Math.cos((quarter * Math.PI) / 2), Math.sin((quarter * Math.PI) / 2)];
+          const turned = (px: number, py: number) => [x + px * cos - py * sin, y + px * sin + py * cos] as const;
+          return { from: turned(-r * 0.7, -r), to: turned(r * 0.7, -r), kind: 'arrow' as const };
+        }),
+      ),
   };
 }
+
+/** An outline in the sense that cutting it needs: seen from the back it runs the other way round. */
+const clockwise = (points: readonly Spot[]): readonly Spot[] => {
+  const area = points.reduce((sum, [x, y], i) => {
+    const [nx, ny] = points[(i + 1) % points.length]!;
+    return sum + x * ny - y * nx;
+  }, 0);
+  return area < 0 ? [...points].reverse() : points;
+};

@@ -98,7 +98,8 @@ describe('units sewn on the table', () => {
     const roles = ['C', 'A', 'A', 'A', 'A', 'B', 'B', 'B', 'B'];
     for (const f of sizes) {
       const rounds = (style: SewingStyle) => {
-        const { pieces, steps } = recipe('economy', 'cut-triangles', roles, f, style);
+        const { pieces, steps: told } = recipe('economy', 'cut-triangles', roles, f, style);
+        const steps = told.map((step) => step.text);
         const [centre, first, second] = pieces;
         const inner = centre!.w.minus(s.times(2)).over(2).plus(reach(first!.w)).times(root2);
         // Trimmed to √2 × a + 2s, the second round goes on.
@@ -118,15 +119,19 @@ describe('units sewn on the table', () => {
         true,
       );
       const [, told] = /Measure: (.+?) square/.exec(exact.steps.join('\n'))!;
-      expect(told).toBe(checkpoint(exact.inner, ratio(1, 8), 'in'));
+      expect(told!.replace(' in', '')).toBe(checkpoint(exact.inner, ratio(1, 8), 'in'));
       const trimmed = [...grown.steps.join('\n').matchAll(/Trim to (.+?) square/g)].map(
-        ([, size]) => toldSize(size!, 'in').value,
+        ([, size]) => toldSize(size!.replace(' in', ''), 'in').value,
       );
       expect(trimmed[0]!).toBeCloseTo(exact.inner.toNumber(), 1);
       expect(trimmed[1]).toBe(f.valueOf() + 0.5);
     }
     // A finished 8 measures 6.157 on its way, not 6 1/4.
-    expect(recipe('economy', 'cut-triangles', roles, ratio(8)).steps.join()).toContain('Measure: 6 1/8 (a thread over) square');
+    expect(
+      recipe('economy', 'cut-triangles', roles, ratio(8))
+        .steps.map((s) => s.text)
+        .join(),
+    ).toContain('Measure: 6 1/8 in (a thread over) square');
   });
 
   it('a bonus triangle is told no larger than the waste gives: 2 3/4 of a 6 by 3 goose', () => {
@@ -137,7 +142,7 @@ describe('units sewn on the table', () => {
       const beyond = leg.plus(s.times(2)).over(root2).minus(s.times(2));
       const gives = beyond.times(root2);
       if (!bonus) continue;
-      const told = toldSize(/trim it to (.+)\.$/.exec(bonus)![1]!, 'in').value;
+      const told = toldSize(/trim it to (.+) in square\.$/.exec(bonus)![1]!, 'in').value;
       expect(told).toBeLessThanOrEqual(gives.toNumber());
       expect(told + 0.125).toBeGreaterThan(gives.toNumber());
     }
@@ -145,7 +150,7 @@ describe('units sewn on the table', () => {
       ...{ finished: [Exact.of(6), Exact.of(3)] as const, make: 1 },
       style: { ...inchStyle, methods: { geese: 'folded-corner' } },
     });
-    expect(goose.units[0]!.recipe.bonus).toContain('trim it to 2 3/4.');
+    expect(goose.units[0]!.recipe.bonus).toContain('trim it to 2 3/4 in square.');
   });
 
   it('a pieced triangle is measured along its legs, tip and all', () => {

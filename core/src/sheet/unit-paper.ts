@@ -1,94 +1,189 @@
-/** A unit on paper: made from its pieces, sewn from other units, or taken out of a pool; and all of a block's in a table. */
+/** Units on paper: those of one method together, what each is made of in a table, the steps once with their pictures. */
+import { listed } from '../measure';
 import type { JoinStep } from './joining';
-import type { PaperPiece } from './paper';
+import type { PaperPicture, PaperPiece, PaperRow, PaperStep, Words } from './paper';
 import type { SheetUnit } from './sheet-unit';
 import { SPIN } from './spinning';
 
-const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
+export const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
+const many = (n: number) => (n === 1 ? 'one' : String(n));
 
-/** What is said beside a unit's pictures. `joins`: the seams that it is sewn with from others. */
-export function unitWords(
-  unit: SheetUnit,
-  { blocks, joins, spins }: { blocks: number; joins: readonly JoinStep[]; spins: boolean },
+/** Units that are made by the same steps, but for their fabrics and the way they are pressed. */
+export function alikeMade(units: readonly SheetUnit[]): SheetUnit[][] {
+  const groups = new Map<string, SheetUnit[]>();
+  for (const unit of units) {
+    const twin = unit.mirrorOf ? units.find((u) => u.label === unit.mirrorOf) : undefined;
+    const key = keyOf(twin ?? unit);
+    groups.set(key, [...(groups.get(key) ?? []), unit]);
+  }
+  return [...groups.values()];
+}
+
+/** What is sewn from others, or taken, is told by itself. */
+function keyOf(unit: SheetUnit): string {
+  if (unit.pool || unit.steps.length === 0 || unit.making.endsWith(' parts')) return unit.label;
+  const told = unit.steps.map((step) => (step.act === 'press' ? step.id : step.text));
+  return [unit.making, unit.size, unit.caution, ...told].join('|');
+}
+
+/** 'U1: make 4', 'U1: make 4 and 4 mirrored' */
+const titleOf = (unit: SheetUnit): string =>
+  `${unit.label}: make ${unit.make} ${unit.mirrorOf ? 'mirrored ' : ''}${unit.title}`;
+
+/** What a unit is made of, before its steps; `several`: it stands in a table with others. */
+function fromWords(unit: SheetUnit): string {
+  if (unit.given >= unit.make && !unit.mirrorOf) return keptWords(unit);
+  const left = unit.given > 0 ? `${keptWords(unit)} ` : '';
+  if (unit.mirrorOf) return `${left}They come with ${unit.mirrorOf}, from the same batches.`;
+  if (unit.yields === 1) return `${left}Each takes ${unit.from}.`;
+  const times = unit.batches === 1 ? 'Make one batch.' : `Make ${unit.batches} batches.`;
+  return `${left}${capital(unit.from)} make ${unit.yields}. ${times}`;
+}
+
+function keptWords({ given }: SheetUnit): string {
+  return `${capital(many(given))} of them ${given === 1 ? 'is' : 'are'} ready: you kept ${given === 1 ? 'it' : 'them'} from the block before.`;
+}
+
+/** Units that are made from their pieces in the same way. `steps`: their steps, drawn; `pictures`: each of them finished, by label. */
+export function madePieces(
+  units: readonly SheetUnit[],
+  { steps, pictures }: { steps: PaperPiece; pictures: ReadonlyMap<string, PaperPicture> },
 ): PaperPiece[] {
-  if (unit.pool) return takenWords(unit, unit.pool, blocks);
-  if (joins.length > 0) return partWords(unit, joins, spins);
-  const many = (n: number) => (n === 1 ? 'one' : String(n));
-  const left =
-    unit.given > 0
-      ? `${capital(many(unit.given))} of them ${unit.given === 1 ? 'is' : 'are'} there already: you kept ${unit.given === 1 ? 'it' : 'them'} from the block before. `
-      : '';
-  if (unit.given >= unit.make && !unit.mirrorOf)
+  const [first] = units as [SheetUnit];
+  const caution: PaperPiece[] = first.caution ? [{ kind: 'text', tone: 'caution', text: first.caution }] : [];
+  const over = units.flatMap((unit): PaperPiece[] => (unit.over ? [{ kind: 'text', text: unit.over }] : []));
+  const told = units.every((u) => u.given >= u.make && !u.mirrorOf) ? [] : [...caution, steps];
+  if (units.length === 1)
     return [
-      { kind: 'heading', level: 3, text: `${unit.label}: ${unit.make} ${unit.title}` },
-      { kind: 'text', text: left.trim() },
-      measure(unit),
+      { kind: 'heading', level: 3, text: `${titleOf(first)}, ${first.method}` },
+      {
+        kind: 'beside',
+        pictures: [pictures.get(first.label)!],
+        pieces: [{ kind: 'text', text: fromWords(first) }, measureText(first)],
+      },
+      ...told,
+      ...over,
     ];
-  const from = unit.mirrorOf
-    ? `They come with ${unit.mirrorOf}, from the same batches.`
-    : unit.yields === 1
-      ? `Each takes ${unit.from}.`
-      : `Each batch takes ${unit.from} and makes ${unit.yields}; ${unit.batches === 1 ? 'one batch is enough' : `${unit.batches} batches`}.`;
   return [
-    {
-      kind: 'heading',
-      level: 3,
-      text: `${unit.label}: make ${unit.make} ${unit.mirrorOf ? 'mirrored ' : ''}${unit.title}, ${unit.method}`,
-    },
-    { kind: 'text', text: `${left}${from}` },
-    ...(unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution } as const] : []),
-    { kind: 'list', ordered: true, items: unit.steps },
-    measure(unit),
-    ...(unit.over ? [{ kind: 'text', text: unit.over } as const] : []),
+    { kind: 'heading', level: 3, text: `${capital(first.title)}, ${first.method}` },
+    unitRows(units, pictures),
+    ...told,
+    measureText(first),
+    ...over,
   ];
 }
 
+/** Each unit of a group: its picture, how many, of which fabrics and cuts, and which way it is pressed. */
+function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, PaperPicture>): PaperPiece {
+  const presses = new Set(units.map((u) => u.press));
+  const pressed = presses.size > 1;
+  return {
+    kind: 'table',
+    columns: [
+      { name: 'Unit', share: 1.6 },
+      { name: 'Make', right: true, share: 0.9 },
+      { name: 'Fabrics', share: 3 },
+      { name: 'From', share: 4 },
+      ...(pressed ? [{ name: 'Pressing', share: 3 }] : []),
+    ],
+    groups: [
+      units.map((unit): PaperRow => {
+        const picture = pictures.get(unit.label);
+        return {
+          cells: [
+            { text: [{ bold: unit.label }], ...(picture && { picture: { ...picture, wide: 0.55 } }) },
+            { text: String(unit.make), numeral: true },
+            { text: `${unit.mirrorOf ? 'mirrored: ' : ''}${listed(unit.roles.map((r) => r.name))}` },
+            { text: fromWords(unit) },
+            ...(pressed ? [{ text: unit.press }] : []),
+          ],
+        };
+      }),
+    ],
+  };
+}
+
+/** How a group is pressed, where its units are not pressed alike: the table says it. */
+export const pressInTable = 'Open each unit and press its seam as the table says.';
+
 /** A unit that is sewn from others: each seam or row of seams a step, with a size to measure before the next. */
-function partWords(unit: SheetUnit, joins: readonly JoinStep[], spins: boolean): PaperPiece[] {
+export function partPieces(
+  unit: SheetUnit,
+  {
+    joins,
+    spins,
+    pictures,
+    finished,
+    back,
+  }: {
+    joins: readonly JoinStep[];
+    spins: boolean;
+    pictures: readonly PaperPicture[];
+    finished: PaperPicture;
+    back?: PaperPicture;
+  },
+): PaperPiece[] {
   const alike = unit.make > 1 ? ', all alike' : '';
   const last = joins.length - 1;
-  const steps = joins.map((join, i) => {
-    const part = i < last ? ` Measure ${join.size.join(' by ')}.` : '';
-    return `${join.text} ${join.press}${part}`;
-  });
+  const steps: PaperStep[] = joins.map((join, i) => ({
+    picture: pictures[i]!,
+    text: `${join.text} ${join.press}`,
+    ...(i < last && { check: `Measure ${join.size.join(' by ')}.` }),
+  }));
   return [
+    { kind: 'heading', level: 3, text: `${titleOf(unit)}${alike}` },
     {
-      kind: 'heading',
-      level: 3,
-      text: `${unit.label}: make ${unit.make} ${unit.mirrorOf ? 'mirrored ' : ''}${unit.title}${alike}`,
+      kind: 'beside',
+      pictures: [finished],
+      pieces: [{ kind: 'text', text: `Each takes ${unit.from}.` }, measureText(unit)],
     },
-    { kind: 'text', text: `Each takes ${unit.from}.` },
     ...(unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution } as const] : []),
-    { kind: 'list', ordered: true, items: [...steps, ...(spins ? [SPIN] : []), ...unit.steps] },
-    measure(unit),
+    {
+      kind: 'steps',
+      steps: [
+        ...steps,
+        ...(spins ? [{ text: SPIN, ...(back && { picture: back }) }] : []),
+        ...unit.steps.map(({ text }) => ({ text })),
+      ],
+    },
   ];
 }
 
 /** 'Take any 16 for each block', 'Take any 4'. */
 function anyWords(make: number, blocks: number): string {
   const each = make / blocks;
-  const many = (n: number) => (n === 1 ? 'one' : String(n));
   return blocks > 1 && Number.isInteger(each) ? `Take any ${many(each)} for each block` : `Take any ${many(make)}`;
 }
 
 /** A unit that is taken out of a pool. */
-const takenWords = (unit: SheetUnit, { name, madeWith }: NonNullable<SheetUnit['pool']>, blocks: number): PaperPiece[] => [
-  { kind: 'heading', level: 3, text: `${unit.label}: take ${unit.make} ${unit.title} of pool ${name}` },
-  {
-    kind: 'text',
-    text: `${anyWords(unit.make, blocks)}${madeWith ? `, of those that you began with ${madeWith}` : ''}. Choose them so that equal fabrics do not touch when the block is laid out.`,
-  },
-  measure(unit),
-];
+export function takenPieces(
+  unit: SheetUnit,
+  { name, madeWith }: NonNullable<SheetUnit['pool']>,
+  { blocks, finished }: { blocks: number; finished: PaperPicture },
+): PaperPiece[] {
+  return [
+    { kind: 'heading', level: 3, text: `${unit.label}: take ${unit.make} ${unit.title} of pool ${name}` },
+    {
+      kind: 'beside',
+      pictures: [finished],
+      pieces: [
+        {
+          kind: 'text',
+          text: `${anyWords(unit.make, blocks)}${madeWith ? `, of those that you began with ${madeWith}` : ''}. Choose them so that equal fabrics do not touch when the block is laid out.`,
+        },
+        measureText(unit),
+      ],
+    },
+  ];
+}
 
-const measure = (unit: SheetUnit): PaperPiece => ({
-  kind: 'text',
-  tone: 'check',
-  text: [
-    { bold: `Measure: ${unit.size}${unit.square ? ' square' : unit.along ? ` ${unit.along}` : ''}. ` },
-    unit.look.map((l) => `${capital(l)}.`).join(' '),
-  ],
-});
+export function measureText({ size, square, along, look }: Pick<SheetUnit, 'size' | 'square' | 'along' | 'look'>): PaperPiece {
+  const text: Words = [
+    { bold: `Measure: ${size}${square ? ' square' : along ? ` ${along}` : ''}. ` },
+    look.map((l) => `${capital(l)}.`).join(' '),
+  ];
+  return { kind: 'text', tone: 'check', text };
+}
 
 /** All units in a table, for somebody who knows how each is made. */
 export const unitTable = (units: readonly SheetUnit[]): PaperPiece => ({

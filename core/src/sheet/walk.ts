@@ -79,7 +79,7 @@ export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => strin
         ...(join.alike.length > 1 ? [`Make all ${join.alike.length} alike, one after the other.`] : []),
         join.text,
         ...(join.press ? [join.press] : []),
-        ...(own?.recipe.steps ?? []),
+        ...(own?.recipe.steps.map((step) => step.text) ?? []),
       ],
       press: join.press,
       size: join.size[0] === join.size[1] ? join.size[0] : join.size.join(' by '),
@@ -131,7 +131,7 @@ export function unitStep(unit: UnitPlan, c: Construction, press: string): WalkSt
     lines:
       each && unit.twin
         ? [`They come with ${unit.twin.label}: the other half of each batch.`, ...(press ? [press] : [])]
-        : stepsInOrder(recipe, press),
+        : stepsInOrder(recipe.steps, press).map((step) => step.text),
     press,
     size: `${w === h ? w : `${w} by ${h}`}${measure.what ? ` ${measure.what}` : ''}`,
     look: recipe.look,

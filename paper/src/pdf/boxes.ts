@@ -2,7 +2,17 @@
  * Pieces of a paper as boxes: what has to stay together, how tall it is, and how it is drawn. A box is drawn on one page; boxes that must not
  * be left alone at a page's foot say so.
  */
-import type { Beside, PaperCell, PaperColumn, PaperPicture, PaperPiece, PaperRow, Tone, Words } from '@aggrega/core/sheet';
+import type {
+  Beside,
+  PaperCell,
+  PaperColumn,
+  PaperPicture,
+  PaperPiece,
+  PaperRow,
+  PaperStep,
+  Tone,
+  Words,
+} from '@aggrega/core/sheet';
 import { inkOn } from '@aggrega/core/fabric';
 import { INK } from '../svg';
 import type { Face } from './fonts';
@@ -321,17 +331,47 @@ function besideBox(look: Look, { pictures, pieces }: Beside, width: number, leas
   };
 }
 
-/** Steps, two in a row where the letters are not large. */
-function stepRows(look: Look, steps: readonly Beside[], width: number): Box[] {
-  const columns = look.size > 12 ? 1 : 2;
-  const gap = 16;
+/** Steps in rows of so many that they take the least height: their pictures stand on one line, the words below. */
+function stepRows(look: Look, steps: readonly PaperStep[], width: number): Box[] {
+  const ways = (look.size > 12 ? [2] : [3, 4]).map((columns) => rowsOf(look, steps, width, columns));
+  const tall = (rows: Box[]) => rows.reduce((sum, box) => sum + box.height, 0);
+  return ways.reduce((best, rows) => (tall(rows) < tall(best) ? rows : best));
+}
+
+function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns: number): Box[] {
+  const { doc, size } = look;
+  const gap = 14;
   const room = (width - gap * (columns - 1)) / columns;
-  const boxes = steps.map((step) => besideBox(look, step, room, 76));
-  return Array.from({ length: Math.ceil(boxes.length / columns) }, (_, row): Box => {
-    const own = boxes.slice(row * columns, (row + 1) * columns);
+  const leading = size * 1.3;
+  const inset = size * 1.2;
+  const set = steps.map(({ picture, text, check }, i) => {
+    const scale = picture ? scaleOf(picture, room) : 0;
+    const lines = linesOf(doc, text, { face: 'text', size, width: room - inset });
+    const checks = check ? linesOf(doc, check, { face: 'text', size, width: room - inset }) : [];
+    const mark = linesOf(doc, [{ bold: String(i + 1) }], { face: 'text', size, width: inset });
+    return { picture, scale, lines, checks, mark };
+  });
+  return Array.from({ length: Math.ceil(set.length / columns) }, (_, row): Box => {
+    const own = set.slice(row * columns, (row + 1) * columns);
+    const tall = Math.max(...own.map(({ picture, scale }) => (picture ? picture.height * scale : 0)));
+    const words = Math.max(...own.map(({ lines, checks }) => (lines.length + checks.length) * leading));
     return {
-      height: Math.max(...own.map((b) => b.height)),
-      draw: (x, y, tagged) => own.forEach((box, i) => box.draw(x + i * (room + gap), y, tagged)),
+      height: tall + words + size * 1.1,
+      draw: (x, y, tagged) =>
+        own.forEach(({ picture, scale, lines, checks, mark }, i) => {
+          const left = x + i * (room + gap);
+          const below = y + tall + size * 0.3;
+          if (picture)
+            tagged('Figure', () => drawPicture(doc, picture, left, y + tall - picture.height * scale, scale), picture.label);
+          tagged('P', () => {
+            setLines(doc, mark, { x: left, y: below, leading, colour: INK, width: inset });
+            setLines(doc, lines, { x: left + inset, y: below, leading, colour: INK, width: room - inset });
+          });
+          if (checks.length === 0) return;
+          const at = below + lines.length * leading;
+          doc.rect(left + inset - 5, at + 1, 2.4, checks.length * leading - 2).fill(WELD);
+          tagged('P', () => setLines(doc, checks, { x: left + inset, y: at, leading, colour: INK, width: room - inset }));
+        }),
     };
   });
 }

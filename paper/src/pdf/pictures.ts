@@ -1,6 +1,6 @@
 /** Pictures of a paper drawn into a PDF. */
 import type { PaperPicture } from '@aggrega/core/sheet';
-import { INK, LINES, MADDER, arrowHead } from '../svg';
+import { CASING, GLASS, INK, LINES, MADDER, arrowHead } from '../svg';
 
 type Doc = PDFKit.PDFDocument;
 
@@ -16,24 +16,31 @@ export function drawPicture(doc: Doc, picture: PaperPicture, x: number, y: numbe
     if (close) doc.closePath();
   };
   doc.save().lineJoin('round');
-  for (const { points, fill, wrong } of picture.shapes) {
+  for (const { points, fill, wrong, bare, glass } of picture.shapes) {
     path(points, true);
+    if (fill !== 'none') doc.fillColor(fill, glass ? GLASS : 1);
+    if (bare) {
+      doc.fill();
+      continue;
+    }
     doc.lineWidth(wrong ? 2 : 0.5).strokeColor(wrong ? MADDER : INK, wrong ? 1 : 0.6);
     if (fill === 'none') doc.stroke();
-    else doc.fillColor(fill, 1).fillAndStroke();
+    else doc.fillAndStroke();
   }
-  doc.strokeColor(INK, 1);
   for (const line of picture.lines) {
-    const { wide, dash } = LINES[line.kind];
-    doc.lineWidth(wide * 0.72);
-    if (dash) doc.dash(dash[0] * 0.72, { space: dash[1] * 0.72 });
-    path([line.from, line.to], false);
-    doc.stroke();
-    if (dash) doc.undash();
-    if (line.kind === 'arrow') {
+    const { wide, dash, cased } = LINES[line.kind];
+    const stroke = (colour: string, wider: number) => {
+      doc.lineWidth((wide + wider) * 0.72).strokeColor(colour, 1);
+      path([line.from, line.to], false);
+      doc.stroke();
+      if (line.kind !== 'arrow') return;
       path(arrowHead(line, 4 / scale), false);
       doc.stroke();
-    }
+    };
+    if (cased) stroke('#ffffff', CASING);
+    if (dash) doc.dash(dash.map((d) => d * 0.72) as unknown as number, {});
+    stroke(INK, 0);
+    if (dash) doc.undash();
   }
   for (const { at: place, text, size, edged } of picture.texts) {
     const tall = size * scale;

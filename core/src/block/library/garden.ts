@@ -28,7 +28,7 @@ export const garden = [
     'Gate Latch',
     4,
     turned(4, shapes('A 0,0 2,0 1,1 0,1', 'B 2,0 2,1 1,1', 'B 0,1 2,1 2,2 0,2')),
-    'rectangles with one folded corner',
+    'rectangles with one stitch-and-flip corner',
   ),
   block(
     'leaning-canes',
@@ -51,7 +51,7 @@ export const garden = [
               ],
         ),
     ),
-    'parallelograms from rectangles with two folded corners, in pairs of mirror images',
+    'parallelograms from rectangles with two stitch-and-flip corners, in pairs of mirror images',
   ),
   block(
     'kitchen-window',
@@ -183,7 +183,7 @@ export const garden = [
     'Bell Glass',
     4,
     [...shapes('A 1,0 3,0 4,1 4,3 3,4 1,4 0,3 0,1'), ...turned(4, shapes('B 0,0 1,0 0,1'))],
-    'a large square with four small folded corners',
+    'a large square with four small stitch-and-flip corners',
   ),
   block(
     'seedling-tray',

@@ -76,7 +76,7 @@ export const traditional = [
     'Snowball',
     3,
     shapes('A 1,0 2,0 3,1 3,2 2,3 1,3 0,2 0,1', 'B 0,0 1,0 0,1', 'B 2,0 3,0 3,1', 'B 3,2 3,3 2,3', 'B 0,2 1,3 0,3'),
-    'one large square with four folded corners',
+    'one large square with four stitch-and-flip corners',
   ),
   block(
     'double-four-patch',

@@ -2,8 +2,11 @@
  * Economy unit: a square in a square twice over, finished 2a. Described with the centre, the first round clockwise from the top, and
  * the second clockwise from the top left. Formulas: handbook 2.
  */
-import { Exact, checkpoint, formatLength } from '../../measure';
-import { oversizeOf, plainPiece, rolesAt, seamOf, triangles, outlines, scaled } from './reading';
+import { Exact } from '../../measure';
+import { outlines, oversizeOf, plainPiece, rolesAt, scaled, seamOf, seamWords, sizeWords, triangles } from './reading';
+import { aboutCentre, fourOf, roundSteps } from './round-steps';
+import { ears } from '../scenes/pairs';
+import { creased, roundCuts, roundStraight, type Rounded } from '../scenes/rounds';
 import type { UnitKind } from './unit-kind';
 
 const PLACES = outlines(
@@ -32,32 +35,48 @@ export const economy: UnitKind = {
         const a = unit.w.over(2);
         const [centre, ...rest] = unit.roles;
         const [first, second] = [rest.slice(0, 4), rest.slice(4)];
-        const size = (x: Exact) => checkpoint(x.plus(s.times(2)), style.rounding, style.unit);
-        const seam = formatLength(style.seam, style.unit);
         const once = a.times(Exact.root2);
         // Cut large, the centre stays exact and both rounds grow, each trimmed back before the next. A long side that is √2 × o longer makes the
         // first round's square o larger.
         const trim = oversizeOf('economy', style);
         const large = trim.sign() > 0;
-        const about = (f: Exact) =>
-          `Trim to ${size(f)} square about the centre: ${checkpoint(f.over(2).plus(s), style.rounding, style.unit)} from the middle on every side, ${seam} beyond every point.`;
+        const inner = triangles(first, a, 'twice', s, 'half the finished side', trim.times(Exact.root2));
+        const outer = triangles(second, a, 'once', s, 'half the finished side', trim);
+        const rounded: Rounded = {
+          centre: { role: centre!, side: a.plus(s.times(2)).toNumber() },
+          // A quarter of a square has its long side as the square's; its legs are that over √2.
+          rounds: [
+            { roles: fourOf(first), leg: inner[0]!.w.toNumber() / Math.SQRT2 },
+            { roles: fourOf(second), leg: outer[0]!.w.toNumber() },
+          ],
+          seam: s.toNumber(),
+        };
         return {
           yields: 1,
-          pieces: [
-            plainPiece(centre!, a, a, s),
-            ...triangles(first, a, 'twice', s, 'half the finished side', trim.times(Exact.root2)),
-            ...triangles(second, a, 'once', s, 'half the finished side', trim),
-          ],
+          pieces: [plainPiece(centre!, a, a, s), ...inner, ...outer],
           steps: [
-            'Cut the squares for the first round twice, those for the second once, corner to corner.',
-            `Sew two triangles of the first round to opposite sides of the centre, middle to middle, ${seam} from the edge. Press outwards. Sew the other two.`,
+            {
+              act: 'cut',
+              text: 'Cut the squares for the first round twice on the diagonal, those for the second round once.',
+              scene: () => roundCuts(rounded),
+            },
+            {
+              act: 'crease',
+              text: 'Fold the centre both ways, and each triangle once, to crease the middle of their edges.',
+              scene: () => creased(rounded),
+            },
+            ...roundSteps(rounded, 0, style),
             large
-              ? about(once)
-              : `Measure: ${size(once)} square, with ${seam} beyond every point. Trim no more than that away.`,
-            'Sew the second round in the same order.',
-            ...(large ? [about(unit.w)] : []),
+              ? aboutCentre({ w: once }, style, () => roundStraight(rounded, 0), true)
+              : {
+                  act: 'check',
+                  text: `Measure: ${sizeWords(once.plus(s.times(2)), style)} square, with ${seamWords(style)} beyond every point. Trim no more than that away.`,
+                  scene: () => ears(roundStraight(rounded, 0), once.plus(s.times(2)).toNumber()),
+                },
+            ...roundSteps(rounded, 1, style),
+            aboutCentre(unit, style, () => roundStraight(rounded, 1), large),
           ],
-          look: [`the points lie ${seam} from the edge, at ${checkpoint(a.plus(s), style.rounding, style.unit)} on every side`],
+          look: [`the points lie ${seamWords(style)} from the edge, ${sizeWords(a.plus(s), style)} from both corners`],
           tools: ['starch'],
           caution: 'The long edges of the second round are bias until they are sewn: do not pull on them.',
           seams: 8,

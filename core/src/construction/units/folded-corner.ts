@@ -4,10 +4,15 @@
  */
 import { doubleArea, type Point } from '../../block';
 import type { Exact } from '../../measure';
-import { formatLength } from '../../measure';
 import type { Picture } from '../picture';
 import { bonusText } from './geese';
-import { because, counted, plainPiece, rectangle, rolesAt, seamOf, squares, triangles } from './reading';
+import { because, counted, plainPiece, rectangle, rolesAt, seamOf, seamWords, squares, triangles } from './reading';
+import { cornerSteps } from './corner-steps';
+import type { Step } from './step';
+import { scene } from '../../hands';
+import { cornersPressed, type Cornered } from '../scenes/corners';
+import { earCuts } from '../scenes/pairs';
+import { patchesLaid, pressedOut, sewingOn, sewnOn, type Added } from '../scenes/patches';
 import { templateOf, templatePiece } from './template-shape';
 import type { Method, Piece, Seen, UnitKind } from './unit-kind';
 
@@ -52,17 +57,44 @@ function baseOutline({ w, h }: Picture, corners: readonly Corner[]): Point[] {
   });
 }
 
+/** A corner's triangle, clockwise. */
+function triangleAt({ w, h }: Picture, { at, leg }: Corner): Point[] {
+  const [x, y] = rectangle(0, 0, w, h)[at]!;
+  const [dx, dy] = [x === 0 ? leg : -leg, y === 0 ? leg : -leg];
+  const points: Point[] = [
+    [x, y],
+    [x + dx, y],
+    [x, y + dy],
+  ];
+  return at % 2 === 0 ? points : points.reverse();
+}
+
+/** The side of a corner's triangle that lies on the base, which is to the right hand of it. */
+function longSide(outline: readonly Point[], at: number): readonly [Point, Point] {
+  const [a, b, c] = outline as [Point, Point, Point];
+  return at % 2 === 0 ? [c, b] : [b, a];
+}
+
+const scaledSpot = ([x, y]: Point, by: number) => [x * by, y * by] as const;
+
 const legOf = (unit: Seen, { leg }: Corner): Exact => unit.tick.times(leg);
 
 const folded: Method = {
   name: 'folded-corner',
-  title: 'with folded corners',
+  title: 'with stitch-and-flip corners',
   recipe({ unit, style }) {
     const s = seamOf(style);
     const corners = cornersOf(unit.picture);
-    const seam = formatLength(style.seam, style.unit);
     const legs = corners.map((corner) => legOf(unit, corner)).sort((a, b) => a.compare(b));
     const bonus = legs[0] && bonusText(legs[0], style);
+    const cornered: Cornered = {
+      base: { role: unit.roles[0]!, w: unit.w.plus(s.times(2)).toNumber(), h: unit.h.plus(s.times(2)).toNumber() },
+      corners: corners.map((corner) => ({
+        ...{ at: corner.at, role: corner.role },
+        side: legOf(unit, corner).plus(s.times(2)).toNumber(),
+      })),
+      seam: s.toNumber(),
+    };
     return {
       yields: 1,
       pieces: [
@@ -74,11 +106,12 @@ const folded: Method = {
         }),
       ],
       steps: [
-        'Draw a diagonal on the back of each small square.',
-        'Lay it on its corner, right sides together, the line cutting the corner off, and sew on the line.',
-        ...(bonus ? [bonus] : []),
-        `Check that it folds out to the corner of the base, then cut ${seam} beyond the seam and press outwards.`,
-        ...(corners.length > 1 ? ['Do the same on the other corners, one after another.'] : []),
+        ...cornerSteps(cornered, style, {
+          laid: 'Lay a square on its corner of the base, right sides together, edges even. Its line cuts the corner off.',
+          first: [0],
+          bonus,
+        }),
+        ...(corners.length > 1 ? [otherCorners(cornered, corners.length)] : []),
       ],
       look: ['every corner is square, and the unit measures the same as before'],
       tools: ['a pencil or chalk that shows on both fabrics'],
@@ -98,6 +131,23 @@ const cutTriangles: Method = {
     const s = seamOf(style);
     const corners = cornersOf(unit.picture);
     const base = unit.picture.patches.find((p) => p.points.length > 3 || corners.every((c) => c.role !== p.role))!;
+    const one = unit.tick.toNumber();
+    const shape = (role: string, points: readonly Point[]) => ({
+      role,
+      outline: points.map(([x, y]) => [x * one, y * one] as const),
+    });
+    const patches: Added = {
+      first: shape(base.role, base.points),
+      added: corners.map((corner) => {
+        const outline = triangleAt(unit.picture, corner);
+        const [from, to] = longSide(outline, corner.at);
+        return { patch: shape(corner.role, outline), seam: { from: scaledSpot(from, one), to: scaledSpot(to, one) } };
+      }),
+      seam: s.toNumber(),
+    };
+    const all = corners.map((_, i) => i);
+    const by = s.toNumber();
+    const box = [-by, -by, unit.w.toNumber() + 2 * by, unit.h.toNumber() + 2 * by] as const;
     return {
       yields: 1,
       pieces: [
@@ -105,8 +155,22 @@ const cutTriangles: Method = {
         ...eachLeg(corners, (roles, corner) => triangles(roles, legOf(unit, corner), 'once', s, 'leg of the corner')),
       ],
       steps: [
-        'Cut the base with its template, the squares once, corner to corner.',
-        'Sew the triangles to the base, middle to middle, and press towards the triangles.',
+        {
+          act: 'cut',
+          text: 'Cut the base with its template, and the squares once on the diagonal.',
+          scene: () => patchesLaid(patches),
+        },
+        {
+          act: 'sew',
+          text: `Lay a triangle on each cut-off corner, right sides together, centres matched. Its tips reach beyond the base at both ends. Sew ${seamWords(style)} from the edge.`,
+          scene: () => sewingOn(patches, [0]),
+        },
+        { act: 'press', text: 'Press towards the triangles.', scene: () => pressedOut(patches, corners.length, all) },
+        {
+          act: 'trim',
+          text: 'Trim the dog-ears.',
+          scene: () => scene(sewnOn(patches, corners.length), { marks: earCuts(sewnOn(patches, corners.length), box) }),
+        },
       ],
       look: ['every corner is square'],
       tools: ['the template of the base', 'starch'],
@@ -117,6 +181,18 @@ const cutTriangles: Method = {
     };
   },
 };
+
+/** The corners that are left, in one step: they are sewn as the first was. */
+const otherCorners = (cornered: Cornered, count: number): Step => ({
+  act: 'sew',
+  text: `Do the same on the other ${count === 2 ? 'corner' : 'corners, one after another'}.`,
+  scene: () =>
+    cornersPressed(
+      cornered,
+      count,
+      Array.from({ length: count - 1 }, (_, i) => i + 1),
+    ),
+});
 
 /** Corners of equal legs are cut alike. */
 function eachLeg(corners: readonly Corner[], pieces: (roles: string[], corner: Corner) => Piece[]): Piece[] {
@@ -132,8 +208,8 @@ function eachLeg(corners: readonly Corner[], pieces: (roles: string[], corner: C
 export const foldedCorner: UnitKind = {
   kind: 'folded-corner',
   outward: true,
-  title: 'folded-corner unit',
-  plural: 'folded-corner units',
+  title: 'stitch-and-flip unit',
+  plural: 'stitch-and-flip units',
   methods: [folded, cutTriangles],
   read(picture) {
     const { patches, w, h } = picture;
@@ -142,16 +218,6 @@ export const foldedCorner: UnitKind = {
     if (corners.length !== patches.length - 1 || new Set(corners.map((c) => c.at)).size < corners.length) return undefined;
     const base = baseOutline(picture, corners);
     if (base.length < 4 || doubleArea(base) <= 0) return undefined;
-    const triangle = ({ at, leg }: Corner): Point[] => {
-      const [x, y] = rectangle(0, 0, w, h)[at]!;
-      const [dx, dy] = [x === 0 ? leg : -leg, y === 0 ? leg : -leg];
-      const points: Point[] = [
-        [x, y],
-        [x + dx, y],
-        [x, y + dy],
-      ];
-      return at % 2 === 0 ? points : points.reverse();
-    };
-    return rolesAt(picture, [base, ...corners.map(triangle)]);
+    return rolesAt(picture, [base, ...corners.map((corner) => triangleAt(picture, corner))]);
   },
 };

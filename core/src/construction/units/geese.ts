@@ -14,25 +14,48 @@ import {
   quarterSide,
   rolesAt,
   seamOf,
+  seamWords,
+  sizeWords,
   squares,
   outlines,
   scaled,
 } from './reading';
+import { movedBy, scene, type Ply } from '../../hands';
+import { cornerOff, cornerSteps } from './corner-steps';
+import type { Step } from './step';
 import type { Method, Piece, Recipe, Seen, UnitKind } from './unit-kind';
+import { cornersAt, cornersPressed, type Cornered } from '../scenes/corners';
+import {
+  centred,
+  centredPressed,
+  fourth,
+  gooseCuts,
+  gooseOutOf,
+  halvesScene,
+  heartPressed,
+  heartsScene,
+  looseSewn,
+  thirdScene,
+  twoGeese,
+  wing,
+  type Goose,
+} from '../scenes/geese';
+import { ears, underRuler } from '../scenes/pairs';
 
 const CHALK = 'a pencil or chalk that shows on both fabrics';
 
 function look({ w }: Seen, style: SewingStyle): string[] {
   const s = seamOf(style);
-  const seam = formatLength(style.seam, style.unit);
   return [
-    `the point lies ${seam} below the edge, at ${checkpoint(w.over(2).plus(s), style.rounding, style.unit)} from either end`,
+    `the point lies ${seamWords(style)} below the edge, ${sizeWords(w.over(2).plus(s), style)} from either end`,
     'both lower corners of the goose run into the corners of the unit',
   ];
 }
 
-const sizeText = ({ w, h }: Seen, style: SewingStyle) =>
-  [w, h].map((x) => checkpoint(x.plus(seamOf(style).times(2)), style.rounding, style.unit)).join(' by ');
+const sizeText = ({ w, h }: Seen, style: SewingStyle) => {
+  const s2 = seamOf(style).times(2);
+  return `${checkpoint(w.plus(s2), style.rounding, style.unit)} by ${sizeWords(h.plus(s2), style)}`;
+};
 
 /** Finished side of the half-square triangles that two sewn corners' waste makes: H − 2√2·s. */
 export function bonusSide(leg: Exact, s: Exact): Exact {
@@ -45,19 +68,23 @@ export function bonusText(leg: Exact, style: SewingStyle): string | undefined {
   const bonus = bonusSide(leg, s);
   if (bonus.compare(1) < 0) return undefined;
   const size = formatLength(trimTo(bonus.plus(s.times(2)), style.rounding), style.unit);
-  const twice = formatLength(style.seam.mul(2), style.unit);
-  return `For a bonus half-square triangle from each corner, sew a second seam ${twice} out from the first now, before the corner is cut off, and cut between the two. Press it and trim it to ${size}.`;
+  const twice = `${formatLength(style.seam.mul(2), style.unit)} ${style.unit}`;
+  return `For a bonus half-square triangle from each corner, sew a second seam now, ${twice} outside the first, and cut between the two. Press it and trim it to ${size} ${style.unit} square.`;
 }
 
 const folded: Method = {
   name: 'folded-corner',
-  title: 'with folded corners',
+  title: 'with stitch-and-flip corners',
   recipe({ unit, style }) {
     const [goose, ...sky] = unit.roles;
     const s = seamOf(style);
-    const seam = formatLength(style.seam, style.unit);
     const side = unit.h.plus(s.times(2));
     const bonus = bonusText(unit.h, style);
+    const cornered: Cornered = {
+      base: { role: goose!, w: unit.w.plus(s.times(2)).toNumber(), h: side.toNumber() },
+      corners: sky.map((role, at) => ({ at, role, side: side.toNumber() })),
+      seam: s.toNumber(),
+    };
     return {
       yields: 1,
       pieces: [
@@ -65,16 +92,25 @@ const folded: Method = {
         ...squares(sky, side, because('H + 2 × s', side, s, ['H', 'finished height', unit.h])),
       ],
       steps: [
-        'Draw a diagonal on the back of the squares.',
-        'Lay a square on one end of the rectangle, right sides together, the line running from the middle of the long edge to the corner.',
-        'Sew on the line.',
-        ...(bonus ? [bonus] : []),
-        `Check that the square folds out to the corner, then cut ${seam} beyond the seam and press outwards.`,
-        'Do the same on the other end; the squares overlap at the point.',
+        ...cornerSteps(cornered, style, {
+          laid: 'Lay a square on one end of the rectangle, right sides together. Its line runs from the lower corner to the middle of the upper edge.',
+          first: [0],
+          bonus,
+        }),
+        {
+          act: 'sew',
+          text: 'Sew the other square to the other end in the same way. It overlaps the first at the point.',
+          scene: () => cornersAt(cornered, [1], 'sew'),
+        },
+        {
+          act: 'press',
+          text: cornerOff(style),
+          scene: () => cornersPressed(cornered, 2, [1]),
+        },
       ],
       look: look(unit, style),
       tools: [CHALK],
-      caution: 'Start sewing at the long edge, not at the point, where the machine swallows it.',
+      caution: 'Start sewing at the long edge, not at the point: the machine pulls a point down.',
       bonus,
       seams: 2,
       trims: 0,
@@ -94,7 +130,33 @@ function sizes(unit: Seen, style: SewingStyle) {
     trims: trim.sign() > 0 ? 1 : 0,
     goose: { side: big, why: because(QUARTER, big, s, ['f', said('finished width W', unit.w, trim), w]) },
     sky: { side: small, why: because(HALF, small, s, ['f', said('finished height H', unit.h, trim.over(2)), h]) },
-    last: trim.sign() > 0 ? `Trim each to ${sizeText(unit, style)}, the point at half the width.` : 'Snip off the dog ears.',
+  };
+}
+
+/** The squares as they are cut, and the sides that the unit is sewn at. */
+function gooseOf(unit: Seen, style: SewingStyle): Goose {
+  const trim = oversizeOf('geese', style);
+  const { goose, sky } = sizes(unit, style);
+  const [w, h] = [unit.w.plus(trim), unit.h.plus(trim.over(2))];
+  return {
+    roles: [unit.roles[0]!, unit.roles[1]!, unit.roles[2]!],
+    ...{ big: goose.side.toNumber(), small: sky.side.toNumber(), w: w.toNumber(), h: h.toNumber() },
+    seam: seamOf(style).toNumber(),
+  };
+}
+
+/** The last step of a goose that lies with its point at the origin: its ears, or the ruler about its point. */
+function gooseTrim(unit: Seen, style: SewingStyle, sewn: () => Ply[]): Step {
+  const s = seamOf(style);
+  const [w, h] = [unit.w, unit.h].map((x) => x.plus(s.times(2)).toNumber()) as [number, number];
+  // The point lies s below the upper edge: the box's middle to the origin.
+  const middle = () => movedBy(sewn(), 0, s.toNumber() - h / 2);
+  if (oversizeOf('geese', style).sign() === 0)
+    return { act: 'trim', text: 'Trim the dog-ears.', scene: () => ears(middle(), w, h) };
+  return {
+    act: 'trim',
+    text: `Trim to ${sizeText(unit, style)}: the point lies at half the width, ${seamWords(style)} below the ruler’s edge. Trim two sides, turn the unit round and trim the other two.`,
+    scene: (hand) => underRuler(middle(), [w, h], hand, { diagonal: false }),
   };
 }
 
@@ -103,8 +165,9 @@ const four: Method = {
   title: 'four at a time',
   recipe({ unit, style }): Recipe {
     const [goose, left, right] = unit.roles as [string, string, string];
-    const { goose: big, sky, last, trims } = sizes(unit, style);
-    const seam = formatLength(style.seam, style.unit);
+    const { goose: big, sky, trims } = sizes(unit, style);
+    const g = gooseOf(unit, style);
+    const seam = seamWords(style);
     const handed = left !== right;
     return {
       // Each heart gives a goose with its first sky on the left, and one with it on the right.
@@ -112,12 +175,39 @@ const four: Method = {
       mirrored: handed ? 2 : undefined,
       pieces: [...squares([goose], big.side, big.why), ...squares([left, right], sky.side, sky.why, 'none', 2)],
       steps: [
-        handed
-          ? `Lay two ${left} squares on opposite corners of the large square, right sides together; they overlap a little in the middle.`
-          : 'Lay two small squares on opposite corners of the large one, right sides together; they overlap a little in the middle.',
-        `Draw a line from corner to corner through both. Sew ${seam} on both sides of it, cut on it, and press: two hearts.`,
-        `Lay ${handed ? `a ${right}` : 'a small'} square on the remaining corner of each heart, draw the line from the corner to the notch, sew ${seam} on both sides, cut on it, and press.`,
-        last,
+        {
+          act: 'place',
+          text: `Lay two ${handed ? left : 'small'} squares on opposite corners of the large square, right sides together. They overlap a little in the middle. Draw a line from corner to corner through both.`,
+          scene: () => heartsScene(g, 'place'),
+        },
+        {
+          act: 'sew',
+          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
+          scene: () => heartsScene(g, 'sew'),
+        },
+        { act: 'apart', text: 'Cut on the line.', scene: () => heartsScene(g, 'apart') },
+        {
+          act: 'press',
+          text: 'Press towards the small triangles. You have two hearts.',
+          scene: () => heartPressed(g),
+        },
+        {
+          act: 'place',
+          text: `Lay ${handed ? `a ${right}` : 'a small'} square on the remaining corner of each heart, right sides together. Draw a line from that corner to the notch.`,
+          scene: () => thirdScene(g, 'place'),
+        },
+        {
+          act: 'sew',
+          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
+          scene: () => thirdScene(g, 'sew'),
+        },
+        { act: 'apart', text: 'Cut on the line.', scene: () => thirdScene(g, 'apart') },
+        {
+          act: 'press',
+          text: 'Press towards the small triangle.',
+          scene: () => scene(fourth(g)),
+        },
+        gooseTrim(unit, style, () => fourth(g)),
       ],
       look: look(unit, style),
       tools: [CHALK, ...(trims > 0 ? ['a ruler with a 45° line'] : [])],
@@ -141,6 +231,12 @@ const twoSquares: Method = {
     const w = unit.w.plus(s.times(2));
     const why = (formula: string, exact: Exact) => because(formula, exact, s, ['W', 'finished width', unit.w]);
     const [goose, sky] = [w.plus(Exact.of(1.5)), w.plus(3)];
+    const g: Goose = {
+      ...gooseOf(unit, style),
+      ...{ big: sky.toNumber(), small: goose.toNumber(), w: unit.w.toNumber(), h: unit.h.toNumber() },
+    };
+    const [wide, tall] = [w.toNumber(), unit.h.plus(s.times(2)).toNumber()];
+    const seam = seamWords(style);
     return {
       yields: 4,
       pieces: [
@@ -148,11 +244,43 @@ const twoSquares: Method = {
         ...squares([unit.roles[1]!], sky, why('W + 2 × s + 3', sky)),
       ],
       steps: [
-        'Centre the smaller square on the larger one, right sides together, and draw one diagonal.',
-        'Sew 1/4 on both sides of it, cut on it, and press towards the larger triangle.',
-        'Lay the two halves right sides together, opposite fabrics facing and the seams level. Draw the other diagonal across the seams.',
-        'Sew 1/4 on both sides of it, and snip to the seam in the middle. Cut on the line, and press.',
-        `Cut the two pieces apart and trim four geese to ${sizeText(unit, style)}: the point at half the width, 1/4 below the edge.`,
+        {
+          act: 'place',
+          text: 'Centre the smaller square on the larger one, right sides together. Draw a line from corner to corner.',
+          scene: () => centred(g, 'place'),
+        },
+        {
+          act: 'sew',
+          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
+          scene: () => centred(g, 'sew'),
+        },
+        { act: 'apart', text: 'Cut on the line, to the corners of the larger square.', scene: () => centred(g, 'apart') },
+        { act: 'press', text: 'Press both towards the larger triangle.', scene: () => centredPressed(g) },
+        {
+          act: 'place',
+          text: 'Lay one on the other, right sides together, opposite fabrics facing. The seams lie level but do not meet. Draw a line across them, from corner to corner.',
+          scene: () => halvesScene(g, 'place'),
+        },
+        {
+          act: 'sew',
+          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
+          scene: () => halvesScene(g, 'sew'),
+        },
+        {
+          act: 'apart',
+          text: 'Cut on the line. In the middle of each piece, snip the seam allowance up to the stitches.',
+          scene: () => halvesScene(g, 'apart'),
+        },
+        {
+          act: 'press',
+          text: 'Press both halves of the seam away from the geese.',
+          scene: () => scene(twoGeese(g)),
+        },
+        {
+          act: 'trim',
+          text: `Trim two geese out of each piece, ${sizeText(unit, style)}: the point lies at half the width, ${seam} below the ruler’s edge.`,
+          scene: () => gooseOutOf(g, [wide, tall]),
+        },
       ],
       look: look(unit, style),
       tools: [CHALK, 'a ruler with a 45° line'],
@@ -168,17 +296,31 @@ const cutTriangles: Method = {
   title: 'cut triangles first',
   recipe({ unit, style }) {
     const [goose, ...wings] = unit.roles;
-    const { goose: big, sky, last, trims } = sizes(unit, style);
-    const seam = formatLength(style.seam, style.unit);
+    const { goose: big, sky, trims } = sizes(unit, style);
+    const g = gooseOf(unit, style);
     const pieces: Piece[] = [...squares([goose!], big.side, big.why, 'twice'), ...squares(wings, sky.side, sky.why, 'once')];
     return {
       yields: 1,
       pieces,
       steps: [
-        'Cut the goose squares twice and the sky squares once, corner to corner.',
-        `Sew a sky triangle to one short side of the goose, ${seam} from the edge, and press towards the sky.`,
-        'Sew the other one to the other side, and press.',
-        last,
+        {
+          act: 'cut',
+          text: 'Cut the goose squares twice and the sky squares once on the diagonal.',
+          scene: () => gooseCuts(g),
+        },
+        {
+          act: 'sew',
+          text: `Lay a sky triangle on one short side of the goose, right sides together, level at the base. At the other end its tip reaches beyond the goose: that is right. Sew ${seamWords(style)} from the edge.`,
+          scene: () => wing(g, 'left', 'sew'),
+        },
+        { act: 'press', text: 'Press towards the sky.', scene: () => wing(g, 'left', 'press') },
+        {
+          act: 'sew',
+          text: 'Sew the other sky triangle to the other side in the same way.',
+          scene: () => wing(g, 'right', 'sew'),
+        },
+        { act: 'press', text: 'Press towards the sky.', scene: () => wing(g, 'right', 'press') },
+        gooseTrim(unit, style, () => looseSewn(g, 'right')),
       ],
       look: look(unit, style),
       tools: ['starch'],

@@ -2,11 +2,14 @@
  * Squares in a grid: four-patch, nine-patch, checkerboard; and rails. Described row by row. Cut as squares, or sub-cut from strip sets
  * (handbook 2): strips p + 2s wide, sewn side by side, then cut across every p + 2s.
  */
-import { Exact, checkpoint } from '../../measure';
+import { Exact } from '../../measure';
 import type { Picture } from '../picture';
 import type { SewingStyle } from '../style';
-import { because, counted, plainPiece, rectangle, rolesAt, seamOf } from './reading';
-import { PRESS, type Method, type Piece, type Seen, type UnitKind, type Wanted } from './unit-kind';
+import { because, counted, plainPiece, rectangle, rolesAt, seamOf, sizeWords } from './reading';
+import { gridLaid, gridRows, gridWhole, type Grid } from '../scenes/grids';
+import { setScene } from '../scenes/strips';
+import { planned, type Step } from './step';
+import type { Method, Piece, Seen, UnitKind, Wanted } from './unit-kind';
 
 interface Rows {
   across: number;
@@ -28,16 +31,31 @@ const pieces: Method = {
   name: 'squares',
   title: 'from single pieces',
   recipe({ unit, style }) {
-    const { w, h } = rowsOf(unit);
+    const { w, h, rows } = rowsOf(unit);
     const s = seamOf(style);
+    const grid: Grid = { rows, w: w.toNumber(), h: h.toNumber() };
     return {
       yields: 1,
       pieces: [...counted(unit.roles)].map(([role, n]) => plainPiece(role, w, h, s, n)),
       steps: [
-        'Lay the pieces out as in the picture.',
-        'Sew them into rows and press the rows in turn to one side and to the other, so that the seams nest.',
-        'Sew the rows together.',
-        PRESS,
+        { act: 'place', text: 'Lay the pieces out as in the picture of the unit.', scene: () => gridLaid(grid, s.toNumber()) },
+        ...(grid.rows.length > 1 && grid.rows[0]!.length > 1
+          ? ([
+              {
+                act: 'sew',
+                text: 'Sew them into rows. Press one row to the left and the next to the right, so that the seams nest.',
+                scene: () => gridRows(grid, s.toNumber()),
+              },
+              { act: 'sew', text: 'Sew the rows together. Set the seams.', scene: () => gridWhole(grid, s.toNumber()) },
+            ] as const)
+          : ([
+              {
+                act: 'sew',
+                text: 'Sew them together side by side. Set the seams.',
+                scene: () => gridWhole(grid, s.toNumber()),
+              },
+            ] as const)),
+        planned(),
       ],
       look: look(unit, style),
       tools: [],
@@ -51,7 +69,7 @@ function look(unit: Seen, style: SewingStyle): string[] {
   const s = seamOf(style);
   const { across, down, w } = rowsOf(unit);
   return across === 2 && down === 2
-    ? [`the seams cross ${checkpoint(w.plus(s), style.rounding, style.unit)} from every edge`]
+    ? [`the seams cross ${sizeWords(w.plus(s), style)} from every edge`]
     : ['every seam meets the one beside it', 'opposite sides are equally long'];
 }
 
@@ -92,19 +110,45 @@ const stripSet: Method = {
       );
       for (const [role, needs] of counted(row)) needed.push({ role, w: length, h: across, sub: 'none', needs, why });
     }
-    const size = checkpoint(segment, style.rounding, style.unit);
+    const size = sizeWords(segment, style);
+    const set = { patch: w.toNumber(), segment: segment.toNumber(), seam: s.toNumber() };
+    const grid: Grid = { rows, w: w.toNumber(), h: h.toNumber() };
     return {
       yields: units,
       pieces: needed,
       steps: [
-        ...sets.map(
-          ({ row, perUnit }, i) =>
-            `${sets.length > 1 ? `Set ${i + 1}: s` : 'S'}ew strips of ${row.join(', ')} side by side along the long edges; press all seams one way. Cut ${units * perUnit} segments of ${size} across.`,
-        ),
-        rows.length > 1
-          ? 'Turn every second segment round where the picture asks for it, so that the seams nest, and sew the segments together.'
-          : 'Square up each segment.',
-        PRESS,
+        ...sets.flatMap(({ row, perUnit }, i): Step[] => {
+          const named = sets.length > 1 ? `Set ${i + 1}: s` : 'S';
+          const n = units * perUnit;
+          const shown = Math.min(n, 3.4) * set.segment;
+          return [
+            {
+              act: 'sew',
+              text: `${named}ew strips of ${row.join(', ')} side by side along their long edges, one in one direction and the next in the other. Press all seams towards the darker fabric.`,
+              scene: () => setScene(row, { ...set, shown, stage: 'sewn' }),
+            },
+            {
+              act: 'cut',
+              text: `Square the end and cut ${n === 1 ? 'one segment' : `${n} segments`} ${size} wide across the seams.`,
+              scene: () => setScene(row, { ...set, shown, stage: 'cut' }),
+            },
+          ];
+        }),
+        ...(rows.length > 1
+          ? ([
+              {
+                act: 'place',
+                text: 'Lay the segments out as in the picture of the unit. Turn every second one round where the picture asks for it, so that the seams nest.',
+                scene: () => gridRows(grid, s.toNumber()),
+              },
+              {
+                act: 'sew',
+                text: 'Sew the segments together. Set the seams.',
+                scene: () => gridWhole(grid, s.toNumber()),
+              },
+              planned(),
+            ] as const)
+          : []),
       ],
       look: look(unit, style),
       tools: ['a ruler at least as long as the strip set is wide'],
@@ -166,8 +210,8 @@ export const checkerboard: UnitKind = {
 /** Two or more equal strips that make a square. */
 export const rails: UnitKind = {
   kind: 'rails',
-  title: 'rail square',
-  plural: 'rail squares',
+  title: 'rail fence unit',
+  plural: 'rail fence units',
   methods,
   read(picture) {
     const across = picture.patches.length;

@@ -2,10 +2,31 @@
  * Half-square triangle (HST): a square of two triangles. Described with its first fabric in the top left corner.
  * All formulas: handbook 2, with f the finished side, u = f + 2s, s the seam.
  */
-import { Exact, checkpoint, formatLength } from '../../measure';
+import { Exact, formatLength } from '../../measure';
 import type { SewingStyle } from '../style';
-import { HALF, because, halfSide, oversizeOf, rolesAt, seamOf, squares, outlines, scaled } from './reading';
-import { PRESS, type Method, type Piece, type Recipe, type Seen, type Sub, type UnitKind, type Wanted } from './unit-kind';
+import { scene, type Ply } from '../../hands';
+import { HALF, because, halfSide, oversizeOf, outlines, rolesAt, scaled, seamOf, seamWords, sizeWords, squares } from './reading';
+import { planned, type Hand, type Step } from './step';
+import type { Method, Piece, Recipe, Seen, Sub, UnitKind, Wanted } from './unit-kind';
+import {
+  crossCut,
+  cutOnce,
+  ears,
+  edgesSewn,
+  faced,
+  facedTriangles,
+  falling,
+  marked,
+  openedHalf,
+  openedQuarter,
+  pressOver,
+  quarterOf,
+  rising,
+  trimmedFolded,
+  underRuler,
+  type Pair,
+} from '../scenes/pairs';
+import { angleCuts, angleSewn, dieStrip, printedGrid } from '../scenes/strips';
 
 const { root2 } = Exact;
 
@@ -17,7 +38,9 @@ interface Making {
   formula: string;
   /** Side of the square of each fabric that one batch is cut from. */
   side(f: Exact, s: Exact): Exact;
-  steps(seam: string): string[];
+  steps(seam: string, pair: Pair): Step[];
+  /** One unit, opened. */
+  opened(pair: Pair, hand: Hand): Ply[];
   tools: string[];
   caution?: string;
   bias: number;
@@ -34,12 +57,28 @@ const makings: Making[] = [
     formula: HALF,
     // Sewing s beside the diagonal and opening leaves u = c − √2·s, so c = f + 2s + √2·s.
     side: halfSide,
-    steps: (s) => [
-      'Lay the two squares right sides together.',
-      'Draw one diagonal on the back of the lighter square.',
-      `Sew ${s} from the line, on both sides of it. Set the seams.`,
-      'Cut on the line.',
-    ],
+    steps: (s, pair) => {
+      const line = [rising(pair.side)];
+      return [
+        {
+          act: 'mark',
+          text: 'On the back of the lighter square, draw a line from corner to corner.',
+          scene: (hand) => marked(pair, hand, line),
+        },
+        {
+          act: 'place',
+          text: 'Lay it on the other square, right sides together, edges even.',
+          scene: (hand) => faced(pair, hand, { drawn: line }),
+        },
+        {
+          act: 'sew',
+          text: `Sew ${s} from the line, on both sides of it. Set the seams.`,
+          scene: (hand) => faced(pair, hand, { drawn: line, sewn: line }),
+        },
+        { act: 'apart', text: 'Cut on the line.', scene: (hand) => faced(pair, hand, { sewn: line, cuts: line }) },
+      ];
+    },
+    opened: (pair, hand) => openedHalf(pair, hand, hand.towards(0)),
     tools: [MARKER],
     bias: 0,
   },
@@ -51,11 +90,24 @@ const makings: Making[] = [
     formula: '√2 × (f + 2 × s) + 2 × s',
     // Cutting both diagonals leaves triangles whose height above the seam is c/2 − s: half the unit's diagonal √2·u.
     side: (f, s) => root2.times(f.plus(s.times(2))).plus(s.times(2)),
-    steps: (s) => [
-      'Lay the two squares right sides together, edges even.',
-      `Sew ${s} inside all four edges. Set the seams.`,
-      'Cut on both diagonals, without moving the pieces between the cuts.',
+    steps: (s, pair) => [
+      {
+        act: 'place',
+        text: 'Lay the two squares right sides together, edges even.',
+        scene: (hand) => faced(pair, hand, {}),
+      },
+      {
+        act: 'sew',
+        text: `Sew ${s} inside all four edges. Run each seam off the edge of the fabric: do not turn at the corners. Set the seams.`,
+        scene: (hand) => edgesSewn(pair, hand, false),
+      },
+      {
+        act: 'apart',
+        text: 'Cut from corner to corner, both ways, without moving the pieces between the cuts.',
+        scene: (hand) => edgesSewn(pair, hand, true),
+      },
     ],
+    opened: (pair, hand) => openedQuarter(pair, hand, hand.towards(0)),
     tools: ['starch'],
     caution: 'Every outer edge of these units is bias. Starch before cutting, press without pushing, handle them gently.',
     bias: 4,
@@ -68,12 +120,39 @@ const makings: Making[] = [
     formula: '2 × f + 2 × (2 + √2) × s',
     // Four quarters, each of them a two-at-a-time square.
     side: (f, s) => halfSide(f, s).times(2),
-    steps: (s) => [
-      'Lay the two squares right sides together.',
-      'Draw both diagonals on the back of the lighter square.',
-      `Sew ${s} from both lines, on both sides of each. Set the seams.`,
-      'Without moving the fabric, cut the cross first, through the middle of the sides; then cut on both diagonals.',
-    ],
+    steps: (s, pair) => {
+      const lines = [rising(pair.side), falling(pair.side)];
+      const quarter = quarterOf(pair);
+      const line = [rising(quarter.side)];
+      return [
+        {
+          act: 'mark',
+          text: 'On the back of the lighter square, draw both diagonals.',
+          scene: (hand) => marked(pair, hand, lines),
+        },
+        {
+          act: 'place',
+          text: 'Lay it on the other square, right sides together, edges even.',
+          scene: (hand) => faced(pair, hand, { drawn: lines }),
+        },
+        {
+          act: 'sew',
+          text: `Sew ${s} from each line, on both sides of it. Set the seams.`,
+          scene: (hand) => faced(pair, hand, { drawn: lines, sewn: lines }),
+        },
+        {
+          act: 'apart',
+          text: 'Cut through the middle, down and across. Turn the mat between the cuts, not the fabric.',
+          scene: (hand) => crossCut(pair, hand),
+        },
+        {
+          act: 'apart',
+          text: 'Cut each of the four squares on its line.',
+          scene: (hand) => faced(quarter, hand, { sewn: line, cuts: line }),
+        },
+      ];
+    },
+    opened: (pair, hand) => openedHalf(quarterOf(pair), hand, hand.towards(0)),
     tools: [MARKER],
     bias: 0,
   },
@@ -84,25 +163,56 @@ const makings: Making[] = [
     sub: 'once',
     formula: HALF,
     side: halfSide,
-    steps: (s) => [
-      'Cut the squares once, corner to corner.',
-      `Lay one triangle of each right sides together along the long edges and sew ${s} from them. Set the seam.`,
+    steps: (s, pair) => [
+      { act: 'cut', text: 'Cut the squares once on the diagonal.', scene: () => cutOnce(pair) },
+      {
+        act: 'sew',
+        text: `Lay one triangle of each right sides together, long edges even. Sew ${s} from the long edge. Set the seam.`,
+        scene: (hand) => facedTriangles(pair, hand),
+      },
     ],
+    opened: (pair, hand) => openedHalf(pair, hand, hand.towards(0)),
     tools: ['starch'],
     caution: 'The long edges are bias until they are sewn: do not pull on them.',
     bias: 1,
   },
 ];
 
-/** What all ways of making an HST share: its checkpoint, and the trimming of a house that cuts large. */
-function finish(unit: Seen, style: SewingStyle): Pick<Recipe, 'look' | 'trims'> & { last: string; tool: string[] } {
-  const unfinished = checkpoint(unit.w.plus(seamOf(style).times(2)), style.rounding, style.unit);
+/** What all ways of making an HST share: pressing, its checkpoint, and the trimming of a house that cuts large. */
+function finish(
+  unit: Seen,
+  style: SewingStyle,
+  pair: Pair,
+  opened: Making['opened'],
+): Pick<Recipe, 'look' | 'trims'> & { last: Step[]; tool: string[] } {
+  const unfinished = unit.w.plus(seamOf(style).times(2));
+  const u = unfinished.toNumber();
+  const size = sizeWords(unfinished, style);
   const trim = style.sizing === 'trim-down';
+  const press = planned((hand) => {
+    const [a, b] = pair.roles;
+    return scene(opened(pair, hand), { press: pressOver([a, b], hand.towards(0), u) });
+  });
+  const folded: Step[] = [
+    {
+      act: 'trim',
+      text: `Leave it folded. Lay the triangle ruler’s ${size} line on the stitching and trim the two short sides.`,
+      scene: (hand) => trimmedFolded(pair, hand, u),
+    },
+    press,
+  ];
+  const trimmed: Step = {
+    act: 'trim',
+    text: `Trim to ${size} square: lay the ruler’s 45° line on the seam and trim two sides. Turn the unit round and trim the other two.`,
+    scene: (hand) => underRuler(opened(pair, hand), [u, u], hand),
+  };
+  const snipped: Step = { act: 'trim', text: 'Trim the dog-ears.', scene: (hand) => ears(opened(pair, hand), u) };
+  const school = trim && style.trimming === 'folded';
   return {
-    last: trim ? `Trim each to ${unfinished}, the ruler’s 45° line on the seam.` : 'Snip off the dog ears.',
-    tool: trim ? ['a square ruler with a 45° line'] : [],
+    last: school ? folded : [press, trim ? trimmed : snipped],
+    tool: trim ? [school ? 'a triangle ruler for half-square triangles' : 'a square ruler with a 45° line'] : [],
     trims: trim ? 1 : 0,
-    look: ['the seam runs from corner to corner', 'the ruler’s 45° line lies on the seam'],
+    look: ['the seam runs from corner to corner'],
   };
 }
 
@@ -120,13 +230,14 @@ function fromSquares(making: Making): Method {
       const s = seamOf(style);
       const { f, meaning } = finishedSide(unit, style);
       const side = making.side(f, s);
-      const { last, tool, look, trims } = finish(unit, style);
+      const pair: Pair = { roles: [unit.roles[0]!, unit.roles[1]!], side: side.toNumber(), seam: s.toNumber() };
+      const { last, tool, look, trims } = finish(unit, style, pair, making.opened);
       const pieces = squares(unit.roles, side, because(making.formula, side, s, ['f', meaning, f]), making.sub);
       if (making.sub === 'once') for (const piece of pieces) piece.needs *= 2;
       return {
         yields: making.yields,
         pieces,
-        steps: [...making.steps(formatLength(style.seam, style.unit)), PRESS, last],
+        steps: [...making.steps(seamWords(style), pair), ...last],
         look,
         tools: [...making.tools, ...tool],
         caution: making.caution,
@@ -136,6 +247,8 @@ function fromSquares(making: Making): Method {
     },
   };
 }
+
+const openedFirst: Making['opened'] = (pair, hand) => openedHalf(pair, hand, hand.towards(0));
 
 /** Strips as wide as the unfinished unit, layered; a 45° ruler set to u gives two for every f + 2(1 + √2)s of strip. */
 const stripRuler: Method = {
@@ -154,18 +267,32 @@ const stripRuler: Method = {
       ['f', meaning, f],
       ['pairs', 'pairs cut from one strip', Exact.of(pairs)],
     );
-    const { last, tool, look, trims } = finish(unit, style);
-    const size = checkpoint(u, style.rounding, style.unit);
-    const seam = formatLength(style.seam, style.unit);
+    const roles: Pair['roles'] = [unit.roles[0]!, unit.roles[1]!];
+    // Triangles off the strip are those of squares, their tips cut blunt within the allowance.
+    const squares: Pair = { roles, side: halfSide(f, s).toNumber(), seam: s.toNumber() };
+    const { last, tool, look, trims } = finish(unit, style, squares, openedFirst);
+    const size = sizeWords(u, style);
+    const strip = { length: pair.times(pairs).toNumber(), u: u.toNumber(), pair: pair.toNumber(), seam: s.toNumber() };
     return {
       yields: 2 * pairs,
       pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w: pair.times(pairs), h: u, sub: 'none', needs, why })),
       steps: [
-        'Layer the two strips right sides together, edges even.',
-        `Set the 45° ruler to ${size} and cut the first pair of triangles; flip the ruler over and cut the next, along the strip.`,
-        `Sew each pair ${seam} from its long edge. Set the seam.`,
-        PRESS,
-        last,
+        {
+          act: 'place',
+          text: 'Lay the two strips right sides together, edges even. Square one end.',
+          scene: (hand) => angleCuts(roles, strip, hand, false),
+        },
+        {
+          act: 'cut',
+          text: `Lay the ruler’s ${size} line on the edge of the strips and cut the first pair of triangles. Turn the ruler over for the next pair, and go on along the strip.`,
+          scene: (hand) => angleCuts(roles, strip, hand, true),
+        },
+        {
+          act: 'sew',
+          text: `Keep each pair together. Sew ${seamWords(style)} from its long edge. Set the seam.`,
+          scene: (hand) => angleSewn(roles, strip, hand),
+        },
+        ...last,
       ],
       look,
       tools: ['a 45° ruler with a blunt tip', ...tool],
@@ -198,16 +325,30 @@ const printedPaper: Method = {
       ['n', `squares across (${across}) and down (${down})`, Exact.of(across)],
       ['margin', 'cloth around the grid', margin],
     );
-    const { last, tool, look, trims } = finish(unit, style);
+    const roles: Pair['roles'] = [unit.roles[0]!, unit.roles[1]!];
+    const pair: Pair = { roles, side: square.toNumber(), seam: s.toNumber() };
+    const { last, tool, look, trims } = finish(unit, style, pair, openedFirst);
+    const grid = { cell: pair.side, margin: margin.toNumber(), across, down, seam: pair.seam };
     return {
       yields: 2 * across * down,
       pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w, h, sub: 'none', needs, why })),
       steps: [
-        `Lay the two rectangles right sides together, the paper with its grid of ${across} by ${down} on top, and pin.`,
-        'Sew on every dotted line with a short stitch. Set the seams through the paper.',
-        'Cut on all the straight lines, then on the diagonals. Tear the paper away towards the seam.',
-        PRESS,
-        last,
+        {
+          act: 'place',
+          text: `Lay the two rectangles right sides together. Pin the paper with its grid of ${across} by ${down} squares on top.`,
+          scene: (hand) => printedGrid(roles, grid, hand, { sewn: false, cuts: false }),
+        },
+        {
+          act: 'sew',
+          text: 'Sew on every dotted line with a short stitch. Set the seams through the paper.',
+          scene: (hand) => printedGrid(roles, grid, hand, { sewn: true, cuts: false }),
+        },
+        {
+          act: 'apart',
+          text: 'Cut on all the straight lines, then on the diagonals. Tear the paper away towards the seam.',
+          scene: (hand) => printedGrid(roles, grid, hand, { sewn: true, cuts: true }),
+        },
+        ...last,
       ],
       look,
       tools: [`printed paper for ${formatLength(unit.w.isRational ? unit.w : style.seam, style.unit)} units`, ...tool],
@@ -226,16 +367,32 @@ const die: Method = {
     const found = dieFor(unit, style)!;
     const [w, h] = [Exact.of(found.length), Exact.of(found.width)];
     const why = because('as the die asks', w, seamOf(style), ['units', 'units in one pass', Exact.of(found.units)]);
-    const seam = formatLength(style.seam, style.unit);
+    const s = seamOf(style);
+    const roles: Pair['roles'] = [unit.roles[0]!, unit.roles[1]!];
+    const pair: Pair = { roles, side: halfSide(unit.w, s).toNumber(), seam: s.toNumber() };
+    const u = unit.w.plus(s.times(2)).toNumber();
     return {
       yields: found.units,
       pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w, h, sub: 'none', needs, why })),
       steps: [
-        'Layer one strip of each fabric right sides together on the die and pass it through.',
-        `Sew each pair ${seam} from its long edge. Set the seam.`,
-        PRESS,
+        {
+          act: 'place',
+          text: 'Lay one strip of each fabric on the die, right sides together.',
+          scene: (hand) => dieStrip(roles, w.toNumber(), h.toNumber(), hand),
+        },
+        {
+          act: 'cut',
+          text: 'Pass them through the machine. The die cuts pairs of triangles and takes off their tips.',
+          scene: (hand) => facedTriangles(pair, hand, false),
+        },
+        {
+          act: 'sew',
+          text: `Keep each pair together. Sew ${seamWords(style)} from its long edge. Set the seam.`,
+          scene: (hand) => facedTriangles(pair, hand),
+        },
+        planned((hand) => scene(openedFirst(pair, hand), { press: pressOver(roles, hand.towards(0), u) })),
       ],
-      look: ['the seam runs from corner to corner', 'the ruler’s 45° line lies on the seam'],
+      look: ['the seam runs from corner to corner'],
       tools: ['the die and its machine'],
       bias: 1,
       trims: 0,

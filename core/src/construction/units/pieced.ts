@@ -13,8 +13,12 @@ const flush: Method = {
   recipe: (wanted) => ({
     ...parts.recipe(wanted),
     steps: [
-      'Sew the two small triangles to the half-square triangle, on the sides of its inner triangle.',
-      'Trim the tips flush, leaving the seam allowance beyond the point.',
+      {
+        act: 'sew',
+        text: 'Sew the two small triangles to the half-square triangle, on the sides of its inner triangle, the pieced side on top.',
+      },
+      { act: 'press', text: 'Press towards the small triangles.' },
+      { act: 'trim', text: 'Trim the tips flush, leaving the seam allowance beyond the point.' },
     ],
     look: ['the point of the inner triangle lies the seam allowance from the long edge'],
     caution: 'All long edges are bias until they are sewn.',

@@ -2,7 +2,21 @@
  * Quarter-square triangle (QST): a square of four triangles that meet in the middle, described clockwise from the top.
  * Formulas: handbook 2. Two fabrics make an hourglass; three or four come from two different pairs of half-square triangles.
  */
-import { checkpoint, formatLength } from '../../measure';
+import { scene } from '../../hands';
+import type { SewingStyle } from '../style';
+import { ears, faced, marked, rising, underRuler, type Pair } from '../scenes/pairs';
+import {
+  cutTwice,
+  longSeam,
+  pairApart,
+  pairedScene,
+  pairsPressed,
+  quarterPress,
+  quarterUnit,
+  quartersLaid,
+  quartersSewn,
+  type Quarters,
+} from '../scenes/quarters';
 import {
   QUARTER,
   because,
@@ -11,12 +25,15 @@ import {
   quarterSide,
   rolesAt,
   seamOf,
+  seamWords,
+  sizeWords,
   squares,
   triangles,
   outlines,
   scaled,
 } from './reading';
-import { PRESS, type Method, type Seen, type UnitKind } from './unit-kind';
+import { planned, type Step } from './step';
+import type { Method, Seen, UnitKind } from './unit-kind';
 
 /** The two pairs that are sewn across each other: the top with the left, the right with the bottom. */
 const pairsOf = ([top, right, bottom, left]: readonly string[]) =>
@@ -28,19 +45,28 @@ function ownMirror([top, right, bottom, left]: readonly string[]): boolean {
   return right === left || top === bottom || (top === right && bottom === left) || (top === left && bottom === right);
 }
 
-function finish({ w }: Seen, style: Parameters<Method['recipe']>[0]['style']) {
+function finish(unit: Seen, style: SewingStyle, q: Quarters) {
   const s = seamOf(style);
-  const size = (x: typeof w) => checkpoint(x, style.rounding, style.unit);
-  const middle = size(w.over(2).plus(s));
+  const middle = sizeWords(unit.w.over(2).plus(s), style);
+  const unfinished = unit.w.plus(s.times(2));
+  const u = unfinished.toNumber();
   const trim = style.sizing === 'trim-down';
+  const last: Step = trim
+    ? {
+        act: 'trim',
+        text: `Trim to ${sizeWords(unfinished, style)} square about the centre: lay the ruler’s ${middle} marks on the crossing and its 45° line on a seam. Trim two sides, turn the unit round and trim the other two.`,
+        scene: (hand) => underRuler(quarterUnit(q, hand), [u, u], hand),
+      }
+    : { act: 'trim', text: 'Trim the dog-ears.', scene: (hand) => ears(quarterUnit(q, hand), u) };
   return {
-    last: trim
-      ? `Trim each to ${size(w.plus(s.times(2)))} about its centre: the crossing lies ${middle} from every edge.`
-      : 'Snip off the dog ears.',
+    press: planned((hand) => scene(quarterUnit(q, hand), { press: quarterPress(q, hand) })),
+    last,
     look: [`the seams cross ${middle} from every edge`, 'both seams run from corner to corner'],
     trims: trim ? 1 : 0,
   };
 }
+
+const four = (roles: readonly string[]) => [roles[0]!, roles[1]!, roles[2]!, roles[3]!] as const;
 
 const twoAtATime: Method = {
   name: 'two-at-a-time',
@@ -50,7 +76,7 @@ const twoAtATime: Method = {
     const trim = oversizeOf('qst', style);
     const f = unit.w.plus(trim);
     const side = quarterSide(f, s);
-    const seam = formatLength(style.seam, style.unit);
+    const seam = seamWords(style);
     const [first, second] = pairsOf(unit.roles);
     const same = [...first].sort().join() === [...second].sort().join();
     const meaning = trim.sign() > 0 ? `finished side ${unit.w}, and ${trim} to trim away` : 'finished side';
@@ -58,21 +84,53 @@ const twoAtATime: Method = {
     const fabrics = same ? first : [...first, ...second];
     const batch = same ? 2 : 4;
     const handed = !ownMirror(unit.roles);
-    const { last, look, trims } = finish(unit, style);
-    const named = (pair: readonly [string, string]) => `${pair[0]} with ${pair[1]}`;
+    const q: Quarters = { roles: four(unit.roles), side: side.toNumber(), seam: s.toNumber() };
+    const { press, last, look, trims } = finish(unit, style, q);
+    const pair: Pair = { roles: [first[0], first[1]], side: q.side, seam: q.seam };
+    const line = [rising(q.side)];
+    const which = same ? '' : `: ${first[0]} with ${first[1]}, and ${second[0]} with ${second[1]}`;
     return {
       yields: handed ? batch / 2 : batch,
       mirrored: handed ? batch / 2 : undefined,
       pieces: squares(fabrics, side, because(QUARTER, side, s, ['f', meaning, f])),
       steps: [
-        same
-          ? `Make half-square triangles first: lay the two squares right sides together, draw a diagonal, sew ${seam} on both sides of it, cut on it and press.`
-          : `Make half-square triangles first, ${named(first)} and ${named(second)}: lay the squares right sides together, draw a diagonal, sew ${seam} on both sides of it, cut on it and press.`,
-        same
-          ? 'Pair them right sides together with opposite fabrics facing, and nest the seams.'
-          : 'Pair one of each kind right sides together, and nest the seams.',
-        `Draw the diagonal across the seam, sew ${seam} on both sides of it, and cut on it.`,
-        PRESS,
+        {
+          act: 'mark',
+          text: `Make half-square triangles first${which}. On the back of the lighter square, draw a line from corner to corner.`,
+          scene: (hand) => marked(pair, hand, line),
+        },
+        {
+          act: 'sew',
+          text: `Lay it on the other square, right sides together. Sew ${seam} from the line, on both sides of it. Set the seams.`,
+          scene: (hand) => faced(pair, hand, { drawn: line, sewn: line }),
+        },
+        { act: 'apart', text: 'Cut on the line.', scene: (hand) => faced(pair, hand, { sewn: line, cuts: line }) },
+        {
+          act: 'press',
+          text: same
+            ? 'Press both half-square triangles towards the same fabric. Do not trim them.'
+            : 'Press so that the seams nest when one of each lies on the other. Do not trim them.',
+          scene: (hand) => pairApart(q, hand),
+        },
+        {
+          act: 'place',
+          text: same
+            ? 'Lay one on the other, right sides together, opposite fabrics facing. The seams nest.'
+            : 'Lay one of each kind right sides together, as they lie in the picture of the unit. The seams nest.',
+          scene: (hand) => pairedScene(q, hand, 'place'),
+        },
+        {
+          act: 'mark',
+          text: 'Draw a line square to the seam, through its middle. It need not meet the corners exactly.',
+          scene: (hand) => pairedScene(q, hand, 'mark'),
+        },
+        {
+          act: 'sew',
+          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
+          scene: (hand) => pairedScene(q, hand, 'sew'),
+        },
+        { act: 'apart', text: 'Cut on the line.', scene: (hand) => pairedScene(q, hand, 'apart') },
+        press,
         last,
       ],
       look,
@@ -80,7 +138,7 @@ const twoAtATime: Method = {
       caution: handed
         ? 'Every batch makes as many of the mirror image. Lay them out beside the picture before you choose.'
         : same
-          ? 'Stacked dark on dark, the pair makes a half-square triangle again: see that opposite fabrics face.'
+          ? 'Two dark sides facing make a half-square triangle again. See that opposite fabrics face before you sew.'
           : undefined,
       trims,
       bias: 0,
@@ -93,22 +151,44 @@ const cutTriangles: Method = {
   title: 'cut triangles first',
   recipe({ unit, style }) {
     const s = seamOf(style);
-    const { last, look, trims } = finish(unit, style);
     const pieces = triangles(unit.roles, unit.w, 'twice', s, 'finished side', oversizeOf('qst', style));
     const per = [...counted(unit.roles).values()];
     // An hourglass takes two triangles of each fabric, so that the squares come out even.
     const even = per.every((n) => n === per[0]);
     const yields = even ? 4 / per[0]! : 1;
-    for (const piece of pieces) piece.needs *= yields;
-    const seam = formatLength(style.seam, style.unit);
+    for (const cut of pieces) cut.needs *= yields;
+    const q: Quarters = { roles: four(unit.roles), side: pieces[0]!.w.toNumber(), seam: s.toNumber() };
+    const { press, last, look, trims } = finish(unit, style, q);
     return {
       yields,
       pieces,
       steps: [
-        'Cut the squares twice, corner to corner, without moving the pieces between the cuts.',
-        `Lay the four triangles out as in the picture. Sew the pairs along a short edge, ${seam} from it; sew both in the same order, so that the seams nest.`,
-        'Press, and sew the pairs together along the long edge.',
-        PRESS,
+        {
+          act: 'cut',
+          text: 'Cut the squares twice on the diagonal, without moving the pieces between the cuts.',
+          scene: () => cutTwice(unit.roles, q.side),
+        },
+        {
+          act: 'place',
+          text: 'Lay the four triangles out as in the picture of the unit.',
+          scene: () => quartersLaid(q),
+        },
+        {
+          act: 'sew',
+          text: `Sew them in pairs along a short edge, ${seamWords(style)} from it. Feed both pairs in the same way, so that the seams nest.`,
+          scene: (hand) => quartersSewn(q, hand),
+        },
+        {
+          act: 'press',
+          text: 'Press both pairs so that the seams nest when they lie right sides together.',
+          scene: (hand) => pairsPressed(q, hand),
+        },
+        {
+          act: 'sew',
+          text: 'Sew the pairs together along the long edge. Set the seam.',
+          scene: (hand) => longSeam(q, hand),
+        },
+        press,
         last,
       ],
       look,

@@ -1,6 +1,6 @@
 /** Tools for the unit kinds: comparing a picture with the places that a kind describes, and the formulas that several share. */
 import type { Point, Polygon } from '../../block';
-import { Exact } from '../../measure';
+import { Exact, checkpoint, formatLength } from '../../measure';
 import type { Picture } from '../picture';
 import type { SewingStyle } from '../style';
 import type { Piece, Seen, Sub } from './unit-kind';
@@ -50,6 +50,15 @@ export function rectangle(x: number, y: number, w: number, h: number): Point[] {
 }
 
 export const seamOf = (style: SewingStyle) => Exact.of(style.seam);
+
+/** '1/4 in' */
+export const seamWords = (style: SewingStyle) => `${formatLength(style.seam, style.unit)} ${style.unit}`;
+
+/** A size to measure or to trim to, with its unit: '3 1/2 in'. */
+export const sizeWords = (x: Exact, style: SewingStyle) => withUnit(checkpoint(x, style.rounding, style.unit), style.unit);
+
+/** The unit stands before 'a thread over': '6 1/8 in (a thread over)'. */
+const withUnit = (size: string, unit: string) => size.replace(/( \(.*\))?$/, (aside) => ` ${unit}${aside}`);
 
 /** f + (2 + √2)s: the square that gives two right triangles with finished legs f and straight legs. */
 export const halfSide = (f: Exact, s: Exact) => f.plus(root2.plus(2).times(s));

@@ -1,15 +1,31 @@
 /**
  * Square in a square, F: described with the centre first, then the corners clockwise from the top left. Formulas: handbook 2.
  */
-import { Exact, checkpoint, formatLength } from '../../measure';
-import { because, oversizeOf, plainPiece, rolesAt, seamOf, squares, triangles, outlines, scaled } from './reading';
+import { Exact } from '../../measure';
+import {
+  because,
+  outlines,
+  oversizeOf,
+  plainPiece,
+  rolesAt,
+  scaled,
+  seamOf,
+  seamWords,
+  sizeWords,
+  squares,
+  triangles,
+} from './reading';
+import { cornerSteps } from './corner-steps';
+import { aboutCentre, fourOf, roundSteps } from './round-steps';
+import { cornersPressed, type Cornered } from '../scenes/corners';
+import { creased, roundStraight, type Rounded } from '../scenes/rounds';
 import { bonusText } from './geese';
 import type { Method, UnitKind, Wanted } from './unit-kind';
 
 function look({ unit, style }: Wanted): string[] {
   const s = seamOf(style);
-  const middle = checkpoint(unit.w.over(2).plus(s), style.rounding, style.unit);
-  return [`the points lie ${formatLength(style.seam, style.unit)} from the edge, at ${middle} on every side`];
+  const middle = sizeWords(unit.w.over(2).plus(s), style);
+  return [`the points lie ${seamWords(style)} from the edge, ${middle} from both corners`];
 }
 
 const cutTriangles: Method = {
@@ -22,22 +38,23 @@ const cutTriangles: Method = {
     // Cut large, the centre stays exact and the corners grow; the unit is trimmed about its centre.
     const trim = oversizeOf('square-in-square', style);
     const cut = unit.w.over(Exact.root2).plus(s.times(2));
-    const size = checkpoint(unit.w.plus(s.times(2)), style.rounding, style.unit);
-    const half = checkpoint(unit.w.over(2).plus(s), style.rounding, style.unit);
-    const seam = formatLength(style.seam, style.unit);
+    const pieces = triangles(corners, unit.w.over(2), 'once', s, 'half the finished side', trim);
+    const rounded: Rounded = {
+      centre: { role: centre!, side: cut.toNumber() },
+      rounds: [{ roles: fourOf(corners), leg: pieces[0]!.w.toNumber() }],
+      seam: s.toNumber(),
+    };
     return {
       yields: 1,
-      pieces: [
-        ...squares([centre!], cut, because('F ÷ √2 + 2 × s', cut, s, ['F', 'finished side', unit.w])),
-        ...triangles(corners, unit.w.over(2), 'once', s, 'half the finished side', trim),
-      ],
+      pieces: [...squares([centre!], cut, because('F ÷ √2 + 2 × s', cut, s, ['F', 'finished side', unit.w])), ...pieces],
       steps: [
-        'Fold the square and the triangles to mark the middle of their edges.',
-        `Sew two triangles to opposite sides of the square, middle to middle, ${seam} from the edge. Press outwards and snip the ears.`,
-        'Sew the other two to the other sides, and press outwards.',
-        ...(trim.sign() > 0
-          ? [`Trim to ${size} square about the centre: ${half} from the middle on every side, ${seam} beyond every point.`]
-          : []),
+        {
+          act: 'crease',
+          text: 'Fold the square both ways, and each triangle once, to crease the middle of their edges.',
+          scene: () => creased(rounded),
+        },
+        ...roundSteps(rounded, 0, style),
+        aboutCentre(unit, style, () => roundStraight(rounded, 0), trim.sign() > 0),
       ],
       look: look(wanted),
       tools: ['starch'],
@@ -51,13 +68,20 @@ const cutTriangles: Method = {
 
 const folded: Method = {
   name: 'folded-corner',
-  title: 'with folded corners',
+  title: 'with stitch-and-flip corners',
   recipe(wanted) {
     const { unit, style } = wanted;
     const [centre, ...corners] = unit.roles;
     const s = seamOf(style);
     const side = unit.w.over(2).plus(s.times(2));
     const bonus = bonusText(unit.w.over(2), style);
+    const u = unit.w.plus(s.times(2)).toNumber();
+    // Opposite corners first.
+    const cornered: Cornered = {
+      base: { role: centre!, w: u, h: u },
+      corners: [0, 2, 1, 3].map((at) => ({ at, role: corners[at]!, side: side.toNumber() })),
+      seam: s.toNumber(),
+    };
     return {
       yields: 1,
       pieces: [
@@ -65,11 +89,16 @@ const folded: Method = {
         ...squares(corners, side, because('F ÷ 2 + 2 × s', side, s, ['F', 'finished side', unit.w])),
       ],
       steps: [
-        'Draw a diagonal on the back of the small squares.',
-        'Lay two of them on opposite corners of the large square, right sides together, the line cutting off the corner, and sew on it.',
-        ...(bonus ? [bonus] : []),
-        `Check that each folds out to the corner, then cut ${formatLength(style.seam, style.unit)} beyond the seam and press outwards.`,
-        'Do the same on the other two corners.',
+        ...cornerSteps(cornered, style, {
+          laid: 'Lay two of them on opposite corners of the large square, right sides together, edges even. Their lines cut the corners off.',
+          first: [0, 1],
+          bonus,
+        }),
+        {
+          act: 'sew',
+          text: 'Do the same on the other two corners.',
+          scene: () => cornersPressed(cornered, 4, [2, 3]),
+        },
       ],
       look: look(wanted),
       tools: ['a pencil or chalk that shows on both fabrics'],

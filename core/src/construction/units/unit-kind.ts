@@ -2,6 +2,7 @@
 import type { Exact } from '../../measure';
 import { pictureText, straightened, type Lie, type Picture } from '../picture';
 import type { SewingStyle } from '../style';
+import type { Step } from './step';
 
 /** A unit as it lies in the drawing, or in the straightened picture of the unit that it is a part of. */
 export interface Seen extends Lie {
@@ -80,22 +81,14 @@ export interface Piece {
   reversed?: boolean;
 }
 
-/** Among the steps of a recipe, where the unit is pressed as the plan says: opened and pressed first, then trimmed. */
-export const PRESS = '{press}';
-
-/** The steps in the order of the hands, the pressing in its place; `press` is its sentence, or several, '' where there is none. */
-export function stepsInOrder({ steps }: Pick<Recipe, 'steps'>, ...press: string[]): string[] {
-  return steps.flatMap((step) => (step === PRESS ? press.filter((p) => p !== '') : [step]));
-}
-
 export interface Recipe {
   /** Finished units that one batch makes. */
   yields: number;
   /** Mirrored units that every batch makes besides, wanted or not. */
   mirrored?: number;
   pieces: Piece[];
-  /** What to do at the machine, in order; PRESS stands where the plan's pressing comes, where no step says it already. */
-  steps: string[];
+  /** What to do, in the order of the hands; one that is `planned` stands where the plan's pressing comes. */
+  steps: Step[];
   /** What to see when it is done, beside its unfinished size. */
   look: string[];
   /** Tools beyond cutter, ruler, machine and iron. */

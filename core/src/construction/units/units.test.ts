@@ -1,42 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { mirrorBlock, turnBlock, type Block } from '../../block';
+import type { Block } from '../../block';
 import { Exact } from '../../measure';
 import { draw } from '../../../tests/draw';
-import { construct, inchStyle, stepsInOrder, unitKinds, type SewingStyle } from '../index';
+import { PICTURES, half, lay } from '../../../tests/unit-pictures';
+import { construct, inchStyle, stepsInOrder, unitKinds, type Act, type SewingStyle } from '../index';
 
-const half = (n: number) => [
-  `0,0 ${n},0 0,${n}`,
-  `${n},0 ${2 * n},0 ${2 * n},${n}`,
-  `${2 * n},${n} ${2 * n},${2 * n} ${n},${2 * n}`,
-  `0,${n} ${n},${2 * n} 0,${2 * n}`,
-];
-
-/** Every kind as outlines in its own grid. */
-const PICTURES: Record<string, { grid: [number, number]; shapes: string[] }> = {
-  hst: { grid: [1, 1], shapes: ['0,0 1,0 0,1', '1,0 1,1 0,1'] },
-  qst: { grid: [2, 2], shapes: ['0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,0 1,1 0,2'] },
-  geese: { grid: [2, 1], shapes: ['1,0 2,1 0,1', '0,0 1,0 0,1', '1,0 2,0 2,1'] },
-  'square-in-square': { grid: [2, 2], shapes: ['1,0 2,1 1,2 0,1', ...half(1)] },
-  economy: {
-    grid: [4, 4],
-    shapes: ['1,1 3,1 3,3 1,3', '1,1 2,0 3,1', '3,1 4,2 3,3', '3,3 2,4 1,3', '1,3 0,2 1,1', ...half(2)],
-  },
-  'folded-corner': { grid: [3, 2], shapes: ['1,0 3,0 3,1 2,2 0,2 0,1', '0,0 1,0 0,1', '3,1 3,2 2,2'] },
-  'four-patch': { grid: [2, 2], shapes: ['0,0 1,0 1,1 0,1', '1,0 2,0 2,1 1,1', '0,1 1,1 1,2 0,2', '1,1 2,1 2,2 1,2'] },
-  rails: { grid: [3, 3], shapes: ['0,0 1,0 1,3 0,3', '1,0 2,0 2,3 1,3', '2,0 3,0 3,3 2,3'] },
-};
 const names = Object.keys(PICTURES);
-
-/** The picture with those roles, in some of its eight lies, its cells split or merged by a factor. */
-function lay(kind: string, roles: string[], quarters: number, mirrored: boolean, factor: number): Block {
-  const { grid, shapes } = PICTURES[kind]!;
-  const b = draw(
-    grid.map((n) => n * factor) as [number, number],
-    shapes.map((s, i) => `${roles[i % roles.length]} ${s.replace(/\d+/g, (n) => String(Number(n) * factor))}`),
-  );
-  return turnBlock(mirrored ? mirrorBlock(b) : b, quarters);
-}
 const make = (b: Block, cell: Exact) =>
   construct(b, { finished: [cell.times(b.grid[0]), cell.times(b.grid[1])], make: 1, style: inchStyle });
 
@@ -111,17 +81,18 @@ describe('the order of the hands', () => {
         const { unit, style } = wanted(kind, sizing);
         if (method.unable?.(unit.seen, style)) continue;
         const recipe = method.recipe({ unit: unit.seen, style, make: 4, mirrored: 0 });
-        const told = stepsInOrder(recipe, 'Press as planned.');
-        const first = (what: RegExp) => told.findIndex((step) => what.test(step));
-        const trim = first(/^(Trim|Snip)/);
-        const press = first(/[Pp]ress (as planned|outwards|towards|all seams|it|the rows)|and press/);
-        if (trim >= 0) expect([press >= 0, press < trim]).toEqual([true, true]);
+        const told = stepsInOrder(recipe.steps, 'Press as planned.');
+        const first = (act: Act) => told.findIndex((step) => step.act === act);
+        // What is trimmed was pressed before, at its last and at every earlier trim.
+        told.forEach((step, i) => {
+          if (step.act === 'trim') expect(told.slice(0, i).some((before) => before.act === 'press')).toBe(true);
+        });
         if (recipe.bonus) {
-          expect(told).toContain(recipe.bonus);
-          expect(told.indexOf(recipe.bonus)).toBeLessThan(first(/then cut .* beyond the seam/));
+          expect(told[first('bonus')]!.text).toBe(recipe.bonus);
+          expect(first('bonus')).toBeLessThan(first('apart'));
         }
         // Where the unit is pressed by the plan it is said once; where its steps say it themselves, not again.
-        expect(told.filter((step) => step === 'Press as planned.').length).toBeLessThanOrEqual(unit.kind.outward ? 0 : 1);
+        expect(told.filter((step) => step.text === 'Press as planned.').length).toBeLessThanOrEqual(unit.kind.outward ? 0 : 1);
       }
     },
   );

@@ -1,7 +1,7 @@
 <!-- A picture of a paper: shapes, lines and letters in its own unit; patches of the cut in hand are outlined. -->
 <script lang="ts">
-  import type { PaperPicture } from '@aggrega/core/sheet';
-  import { INK, LINES, MADDER, arrowHead } from '@aggrega/paper/svg';
+  import type { PaperLine, PaperPicture } from '@aggrega/core/sheet';
+  import { CASING, GLASS, INK, LINES, MADDER, arrowHead } from '@aggrega/paper/svg';
 
   interface Props {
     picture: PaperPicture;
@@ -15,6 +15,13 @@
   const litShapes = $derived(picture.shapes.filter((s) => s.cut && lit(s.cut)));
 </script>
 
+{#snippet stroke(line: PaperLine, colour: string, wide: number, dash?: readonly number[])}
+  <g fill="none" stroke={colour} stroke-width={wide * fine} stroke-dasharray={dash?.map((d) => d * fine).join(' ')}>
+    <polyline points={points([line.from, line.to])} />
+    {#if line.kind === 'arrow'}<polyline points={points(arrowHead(line, 6 * fine))} />{/if}
+  </g>
+{/snippet}
+
 <svg
   class="block h-auto w-full"
   viewBox="{-fine} {-fine} {picture.width + 2 * fine} {picture.height + 2 * fine}"
@@ -26,7 +33,8 @@
     <polygon
       points={points(shape.points)}
       fill={shape.fill}
-      stroke={shape.wrong ? MADDER : INK}
+      fill-opacity={shape.glass ? GLASS : undefined}
+      stroke={shape.bare ? 'none' : shape.wrong ? MADDER : INK}
       stroke-opacity={shape.wrong ? 1 : 0.6}
       stroke-width={fine * (shape.wrong ? 3 : 0.8)}
       stroke-linejoin="round"
@@ -35,11 +43,9 @@
     />
   {/each}
   {#each picture.lines as line, i (i)}
-    {@const { wide, dash } = LINES[line.kind]}
-    <g fill="none" stroke={INK} stroke-width={wide * fine} stroke-dasharray={dash?.map((d) => d * fine).join(' ')}>
-      <polyline points={points([line.from, line.to])} />
-      {#if line.kind === 'arrow'}<polyline points={points(arrowHead(line, 6 * fine))} />{/if}
-    </g>
+    {@const { wide, dash, cased } = LINES[line.kind]}
+    {#if cased}{@render stroke(line, '#fff', wide + CASING)}{/if}
+    {@render stroke(line, INK, wide, dash)}
   {/each}
   {#each picture.texts as { at, text, size, edged }, i (i)}
     <text

@@ -97,9 +97,15 @@
     {:else if piece.kind === 'beside'}
       {@render beside(piece)}
     {:else if piece.kind === 'steps'}
-      <div class="steps">
-        {#each piece.steps as step, n (n)}{@render beside(step)}{/each}
-      </div>
+      <ol class="steps">
+        {#each piece.steps as step, n (n)}
+          <li>
+            {#if step.picture}{@render figure(step.picture)}{/if}
+            <p><b>{n + 1}</b> {@render words(step.text)}</p>
+            {#if step.check}<p class="check">{@render words(step.check)}</p>{/if}
+          </li>
+        {/each}
+      </ol>
     {:else}<div class="page"></div>{/if}
   {/each}
 {/snippet}
@@ -229,11 +235,21 @@
   }
   .steps {
     display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 0 1.5rem;
+    grid-template-columns: repeat(auto-fill, minmax(9.5rem, 1fr));
+    gap: 0.9rem 1.2rem;
+    padding: 0.4rem 0;
+    list-style: none;
+  }
+  .steps > li {
+    display: grid;
+    grid-template-rows: 1fr auto auto;
+    align-content: end;
+  }
+  .steps figure {
+    align-self: end;
   }
   .large .steps {
-    grid-template-columns: 1fr;
+    grid-template-columns: 1fr 1fr;
   }
   footer {
     margin-top: 1.2rem;
@@ -268,6 +284,9 @@
     }
     .steps {
       grid-template-columns: 1fr;
+    }
+    .steps figure {
+      min-width: 60%;
     }
     .paper :global(table) {
       display: block;

@@ -1,0 +1,35 @@
+/** The steps of making a unit as data: what hands do, in whose words, and what lies on the table then. */
+import type { Scene } from '../../hands';
+
+/** What hands do, in the order in which they come within a round of sewing. */
+export const acts = ['cut', 'crease', 'mark', 'place', 'sew', 'check', 'bonus', 'apart', 'press', 'spin', 'trim'] as const;
+export type Act = (typeof acts)[number];
+
+/** What a picture has to know of the fabrics in hand, and of the hands. */
+export interface Hand {
+  /** Whether the first fabric is lighter than the second. */
+  lighter(a: string, b: string): boolean;
+  /** The fabric that the unit's seam lies on, counted in the order of sewing; 'open'; '' where it is left to the maker. */
+  towards(seam: number): string;
+  /** The cutter is held in the left hand. */
+  left: boolean;
+}
+
+export interface Step {
+  act: Act;
+  /** One or two sentences; '' where the pressing plan says them. */
+  text: string;
+  /** The picture, drawn when it is asked for. */
+  scene?: (hand: Hand) => Scene;
+}
+
+/** Where the unit is pressed as the plan says: opened and pressed first, then trimmed. */
+export const planned = (scene?: Step['scene']): Step => ({ act: 'press', text: '', ...(scene && { scene }) });
+
+/** The steps with the plan's words in their place: `press`, its sentence, or '' where there is none; then `spin` where the crossing is spun. */
+export function stepsInOrder(steps: readonly Step[], press: string, spin?: Step): Step[] {
+  return steps.flatMap((step) => {
+    if (step.text !== '') return [step];
+    return [...(press ? [{ ...step, text: press }] : []), ...(spin ? [spin] : [])];
+  });
+}

@@ -1,0 +1,28 @@
+/** hands: what lies on the sewing table at each step, as exact shapes; no colours, no words. */
+export {
+  PAPER,
+  across,
+  beneath,
+  beside,
+  boxOf,
+  clipped,
+  distance,
+  doubleArea,
+  facedown,
+  grown,
+  movedBy,
+  opened,
+  parted,
+  piece,
+  trimmed,
+  turned,
+  turnedOver,
+  turnedSpot,
+  type Line,
+  type Ply,
+  type Side,
+  type Spot,
+  type Stack,
+  type Towards,
+} from './cloth';
+export { marks, movedScene, pressArrow, scene, sideBySide, turnedScene, type Mark, type MarkKind, type Scene } from './scene';
