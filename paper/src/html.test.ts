@@ -13,7 +13,14 @@ const picture = {
 const paper: Paper = {
   ...{ title: evil, about: evil, footer: evil, large: true },
   pieces: [
-    { kind: 'title', text: evil, over: evil, picture, pieces: [{ kind: 'text', text: [evil, { bold: evil }] }] },
+    {
+      kind: 'title',
+      text: evil,
+      over: evil,
+      under: evil,
+      pictures: [picture],
+      pieces: [{ kind: 'text', text: [evil, { bold: evil }] }],
+    },
     { kind: 'heading', level: 2, text: evil },
     { kind: 'list', ordered: true, items: [evil, evil] },
     {

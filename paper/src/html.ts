@@ -38,7 +38,7 @@ const step = ({ picture, text, check }: PaperStep): string =>
 function piece(p: PaperPiece): string {
   switch (p.kind) {
     case 'title':
-      return `<header><div><p class="quiet">${escaped(p.over)}</p><h1>${escaped(p.text)}</h1>${p.pieces.map(piece).join('')}</div>${p.picture ? figure(p.picture) : ''}</header>`;
+      return `<header><div><p class="quiet">${escaped(p.over)}</p><h1>${escaped(p.text)}${p.under ? `<br>${escaped(p.under)}` : ''}</h1>${p.pieces.map(piece).join('')}</div>${p.pictures ? `<div class="pictures">${p.pictures.map(figure).join('')}</div>` : ''}</header>`;
     case 'heading':
       return `<h${p.level}>${escaped(p.text)}</h${p.level}>`;
     case 'text':

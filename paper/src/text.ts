@@ -25,8 +25,8 @@ function linesOf(piece: PaperPiece): string[] {
     case 'title':
       return [
         ...wrapped(piece.over),
-        ...wrapped(piece.text.toUpperCase()),
-        '='.repeat(Math.min(WIDTH, piece.text.length)),
+        ...wrapped(titleOf(piece).toUpperCase()),
+        '='.repeat(Math.min(WIDTH, titleOf(piece).length)),
         '',
         ...piece.pieces.flatMap((p) => linesOf(p)),
       ];
@@ -56,6 +56,8 @@ function linesOf(piece: PaperPiece): string[] {
       return [''];
   }
 }
+
+const titleOf = ({ text, under }: PaperPiece & { kind: 'title' }) => (under ? `${text}: ${under}` : text);
 
 const itemLines = (item: Words, mark: string): string[] =>
   wrapped(plainWords(item), WIDTH - mark.length).map((line, n) => (n === 0 ? mark : ' '.repeat(mark.length)) + line);

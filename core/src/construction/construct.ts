@@ -112,6 +112,8 @@ export interface Order {
   given?: ReadonlyMap<string, number>;
   /** Roles whose units, and plain patches, come out of a pool. */
   pooled?: ReadonlySet<string>;
+  /** Units that have a name already, of blocks before it on the same sheet: its own are numbered on from them. */
+  named?: number;
 }
 
 /** Plans a block that tiles. All `make` blocks are counted together, so that batches are shared. */
@@ -142,7 +144,8 @@ export function construct(block: Block, order: Order): Construction {
 
   const all = [...plans.values()];
   const units = all.filter((u) => u.kind.kind !== 'triangle').sort((a, b) => orderOfWork(a) - orderOfWork(b));
-  units.forEach((unit, i) => void (unit.label = `U${i + 1}`));
+  const named = order.named ?? 0;
+  units.forEach((unit, i) => void (unit.label = `U${named + i + 1}`));
   const twoSeams = Exact.of(style.seam).times(2);
   return {
     block,

@@ -10,7 +10,7 @@ import { extent, pictureOf, pictureText, straightened, type Laid, type Picture }
 import { isLeaf, leaves as leavesOf } from './seam-tree';
 
 export interface Slip {
-  /** 'One U1 is upside down' */
+  /** 'One U1 upside down' */
   text: string;
   /** What the right block shows there and the wrong one does not, in every corner, or around the middle: the fabric's letter. */
   look?: { where: 'corners' | 'middle'; role: string };
@@ -23,7 +23,7 @@ export interface Slip {
   plausible: number;
 }
 
-const TURNS = ['', 'given a quarter turn clockwise', 'upside down', 'given a quarter turn anticlockwise'];
+const TURNS = ['', 'a quarter turn clockwise', 'upside down', 'a quarter turn anticlockwise'];
 
 /** A construction never changes: its slips are looked for once. */
 const known = new WeakMap<Construction, Slip[]>();
@@ -85,11 +85,11 @@ function candidates(c: Construction): Candidate[] {
     for (const { said, change } of changes(unit)) {
       if (own.length > 1) {
         const wrong = own.reduce<Laid[]>((laid, leaf) => replaced(laid, leaf.laid, change), [...c.cloth.patches]);
-        found.push({ text: `Every ${name} is ${said}`, unit, wrong, places: own.map((p) => p.laid) });
+        found.push({ text: `Every ${name} ${said}`, unit, wrong, places: own.map((p) => p.laid) });
       }
       for (const leaf of own.slice(0, places))
         found.push({
-          text: `${own.length > 1 ? 'One' : 'The'} ${name} is ${said}`,
+          text: `${own.length > 1 ? 'One' : 'The'} ${name} ${said}`,
           unit,
           wrong: replaced(c.cloth.patches, leaf.laid, change),
           places: [leaf.laid],
@@ -101,7 +101,7 @@ function candidates(c: Construction): Candidate[] {
     tree.parts.slice(0, places).forEach((part, i) => {
       const row = tree.seam === 'h' ? 'row' : 'column';
       const wrong = replaced(c.cloth.patches, part.laid, (p) => straightened(p, 2, false));
-      found.push({ text: `The ${ORDINAL[i] ?? `${i + 1}th`} ${row} is upside down`, wrong, places: [part.laid] });
+      found.push({ text: `The ${ORDINAL[i] ?? `${i + 1}th`} ${row} upside down`, wrong, places: [part.laid] });
     });
   return found;
 }
@@ -129,7 +129,7 @@ function changes({ seen, recipe, twin }: UnitPlan): { said: string; change: (p: 
     ...turns.map((n) => ({ said: TURNS[n]!, change: (p: Picture) => straightened(p, 4 - n, false) })),
     { said: 'mirrored', change: (p: Picture) => straightened(p, 0, true) },
     ...swaps.map(([a, b]) => ({
-      said: `sewn with ${a} and ${b} swapped`,
+      said: `with ${a} and ${b} swapped`,
       change: (p: Picture): Picture => ({
         ...p,
         patches: p.patches.map((patch) => ({ ...patch, role: patch.role === a ? b : patch.role === b ? a : patch.role })),

@@ -37,8 +37,10 @@ export function constructSeries(
   size?: SizeOption,
 ): Construction[] {
   const pool = new Map(month.uses.length > 0 ? leftOf(programme, month, colourway, size) : NOTHING);
+  let named = 0;
   return entries.map((entry) => {
-    const c = constructWith(programme, entry, colourway, pool);
+    const c = constructWith(programme, entry, colourway, { given: pool, named });
+    named += c.units.length;
     takeGiven(c, [pool]);
     for (const [look, n] of leftOverUnits(c)) pool.set(look, (pool.get(look) ?? 0) + n);
     return c;
@@ -53,7 +55,7 @@ function leftOf(programme: Programme, month: Month, colourway?: Colourway, size?
     const own = new Map<string, number>();
     const pools = [own, ...named(earlier)];
     for (const entry of monthEntries(earlier, size)) {
-      const c = constructWith(programme, entry, colourway, together(pools));
+      const c = constructWith(programme, entry, colourway, { given: together(pools) });
       takeGiven(c, pools);
       for (const [look, n] of leftOverUnits(c)) own.set(look, (own.get(look) ?? 0) + n);
     }
@@ -101,16 +103,18 @@ const monthEntries = (month: Month, size?: SizeOption) => month.blocks.map((e) =
 
 /** A block that is cut and sewn by itself, with nothing out of a pool: for a step-out, or to show. */
 export function constructApart(programme: Programme, entry: MonthBlock, colourway: Colourway): Construction {
-  return constructWith(programme, entry, colourway, NOTHING, true);
+  return constructWith(programme, entry, colourway, { apart: true });
 }
 
-/** A block for a colourway, or for all, with units that are there already. `apart`: nothing comes out of a pool. */
+/**
+ * A block for a colourway, or for all. `given`: units that are there already; `named`: how many the sheet has named before it; `apart`:
+ * nothing comes out of a pool.
+ */
 export function constructWith(
   programme: Programme,
   entry: MonthBlock,
   colourway?: Colourway,
-  given: Given = NOTHING,
-  apart = false,
+  { given = NOTHING, named = 0, apart = false }: { given?: Given; named?: number; apart?: boolean } = {},
 ): Construction {
   const known = constructed.get(entry) ?? new Map<string, Construction>();
   constructed.set(entry, known);
@@ -121,15 +125,22 @@ export function constructWith(
   const directional = colourway ? directionalIn(colourway) : programme.directional;
   const pooled = new Set(apart || !colourway ? [] : letters.filter((role) => colourway.pools.get(role)?.units));
   const mark = (role: string) => `${directional.has(role) ? '!' : ''}${pooled.has(role) ? '*' : ''}`;
-  const from = letters.map((role) => `${role}${mark(role)} ${lightness.get(role)}`).join();
+  const from = `${named} ${letters.map((role) => `${role}${mark(role)} ${lightness.get(role)}`).join()}`;
   const there = [...given].filter(([, n]) => n > 0);
   const key = there.length > 0 ? `${from} | ${there.map(([look, n]) => `${n} ${look}`).join(' | ')}` : from;
   let construction = known.get(key);
   if (!construction) {
-    construction = construct(entry.block, { ...entry, directional, lightness, pooled, ...(there.length > 0 && { given }) });
+    construction = construct(entry.block, {
+      ...entry,
+      directional,
+      lightness,
+      pooled,
+      named,
+      ...(there.length > 0 && { given }),
+    });
     // What is not used makes no difference, and is not remembered apart.
     if (there.length > 0 && construction.units.every((u) => u.given === 0 || u.pooled))
-      construction = constructWith(programme, entry, colourway, NOTHING, apart);
+      construction = constructWith(programme, entry, colourway, { named, apart });
     known.set(key, construction);
   }
   return construction;

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { edited, someEdits } from '../../tests/random-edit';
+import { constructionContract } from '../construction';
 import { constructMonthBlock } from './constructing';
 import { demandOf } from './demand';
 import type { ProgrammeFile } from './document';
@@ -72,7 +73,7 @@ describe('a frozen document', () => {
         .slice(0, 4)
         .map((month) =>
           programme.colourways.map((colourway) => [
-            month.blocks.map((entry) => constructMonthBlock(programme, entry, colourway)),
+            month.blocks.map((entry) => constructionContract(constructMonthBlock(programme, entry, colourway))),
             demandOf(programme, { colourway, months: [month], basis: 'kit', participants: 1 }),
           ]),
         );

@@ -2,7 +2,7 @@
 import { slipsOf, type Construction, type Slip } from '../construction';
 import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
-import { fabricWord, pressUnit, type SheetUnit } from './sheet-unit';
+import { fabricWord, type SheetUnit } from './sheet-unit';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
 import type { JoinStep } from './joining';
 import { drawn, partSewn, type Colours } from './pictures';
@@ -31,6 +31,9 @@ export interface BlockPaper {
   check: PaperPiece[];
 }
 
+/** '12 1/2 in square', '12 1/2 by 8 1/2 in'. */
+const sized = (size: string, unit: string) => `${size} ${unit}${size.includes(' by ') ? '' : ' square'}`;
+
 /** A block of a month's sheet. */
 export function blockPaper({
   c,
@@ -47,9 +50,7 @@ export function blockPaper({
   colours: Colours;
   wishes: SheetWishes;
 }): BlockPaper {
-  const walk = new Map(
-    sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)).map((step) => [step.name, step]),
-  );
+  const walk = new Map(sewingWalk(c, colourway).map((step) => [step.name, step]));
   const context = { sheet, block, c, colourway, walk, colours, wishes, several: sheet.blocks.length > 1 };
   return { units: unitPieces(context), layout: layoutPieces(context), join: joinPieces(context), check: checkPieces(context) };
 }
@@ -151,24 +152,21 @@ function layoutPieces(context: Context): PaperPiece[] {
       : [],
   );
   const pooled = block.units.some((u) => u.pool) || block.plain.some((p) => p.pool);
+  const arrow: PaperPiece = {
+    kind: 'text',
+    text: 'The small arrow points to the top of each unit, as it is drawn under ‘Make the units’.',
+  };
   return [
-    { kind: 'heading', level: 2, text: several ? `Lay out ${block.name}` : 'Lay out' },
+    { kind: 'heading', level: 2, text: several ? `Put ${block.name} together` : 'Put the block together' },
     {
       kind: 'beside',
-      pictures: [layoutPicture(context, 2.9)],
+      pictures: [layoutPicture(context, 2.05)],
       pieces: [
         {
           kind: 'text',
-          text: `Lay everything out as in the picture before you sew any of it together${block.make > 1 ? ', one block at a time' : ''}.`,
+          text: `Lay ${block.make > 1 ? 'out one block at a time, all of it,' : 'everything out'} as in the picture before you sew any of it together.`,
         },
-        ...(sewn && wishes.level !== 'versed'
-          ? [
-              {
-                kind: 'text',
-                text: 'The small arrow on a unit looks to its top, as the unit lies in its own picture.',
-              } as const,
-            ]
-          : []),
+        ...(sewn && wishes.level === 'new' ? [arrow] : []),
         ...plain,
         ...(pooled
           ? [
@@ -179,6 +177,7 @@ function layoutPieces(context: Context): PaperPiece[] {
             ]
           : []),
         ...(sewn ? [{ kind: 'text', tone: 'check', text: checkQuestion(context) } as const] : []),
+        ...mistakes(context),
       ],
     },
   ];
@@ -191,14 +190,13 @@ function lookWords({ look }: Slip, colourway: Colourway): string {
   return look.where === 'corners' ? `is every outside corner ${fabric}` : `does ${fabric} meet in the middle`;
 }
 
-/** The slip, and what to look for. */
-function slipWords(slip: Slip, colourway: Colourway): string {
-  const what = `Wrong: ${slip.text[0]!.toLowerCase()}${slip.text.slice(1)}`;
-  if (!slip.look) return what;
+/** The slip, and what to look for where that was not asked above. */
+function slipWords(slip: Slip, colourway: Colourway, asked: Slip | undefined): string {
+  if (!slip.look || (asked?.look?.where === slip.look.where && asked.look.role === slip.look.role)) return slip.text;
   const fabric = fabricWord(colourway, slip.look.role);
   return slip.look.where === 'corners'
-    ? `${what}. Every outside corner must be ${fabric}`
-    : `${what}. ${fabric[0]!.toUpperCase()}${fabric.slice(1)} must meet in the middle`;
+    ? `${slip.text}. Every outside corner must be ${fabric}`
+    : `${slip.text}. ${fabric[0]!.toUpperCase()}${fabric.slice(1)} must meet in the middle`;
 }
 
 /** A question that the likeliest slip of this block would answer wrongly. */
@@ -208,73 +206,66 @@ function checkQuestion({ c, colourway }: Context): Words {
   const look = lookWords(slip, colourway);
   if (look) return [{ bold: 'Check: ' }, `${look}?`];
   const what = slip.text[0]!.toLowerCase() + slip.text.slice(1);
-  return [{ bold: 'Check: ' }, `this block is easily mistaken when ${what}. Is yours as in the picture?`];
+  return [{ bold: 'Check: ' }, `the usual mistake is ${what}. Hold yours against the picture.`];
 }
 
-function joinPieces({ block, c, walk, colours, several, wishes }: Context): PaperPiece[] {
-  // What belongs to a unit was told with it.
-  const joins = block.joins.filter((join) => join.unit === undefined);
+/** The seams that join the block; what belongs to a unit was told with it. */
+const joinsOf = ({ block }: Context): JoinStep[] => block.joins.filter((join) => join.unit === undefined);
+
+function joinPieces(context: Context): PaperPiece[] {
+  const { block, c, walk, colours, wishes } = context;
+  const joins = joinsOf(context);
   if (joins.length === 0) return [];
-  const intro = `Set each seam with the iron before you press it to its side. Keep the rows joined by their chain threads, so that none can be flipped. ${block.nesting}`;
+  const intro = `Set each seam, then press it in the direction of the arrow. Chain-piece, and leave the threads between the parts uncut, so that none can get turned round. ${block.nesting}`;
+  const back = () => backPicture(c, { wide: 1.3, label: `${c.block.name} from the back, its crossing spun` });
   return [
-    { kind: 'heading', level: 2, text: several ? `Join and press ${block.name}` : 'Join and press' },
-    ...(wishes.level === 'versed'
-      ? [{ kind: 'text', text: block.nesting } as const]
-      : [{ kind: 'text', text: intro } as const]),
-    {
-      kind: 'steps',
-      steps: [
-        ...joins.map(joinStep),
-        ...(spunIn(c).block
-          ? [{ text: SPIN, picture: backPicture(c, { wide: 1.3, label: `${c.block.name} from the back, its crossing spun` }) }]
-          : []),
-      ],
-    },
+    { kind: 'text', text: wishes.level === 'versed' ? block.nesting : intro },
+    { kind: 'steps', steps: [...joins.map(joinStep), ...(spunIn(c).block ? [{ text: SPIN, picture: back() }] : [])] },
   ];
 
   function joinStep(join: JoinStep): PaperStep {
     const alike = join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '';
+    const last = join.name === 'The block';
     return {
       picture: lowered(joinPicture(join, walk, colours)),
       text: [{ bold: `${join.name}. ` }, `${alike}${join.text} ${join.press}`],
-      check: ['Measure ', { bold: join.size[0] === join.size[1] ? `${join.size[0]} square` : join.size.join(' by ') }, '.'],
+      // The whole block is measured once it is checked.
+      ...(!last && {
+        check: ['Measure ', { bold: join.size[0] === join.size[1] ? `${join.size[0]} square` : join.size.join(' by ') }, '.'],
+      }),
     };
   }
 }
 
-function checkPieces({ block, sheet, several, c, colours, colourway, wishes }: Context): PaperPiece[] {
+const checkPieces = ({ block, sheet, several }: Context): PaperPiece[] => [
+  {
+    kind: 'text',
+    tone: 'check',
+    text: [
+      { bold: `Your block should measure ${sized(block.unfinished, sheet.unit)}.` },
+      ` Measure through the middle, both ways. ${toleranceText(sheet.unit)}`,
+    ],
+  },
+  ...roundPieces(block, sheet.unit, several),
+];
+
+/** The likeliest wrong pictures, shown before the long seams are sewn; each once where several say the same. */
+function mistakes({ c, colours, colourway, wishes }: Context): PaperPiece[] {
   const slips = wishes.level === 'versed' ? [] : slipsOf(c, 3);
-  const right = drawn(block.drawing, { wide: 1.35, label: `${block.name}, right`, colours });
+  if (slips.length === 0) return [];
   return [
-    { kind: 'heading', level: 2, text: several ? `Check ${block.name}` : 'Check the block' },
+    { kind: 'heading', level: 3, text: 'Common mistakes' },
     {
-      kind: 'text',
-      tone: 'check',
-      text: [
-        { bold: `It measures ${block.unfinished} ${sheet.unit}` },
-        `, edge to edge through the middle. ${toleranceText(sheet.unit)}`,
-      ],
+      kind: 'pictures',
+      pictures: slips.map((slip): PaperPicture => {
+        const wrong = drawn(slip.drawing, { wide: 1, label: `Wrong: ${slip.text}`, colours });
+        return {
+          ...wrong,
+          caption: slipWords(slip, colourway, slips[0]),
+          shapes: [...wrong.shapes, ...slip.at.map(frame)],
+        };
+      }),
     },
-    ...roundPieces(block, sheet.unit, several),
-    ...(slips.length === 0
-      ? []
-      : [
-          { kind: 'heading', level: 3, text: 'Likely slips' } as const,
-          {
-            kind: 'pictures',
-            pictures: [
-              { ...right, caption: [{ bold: 'Right' }] },
-              ...slips.map((slip): PaperPicture => {
-                const wrong = drawn(slip.drawing, { wide: 1.35, label: `Wrong: ${slip.text}`, colours });
-                return {
-                  ...wrong,
-                  caption: slipWords(slip, colourway),
-                  shapes: [...wrong.shapes, ...slip.at.map(frame)],
-                };
-              }),
-            ],
-          } as const,
-        ]),
   ];
 }
 

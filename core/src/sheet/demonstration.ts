@@ -9,7 +9,6 @@ import {
   type MonthBlock,
   type Programme,
 } from '../programme';
-import { pressUnit } from './sheet-unit';
 import type { Paper, PaperPiece, PaperRow, PaperStep } from './paper';
 import { coloursOf, drawn, partSewn } from './pictures';
 import { blockDrawing } from '../block';
@@ -95,7 +94,7 @@ function runningOrder(programme: Programme, entry: MonthBlock, colourway: Colour
             'Say where it has four seams meeting, and which units it is made of.',
           ],
         },
-        ...sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway)).map((step): PaperStep => ({
+        ...sewingWalk(c, colourway).map((step): PaperStep => ({
           picture: partSewn(step, colours, 1.2),
           text: [{ bold: `${step.title}. ` }, step.lines.slice(0, 2).join(' ')],
           check: ['Say aloud: it measures ', { bold: step.size }, `. ${step.press}`],

@@ -18,6 +18,7 @@ import type { Paper, PaperPicture, PaperPiece, PaperRow } from './paper';
 import { checkSquare, coloursOf } from './pictures';
 import { finishedWords, quiltDrawing } from './quilt-paper';
 import { homeworkWords } from './sheet-pool';
+import { capital } from './unit-paper';
 import { plainDate, type SheetWishes } from './wishes';
 
 /** Letter, map and rules for a colourway. A mystery shows neither the quilt nor the blocks. Throws PlanError. */
@@ -45,7 +46,7 @@ const letter = ({ welcome, contact }: Programme): PaperPiece[] => [
     .split('\n')
     .filter((line) => line.trim())
     .map((line): PaperPiece => ({ kind: 'text', text: line })),
-  ...(contact ? [{ kind: 'text', text: `Ask: ${contact}` } as const] : []),
+  ...(contact ? [{ kind: 'text', text: `Questions? ${capital(contact)}.` } as const] : []),
 ];
 
 function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
@@ -56,7 +57,7 @@ function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishe
     return [
       { kind: 'heading', level: 2, text: 'The quilt' },
       size,
-      { kind: 'text', text: 'What it looks like is a mystery: every month shows a little more of it.' },
+      { kind: 'text', text: 'The quilt is a mystery: each month shows you a little more.' },
     ];
   const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, wishes.size));
   const colours = coloursOf(colourway, wishes.coloured !== false);
@@ -104,9 +105,9 @@ function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWi
       columns: [
         { name: '', share: 0.7 },
         { name: 'Month', share: 4 },
-        { name: 'On', share: 3 },
-        { name: 'What it brings', share: 4 },
-        { name: 'Cloth', share: 2 },
+        { name: 'Released', share: 3 },
+        { name: 'You will make', share: 4 },
+        { name: 'Fabric', share: 2 },
       ],
       groups: [rows],
     },
@@ -130,21 +131,18 @@ function yearAhead(programme: Programme, colourway: Colourway, wishes: SheetWish
   return [
     {
       kind: 'text',
-      text: `Each month comes out at ${calendar.time} on its day, by the clock of ${calendar.timeZone.replaceAll('_', ' ')}.`,
+      text: `Each sheet is released at ${calendar.time}, ${calendar.timeZone.replaceAll('_', ' ')} time.`,
     },
     ...(away.length > 0
       ? [
           {
             kind: 'text',
-            text: `Nobody is there ${listed(away.map((a) => (a.name ? `${days(a)} (${a.name})` : days(a))))}.`,
+            text: `We are away ${listed(away.map((a) => (a.name ? `${days(a)} (${a.name})` : days(a))))}.`,
           } as const,
         ]
       : []),
     ...(homework.length > 0
-      ? [
-          { kind: 'heading', level: 3, text: 'What to have done by when' } as const,
-          { kind: 'list', items: homework, ordered: false } as const,
-        ]
+      ? [{ kind: 'heading', level: 3, text: 'Homework' } as const, { kind: 'list', items: homework, ordered: false } as const]
       : []),
   ];
 }
@@ -165,7 +163,7 @@ function fabricList(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
     { kind: 'heading', level: 2, text: 'The fabrics and their letters' },
     {
       kind: 'text',
-      text: 'A letter is a fabric, on every sheet. A letter with a number, as A1, is a piece that is cut of it.',
+      text: 'Each fabric has a letter, the same on every sheet. A1, A2 and so on are pieces cut from fabric A. U1, U2 and so on are units that you sew.',
     },
     {
       kind: 'table',
@@ -195,14 +193,14 @@ function houseRules({ house, unit }: Programme): PaperPiece[] {
       items: [
         `The seam allowance is ${seam}, and in every size that is told before sewing.`,
         house.sizing === 'exact'
-          ? `Sizes are exact. Sew a scant ${seam}: a thread less, which the fold takes up.`
+          ? `Sizes are exact. Sew a scant ${seam}: a thread’s width less, to allow for the fold of the seam.`
           : 'Units are cut a little large and trimmed to size: the size to trim to stands at every checkpoint.',
-        `No size is finer than ${formatLength(house.rounding, unit)} ${unit}. Each is also said from the nearest mark: ‘one eighth short of 4’.`,
+        `No cut size is finer than ${formatLength(house.rounding, unit)} ${unit}. Each is also given in words from the nearest easy mark: ‘one eighth short of 4’.`,
         PRESSING[house.pressing ?? 'nest'],
         'Measure at every checkpoint before you go on. A wrong size found early is one seam; found late, it is a block.',
       ],
     },
-    { kind: 'heading', level: 3, text: 'Take care' },
+    { kind: 'heading', level: 3, text: 'Safety' },
     { kind: 'text', tone: 'quiet', text: cautions.join(' ') },
   ];
 }
@@ -215,7 +213,7 @@ function rulerPage({ unit, house }: Programme): PaperPiece[] {
     { kind: 'heading', level: 2, text: 'The ruler' },
     {
       kind: 'text',
-      text: `Print this page at its full size: the square measures exactly ${whole} ${unit} each way. If it does not, the printer has fitted the page; turn that off.`,
+      text: `Print at 100% (‘actual size’). The square should measure exactly ${whole} ${unit} each way. If not, turn off ‘fit to page’ and print again.`,
     },
     { kind: 'pictures', pictures: [checkSquare(unit)] },
     { kind: 'pictures', pictures: [longRuler(unit)] },

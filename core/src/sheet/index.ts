@@ -1,10 +1,10 @@
 /** sheet: what a sheet says, as data, with the doubts and the reasons behind its numbers. */
-export { cautions } from './cautions';
+export { atWork, cautions } from './cautions';
 export { monthDoubts, type Doubt, type Rank } from './doubts';
 export type { JoinStep } from './joining';
 export { monthSheet, type MonthSheet, type SheetBlock, type SheetCut, type SheetFabric } from './month-sheet';
 export { homeworkWords, sheetPools, sidesWords, type SheetPool } from './sheet-pool';
-export { fabricWord, pressUnit, type SheetUnit } from './sheet-unit';
+export { fabricWord, type SheetUnit } from './sheet-unit';
 export { backView, sewingWalk, toleranceText, type Arrow, type BackView, type LoosePart, type WalkStep } from './walk';
 export { whyCut, type Why } from './why';
 export { sheetDifference } from './difference';

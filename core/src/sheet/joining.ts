@@ -37,7 +37,7 @@ export function joinSteps(c: Construction): JoinStep[] {
   /** The step that told a part like this one, and the numbers that it stands for. */
   const told = new Map<string, { step: JoinStep; numbers: number[] }>();
   const count = { Row: 0, Column: 0, Section: 0 };
-  const seam = formatLength(c.style.seam, c.style.unit);
+  const seam = `${formatLength(c.style.seam, c.style.unit)} ${c.style.unit}`;
   for (const unit of c.units) {
     const { inside } = unit.places[0]!;
     if (inside && !isLeaf(inside)) insideUnit(inside, unit.label);
@@ -115,17 +115,17 @@ function howToSew({ seam }: Branch, parts: string[], allowance: string): string 
   const [first, second, ...others] = parts;
   switch (seam) {
     case 'partial':
-      return `Sew ${second} to ${first} with a partial seam: begin at the end that the next part will cross, and stop halfway. Add ${list(others)}, one after the other, each along its whole edge. Then finish the first seam.`;
+      return `Sew ${second} to ${first} with a partial seam: start at the end that the next piece will cover and stop halfway. Add ${list(others)} in turn, each with a full seam. Then go back and finish the first seam.`;
     case 'set-in':
       if (others.length > 0)
         return `Sew on one after the other, each set into the corners that are there: ${list(parts)}. Mark ${allowance} from every corner and sew from mark to mark.`;
-      return `Set ${second} into the corner of ${first}: mark ${allowance} from the corner on both, sew to the mark, stop with the needle down, turn, and sew on along the other edge.`;
+      return `Sew ${second} into the corner of ${first} with an inset seam (Y-seam): mark the point ${allowance} from the corner on both. Sew to the mark, needle down, pivot, and sew the second side.`;
     case 'v':
       return `Sew ${list(parts)}, from left to right.`;
     case 'h':
       return `Sew ${list(parts)}, from top to bottom.`;
     default:
-      return `Sew ${list(parts)} along the slanting ${parts.length > 2 ? 'edges' : 'edge'}, tips beyond the ends by the seam allowance.`;
+      return `Sew ${list(parts)} along the diagonal ${parts.length > 2 ? 'edges' : 'edge'}. Offset them so that the tips stick out ${allowance} at each end.`;
   }
 }
 

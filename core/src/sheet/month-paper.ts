@@ -1,22 +1,19 @@
 /** A month's sheet as paper, in every variant. */
-import {
-  blocksAsCast,
-  constructSeries,
-  sheetParts,
-  type Colourway,
-  type Month,
-  type Programme,
-  type SheetPart,
-} from '../programme';
+import { blocksAsCast, constructSeries, type Colourway, type Month, type Programme, type SheetPart } from '../programme';
 import { blockPaper, type BlockPaper } from './block-paper';
 import { monthSheet, type MonthSheet } from './month-sheet';
-import { cutPieces, needPieces, scrappyWords, type MonthContext } from './need-paper';
+import { cutPieces } from './cut-paper';
+import { needPieces, scrappyWords, type MonthContext } from './need-paper';
 import { poolPieces } from './pool-paper';
 import { homeworkWords } from './sheet-pool';
 import { fabricWord } from './sheet-unit';
-import type { Paper, PaperPiece } from './paper';
+import type { Paper, PaperPiece, PaperStep } from './paper';
+import { SAFETY } from './cautions';
+import { inWords } from './in-words';
 import { coloursOf, drawn } from './pictures';
-import { quiltPieces } from './quilt-paper';
+import { capital } from './unit-paper';
+import { quiltPieces, whereInQuilt } from './quilt-paper';
+import { SPIN, SPIN_AGAIN } from './spinning';
 import { plainDate, type SheetWishes } from './wishes';
 
 /** The paper of a month. Throws PlanError when a block or a fabric cannot be planned. */
@@ -26,21 +23,18 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const entries = blocksAsCast(programme, colourway, month, wishes.size);
   const series = constructSeries(programme, month, entries, colourway, wishes.size);
   const blocks = sheet.blocks.map((block, i) => blockPaper({ c: series[i]!, block, sheet, colourway, colours, wishes }));
-  const part = (name: keyof BlockPaper) => blocks.flatMap((b) => b[name]);
   const context = { programme, month, colourway, sheet, wishes };
-  const parts: Record<SheetPart, PaperPiece[]> = {
-    start: startPieces(sheet, scrappyWords(context)),
-    need: needPieces(context),
-    cut: cutPieces(context),
-    units: [...poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)), ...part('units')],
-    layout: part('layout'),
-    join: part('join'),
-    check: part('check'),
-    end: [...quiltPieces(programme, month, colourway, wishes), ...endPieces(context)],
-  };
+  const own = (part: SheetPart) => ownWords(month.notes[part] ?? '');
+  // One block is finished before the next begins; what the organiser says of a part stands with the first of them.
+  const told = (block: BlockPaper | undefined, i: number) =>
+    blockParts.flatMap((part) => [...(block?.[part] ?? []), ...(i === 0 ? own(part) : [])]);
   const who = [sheet.colourway, sheet.size].filter(Boolean).join(', ');
   const released = sheet.release ? ` · ${(wishes.date ?? plainDate)(sheet.release)}` : '';
   const [first] = sheet.blocks;
+  const where = whereInQuilt(programme, month, colourway, wishes);
+  const need = needPieces(context);
+  // A short list stands beside the picture; a long one has the page's width.
+  const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
   return {
     title: `${sheet.programme}: ${sheet.month}, ${who}`,
     about: `Instruction sheet${sheet.blocks.length > 0 ? ` for ${sheet.blocks.map((b) => b.name).join(' and ')}` : ''}`,
@@ -48,15 +42,45 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     large: wishes.large ?? false,
     pieces: [
       {
-        ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}`, pieces: parts.start },
-        ...(first && { picture: drawn(first.dealt, { wide: 1.7, label: first.name, colours }) }),
+        ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}` },
+        pieces: [...startPieces(sheet, scrappyWords(context)), ...own('start'), ...(beside ? need : [])],
+        pictures: [
+          ...(first ? [drawn(first.dealt, { wide: 1.55, label: first.name, colours })] : []),
+          ...(where ? [where] : []),
+        ],
       },
-      ...sheetParts.flatMap((name): PaperPiece[] => {
-        const own = month.notes[name];
-        return [...(name === 'start' ? [] : parts[name]), ...(own ? ownWords(own) : [])];
-      }),
+      ...(beside ? [] : need),
+      ...own('need'),
+      ...cutPieces(context),
+      ...own('cut'),
+      ...poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)),
+      ...spinOnce((blocks.length > 0 ? blocks : [undefined]).flatMap(told)),
+      ...quiltPieces(programme, month, colourway, wishes),
+      ...endPieces(context),
+      ...own('end'),
     ],
   };
+}
+
+const rowsIn = (pieces: readonly PaperPiece[]) =>
+  pieces.reduce((n, p) => n + (p.kind === 'table' ? p.groups.flat().length : 0), 0);
+
+const blockParts = ['units', 'layout', 'join', 'check'] as const;
+
+/** How a crossing is spun is told once on a sheet. */
+function spinOnce(pieces: PaperPiece[]): PaperPiece[] {
+  let known = false;
+  const again = (step: PaperStep): PaperStep => {
+    if (step.text !== SPIN) return step;
+    const said = known ? { ...step, text: SPIN_AGAIN } : step;
+    known = true;
+    return said;
+  };
+  const within = (piece: PaperPiece): PaperPiece => {
+    if (piece.kind === 'steps') return { ...piece, steps: piece.steps.map(again) };
+    return piece.kind === 'beside' ? { ...piece, pieces: piece.pieces.map(within) } : piece;
+  };
+  return pieces.map(within);
 }
 
 /** The organiser's words, a paragraph a line. */
@@ -72,10 +96,9 @@ function startPieces(sheet: MonthSheet, scrappy: string): PaperPiece[] {
     ...sheet.blocks.map((block): PaperPiece => {
       const named = several ? `${block.number} · ${block.name}: ` : '';
       const many = block.make > 1 ? `${block.make} blocks. ` : '';
-      const stands = block.mirrored === 1 ? 'stands' : 'stand';
       const mirrored =
         block.mirrored > 0
-          ? ` ${block.mirrored} of ${block.make} ${stands} mirrored in the quilt: sew ${block.mirrored === 1 ? 'it' : 'them'} with left and right exchanged.`
+          ? ` ${capital(inWords(block.mirrored))} of the ${inWords(block.make)} blocks ${block.mirrored === 1 ? 'is a mirror image' : 'are mirror images'}: make ${block.mirrored === 1 ? 'it' : 'them'} with left and right reversed.`
           : '';
       return {
         kind: 'text',
@@ -105,18 +128,16 @@ function framed({ round }: MonthSheet['blocks'][number], unit: string): string {
     : '';
 }
 
-function endPieces({ programme, month, colourway, sheet, wishes }: MonthContext): PaperPiece[] {
+function endPieces({ programme, month, colourway, wishes }: MonthContext): PaperPiece[] {
   const { date = plainDate, size } = wishes;
   const next = programme.months[programme.months.indexOf(month) + 1];
   const when = next?.release ? ` on ${date(next.release)}` : '';
-  const coming = next ? `The next sheet comes${when}.` : 'This is the last sheet.';
+  const coming = next ? `The next sheet${when ? ` is released${when}` : ' follows'}.` : 'This is the last sheet.';
   const words = homeworkWords(programme, month, colourway, size);
-  const home = words ? ` By then: ${words}` : '';
+  const home = words ? ` Before then: ${words}` : '';
   return [
-    { kind: 'heading', level: 2, text: 'Until next time' },
-    { kind: 'text', text: `${coming}${home}` },
-    ...(programme.contact ? [{ kind: 'text', text: `Ask: ${programme.contact}` } as const] : []),
-    { kind: 'heading', level: 3, text: 'Take care' },
-    { kind: 'text', tone: 'quiet', text: sheet.cautions.join(' ') },
+    { kind: 'heading', level: 2, text: 'Next time' },
+    { kind: 'text', text: `${coming}${home}${programme.contact ? ` Questions? ${capital(programme.contact)}.` : ''}` },
+    { kind: 'text', tone: 'quiet', text: SAFETY },
   ];
 }

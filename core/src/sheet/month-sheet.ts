@@ -25,7 +25,7 @@ import {
   type SettingPiece,
   type SizeOption,
 } from '../programme';
-import { cautions } from './cautions';
+import { inWords } from './in-words';
 import { bagWords, keepWords } from './keeping';
 import { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amounts';
 import { joinSteps, type JoinStep } from './joining';
@@ -57,7 +57,7 @@ export interface SheetCut {
   square: boolean;
   /** The side that stands on the ruler. */
   w: Rational;
-  /** 'cut once, corner to corner' or '' */
+  /** 'cut once on the diagonal' or '' */
   then: string;
   ruler: string;
   /** Which block and units it is for; `number` where the month has several blocks. */
@@ -114,7 +114,6 @@ export interface MonthSheet {
   /** Pools of units that are begun with this month; then those begun before that this month takes from. */
   pools: SheetPool[];
   tools: string[];
-  cautions: string[];
 }
 
 /** The sheet of a month in one colourway and size; pictures for a left hand where asked. Throws PlanError when a block or a fabric cannot be planned. */
@@ -141,7 +140,7 @@ export function monthSheet(
   const shares = monthShares(programme, month, { colourway, size });
   const quilt = settingPieces(programme, colourway, size, month);
   const seam = formatLength(house.seam, unit);
-  const tools = ['a rotary cutter, a mat and a ruler', `a foot or guide for a ${seam} ${unit} seam`];
+  const tools = ['a rotary cutter, a mat and a ruler', `a ${seam} ${unit} foot or seam guide`];
   const making = poolMaking(programme, colourway, month, size);
   const made = [...constructions.flatMap(({ c }) => c.units.filter((u) => !u.pooled)), ...(making?.units ?? [])];
   for (const u of made) tools.push(...u.recipe.tools);
@@ -205,7 +204,6 @@ export function monthSheet(
     })),
     pools: sheetPools(programme, colourway, month, size, left),
     tools: [...new Set(tools)],
-    cautions,
   };
 }
 
@@ -247,9 +245,12 @@ function sheetCut(cut: Cut, c: Pick<Construction, 'style'>, key: string): Omit<S
   };
 }
 
+/** What becomes of a square once it is cut. */
+const THEN = { none: '', once: 'cut once on the diagonal', twice: 'cut twice on the diagonal' } as const;
+
 function thenCut({ sub, template, reversed }: Cut): string {
-  if (template) return `then along its template${reversed ? ', turned over' : ''}`;
-  return { none: '', once: 'then once, corner to corner', twice: 'then twice, corner to corner' }[sub];
+  if (template) return `cut along its template${reversed ? ', turned over' : ''}`;
+  return THEN[sub];
 }
 
 /** The units that a cut is for; a plain patch goes into the units that it is sewn into, or straight into the block. */
@@ -275,7 +276,7 @@ function quiltCut(piece: SettingPiece, { unit, house }: Programme): Omit<SheetCu
   return {
     ...{ label, qty: piece.qty, square, block: 'quilt', for: ['the quilt'] },
     size: square ? w : `${w} by ${h}`,
-    then: { none: '', once: 'then once, corner to corner', twice: 'then twice, corner to corner' }[piece.sub],
+    then: THEN[piece.sub],
     ruler: rulerWords(long ? piece.h : piece.w, unit),
     w: long ? piece.h : piece.w,
     why: whyCut({ ...piece, label }, { unit, rounding: house.rounding }),
@@ -318,9 +319,9 @@ function sheetBlock(
         ? ''
         : nested === crossings
           ? crossings === 1
-            ? 'Its one crossing nests.'
-            : `All ${crossings} crossings nest.`
-          : `${nested} of ${crossings} crossings nest; match the others with a pin.`,
+            ? 'The seams nest where they cross.'
+            : `The seams nest at all ${inWords(crossings)} crossings.`
+          : `The seams nest at ${inWords(nested)} of the ${inWords(crossings)} crossings; pin the others.`,
     patches: patchLabels(c),
   };
 }

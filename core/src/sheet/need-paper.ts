@@ -1,14 +1,11 @@
 /** What is needed and what is cut, as paper: from the packet, the bag, or one's own fabric. */
-import { formatLength, listed, type Rational } from '../measure';
+import { formatLength, listed } from '../measure';
 import {
-  baggedOf,
   castBlocks,
   finishingOf,
-  formName,
   handedOf,
   monthShares,
   packetOfMonth,
-  planPacket,
   poolKey,
   wayOf,
   type Colourway,
@@ -17,13 +14,11 @@ import {
   type MonthShare,
   type Programme,
 } from '../programme';
-import type { Rect, Strip } from '../cutting';
 import { finishingAmounts, yardsText, type HandedAmount } from './handed-amounts';
 import { inWords } from './in-words';
-import { bagText, keepWords, pieceName, sizeText, wholeText } from './keeping';
+import { bagText, wholeText } from './keeping';
 import type { MonthSheet, SheetCut } from './month-sheet';
 import type { PaperCell, PaperPiece, PaperRow } from './paper';
-import { rulerPicture, stripsPicture } from './pictures';
 import { takenFromPools } from './pool-paper';
 import type { SheetWishes } from './wishes';
 
@@ -36,8 +31,8 @@ export interface MonthContext {
   wishes: SheetWishes;
 }
 
-const kindOf = ({ programme, wishes }: MonthContext): KitKind => wishes.kind ?? programme.kits.kind;
-const swatch = (colour: string, letter: string, { coloured }: SheetWishes) => ({
+export const kindOf = ({ programme, wishes }: MonthContext): KitKind => wishes.kind ?? programme.kits.kind;
+export const swatch = (colour: string, letter: string, { coloured }: SheetWishes) => ({
   colour: coloured === false ? '' : colour,
   letter,
 });
@@ -45,7 +40,7 @@ const swatch = (colour: string, letter: string, { coloured }: SheetWishes) => ({
 /** 'You will need': fabrics with what comes with this month and what was kept, or what is in the bag, or what to bring. */
 export function needPieces(context: MonthContext): PaperPiece[] {
   const { sheet } = context;
-  const tools: PaperPiece = { kind: 'text', tone: 'quiet', text: `And: ${sheet.tools.join('; ')}.` };
+  const tools: PaperPiece = { kind: 'text', tone: 'quiet', text: `You will also need: ${sheet.tools.join('; ')}.` };
   const taken = takenFromPools(sheet.pools);
   switch (wayOf[kindOf(context)]) {
     case 'pieces':
@@ -57,7 +52,7 @@ export function needPieces(context: MonthContext): PaperPiece[] {
   }
 }
 
-const sharesOf = ({ programme, month, colourway, wishes }: MonthContext): MonthShare[] =>
+export const sharesOf = ({ programme, month, colourway, wishes }: MonthContext): MonthShare[] =>
   monthShares(programme, month, { colourway, size: wishes.size, keep: wishes.keep ?? keepIn(programme, month) });
 
 /** What the organiser chose for the packet of that month. */
@@ -88,7 +83,7 @@ function fromThePacket(context: MonthContext): PaperPiece[] {
             ? [
                 {
                   kind: 'text',
-                  text: `Packet ${number} is for ${month.name} and for ${others}. Cut only what this sheet says: the rest is needed later.`,
+                  text: `Packet ${number} holds your fabric for ${month.name} and ${others}. Cut only what this sheet says now; keep the rest.`,
                 } as const,
               ]
             : []),
@@ -110,7 +105,7 @@ function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: MonthC
       FABRIC_COLUMN,
       { name: 'Number', share: 2 },
       { name: `Length, ${sheet.unit}`, right: true, share: 2.4 },
-      { name: 'Ask for', right: true, share: 2 },
+      { name: 'Amount', right: true, share: 2 },
     ],
     groups: [
       amounts.map((f): PaperRow => ({
@@ -155,10 +150,17 @@ function keptTable({ month, sheet, wishes }: MonthContext, shares: readonly Mont
   return rows.length > 0 ? [{ kind: 'table', columns, groups: [rows] }, ...(wof ? [WOF] : [])] : [];
 }
 
-/** Said once, wherever it is used. */
-const WOF: PaperPiece = { kind: 'text', tone: 'quiet', text: 'WOF is the width of the fabric, selvedge to selvedge.' };
+/** Whether what was kept for the month is told by the width of the fabric. */
+export function keptInWof(context: MonthContext): boolean {
+  const { programme, month } = context;
+  if (wayOf[kindOf(context)] !== 'lengths' || packetOfMonth(programme, month).at === 0) return false;
+  return sharesOf(context).some((s) => s.kept.some((k) => k.usedIn === month && k.of === 'length'));
+}
 
-const fabricCell = (
+/** Said once, where it is first used. */
+export const WOF: PaperPiece = { kind: 'text', tone: 'quiet', text: 'WOF is the width of the fabric, selvedge to selvedge.' };
+
+export const fabricCell = (
   { name, colour }: Pick<MonthShare['fabric'], 'name' | 'colour'>,
   roles: readonly string[],
   wishes: SheetWishes,
@@ -184,15 +186,10 @@ function inTheBag(context: MonthContext): PaperPiece[] {
   ];
 }
 
-/** A row for each cut, fabric by fabric; `more` adds a cell before what it is for, `qtyOf` says how many are cut now. */
-function cutRows(
-  { fabrics }: MonthSheet,
-  wishes: SheetWishes,
-  more?: (cut: SheetCut) => PaperCell,
-  qtyOf: (cut: SheetCut) => number = (cut) => cut.qty,
-): PaperRow[][] {
+/** A row for each cut, fabric by fabric. */
+export function cutRows({ fabrics }: MonthSheet, wishes: SheetWishes): PaperRow[][] {
   return fabrics.flatMap((f) => {
-    const cuts = f.cuts.filter((cut) => qtyOf(cut) > 0);
+    const { cuts } = f;
     if (cuts.length === 0) return [];
     return [
       cuts.map((cut, i) => ({
@@ -200,9 +197,8 @@ function cutRows(
         cells: [
           i === 0 ? { text: f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) } : { text: '' },
           { text: [{ bold: `${cutPrefix(cut)}${cut.label}` }] },
-          { text: String(qtyOf(cut)) },
+          { text: String(cut.qty) },
           { text: cut.size, numeral: true, why: cut.why },
-          ...(more ? [more(cut)] : []),
           { text: [cut.for.join(', '), cut.then].filter(Boolean).join('; ') },
         ],
       })),
@@ -211,7 +207,7 @@ function cutRows(
 }
 
 /** The number of the block where there are several, or P for what is cut for pools. */
-const cutPrefix = ({ number, block }: SheetCut): string =>
+export const cutPrefix = ({ number, block }: SheetCut): string =>
   block.startsWith(poolKey()) ? 'P·' : number === undefined ? '' : `${number}·`;
 
 function toBring(context: MonthContext): PaperPiece[] {
@@ -247,156 +243,15 @@ function toBring(context: MonthContext): PaperPiece[] {
   ];
 }
 
-/** 'Cut': by fabric, the largest first, with rulers where they are wanted, what to bag and to keep, and strips drawn. Nothing for a kit that is cut. */
-export function cutPieces(context: MonthContext): PaperPiece[] {
-  const { sheet, wishes } = context;
-  const way = wayOf[kindOf(context)];
-  if (way === 'pieces') return [];
-  const rulers = wishes.rulers ?? wishes.level === 'new';
-  const shares = way === 'lengths' ? sharesOf(context) : [];
-  const now = (cut: SheetCut) => cut.qty - baggedOf(shares, cut.piece);
-  const rows = cutRows(
-    sheet,
-    wishes,
-    (cut) => ({
-      text: cut.ruler,
-      ...(rulers && { picture: rulerPicture(cut.w, sheet.unit, `The ruler at ${cut.size.split(' by ')[0]}`) }),
-    }),
-    now,
-  );
-  const table: PaperPiece = {
-    kind: 'table',
-    columns: [
-      { name: 'Fabric', share: 3.2 },
-      { name: 'Cut', share: 1.2 },
-      { name: 'How many', right: true, share: 1.3 },
-      { name: `Size, ${sheet.unit}`, right: true, share: 2.6 },
-      { name: 'On the ruler', share: 3 },
-      { name: 'For', share: 3 },
-    ],
-    groups: rows,
-  };
-  return [
-    { kind: 'heading', level: 2, text: 'Cut' },
-    ...(rows.length > 0
-      ? [{ kind: 'text', tone: 'quiet', text: 'From each fabric, the largest first.' } as const, table]
-      : [{ kind: 'text', text: 'Everything was cut with earlier months: take it out of its bags.' } as const]),
-    ...bagPieces(shares, context),
-    ...wholePieces(shares, context),
-    ...stripPieces(context, shares),
-  ];
-}
-
-/** What is cut now and bagged for later months, each size with its label. */
-function bagPieces(shares: readonly MonthShare[], { sheet, wishes }: MonthContext): PaperPiece[] {
-  const bags = shares.filter((s) => s.bag.length > 0);
-  if (bags.length === 0) return [];
-  return [
-    { kind: 'heading', level: 3, text: 'Cut and bag for later' },
-    {
-      kind: 'text',
-      text: 'These come off the same strips. Put each kind in a bag of its own, with the label and the month on it.',
-    },
-    {
-      kind: 'table',
-      columns: [
-        { name: 'Fabric', share: 3.2 },
-        { name: 'Label', share: 1.2 },
-        { name: 'How many', right: true, share: 1.3 },
-        { name: 'Size', right: true, share: 2.6 },
-        { name: 'For', share: 4 },
-      ],
-      groups: bags.map(({ fabric, roles, bag }) =>
-        bag.map((b, i): PaperRow => ({
-          cells: [
-            i === 0 ? fabricCell(fabric, roles, wishes) : { text: '' },
-            { text: [{ bold: pieceName(b.label) }] },
-            { text: String(b.qty) },
-            { text: sizeText(b.w, b.h, sheet.unit), numeral: true },
-            { text: b.usedIn.name },
-          ],
-        })),
-      ),
-    },
-  ];
-}
-
-/** What stays in one piece for later months. */
-function wholePieces(shares: readonly MonthShare[], { sheet }: MonthContext): PaperPiece[] {
-  const items = shares.flatMap((s) => keepWords(s, sheet.unit));
-  if (items.length === 0) return [];
-  return [
-    { kind: 'heading', level: 3, text: 'Keep whole' },
-    { kind: 'list', ordered: false, items },
-    ...(shares.some((s) => s.keep.some((k) => k.of === 'length')) ? [WOF] : []),
-  ];
-}
-
-/** Each fabric's strips as the packet's plan cuts them off; left out for somebody versed. */
-function stripPieces(context: MonthContext, shares: readonly MonthShare[]): PaperPiece[] {
-  const { programme, month, colourway, sheet, wishes } = context;
-  if (wishes.level === 'versed' || wayOf[kindOf(context)] === 'list') return [];
-  const { months } = packetOfMonth(programme, month);
-  const later = (label: string) => shares.find((s) => s.bag.some((b) => b.label === label))?.bag.find((b) => b.label === label);
-  const nameOf = (rect: Pick<Rect, 'label'>) => {
-    const bag = later(rect.label);
-    return bag ? `${pieceName(rect.label)} · ${bag.usedIn.name.split(',')[0]}` : pieceName(rect.label);
-  };
-  const drawn = (
-    strips: readonly Pick<Strip, 'length' | 'rects'>[],
-    usableWidth: Rational,
-    fabric: MonthShare['fabric'],
-    caption: string,
-  ) => ({
-    ...stripsPicture(strips, {
-      ...{ wide: 3.3, usableWidth, left: wishes.left ?? false, nameOf },
-      colour: wishes.coloured === false ? '#ffffff' : fabric.colour,
-      label: `How ${fabric.name} is cut`,
-    }),
-    caption: `${fabric.name}: ${caption}`,
-  });
-  const stripWords = (strips: readonly Strip[]) => {
-    const each = strips.map((s) => `${s.repeat > 1 ? `${s.repeat} × ` : ''}${formatLength(s.length, sheet.unit)}`).join(', ');
-    return `${strips.length === 1 && strips[0]!.repeat === 1 ? 'a strip' : 'strips'} of ${each}`;
-  };
-  const whole =
-    months.length > 1
-      ? []
-      : planPacket(programme, { colourway, months, size: wishes.size }).fabrics.map(({ fabric, plan }) =>
-          'sheets' in plan
-            ? drawn(plan.sheets, plan.usableWidth, fabric, 'one after the other')
-            : drawn(plan.strips, plan.usableWidth, fabric, stripWords(plan.strips)),
-        );
-  const shared = shares.flatMap(({ fabric, strips, sheets, opened }) => [
-    ...(strips.length > 0 ? [drawn(strips, fabric.usableWidth, fabric, `cut off ${stripWords(strips)}`)] : []),
-    ...opened.map(({ w, h, rects }) =>
-      drawn([{ length: h, rects: fromLeft(rects) }], w, fabric, 'from the end of a strip that you kept'),
-    ),
-    ...sheets.map(({ sheet: number, rects }) =>
-      drawn([{ length: fabric.usableLength!, rects }], fabric.usableWidth, fabric, `${formName(fabric.form, 1)} ${number}`),
-    ),
-  ]);
-  const pictures = [...whole, ...shared];
-  if (pictures.length === 0) return [];
-  return [
-    { kind: 'heading', level: 3, text: `One way to cut it${wishes.left ? ', for left hands' : ''}` },
-    { kind: 'pictures', pictures },
-  ];
-}
-
-/** Pieces moved so that the first begins at the edge. */
-function fromLeft(rects: readonly Rect[]): Rect[] {
-  const left = rects.reduce((least, r) => (r.x.compare(least) < 0 ? r.x : least), rects[0]!.x);
-  return rects.map((r) => ({ ...r, x: r.x.sub(left) }));
-}
-
 /** Whether a month's blocks are scrappy in a colourway, and how many ways each is laid. */
 export function scrappyWords({ programme, month, colourway, sheet, wishes }: MonthContext): string {
   const ways = month.blocks.flatMap((entry) => castBlocks(programme, colourway, entry, wishes.size)?.length ?? []);
   const several = ways.filter((n) => n > 1);
   return [
     ...(several.length > 0
-      ? [`The blocks are scrappy: they are laid in ${inWords(Math.max(...several))} ways, each told by itself.`]
+      ? [
+          `This block is scrappy. It is made in ${inWords(Math.max(...several))} fabric arrangements, each with its own instructions.`,
+        ]
       : []),
     ...(sheet.pools.length > 0
       ? ['Scrappy units are not named one by one: they come out of a pool, and any of its units will do.']

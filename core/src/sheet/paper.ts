@@ -21,8 +21,15 @@ export type Words = string | readonly (string | { bold: string })[];
 export type Tone = 'plain' | 'lead' | 'quiet' | 'check' | 'caution' | 'own';
 
 export type PaperPiece =
-  /** The head of the paper, with what stands beside its picture. */
-  | { kind: 'title'; text: string; over: string; picture?: PaperPicture; pieces: readonly PaperPiece[] }
+  /** The head of the paper, with what stands beside its pictures; `under`: a second line of the title. */
+  | {
+      kind: 'title';
+      text: string;
+      over: string;
+      under?: string;
+      pictures?: readonly PaperPicture[];
+      pieces: readonly PaperPiece[];
+    }
   | { kind: 'heading'; level: 2 | 3; text: string }
   /** `own`: the organiser's own words, kept apart from what is computed. */
   | { kind: 'text'; text: Words; tone?: Tone }

@@ -126,7 +126,7 @@ export function stripsPicture(
       const [x, y, w, h] = [rect.x, rect.y, rect.w, rect.h].map((n) => n.valueOf()) as [number, number, number, number];
       picture.shapes.push({ points: box(side(x, w), top + y, w, h), fill: colour });
       const text = nameOf(rect);
-      const size = Math.min(width / 46, h * 0.6, (w * 1.5) / Math.max(2, text.length));
+      const size = Math.min(width / 30, h * 0.6, (w * 1.5) / Math.max(2, text.length));
       if (size > width / 90) picture.texts.push({ at: [side(x, w) + w / 2, top + y + h / 2], text, size, edged: true });
     }
     top += tall + gap;

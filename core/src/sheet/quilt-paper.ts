@@ -38,11 +38,50 @@ export function quiltDrawing(
   };
 }
 
+/** Where the month's blocks, or its parts of the quilt, lie in it; the others are left pale. Nothing of a mystery, nor of blocks not set yet. */
+export function whereInQuilt(
+  programme: Programme,
+  month: Month,
+  colourway: Colourway,
+  wishes: SheetWishes,
+): PaperPicture | undefined {
+  const secret = wishes.out ? programme.months.some((m) => !wishes.out!.has(m.id)) : programme.mystery;
+  if (secret || (month.blocks.length === 0 && partsWith(programme, month, wishes).size === 0)) return undefined;
+  const quilt = quiltAsCast(programme, colourway, wishes.size);
+  if (!quilt) return undefined;
+  const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, wishes.size));
+  const colours = coloursOf(colourway, wishes.coloured !== false);
+  const own = new Set(
+    quilt.top.parts.filter((p) => p.group && quilt.setting.months.get(p.group) === month.id).map((p) => p.name),
+  );
+  const { width, height, places, parts } = picture;
+  const wide = Math.min(1.1, (1.4 * width) / height);
+  return {
+    ...{ width, height, wide, lines: [], texts: [], label: `Where it lies in the quilt` },
+    shapes: [
+      ...parts.map((p) => ({ points: p.points, fill: own.has(p.name) ? colours(p.role) : PALE })),
+      ...places.flatMap((place) =>
+        place.block && place.month === month
+          ? place.block.patches.map((p) => ({ points: p.points.map((q) => laidOnQuilt(place, q)), fill: colours(p.role) }))
+          : [{ points: place.outline, fill: PALE }],
+      ),
+    ],
+  };
+}
+
+const PALE = '#eef0f3';
+
+/** The parts of the quilt that a month hands out. */
+function partsWith(programme: Programme, month: Month, { size }: SheetWishes): Set<PartGroup> {
+  const setting = size?.setting ?? programme.setting;
+  return new Set([...(setting?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group));
+}
+
 /** What a month that hands out parts of the quilt does with them; nothing for any other. */
 export function quiltPieces(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const { size } = wishes;
   const setting = size?.setting ?? programme.setting;
-  const groups = new Set([...(setting?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group));
+  const groups = partsWith(programme, month, wishes);
   const quilt = groups.size > 0 ? quiltAsCast(programme, colourway, size) : undefined;
   if (!setting || !quilt) return [];
   const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, size));

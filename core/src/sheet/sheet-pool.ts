@@ -14,7 +14,7 @@ import {
 } from '../programme';
 import { handOf } from './hand';
 import { drawnSteps, type SheetStep } from './sheet-step';
-import { fabricWord, isPlain, measured, pressUnit } from './sheet-unit';
+import { fabricWord, isPlain, measured, pressWords } from './sheet-unit';
 import { unitStep, type WalkStep } from './walk';
 
 export interface PoolRow {
@@ -85,7 +85,7 @@ function sheetPool(
   const c = drawnWith(programme, colourway, pool);
   const recipe = batchOf(like, entry.style, kinds[0]!.unit.make || kinds[0]!.unit.yields);
   const size = unitMeasure(like, entry.style);
-  const press = pressUnit(like, c.pressing.units.get(like) ?? [], colourway);
+  const press = pressWords(like, c, colourway)();
   const needed = [...taken.values()].reduce((n, k) => n + k, 0);
   const plain = isPlain(like);
   const at = months.indexOf(month);
@@ -103,7 +103,7 @@ function sheetPool(
     from: fromWords(recipe, colourway, programme),
     yields: recipe.yields + (recipe.mirrored ?? 0),
     rows: rowsOf(pool, colourway),
-    steps: drawnSteps(stepsInOrder(recipe.steps, press), handOf(like, c, left)),
+    steps: drawnSteps(stepsInOrder(recipe.steps, pressWords(like, c, colourway)), handOf(like, c, left)),
     press,
     caution: recipe.caution ?? '',
     size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
@@ -111,7 +111,9 @@ function sheetPool(
     along: size.what,
     look: recipe.look,
     drawing: unitDrawing(like.seen),
-    ...(!plain && { step: { ...unitStep(like, c, press), name: pool.name, patches: [] } }),
+    ...(!plain && {
+      step: { ...unitStep(like, c, { press: pressWords(like, c, colourway), left }), name: pool.name, patches: [] },
+    }),
     ...(!plain && at < months.length - 1 && { sewn: homeworkOf(pool).get(month)! }),
   };
 }

@@ -19,7 +19,7 @@ export interface SheetStep {
 export function sheetSteps(
   unit: UnitPlan,
   c: Construction,
-  { press, spins, left }: { press: string; spins: boolean; left: boolean },
+  { press, spins, left }: { press: (seams?: readonly number[]) => string; spins: boolean; left: boolean },
 ): SheetStep[] {
   const spin: Step | undefined = spins ? { act: 'spin', text: SPIN } : undefined;
   return drawnSteps(stepsInOrder(unit.recipe.steps, press, spin), handOf(unit, c, left));

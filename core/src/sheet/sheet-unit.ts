@@ -14,6 +14,7 @@ import {
 } from '../construction';
 import { checkpoint, listed, type Exact } from '../measure';
 import type { Colourway } from '../programme';
+import { inWords } from './in-words';
 import { pieceName } from './piece-name';
 import { sheetSteps, type SheetStep } from './sheet-step';
 import { spunIn } from './spinning';
@@ -105,7 +106,7 @@ export function sheetUnit(
   // Mirror images that come out of the batches of their twins.
   const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
   const size = unitMeasure(unit, c.style);
-  const press = pressUnit(unit, c.pressing.units.get(unit) ?? [], colourway);
+  const press = pressWords(unit, c, colourway)();
   const spins = spunIn(c).units.has(label);
   return {
     label,
@@ -120,7 +121,7 @@ export function sheetUnit(
     batches: unit.batches,
     yields: unit.yields,
     making: `${kind.kind} ${unit.method.name}`,
-    steps: shared ? [] : sheetSteps(unit, c, { press, spins, left }),
+    steps: shared ? [] : sheetSteps(unit, c, { press: pressWords(unit, c, colourway), spins, left }),
     press,
     size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
     square: size.square,
@@ -134,12 +135,12 @@ export function sheetUnit(
 
 /** What becomes of units that are left over: the month's next block uses them, or there is something else that they are good for. */
 function overText(unit: UnitPlan, later: readonly Construction[]): string {
-  const { extra, kind } = unit;
+  const { extra, kind, label } = unit;
   if (extra === 0) return '';
   const look = unitLook(unit);
   const user = later.find((c) => c.units.some((u) => u.given > 0 && unitLook(u) === look));
-  const what = user ? user.block.name : (kind.surplus ?? 'a second, colour-swapped block or a scrappy border uses them');
-  return `${extra} ${extra === 1 ? kind.title : kind.plural} will be left over. Keep ${extra === 1 ? 'it' : 'them'}${user ? ' for' : ':'} ${what}.`;
+  const what = user ? user.block.name : (kind.surplus ?? 'a later block, or a scrappy border');
+  return `You will have ${inWords(extra)} spare ${label}: put ${extra === 1 ? 'it' : 'them'} by for ${what}.`;
 }
 
 /** A fabric by its name; a letter that stands for the fabrics of a pool by its value, or by itself. */
@@ -149,8 +150,16 @@ export function fabricWord({ fabrics, pools }: Colourway, role: string): string 
   return units.as ? `the ${units.as} fabric` : `fabric ${role}`;
 }
 
+/** How a unit's seams are pressed in a construction, in words: all of them, or those that are named. */
+export const pressWords =
+  (unit: UnitPlan, { pressing }: Construction, colourway: Colourway) =>
+  (seams?: readonly number[]): string => {
+    const all = pressing.units.get(unit) ?? [];
+    return pressUnit(unit, seams ? all.filter((_, i) => seams.includes(i)) : all, colourway);
+  };
+
 /** The pressing plan of a unit's seams in words. */
-export function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colourway: Colourway): string {
+function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colourway: Colourway): string {
   if (kind.outward) return 'Press all seams outwards, away from the middle of the unit.';
   const value = (role: string) => colourway.fabrics.get(role)!.value;
   const side = ({ towards }: UnitPress) =>

@@ -6,7 +6,10 @@ import { backView } from './walk';
 
 /** What hands do at a spun crossing. */
 export const SPIN =
-  'Spin the crossing in the middle: undo the two or three stitches of the earlier seam inside the seam allowance, on both sides. Turn all the allowances one way round and press: a tiny copy of the crossing shows on the back.';
+  'Spin the crossing: undo two or three stitches inside the seam allowance on both sides, turn the allowances all one way round and press.';
+
+/** The same where the sheet has told it before. */
+export const SPIN_AGAIN = 'Spin the crossing in the middle in the same way.';
 
 /** Whether the seams that join the block spin anywhere, and the labels of units that spin inside. */
 export function spunIn(c: Construction): { block: boolean; units: ReadonlySet<string> } {

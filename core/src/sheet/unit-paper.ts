@@ -1,7 +1,8 @@
 /** Units on paper: those of one method together, what each is made of in a table, the steps once with their pictures. */
 import { listed } from '../measure';
+import { inWords } from './in-words';
 import type { JoinStep } from './joining';
-import type { PaperPicture, PaperPiece, PaperRow, PaperStep, Words } from './paper';
+import { plainWords, type PaperPicture, type PaperPiece, type PaperRow, type PaperStep, type Words } from './paper';
 import type { SheetUnit } from './sheet-unit';
 import { SPIN } from './spinning';
 
@@ -34,10 +35,12 @@ const titleOf = (unit: SheetUnit): string =>
 function fromWords(unit: SheetUnit): string {
   if (unit.given >= unit.make && !unit.mirrorOf) return keptWords(unit);
   const left = unit.given > 0 ? `${keptWords(unit)} ` : '';
-  if (unit.mirrorOf) return `${left}They come with ${unit.mirrorOf}, from the same batches.`;
+  if (unit.mirrorOf)
+    return `${left}You have these already: the batches of ${unit.mirrorOf} give them too. Sort them by the pictures.`;
   if (unit.yields === 1) return `${left}Each takes ${unit.from}.`;
-  const times = unit.batches === 1 ? 'Make one batch.' : `Make ${unit.batches} batches.`;
-  return `${left}${capital(unit.from)} make ${unit.yields}. ${times}`;
+  const all = unit.batches === 1 && unit.yields === unit.make;
+  const times = unit.batches === 1 ? '' : unit.batches === 2 ? ' Do this twice.' : ` Do this ${inWords(unit.batches)} times.`;
+  return `${left}${capital(unit.from)} make ${all ? `all ${inWords(unit.yields)}` : inWords(unit.yields)}.${times}`;
 }
 
 function keptWords({ given }: SheetUnit): string {
@@ -80,7 +83,8 @@ function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, Pap
   return {
     kind: 'table',
     columns: [
-      { name: 'Unit', share: 1.6 },
+      { name: 'Unit', share: 1.1 },
+      { name: '', share: 1.2 },
       { name: 'Make', right: true, share: 0.9 },
       { name: 'Fabrics', share: 3 },
       { name: 'From', share: 4 },
@@ -91,7 +95,8 @@ function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, Pap
         const picture = pictures.get(unit.label);
         return {
           cells: [
-            { text: [{ bold: unit.label }], ...(picture && { picture: { ...picture, wide: 0.55 } }) },
+            { text: [{ bold: unit.label }] },
+            { text: '', ...(picture && { picture: { ...picture, wide: 0.48 } }) },
             { text: String(unit.make), numeral: true },
             { text: `${unit.mirrorOf ? 'mirrored: ' : ''}${listed(unit.roles.map((r) => r.name))}` },
             { text: fromWords(unit) },
@@ -130,23 +135,26 @@ export function partPieces(
     text: `${join.text} ${join.press}`,
     ...(i < last && { check: `Measure ${join.size.join(' by ')}.` }),
   }));
-  return [
-    { kind: 'heading', level: 3, text: `${titleOf(unit)}${alike}` },
-    {
-      kind: 'beside',
-      pictures: [finished],
-      pieces: [{ kind: 'text', text: `Each takes ${unit.from}.` }, measureText(unit)],
-    },
-    ...(unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution } as const] : []),
-    {
-      kind: 'steps',
-      steps: [
-        ...steps,
-        ...(spins ? [{ text: SPIN, ...(back && { picture: back }) }] : []),
-        ...unit.steps.map(({ text }) => ({ text })),
-      ],
-    },
+  const told: PaperStep[] = [
+    ...steps,
+    ...(spins ? [{ text: SPIN, ...(back && { picture: back }) }] : []),
+    ...unit.steps.map(({ text }) => ({ text, picture: finished })),
   ];
+  told.push({ ...told.pop()!, check: measureWords(unit) });
+  const heading: PaperPiece = { kind: 'heading', level: 3, text: `${titleOf(unit)}${alike}` };
+  const takes = `Each takes ${unit.from}.`;
+  const caution: PaperPiece[] = unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution }] : [];
+  const [only] = told;
+  if (told.length === 1)
+    return [
+      heading,
+      {
+        kind: 'beside',
+        pictures: [only!.picture!],
+        pieces: [{ kind: 'text', text: `${takes} ${plainWords(only!.text)}` }, ...caution, measureText(unit)],
+      },
+    ];
+  return [heading, { kind: 'text', text: takes }, ...caution, { kind: 'steps', steps: told }];
 }
 
 /** 'Take any 16 for each block', 'Take any 4'. */
@@ -177,13 +185,14 @@ export function takenPieces(
   ];
 }
 
-export function measureText({ size, square, along, look }: Pick<SheetUnit, 'size' | 'square' | 'along' | 'look'>): PaperPiece {
-  const text: Words = [
-    { bold: `Measure: ${size}${square ? ' square' : along ? ` ${along}` : ''}. ` },
-    look.map((l) => `${capital(l)}.`).join(' '),
-  ];
-  return { kind: 'text', tone: 'check', text };
-}
+type Measured = Pick<SheetUnit, 'size' | 'square' | 'along' | 'look'>;
+
+export const measureText = (unit: Measured): PaperPiece => ({ kind: 'text', tone: 'check', text: measureWords(unit) });
+
+const measureWords = ({ size, square, along, look }: Measured): Words => [
+  { bold: `Measure: ${size}${square ? ' square' : along ? ` ${along}` : ''}. ` },
+  look.map((l) => `${capital(l)}.`).join(' '),
+];
 
 /** All units in a table, for somebody who knows how each is made. */
 export const unitTable = (units: readonly SheetUnit[]): PaperPiece => ({

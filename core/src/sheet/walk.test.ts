@@ -1,19 +1,25 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { library, readBlock } from '../block';
+import { library, readBlock, rolesOf } from '../block';
 import { construct, inchStyle, outermost } from '../construction';
 import { toldSize } from '../../tests/told-size';
 import { Exact } from '../measure';
-import { constructMonthBlock, readProgramme } from '../programme';
-import { backView, pressUnit, sewingWalk, toleranceText } from './index';
+import { constructMonthBlock, readProgramme, type Colourway } from '../programme';
+import { backView, sewingWalk, toleranceText } from './index';
 
 const blocks = library.map((file) => readBlock(file, '').block);
 const make = (b: (typeof blocks)[number]) =>
   construct(b, { finished: [Exact.of(2 * b.grid[0]), Exact.of(2 * b.grid[1])], make: 1, style: inchStyle });
+/** A colourway that casts each letter with a fabric of its own name. */
+const plainColours = (c: ReturnType<typeof make>): Colourway =>
+  ({
+    ...{ id: 'plain', name: 'Plain', pools: new Map() },
+    fabrics: new Map(rolesOf(c.block).map((role, i) => [role, { name: role, value: 90 - i * 10, colour: '#888888' }])),
+  }) as unknown as Colourway;
 const named = blocks.map((b) => [b.name, make(b)] as const);
 
 describe.each(named)('the walk through %s', (_, c) => {
-  const steps = sewingWalk(c, () => '');
+  const steps = sewingWalk(c, plainColours(c));
 
   it('makes every sewn unit before it is joined, and ends with the block', () => {
     const labels = steps.map((s) => s.name);
@@ -82,7 +88,7 @@ describe('on the demonstration year', () => {
     for (const colourway of programme.colourways)
       for (const entry of programme.months.flatMap((m) => m.blocks)) {
         const c = constructMonthBlock(programme, entry, colourway);
-        const steps = sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway));
+        const steps = sewingWalk(c, colourway);
         for (const step of steps) {
           expect(step.press).toMatch(/^Press .*\.$/);
           for (const side of step.size.replace(/ along both short edges.*$/, '').split(' by '))

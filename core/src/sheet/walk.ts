@@ -8,7 +8,6 @@ import {
   outlineWithSeam,
   partDrawing,
   pressedBands,
-  stepsInOrder,
   unitMeasure,
   type Branch,
   type Construction,
@@ -18,8 +17,12 @@ import {
   type UnitPlan,
 } from '../construction';
 import { Exact, checkpoint, type Unit } from '../measure';
+import type { Colourway } from '../programme';
 import { joinSteps } from './joining';
 import { pieceName } from './piece-name';
+import { sheetSteps, type SheetStep } from './sheet-step';
+import { pressWords } from './sheet-unit';
+import { spunIn } from './spinning';
 
 /** A part before it is sewn to the others. */
 export interface LoosePart {
@@ -46,6 +49,8 @@ export interface WalkStep {
   title: string;
   /** What to do, in the order of the hands, the pressing among them. */
   lines: string[];
+  /** The same with their pictures, where it is a unit that is made from its pieces. */
+  steps: SheetStep[];
   /** The pressing alone. */
   press: string;
   /** Unfinished size to measure. */
@@ -63,11 +68,11 @@ export interface WalkStep {
 /** How far parts are drawn from each other, as a share of the whole. */
 const APART = 0.3;
 
-/** Every step of sewing one block. `unitPress` says in words how a unit's seams are pressed. */
-export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => string): WalkStep[] {
+/** Every step of sewing one block in a colourway; pictures of cutting for a left hand where asked. */
+export function sewingWalk(c: Construction, colourway: Colourway, { left = false }: { left?: boolean } = {}): WalkStep[] {
   const units = c.units
     .filter((u) => u.seen.picture.patches.length > 1 && !u.places[0]!.inside && !u.pooled)
-    .map((u) => unitStep(u, c, unitPress(u)));
+    .map((u) => unitStep(u, c, { press: pressWords(u, c, colourway), left }));
   const joins = joinSteps(c).map((join): WalkStep => {
     const unit = c.units.find((u) => u.places.some(({ inside }) => inside && contains(inside, join.branch)));
     const own = unit?.places[0]!.inside === join.branch ? unit : undefined;
@@ -81,6 +86,7 @@ export function sewingWalk(c: Construction, unitPress: (unit: UnitPlan) => strin
         ...(join.press ? [join.press] : []),
         ...(own?.recipe.steps.map((step) => step.text) ?? []),
       ],
+      steps: [],
       press: join.press,
       size: join.size[0] === join.size[1] ? join.size[0] : join.size.join(' by '),
       look: own?.recipe.look ?? [],
@@ -115,8 +121,13 @@ function contains(tree: Tree, branch: Branch): boolean {
   return tree === branch || tree.parts.some((part) => contains(part, branch));
 }
 
-/** The step that makes a unit; `press` says how its seams are pressed. */
-export function unitStep(unit: UnitPlan, c: Construction, press: string): WalkStep {
+/** The step that makes a unit; `press` says how its seams are pressed, all or some. */
+export function unitStep(
+  unit: UnitPlan,
+  c: Construction,
+  { press: said, left }: { press: (seams?: readonly number[]) => string; left: boolean },
+): WalkStep {
+  const press = said();
   const { recipe, kind, seen } = unit;
   const measure = unitMeasure(unit, c.style);
   const [w, h] = [measure.w, measure.h].map((x) => checkpoint(x, c.style.rounding, c.style.unit)) as [string, string];
@@ -125,13 +136,15 @@ export function unitStep(unit: UnitPlan, c: Construction, press: string): WalkSt
   const here = outermost(c.tree).includes(first);
   const [shown, tick] = here ? [first.laid, c.cloth.tick] : [seen.picture.patches, seen.tick];
   const each = unit.recipe.mirrored !== undefined && unit.mirrored;
+  const steps = sheetSteps(unit, c, { press: said, spins: spunIn(c).units.has(unit.label), left });
   return {
     name: unit.label,
     title: `${unit.label}: make ${unit.make} ${unit.mirrored && unit.twin ? 'mirrored ' : ''}${unit.make === 1 ? kind.title : kind.plural}, ${unit.method.title}`,
     lines:
       each && unit.twin
         ? [`They come with ${unit.twin.label}: the other half of each batch.`, ...(press ? [press] : [])]
-        : stepsInOrder(recipe.steps, press).map((step) => step.text),
+        : steps.map((step) => step.text),
+    steps: each && unit.twin ? [] : steps,
     press,
     size: `${w === h ? w : `${w} by ${h}`}${measure.what ? ` ${measure.what}` : ''}`,
     look: recipe.look,
@@ -228,7 +241,7 @@ function arrow([x, y]: readonly [number, number], way: Point | undefined, reach:
 /** How far a part may be off its checkpoint (handbook 4). */
 export function toleranceText(unit: Unit): string {
   const [fine, eased] = unit === 'in' ? ['1/16 in', '1/8 in'] : ['1.5 mm', '3 mm'];
-  return `Within ${fine} is fine; ${eased} can be eased if the outer edges are matched first; more: unpick or cut anew.`;
+  return `Up to ${fine} out is fine. ${eased} can be eased in: match and pin the outer edges first. Any more, unpick or cut a new piece.`;
 }
 
 /** The finished block from the back: seams, and where their allowances lie; left and right are changed. */

@@ -47,6 +47,8 @@ export interface Look {
   doc: Doc;
   /** Text size in points. */
   size: number;
+  /** Pictures are drawn so many times their size, but for those at full size. */
+  pictures: number;
 }
 
 export function boxesOf(look: Look, piece: PaperPiece, width: number): Box[] {
@@ -75,24 +77,39 @@ export function boxesOf(look: Look, piece: PaperPiece, width: number): Box[] {
   }
 }
 
-function titleBox(look: Look, { text, over, picture, pieces }: PaperPiece & { kind: 'title' }, width: number): Box {
+function titleBox(
+  look: Look,
+  { text, over, under, pictures = [], pieces }: PaperPiece & { kind: 'title' },
+  width: number,
+): Box {
   const { doc, size } = look;
-  const room = width - (picture ? picture.wide * 72 + 18 : 0);
+  const shown = pictures.map((picture) => ({ picture, scale: scaleOf(picture, width, look.pictures) }));
+  const aside = Math.max(0, ...shown.map(({ picture, scale }) => picture.width * scale + 18));
+  const room = width - aside;
   const small = linesOf(doc, over, { face: 'text', size, width: room });
   const large = linesOf(doc, text, { face: 'title', size: size * 2.3, width: room });
-  const head = small.length * size * 1.4 + large.length * size * 2.7 + 4;
-  const below = stackOf(look, pieces, room);
-  const scale = picture ? scaleOf(picture, width) : 0;
+  const second = under ? linesOf(doc, under, { face: 'title', size: size * 1.7, width: room }) : [];
+  const head = small.length * size * 1.4 + large.length * size * 2.7;
+  const below = head + second.length * size * 2.1 + 4;
+  const stack = stackOf(look, pieces, room);
+  const gap = size * 0.8;
+  const tall = shown.reduce((sum, { picture, scale }) => sum + picture.height * scale + gap, 0);
   return {
-    height: Math.max(head + below.height, picture ? picture.height * scale : 0) + 8,
+    height: Math.max(below + stack.height, tall) + 4,
     draw: (x, y, tagged) => {
       tagged('P', () => setLines(doc, small, { x, y, leading: size * 1.4, colour: QUIET, width: room }));
-      tagged('H1', () =>
-        setLines(doc, large, { x, y: y + small.length * size * 1.4, leading: size * 2.7, colour: INK, width: room }),
-      );
-      below.draw(x, y + head, tagged);
-      if (picture)
-        tagged('Figure', () => drawPicture(doc, picture, x + width - picture.width * scale, y, scale), picture.label);
+      tagged('H1', () => {
+        setLines(doc, large, { x, y: y + small.length * size * 1.4, leading: size * 2.7, colour: INK, width: room });
+        setLines(doc, second, { x, y: y + head, leading: size * 2.1, colour: INK, width: room });
+      });
+      stack.draw(x, y + below, tagged);
+      let top = y;
+      for (const { picture, scale } of shown) {
+        const at = top;
+        const left = x + width - picture.width * scale;
+        tagged('Figure', () => drawPicture(doc, picture, left, at, scale), picture.label);
+        top += picture.height * scale + gap;
+      }
     },
   };
 }
@@ -115,9 +132,9 @@ function stackOf(look: Look, pieces: readonly PaperPiece[], width: number): Box 
 function headingBox({ doc, size }: Look, text: string, level: 2 | 3, width: number): Box {
   const [face, tall]: [Face, number] = ['title', level === 2 ? size * 1.3 : size * 1.05];
   const lines = linesOf(doc, text, { face, size: tall, width });
-  const above = level === 2 ? size * 1.3 : size * 0.6;
+  const above = level === 2 ? size * 1.05 : size * 0.5;
   return {
-    height: above + lines.length * tall * 1.25 + (level === 2 ? size * 0.7 : 1),
+    height: above + lines.length * tall * 1.25 + (level === 2 ? size * 0.5 : 1),
     leads: true,
     draw: (x, y, tagged) => {
       if (level === 2)
@@ -270,8 +287,8 @@ function pictureRows(look: Look, pictures: readonly PaperPicture[], width: numbe
     used = Infinity;
   };
   for (const picture of pictures) {
-    const scale = scaleOf(picture, width);
-    const wide = Math.max(picture.width * scale, picture.caption ? Math.min(width, 90) : 0);
+    const scale = scaleOf(picture, width, look.pictures);
+    const wide = Math.max(picture.width * scale, picture.caption ? Math.min(width, 96) : 0);
     if (picture.full) {
       close();
       boxes.push({ ...pictureRow(look, [{ picture, scale, wide }], gap), tiles: picture });
@@ -313,7 +330,7 @@ function pictureRow({ doc, size }: Look, row: { picture: PaperPicture; scale: nu
 /** Pictures with what belongs to them beside them: one box, so that they stay on one page. */
 function besideBox(look: Look, { pictures, pieces }: Beside, width: number, least: number): Box {
   const gap = look.size * 0.6;
-  const shown = pictures.map((picture) => ({ picture, scale: scaleOf(picture, width / 2) }));
+  const shown = pictures.map((picture) => ({ picture, scale: scaleOf(picture, width / 2, look.pictures) }));
   const wide = Math.max(least, ...shown.map(({ picture, scale }) => picture.width * scale)) + 14;
   const tall = shown.reduce((sum, { picture, scale }) => sum + picture.height * scale + gap, 0);
   const words = stackOf(look, pieces, width - wide);
@@ -332,20 +349,26 @@ function besideBox(look: Look, { pictures, pieces }: Beside, width: number, leas
 }
 
 /** Steps in rows of so many that they take the least height: their pictures stand on one line, the words below. */
+/** Between steps, and the narrowest that one may stand in: about 27 mm. Points. */
+const STEP_GAP = 14;
+const NARROWEST = 72;
+
 function stepRows(look: Look, steps: readonly PaperStep[], width: number): Box[] {
-  const ways = (look.size > 12 ? [2] : [3, 4]).map((columns) => rowsOf(look, steps, width, columns));
+  const most = Math.max(2, Math.floor((width + STEP_GAP) / (NARROWEST + STEP_GAP)));
+  const counts = Array.from({ length: Math.min(most, 6) - 1 }, (_, i) => i + 2);
+  const ways = counts.map((columns) => rowsOf(look, steps, width, columns));
   const tall = (rows: Box[]) => rows.reduce((sum, box) => sum + box.height, 0);
   return ways.reduce((best, rows) => (tall(rows) < tall(best) ? rows : best));
 }
 
 function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns: number): Box[] {
   const { doc, size } = look;
-  const gap = 14;
+  const gap = STEP_GAP;
   const room = (width - gap * (columns - 1)) / columns;
   const leading = size * 1.3;
-  const inset = size * 1.2;
+  const inset = size * (steps.length > 9 ? 1.55 : 1.2);
   const set = steps.map(({ picture, text, check }, i) => {
-    const scale = picture ? scaleOf(picture, room) : 0;
+    const scale = picture ? scaleOf(picture, room, look.pictures) : 0;
     const lines = linesOf(doc, text, { face: 'text', size, width: room - inset });
     const checks = check ? linesOf(doc, check, { face: 'text', size, width: room - inset }) : [];
     const mark = linesOf(doc, [{ bold: String(i + 1) }], { face: 'text', size, width: inset });

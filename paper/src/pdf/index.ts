@@ -3,7 +3,7 @@
  * page's edge, and no heading stands at the foot of a page alone.
  */
 import type { Paper } from '@aggrega/core/sheet';
-import { boxesOf, type Box, type Tagged } from './boxes';
+import { boxesOf, type Box, type Look, type Tagged } from './boxes';
 import { PAGES, newPdf, type PageSize } from './document';
 import { linesOf, setLines } from './lines';
 import { drawPicture, scaleOf } from './pictures';
@@ -11,8 +11,8 @@ import { drawTile, tilesOf } from './tiles';
 
 export type { PageSize };
 
-/** In points: 15 mm at the sides, 14 mm above, and below what the foot takes. */
-const MARGIN = { side: 42.5, top: 40, bottom: 52 };
+/** In points: 15 mm at the sides, 13 mm above, and below what the foot takes. */
+const MARGIN = { side: 42.5, top: 36, bottom: 46 };
 
 type Struct = PDFKit.PDFStructureElement;
 
@@ -27,56 +27,105 @@ export async function paperPdf(
   return finish();
 }
 
-function layPaper(doc: PDFKit.PDFDocument, root: Struct, paper: Paper, [pageWidth, pageHeight]: [number, number]): void {
-  const look = { doc, size: paper.large ? 14 : 9.8 };
-  const width = pageWidth - 2 * MARGIN.side;
-  const bottom = pageHeight - MARGIN.bottom;
-  const boxes = paper.pieces.flatMap((piece, i) => {
-    const own = boxesOf(look, piece, width);
-    // A few words between a heading and what it is about go with both.
-    const between = piece.kind === 'text' && paper.pieces[i - 1]?.kind === 'heading' && paper.pieces[i + 1]?.kind !== 'heading';
-    return between && own[0]!.height < 70 ? [{ ...own[0]!, leads: true }] : own;
-  });
-  let y = Infinity;
-  let pageNumber = 0;
-  /** The table or list that rows are added to. */
-  let open: { tag: string; struct: Struct } | undefined;
+/** Letters and pictures that a paper is tried with until its last page is a third full: as it should be, then tighter, then wider. */
+const LOOKS: readonly (readonly [size: number, pictures: number])[] = [
+  [1, 1],
+  [1, 0.92],
+  [0.97, 0.9],
+  [0.95, 0.85],
+  [1.02, 1.1],
+  [1.04, 1.2],
+  [1.06, 1.35],
+];
+const FULL = 1 / 3;
 
+/** A box on its page; `repeats` stands above it again. */
+interface Placed {
+  box: Box;
+  y: number;
+  repeats?: Box;
+}
+
+/** Boxes on pages, and how full the last one is. A box with tiles stands alone. */
+function pagesOf(boxes: readonly Box[], top: number, bottom: number): { pages: Placed[][]; last: number } {
+  const pages: Placed[][] = [];
+  let y = Infinity;
   boxes.forEach((box, i) => {
     if (box.breaks) return void (y = Infinity);
-    if (box.tiles && box.height > bottom - MARGIN.top) return layTiles(box);
-    const needed = box.leads ? box.height + following(i) : box.height;
-    if (y + needed > bottom && y > MARGIN.top) {
-      newPage();
-      // The head of a table that goes on stands there again, for the eye alone.
-      if (box.repeats && open) {
-        artifact(() => box.repeats!.draw(MARGIN.side, y, (_, draw) => draw()));
-        y += box.repeats.height;
-      }
+    if (box.tiles && box.height > bottom - top) {
+      pages.push([{ box, y: top }]);
+      return void (y = Infinity);
     }
-    box.draw(MARGIN.side, y, taggerFor(box));
+    const needed = box.leads ? box.height + following(i) : box.height;
+    let repeats: Box | undefined;
+    if (y + needed > bottom && y > top) {
+      // The head of a table that goes on stands there again, for the eye alone.
+      if (box.repeats && y < Infinity && !box.begins) repeats = box.repeats;
+      pages.push([]);
+      y = top + (repeats?.height ?? 0);
+    }
+    pages.at(-1)!.push({ box, y, ...(repeats && { repeats }) });
     y += box.height;
   });
-  closeOpen();
+  return { pages, last: y === Infinity ? 1 : (y - top) / (bottom - top) };
 
   /** Height of what must stand under a box that leads: up to and with the first that does not. */
   function following(i: number): number {
     let height = 0;
     for (const next of boxes.slice(i + 1)) {
-      height += Math.min(next.height, bottom - MARGIN.top - 60);
+      height += Math.min(next.height, bottom - top - 60);
       if (!next.leads) break;
     }
-    return Math.min(height, bottom - MARGIN.top - boxes[i]!.height);
+    return Math.min(height, bottom - top - boxes[i]!.height);
   }
+}
+
+function boxesFor(paper: Paper, look: Look, width: number): Box[] {
+  return paper.pieces.flatMap((piece, i) => {
+    const own = boxesOf(look, piece, width);
+    // A few words between a heading and what it is about go with both.
+    const between = piece.kind === 'text' && paper.pieces[i - 1]?.kind === 'heading' && paper.pieces[i + 1]?.kind !== 'heading';
+    return between && own[0]!.height < 70 ? [{ ...own[0]!, leads: true }] : own;
+  });
+}
+
+function layPaper(doc: PDFKit.PDFDocument, root: Struct, paper: Paper, [pageWidth, pageHeight]: [number, number]): void {
+  const size = paper.large ? 14 : 9.4;
+  const width = pageWidth - 2 * MARGIN.side;
+  const bottom = pageHeight - MARGIN.bottom;
+  const laid = (at: number) => {
+    const [letters, pictures] = LOOKS[at]!;
+    return pagesOf(boxesFor(paper, { doc, size: size * letters, pictures }, width), MARGIN.top, bottom);
+  };
+  let found = laid(0);
+  for (let at = 1; at < LOOKS.length && found.pages.length > 1 && found.last < FULL; at += 1) {
+    const next = laid(at);
+    if (next.last >= FULL || next.pages.length === 1 || at === LOOKS.length - 1) found = next;
+  }
+  let pageNumber = 0;
+  /** The table or list that rows are added to. */
+  let open: { tag: string; struct: Struct } | undefined;
+
+  for (const page of found.pages) {
+    if (page[0]?.box.tiles && page[0].box.height > bottom - MARGIN.top) {
+      layTiles(page[0].box);
+      continue;
+    }
+    newPage();
+    for (const { box, y, repeats } of page) {
+      if (repeats && open) artifact(() => repeats.draw(MARGIN.side, y - repeats.height, (_, draw) => draw()));
+      box.draw(MARGIN.side, y, taggerFor(box));
+    }
+  }
+  closeOpen();
 
   function newPage(): void {
     doc.addPage();
     pageNumber += 1;
-    y = MARGIN.top;
     const foot = linesOf(doc, paper.footer, { face: 'text', size: 8, width: width - 40 });
     const number = linesOf(doc, String(pageNumber), { face: 'text', size: 8, width: 30 });
     artifact(() => {
-      const common = { y: pageHeight - 34, leading: 10, colour: '#53607c' };
+      const common = { y: pageHeight - 32, leading: 10, colour: '#53607c' };
       setLines(doc, foot, { ...common, x: MARGIN.side, width });
       setLines(doc, number, { ...common, x: MARGIN.side, width, align: 'right' });
     });
@@ -123,7 +172,6 @@ function layPaper(doc: PDFKit.PDFDocument, root: Struct, paper: Paper, [pageWidt
         }),
       );
     }
-    y = Infinity;
   }
 }
 

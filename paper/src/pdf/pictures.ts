@@ -4,9 +4,9 @@ import { CASING, GLASS, INK, LINES, MADDER, arrowHead } from '../svg';
 
 type Doc = PDFKit.PDFDocument;
 
-/** Points of paper to a unit of the picture, when it may be so wide. */
-export const scaleOf = ({ wide, width, full }: PaperPicture, room: number) =>
-  (full ? wide * 72 : Math.min(wide * 72, room)) / width;
+/** Points of paper to a unit of the picture, when it may be so wide; `times`: how much larger than it asks for, but for one at full size. */
+export const scaleOf = ({ wide, width, full }: PaperPicture, room: number, times = 1) =>
+  (full ? wide * 72 : Math.min(wide * 72 * times, room)) / width;
 
 /** Draws a picture with its corner at x, y. */
 export function drawPicture(doc: Doc, picture: PaperPicture, x: number, y: number, scale: number): void {

@@ -69,7 +69,7 @@ function sewn({
 }
 
 const drawn = ({ unit, hand }: { unit: UnitPlan; hand: Hand }): Scene[] =>
-  stepsInOrder(unit.recipe.steps, 'Press as planned.').flatMap((step) => step.scene?.(hand) ?? []);
+  stepsInOrder(unit.recipe.steps, () => 'Press as planned.').flatMap((step) => step.scene?.(hand) ?? []);
 
 /** Where the finished picture's corner lies in a unit's last scene. */
 function corner({ unit }: { unit: UnitPlan }): Spot {

@@ -39,7 +39,7 @@ export function cornerSteps(
   return [
     {
       act: 'mark',
-      text: 'On the back of each small square, draw a line from corner to corner.',
+      text: 'Draw a diagonal line on the back of each small square.',
       scene: () => squaresMarked(cornered),
     },
     { act: 'place', text: laid, scene: () => cornersAt(cornered, first, 'place') },

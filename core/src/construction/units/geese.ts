@@ -47,8 +47,8 @@ const CHALK = 'a pencil or chalk that shows on both fabrics';
 function look({ w }: Seen, style: SewingStyle): string[] {
   const s = seamOf(style);
   return [
-    `the point lies ${seamWords(style)} below the edge, ${sizeWords(w.over(2).plus(s), style)} from either end`,
-    'both lower corners of the goose run into the corners of the unit',
+    `the point is ${seamWords(style)} below the top edge and ${sizeWords(w.over(2).plus(s), style)} from each side`,
+    'the seams run exactly into the two bottom corners',
   ];
 }
 
@@ -110,7 +110,7 @@ const folded: Method = {
       ],
       look: look(unit, style),
       tools: [CHALK],
-      caution: 'Start sewing at the long edge, not at the point: the machine pulls a point down.',
+      caution: 'Start at the middle of the long edge, not at the corner, so that the machine does not chew the point.',
       bonus,
       seams: 2,
       trims: 0,
@@ -211,7 +211,7 @@ const four: Method = {
       ],
       look: look(unit, style),
       tools: [CHALK, ...(trims > 0 ? ['a ruler with a 45° line'] : [])],
-      caution: handed ? 'Half of a batch are mirrored. Lay them out beside the picture before you choose.' : undefined,
+      caution: handed ? 'Half of each batch come out as mirror images. Sort them by the pictures.' : undefined,
       seams: 2,
       trims,
       bias: 0,
@@ -341,5 +341,5 @@ export const geese: UnitKind = {
   plural: 'flying geese',
   methods: [folded, four, twoSquares, cutTriangles],
   read: (picture) => (picture.w === 2 * picture.h ? rolesAt(picture, scaled(PLACES, picture.h)) : undefined),
-  surplus: 'geese fly in any border; a row of them is a good mend for a short one',
+  surplus: 'a border, or to lengthen one that comes up short',
 };

@@ -124,12 +124,12 @@ const stripSet: Method = {
           return [
             {
               act: 'sew',
-              text: `${named}ew strips of ${row.join(', ')} side by side along their long edges, one in one direction and the next in the other. Press all seams towards the darker fabric.`,
+              text: `${named}ew strips ${row.join(', ')} together along their long edges to make a strip set, each in the other direction from the one before. Press all seams one way, towards the darker fabric where you can.`,
               scene: () => setScene(row, { ...set, shown, stage: 'sewn' }),
             },
             {
               act: 'cut',
-              text: `Square the end and cut ${n === 1 ? 'one segment' : `${n} segments`} ${size} wide across the seams.`,
+              text: `Square the end and subcut ${n === 1 ? 'one segment' : `${n} segments`} ${size} wide.`,
               scene: () => setScene(row, { ...set, shown, stage: 'cut' }),
             },
           ];
@@ -138,7 +138,7 @@ const stripSet: Method = {
           ? ([
               {
                 act: 'place',
-                text: 'Lay the segments out as in the picture of the unit. Turn every second one round where the picture asks for it, so that the seams nest.',
+                text: 'Lay the segments out as in the picture of the unit. Turn every other segment end for end where the picture asks for it, so that the seams nest.',
                 scene: () => gridRows(grid, s.toNumber()),
               },
               {

@@ -5,7 +5,19 @@
 import { Exact, formatLength } from '../../measure';
 import type { SewingStyle } from '../style';
 import { scene, type Ply } from '../../hands';
-import { HALF, because, halfSide, oversizeOf, outlines, rolesAt, scaled, seamOf, seamWords, sizeWords, squares } from './reading';
+import {
+  HALF,
+  because,
+  halfSide,
+  oversizeOf,
+  outlines,
+  rolesAt,
+  scaled,
+  seamOf,
+  seamWords,
+  sizeWords,
+  squares,
+} from './reading';
 import { planned, type Hand, type Step } from './step';
 import type { Method, Piece, Recipe, Seen, Sub, UnitKind, Wanted } from './unit-kind';
 import {
@@ -62,7 +74,7 @@ const makings: Making[] = [
       return [
         {
           act: 'mark',
-          text: 'On the back of the lighter square, draw a line from corner to corner.',
+          text: 'Draw a diagonal line on the back of the lighter square.',
           scene: (hand) => marked(pair, hand, line),
         },
         {
@@ -127,7 +139,7 @@ const makings: Making[] = [
       return [
         {
           act: 'mark',
-          text: 'On the back of the lighter square, draw both diagonals.',
+          text: 'Draw both diagonals on the back of the lighter square.',
           scene: (hand) => marked(pair, hand, lines),
         },
         {
@@ -417,5 +429,5 @@ export const hst: UnitKind = {
   plural: 'half-square triangles',
   methods: [...makings.map(fromSquares), stripRuler, printedPaper, die],
   read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w)) : undefined),
-  surplus: 'four of them make a pinwheel; or keep them for a second, colour-swapped block',
+  surplus: 'a later block, or a scrappy border',
 };

@@ -59,7 +59,7 @@ function finish(unit: Seen, style: SewingStyle, q: Quarters) {
       }
     : { act: 'trim', text: 'Trim the dog-ears.', scene: (hand) => ears(quarterUnit(q, hand), u) };
   return {
-    press: planned((hand) => scene(quarterUnit(q, hand), { press: quarterPress(q, hand) })),
+    press: planned((hand) => scene(quarterUnit(q, hand), { press: quarterPress(q, hand) }), [2]),
     last,
     look: [`the seams cross ${middle} from every edge`, 'both seams run from corner to corner'],
     trims: trim ? 1 : 0,
@@ -96,7 +96,7 @@ const twoAtATime: Method = {
       steps: [
         {
           act: 'mark',
-          text: `Make half-square triangles first${which}. On the back of the lighter square, draw a line from corner to corner.`,
+          text: `Make half-square triangles first${which}. Draw a diagonal line on the back of the lighter square.`,
           scene: (hand) => marked(pair, hand, line),
         },
         {
@@ -105,13 +105,7 @@ const twoAtATime: Method = {
           scene: (hand) => faced(pair, hand, { drawn: line, sewn: line }),
         },
         { act: 'apart', text: 'Cut on the line.', scene: (hand) => faced(pair, hand, { sewn: line, cuts: line }) },
-        {
-          act: 'press',
-          text: same
-            ? 'Press both half-square triangles towards the same fabric. Do not trim them.'
-            : 'Press so that the seams nest when one of each lies on the other. Do not trim them.',
-          scene: (hand) => pairApart(q, hand),
-        },
+        planned((hand) => pairApart(q, hand), [0, 1]),
         {
           act: 'place',
           text: same
@@ -136,7 +130,7 @@ const twoAtATime: Method = {
       look,
       tools: ['a pencil or chalk that shows on both fabrics', ...(trims > 0 ? ['a square ruler with a 45° line'] : [])],
       caution: handed
-        ? 'Every batch makes as many of the mirror image. Lay them out beside the picture before you choose.'
+        ? 'Half of each batch come out as mirror images. Sort them by the pictures before you trim.'
         : same
           ? 'Two dark sides facing make a half-square triangle again. See that opposite fabrics face before you sew.'
           : undefined,
@@ -178,11 +172,7 @@ const cutTriangles: Method = {
           text: `Sew them in pairs along a short edge, ${seamWords(style)} from it. Feed both pairs in the same way, so that the seams nest.`,
           scene: (hand) => quartersSewn(q, hand),
         },
-        {
-          act: 'press',
-          text: 'Press both pairs so that the seams nest when they lie right sides together.',
-          scene: (hand) => pairsPressed(q, hand),
-        },
+        planned((hand) => pairsPressed(q, hand), [0, 1]),
         {
           act: 'sew',
           text: 'Sew the pairs together along the long edge. Set the seam.',
@@ -208,5 +198,5 @@ export const qst: UnitKind = {
   plural: 'quarter-square triangles',
   methods: [twoAtATime, cutTriangles],
   read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 2)) : undefined),
-  surplus: 'hourglasses make a border of their own, or the middle of a later star',
+  surplus: 'the middle of a later star, or a border',
 };

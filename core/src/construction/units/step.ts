@@ -19,17 +19,28 @@ export interface Step {
   act: Act;
   /** One or two sentences; '' where the pressing plan says them. */
   text: string;
+  /** Which seams the plan's words are about, counted in the order of sewing; left out: all of the unit. */
+  seams?: readonly number[];
   /** The picture, drawn when it is asked for. */
   scene?: (hand: Hand) => Scene;
 }
 
-/** Where the unit is pressed as the plan says: opened and pressed first, then trimmed. */
-export const planned = (scene?: Step['scene']): Step => ({ act: 'press', text: '', ...(scene && { scene }) });
+/** Where the unit is pressed as the plan says: opened and pressed first, then trimmed. `seams`: those that are pressed now. */
+export const planned = (scene?: Step['scene'], seams?: readonly number[]): Step => ({
+  ...{ act: 'press', text: '' },
+  ...(seams && { seams }),
+  ...(scene && { scene }),
+});
 
-/** The steps with the plan's words in their place: `press`, its sentence, or '' where there is none; then `spin` where the crossing is spun. */
-export function stepsInOrder(steps: readonly Step[], press: string, spin?: Step): Step[] {
-  return steps.flatMap((step) => {
+/**
+ * The steps with the plan's words in their place: `press` says how some seams, or all, are pressed, '' where nothing is to say. After the
+ * last of them comes `spin`, where the crossing is spun.
+ */
+export function stepsInOrder(steps: readonly Step[], press: (seams?: readonly number[]) => string, spin?: Step): Step[] {
+  const last = steps.findLastIndex((step) => step.text === '');
+  return steps.flatMap((step, i) => {
     if (step.text !== '') return [step];
-    return [...(press ? [{ ...step, text: press }] : []), ...(spin ? [spin] : [])];
+    const text = press(step.seams);
+    return [...(text ? [{ ...step, text }] : []), ...(spin && i === last ? [spin] : [])];
   });
 }

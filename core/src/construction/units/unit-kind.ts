@@ -132,6 +132,6 @@ export interface UnitKind {
   outward?: boolean;
   /** Where its sides with a seam allowance all round are not what a ruler meets: the sides to measure, and what they are. */
   measure?(unit: Seen, style: SewingStyle): { w: Exact; h: Exact; what: string };
-  /** What units that come over are good for. */
+  /** What spare units are good for: 'put them by for …'. */
   surplus?: string;
 }

@@ -55,10 +55,16 @@
       <header class="title flex items-start gap-6">
         <div class="mr-auto">
           <p class="quiet">{piece.over}</p>
-          <h1>{piece.text}</h1>
+          <h1>
+            {piece.text}{#if piece.under}<span class="under">{piece.under}</span>{/if}
+          </h1>
           {@render pieces(piece.pieces)}
         </div>
-        {#if piece.picture}{@render figure(piece.picture)}{/if}
+        {#if piece.pictures}
+          <div class="pictures">
+            {#each piece.pictures as picture, n (n)}{@render figure(picture)}{/each}
+          </div>
+        {/if}
       </header>
     {:else if piece.kind === 'heading'}
       {#if piece.level === 2}<h2>{piece.text}</h2>{:else}<h3>{piece.text}</h3>{/if}
@@ -136,6 +142,10 @@
   }
   h1 {
     font-size: 2.2em;
+  }
+  .under {
+    display: block;
+    font-size: 0.72em;
   }
   h2 {
     font-size: 1.3em;

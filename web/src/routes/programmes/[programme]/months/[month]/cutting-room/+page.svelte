@@ -30,7 +30,7 @@
   import { readings } from '@aggrega/core/cutting';
   import { formatLength } from '@aggrega/core/measure';
   import { asProofed, blocksAsCast, handsOut, kitsFor, packetOfMonth } from '@aggrega/core/programme';
-  import { cautions } from '@aggrega/core/sheet';
+  import { atWork, cautions } from '@aggrega/core/sheet';
   import { untrack } from 'svelte';
 
   let { data } = $props();
@@ -235,7 +235,7 @@
     {/if}
     <section class="mt-6 border-t border-ink pt-2 text-note">
       <h2 class="font-sans">Take care</h2>
-      <p>{cautions.join(' ')}</p>
+      <p>{cautions.join(' ')} {atWork}</p>
     </section>
   {/if}
   {#snippet side()}

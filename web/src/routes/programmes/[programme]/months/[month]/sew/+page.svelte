@@ -17,7 +17,7 @@
   import { blockDrawing } from '@aggrega/core/block';
   import { templateDrawing, templateSvg, type Cut } from '@aggrega/core/construction';
   import { blocksAsCast, constructMonthBlock, poolOfUnit } from '@aggrega/core/programme';
-  import { backView, pressUnit, sewingWalk, sheetPools, toleranceText } from '@aggrega/core/sheet';
+  import { backView, sewingWalk, sheetPools, toleranceText } from '@aggrega/core/sheet';
   import { onDestroy } from 'svelte';
 
   const bench = useWorkbench();
@@ -53,7 +53,7 @@
   );
   const steps = $derived(
     c && entry
-      ? [...(entry === blocks[0] ? pools : []), ...sewingWalk(c, (u) => pressUnit(u, c.pressing.units.get(u) ?? [], colourway))]
+      ? [...(entry === blocks[0] ? pools : []), ...sewingWalk(c, colourway)]
       : [],
   );
   /** Units of the block that come out of pools. */

@@ -1,0 +1,305 @@
+/** 'Cut', as paper: strip by strip from each fabric, what to bag and to keep, and the strips drawn. */
+import { subCuts, type Rect, type Strip } from '../cutting';
+import { formatLength, listed, rulerWords, type Rational, type Unit } from '../measure';
+import { baggedOf, formName, packetOfMonth, planPacket, wayOf, type Fabric, type Month, type MonthShare } from '../programme';
+import { inWords } from './in-words';
+import { keepWords, pieceName, sizeText } from './keeping';
+import type { SheetCut } from './month-sheet';
+import { WOF, cutPrefix, cutRows, fabricCell, keptInWof, kindOf, sharesOf, type MonthContext } from './need-paper';
+import type { PaperPicture, PaperPiece, PaperRow } from './paper';
+import { rulerPicture, stripsPicture } from './pictures';
+
+/** One fabric's cutting in a month. */
+interface FabricCuts {
+  fabric: Fabric;
+  roles: readonly string[];
+  strips: readonly Strip[];
+  /** Ends of strips that were kept, and pieces of cut forms: where it is cut from, its sides, and what is cut. */
+  others: readonly { from: string; w: Rational; h: Rational; rects: readonly Rect[]; repeat: number }[];
+}
+
+/** Nothing for a kit that is cut. */
+export function cutPieces(context: MonthContext): PaperPiece[] {
+  const { wishes } = context;
+  const way = wayOf[kindOf(context)];
+  if (way === 'pieces') return [];
+  const shares = way === 'lengths' ? sharesOf(context) : [];
+  const fabrics = way === 'lengths' ? cutsOf(context, shares) : [];
+  const rows = fabrics.map((f) => fabricRows(f, context)).filter((group) => group.length > 0);
+  return [
+    { kind: 'heading', level: 2, text: 'Cut' },
+    ...(way === 'list' ? [pieceTable(context)] : stripTable(rows, context)),
+    ...rulers(context, shares),
+    ...bagPieces(shares, context),
+    ...wholePieces(shares, context),
+    ...(wishes.level === 'versed' ? [] : stripPictures(fabrics, context)),
+  ];
+}
+
+/** What this month cuts of each fabric: its share of a packet, or the whole of a packet that is its own. */
+function cutsOf({ programme, month, colourway, wishes }: MonthContext, shares: readonly MonthShare[]): FabricCuts[] {
+  const { months } = packetOfMonth(programme, month);
+  const own =
+    months.length > 1
+      ? []
+      : planPacket(programme, { colourway, months, size: wishes.size }).fabrics.map(({ fabric, roles, plan }): FabricCuts => {
+          if (!('sheets' in plan)) return { fabric, roles, strips: plan.strips, others: [] };
+          const sheets = plan.sheets.map(({ length, rects, repeat }) => ({
+            from: `${repeat === 1 ? 'one' : inWords(repeat)} ${formName(fabric.form, repeat)}`,
+            ...{ w: plan.usableWidth, h: length, rects, repeat },
+          }));
+          return { fabric, roles, strips: [], others: sheets };
+        });
+  return [
+    ...own,
+    ...shares.map(({ fabric, roles, strips, opened, sheets }): FabricCuts => ({
+      ...{ fabric, roles, strips },
+      others: [
+        ...opened.map(({ w, h, rects, qty }) => ({
+          from: qty === 1 ? 'the end of a strip that you kept' : `the ends of ${inWords(qty)} strips that you kept`,
+          ...{ w, h, rects: fromLeft(rects), repeat: qty },
+        })),
+        ...sheets.map(({ sheet, rects }) => ({
+          from: `${formName(fabric.form, 1)} ${sheet}`,
+          ...{ w: fabric.usableWidth, h: fabric.usableLength!, rects, repeat: 1 },
+        })),
+      ],
+    })),
+  ];
+}
+
+/** The strips of each fabric with what they are subcut into. */
+function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
+  if (rows.length === 0) return [{ kind: 'text', text: 'Everything was cut with earlier months: take it out of its bags.' }];
+  const table: PaperPiece = {
+    kind: 'table',
+    columns: [
+      { name: 'Fabric', share: 2.7 },
+      { name: 'Strip', share: 3.5 },
+      { name: 'Then subcut', share: 5.6 },
+      { name: `Size, ${context.sheet.unit}`, right: true, share: 1.8 },
+      { name: 'Label', share: 1.5 },
+      { name: 'For', share: 1.7 },
+    ],
+    groups: rows,
+  };
+  return [
+    {
+      kind: 'text',
+      tone: 'quiet',
+      text: 'Press the fabric, fold it selvedge to selvedge and square the end. Cut the widest strips first.',
+    },
+    table,
+    ...(keptInWof(context) ? [] : [WOF]),
+  ];
+}
+
+function fabricRows({ fabric, roles, strips, others }: FabricCuts, context: MonthContext): PaperRow[] {
+  const { unit } = context.sheet;
+  const write = (x: Rational) => formatLength(x, unit);
+  const found = [
+    ...strips.flatMap((strip) => stripRows(strip, context)),
+    ...others.flatMap(({ from, rects, repeat }) => {
+      const labels = [...new Set(rects.map((r) => r.label))];
+      return labels.map((label, i): SubRow => {
+        const same = rects.filter((r) => r.label === label);
+        const { w, h } = same[0]!;
+        return { from: i === 0 ? from : '', subcut: '', qty: same.length * repeat, label, w, h };
+      });
+    }),
+  ];
+  return found.map(({ from, subcut, qty, label, w, h }, i): PaperRow => {
+    const cut = cutOf(label, context);
+    const later = cut ? undefined : laterMonth(label, context);
+    const shape = w.equals(h) ? 'square' : 'rectangle';
+    const name = cut ? `${cutPrefix(cut)}${cut.label}` : pieceName(label);
+    return {
+      ...(cut && { cut: `${cut.block}:${cut.label}` }),
+      cells: [
+        i === 0 ? fabricCell(fabric, roles, context.wishes) : { text: '' },
+        { text: from },
+        { text: `${subcut}${qty} ${shape}${qty === 1 ? '' : 's'}${cut?.then ? `, ${cut.then}` : ''}` },
+        { text: cut?.size ?? sizeOf(w, h, write), numeral: true, ...(cut && { why: cut.why }) },
+        { text: [{ bold: name }] },
+        { text: cut ? cut.for.join(', ') : `bag it for ${later?.name ?? 'later'}` },
+      ],
+    };
+  });
+}
+
+const sizeOf = (w: Rational, h: Rational, write: (x: Rational) => string) =>
+  w.equals(h) ? write(w) : `${write(w)} by ${write(h)}`;
+
+/** What is cut out of a strip, as a row says it. */
+interface SubRow {
+  /** '1 strip 3 7/8 in × WOF'; '' where it is the one above. */
+  from: string;
+  /** 'Trim the rest to 3 1/2 in: ', '' where nothing comes before. */
+  subcut: string;
+  qty: number;
+  label: string;
+  w: Rational;
+  h: Rational;
+}
+
+function stripRows(strip: Strip, { sheet: { unit } }: MonthContext): SubRow[] {
+  const write = (x: Rational) => `${formatLength(x, unit)} ${unit}`;
+  const strips = strip.repeat === 1 ? 'one strip' : `${inWords(strip.repeat)} strips`;
+  let from = `${strips} ${write(strip.length)} × WOF`;
+  let trimmed = '';
+  const found: SubRow[] = [];
+  for (const { width, times, rows, cutDown } of subCuts(strip)) {
+    const [only] = rows;
+    const single = rows.length === 1 && only!.times === 1 && only!.pieces.length === 1 && only!.pieces[0]!.count === 1;
+    let subcut = '';
+    // The rest of the strip is trimmed once, where all that follows from it is as wide.
+    if (cutDown && single) {
+      const to = write(only!.length);
+      if (to !== trimmed) subcut = `trim the rest to ${to}, then `;
+      trimmed = to;
+    } else if (cutDown) {
+      subcut = `from ${times === 1 ? 'one piece' : `${inWords(times)} pieces`} ${write(width)} wide, cut down: `;
+      trimmed = '';
+    }
+    for (const row of rows)
+      for (const piece of row.pieces) {
+        const qty = times * row.times * piece.count * strip.repeat;
+        const last = found.at(-1);
+        const [w, h] = [piece.width ?? width, row.length];
+        if (last && last.label === piece.label && !from && !subcut) last.qty += qty;
+        else found.push({ from, subcut, qty, label: piece.label, w, h });
+        from = '';
+        subcut = '';
+      }
+  }
+  return found;
+}
+
+/** The cut of this month that a piece of the plan is; undefined for one of a later month. */
+const cutOf = (label: string, { sheet }: MonthContext): SheetCut | undefined =>
+  sheet.fabrics.flatMap((f) => f.cuts).find((cut) => cut.piece === label);
+
+/** Own fabric has no strips that we know of: piece by piece, the largest first. */
+const pieceTable = ({ sheet, wishes }: MonthContext): PaperPiece => ({
+  kind: 'table',
+  columns: [
+    { name: 'Fabric', share: 4 },
+    { name: 'Label', share: 1.5 },
+    { name: 'How many', right: true, share: 1.5 },
+    { name: `Size, ${sheet.unit}`, right: true, share: 3 },
+    { name: 'For', share: 3 },
+  ],
+  groups: cutRows(sheet, wishes),
+});
+
+/** Where the sizes of the month lie on a ruler, from the nearest mark; drawn for who wants it so. */
+function rulers({ sheet, wishes }: MonthContext, shares: readonly MonthShare[]): PaperPiece[] {
+  const cut = sheet.fabrics.flatMap((f) => f.cuts).filter((c) => c.qty > baggedOf(shares, c.piece));
+  const sizes = new Map(cut.map((c) => [c.w.toFraction(), c.w]));
+  const odd = [...sizes.values()].filter((w) => w.d !== 1n).sort((a, b) => b.compare(a));
+  if (odd.length === 0 || wishes.level === 'versed') return [];
+  const { unit } = sheet;
+  if (wishes.rulers ?? wishes.level === 'new')
+    return [
+      {
+        kind: 'pictures',
+        pictures: odd.map((w): PaperPicture => {
+          const size = formatLength(w, unit);
+          return { ...rulerPicture(w, unit, `The ruler at ${size} ${unit}`), caption: `${size}: ${rulerWords(w, unit)}` };
+        }),
+      },
+    ];
+  const said = odd.map((w) => `${formatLength(w, unit)} is ${rulerWords(w, unit)}`);
+  return [{ kind: 'text', tone: 'quiet', text: `On the ruler: ${said.join('; ')}.` }];
+}
+
+/** What is cut now and bagged for later months, each size with its label. */
+function bagPieces(shares: readonly MonthShare[], { sheet, wishes }: MonthContext): PaperPiece[] {
+  const bags = shares.filter((s) => s.bag.length > 0);
+  if (bags.length === 0) return [];
+  return [
+    { kind: 'heading', level: 3, text: 'Cut and bag for later' },
+    {
+      kind: 'text',
+      text: 'These come off the same strips. Put each kind in a bag of its own, with the label and the month on it.',
+    },
+    {
+      kind: 'table',
+      columns: [
+        { name: 'Fabric', share: 3.2 },
+        { name: 'Label', share: 1.2 },
+        { name: 'How many', right: true, share: 1.3 },
+        { name: 'Size', right: true, share: 2.6 },
+        { name: 'For', share: 4 },
+      ],
+      groups: bags.map(({ fabric, roles, bag }) =>
+        bag.map((b, i): PaperRow => ({
+          cells: [
+            i === 0 ? fabricCell(fabric, roles, wishes) : { text: '' },
+            { text: [{ bold: pieceName(b.label) }] },
+            { text: String(b.qty) },
+            { text: sizeText(b.w, b.h, sheet.unit), numeral: true },
+            { text: b.usedIn.name },
+          ],
+        })),
+      ),
+    },
+  ];
+}
+
+/** What stays in one piece for later months. */
+function wholePieces(shares: readonly MonthShare[], { sheet }: MonthContext): PaperPiece[] {
+  const items = shares.flatMap((s) => keepWords(s, sheet.unit));
+  if (items.length === 0) return [];
+  return [
+    { kind: 'heading', level: 3, text: 'Keep whole' },
+    { kind: 'list', ordered: false, items },
+  ];
+}
+
+/** Each fabric's strips as the plan cuts them off. */
+function stripPictures(fabrics: readonly FabricCuts[], context: MonthContext): PaperPiece[] {
+  const { sheet, wishes } = context;
+  const nameOf = ({ label }: Pick<Rect, 'label'>) => {
+    const cut = cutOf(label, context);
+    if (cut) return `${cutPrefix(cut)}${cut.label}`;
+    const later = laterMonth(label, context);
+    return later ? `${pieceName(label)} · ${later.name.split(',')[0]}` : pieceName(label);
+  };
+  const drawn = (
+    strips: readonly Pick<Strip, 'length' | 'rects'>[],
+    usableWidth: Rational,
+    fabric: Fabric,
+    caption: string,
+  ) => ({
+    ...stripsPicture(strips, {
+      ...{ wide: 2.2, usableWidth, left: wishes.left ?? false, nameOf },
+      colour: wishes.coloured === false ? '#ffffff' : fabric.colour,
+      label: `Cutting diagram for ${fabric.name}${wishes.left ? ', left-handed' : ''}`,
+    }),
+    caption: `${fabric.name}: ${caption}`,
+  });
+  const pictures = fabrics.flatMap(({ fabric, strips, others }) => [
+    ...(strips.length > 0 ? [drawn(strips, fabric.usableWidth, fabric, stripWords(strips, sheet.unit))] : []),
+    ...others.map(({ from, w, h, rects }) => drawn([{ length: h, rects: [...rects] }], w, fabric, from)),
+  ]);
+  if (pictures.length === 0) return [];
+  return [{ kind: 'pictures', pictures }];
+}
+
+const laterMonth = (label: string, { programme }: MonthContext): Month | undefined =>
+  programme.months.find((m) => label.startsWith(`${m.id}:`));
+
+/** 'one strip 3 7/8 in × WOF' */
+const stripWords = (strips: readonly Strip[], unit: Unit) =>
+  listed(
+    strips.map(
+      (s) => `${s.repeat === 1 ? 'one strip' : `${inWords(s.repeat)} strips`} ${formatLength(s.length, unit)} ${unit} × WOF`,
+    ),
+  );
+
+/** Pieces moved so that the first begins at the edge. */
+function fromLeft(rects: readonly Rect[]): Rect[] {
+  const left = rects.reduce((least, r) => (r.x.compare(least) < 0 ? r.x : least), rects[0]!.x);
+  return rects.map((r) => ({ ...r, x: r.x.sub(left) }));
+}
