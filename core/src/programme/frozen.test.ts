@@ -74,7 +74,9 @@ describe('a frozen document', () => {
         .map((month) =>
           programme.colourways.map((colourway) => [
             month.blocks.map((entry) => constructionContract(constructMonthBlock(programme, entry, colourway))),
-            demandOf(programme, { colourway, months: [month], basis: 'kit', participants: 1 }),
+            demandOf(programme, { colourway, months: [month], basis: 'kit', participants: 1 }).map(
+              ({ fabric, roles, pieces }) => [...[fabric, roles], pieces.map(({ label, qty, w, h }) => [label, qty, w, h])],
+            ),
           ]),
         );
     };

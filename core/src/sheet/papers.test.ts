@@ -86,7 +86,7 @@ describe('the paper of a month', () => {
       const steps = pieces.flatMap((p) => (p.kind === 'steps' ? p.steps : []));
       for (const block of sheet.blocks) {
         for (const unit of block.units) {
-          expect(said).toMatch(new RegExp(`${unit.label}(: make| \\| ${unit.make} )`));
+          expect(said).toMatch(new RegExp(`${unit.label}(: make| \\|  \\| ${unit.make} )`));
           expect(said).toContain(`Measure: ${unit.size}`);
         }
         for (const join of block.joins) expect(said).toContain(join.text);
