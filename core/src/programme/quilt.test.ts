@@ -67,8 +67,8 @@ describe('the quilt in the demand', () => {
       'quilt:cornerstone': 30,
       'quilt:frame@1x12 1/2': 40,
       'quilt:frame@1x13 1/2': 40,
-      'quilt:border@4 1/2x77 1/2': 2,
-      'quilt:border@4 1/2x70 1/2': 2,
+      'quilt:side border': 2,
+      'quilt:top or bottom border': 2,
       'quilt:binding': 9,
     });
     expect([...pieces(read(sashed), { setting: 'none' }).keys()].some((l) => l.includes('quilt'))).toBe(false);
@@ -79,7 +79,7 @@ describe('the quilt in the demand', () => {
     const of = (id: string) => Object.fromEntries(pieces(programme, { months: programme.months.filter((m) => m.id === id) }));
     expect(of('m1')).toMatchObject({ 'm1:quilt:frame@1x12 1/2': 22, 'm1:quilt:frame@1x13 1/2': 22 });
     expect(of('m2')).toMatchObject({ 'm2:quilt:sashing': 49, 'm2:quilt:frame@1x12 1/2': 18 });
-    expect(of('m3')).toEqual({ 'm3:quilt:border@4 1/2x77 1/2': 2, 'm3:quilt:border@4 1/2x70 1/2': 2 });
+    expect(of('m3')).toEqual({ 'm3:quilt:side border': 2, 'm3:quilt:top or bottom border': 2 });
   });
 
   it('is another quilt for another size, and both are cut for everybody', () => {

@@ -48,7 +48,7 @@ export function settingPieces(programme: Programme, colourway: Colourway, size?:
   if (handedOut('borders'))
     setting.borders.forEach((border, i) => {
       if (border.strips !== 'joined') return;
-      const own = parts.filter((p) => p.name === 'border' && p.number === i + 1);
+      const own = parts.filter((p) => p.group === 'borders' && p.number === i + 1);
       const across = own.map((p) => (p.w.compare(p.h) < 0 ? ([p.w, p.h, p.qty] as const) : ([p.h, p.w, p.qty] as const)));
       const long = across.reduce((sum, [, l, n]) => sum.add(l.mul(n)), ratio(0));
       const fabric = fabricOf(border.role);

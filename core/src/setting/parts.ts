@@ -1,6 +1,6 @@
 /** What is cut for a setting: its parts with seam allowances, equal ones in one row. */
 import type { Reason } from '../construction';
-import { Exact, toRuler, type Rational } from '../measure';
+import { Exact, ratio, toRuler, type Rational, type Unit } from '../measure';
 import type { LaidPart } from './lay';
 import type { PartGroup } from './setting';
 
@@ -25,11 +25,15 @@ export interface QuiltPart {
 }
 
 interface CuttingStyle {
+  unit: Unit;
   seam: Rational;
   rounding: Rational;
   /** Roles cast with a directional fabric: their pieces keep w as the extent along x. */
   directional: ReadonlySet<string>;
 }
+
+/** What a border is cut longer by than the quilt should measure (handbook 8): it is trimmed to what the quilt does measure. */
+const SPARE: Record<Unit, Rational> = { in: ratio(1), cm: ratio(2) };
 
 /** Pieces out of one square. */
 const PER_SQUARE = { none: 1, once: 2, twice: 4 } as const;
@@ -38,10 +42,11 @@ const PER_SQUARE = { none: 1, once: 2, twice: 4 } as const;
  * The cut rows of laid parts, in the order in which they are laid. The narrow side is named first unless a direction forbids it. Sizes are
  * rounded up, once.
  */
-export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directional }: CuttingStyle): QuiltPart[] {
+export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directional, unit }: CuttingStyle): QuiltPart[] {
+  const spare = SPARE[unit];
   const rows = new Map<string, QuiltPart & { pieces: number }>();
   for (const part of laid) {
-    const { exact, formula } = cutSize(part, seam);
+    const { exact, formula } = cutSize(part, seam, spare);
     const [a, b] = exact;
     const turned = !directional.has(part.role) && a.compare(b) > 0;
     const sides = turned ? ([b, a] as const) : exact;
@@ -63,7 +68,7 @@ export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directio
         number,
         mitred,
         joined,
-        why: reason(part, formula, seam),
+        why: reason(part, formula, { seam, spare }),
         pieces: 0,
       };
       rows.set(key, row);
@@ -75,23 +80,38 @@ export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directio
 }
 
 /** Handbook 5: a side triangle's square is its long side + (2+2√2)s, a corner triangle's its short side + (2+√2)s. */
-function cutSize({ size: [w, h], sub, mitred }: LaidPart, seam: Rational): { exact: [Exact, Exact]; formula: string } {
+function cutSize(
+  { size: [w, h], sub, mitred, group }: LaidPart,
+  seam: Rational,
+  spare: Rational,
+): { exact: [Exact, Exact]; formula: string } {
   const s = Exact.of(seam);
   const [two, root] = [s.times(2), Exact.root2.times(s)];
   const grown = (by: Exact): [Exact, Exact] => [w.plus(by), h.plus(by)];
   if (sub === 'twice') return { exact: grown(two.plus(root.times(2))), formula: 'f + (2 + 2√2) s' };
   if (sub === 'once') return { exact: grown(two.plus(root)), formula: 'f + (2 + √2) s' };
+  if (group === 'borders' && !mitred) {
+    const along = w.compare(h) > 0;
+    return {
+      exact: along ? [w.plus(two).plus(spare), h.plus(two)] : [w.plus(two), h.plus(two).plus(spare)],
+      formula: 'f + 2 s by l + 2 s + spare',
+    };
+  }
   if (!mitred) return { exact: grown(two), formula: w.equals(h) ? 'f + 2 s' : 'f + 2 s by l + 2 s' };
   // Square to its long edge, a seam allowance along a 45-degree end reaches √2 s further, and the edge's own another s.
   const along = w.compare(h) > 0;
   const longer = two.plus(root.times(2));
   return {
-    exact: along ? [w.plus(longer), h.plus(two)] : [w.plus(two), h.plus(longer)],
-    formula: 'f + 2 s by l + (2 + 2√2) s, for mitred ends',
+    exact: along ? [w.plus(longer).plus(spare), h.plus(two)] : [w.plus(two), h.plus(longer).plus(spare)],
+    formula: 'f + 2 s by l + (2 + 2√2) s + spare, for mitred ends',
   };
 }
 
-function reason({ size, sub, mitred }: LaidPart, formula: string, seam: Rational): Omit<Reason, 'exact'> {
+function reason(
+  { size, sub, mitred, group }: LaidPart,
+  formula: string,
+  { seam, spare }: { seam: Rational; spare: Rational },
+): Omit<Reason, 'exact'> {
   const [f, l] = size[0].compare(size[1]) < 0 ? size : [size[1], size[0]];
   const meaning = {
     twice: 'long side of the finished triangle',
@@ -106,6 +126,9 @@ function reason({ size, sub, mitred }: LaidPart, formula: string, seam: Rational
         ? [{ symbol: 'l', value: l, meaning: mitred ? 'outer edge' : 'finished length' }]
         : []),
       { symbol: 's', value: Exact.of(seam), meaning: 'seam allowance' },
+      ...(group === 'borders'
+        ? [{ symbol: 'spare', value: Exact.of(spare), meaning: 'to trim to the quilt as it measures' }]
+        : []),
     ],
   };
 }

@@ -21,7 +21,7 @@ export function quiltTop(setting: Setting, blocks: readonly SetBlock[]): Top {
 /** The top with one more border: sides first, then top and bottom, unless it is mitred. */
 function bordered({ w, h, places, parts }: Top, border: Border, number: number): Top {
   const f = Exact.of(border.finished);
-  const common = { name: 'border', role: border.role, group: 'borders', sub: 'none', number } as const;
+  const common = { role: border.role, group: 'borders', sub: 'none', number } as const;
   const joined = border.strips === 'joined' && { joined: true };
   const moved = <T extends LaidPart | LaidPlace>(laid: T): T => ({
     ...laid,
@@ -71,8 +71,11 @@ function bordered({ w, h, places, parts }: Top, border: Border, number: number):
             size: [W, f],
           },
         ] as const);
-  const laid = strips.map((s): LaidPart => ({
+  // Two lengths need two names: sides first, then what goes over their ends.
+  const named = (i: number) => (border.corners === 'mitred' ? 'border' : i < 2 ? 'side border' : 'top or bottom border');
+  const laid = strips.map((s, i): LaidPart => ({
     ...common,
+    name: named(i),
     ...joined,
     ...s,
     ...(border.corners === 'mitred' && { mitred: true }),

@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Exact, ratio, type Rational } from '../measure';
-import { quiltParts, quiltTop, turnAt, type ExactPoint, type LaidPart, type SetBlock, type Setting, type Top } from './index';
+import {
+  assembly,
+  piecesOf,
+  quiltParts,
+  quiltTop,
+  turnAt,
+  type ExactPoint,
+  type LaidPart,
+  type SetBlock,
+  type Setting,
+  type Top,
+} from './index';
 
 const plain: Setting = {
   kind: 'straight',
@@ -15,7 +26,7 @@ const plain: Setting = {
   months: new Map(),
 };
 const block = (w: string | number, h = w, key = `m1:b${w}x${h}`): SetBlock => ({ key, w: Exact.of(w), h: Exact.of(h) });
-const style = { seam: ratio('1/4'), rounding: ratio('1/8'), directional: new Set<string>() };
+const style = { seam: ratio('1/4'), rounding: ratio('1/8'), directional: new Set<string>(), unit: 'in' } as const;
 const sashed: Setting = {
   ...plain,
   sashing: { finished: ratio(2), role: 'A', outer: true },
@@ -80,7 +91,7 @@ describe('the quilts of the handbook', () => {
   it('a mitred border is cut longer by what its 45-degree seams need', () => {
     const border = { finished: ratio(4), role: 'C', corners: 'mitred', strips: 'whole' } as const;
     // 20 in outer edge + 2 s + 2√2 s = 20 + 1/2 + 0.7071…: up to the next eighth.
-    expect(rows({ ...plain, across: 1, down: 1, borders: [border] }, [block(12)])).toEqual(['4 border 4 1/2 x 21 1/4']);
+    expect(rows({ ...plain, across: 1, down: 1, borders: [border] }, [block(12)])).toEqual(['4 border 4 1/2 x 22 1/4']);
   });
 });
 
@@ -153,17 +164,19 @@ const lengthsOf = (outline: readonly ExactPoint[]) =>
   });
 
 /** What a piece measures when it is cut, worked out from its place on the quilt alone. */
-function cutFromPlace({ outline, sub, mitred }: LaidPart, s: number): [number, number] {
+function cutFromPlace({ outline, sub, mitred, group }: LaidPart, s: number): [number, number] {
   const sides = lengthsOf(outline);
+  // Borders are cut an inch long, to be trimmed.
+  const spare = group === 'borders' ? 1 : 0;
   const leg = (finished: number) => finished + s * (2 + Math.SQRT2);
   if (sub === 'once') return [leg(Math.min(...sides)), leg(Math.min(...sides))];
   // Four triangles out of a square: its side is their long side.
   if (sub === 'twice') return [leg(Math.min(...sides)) * Math.SQRT2, leg(Math.min(...sides)) * Math.SQRT2];
-  if (!mitred) return [Math.min(sides[0]!, sides[1]!) + 2 * s, Math.max(sides[0]!, sides[1]!) + 2 * s];
+  if (!mitred) return [Math.min(sides[0]!, sides[1]!) + 2 * s, Math.max(sides[0]!, sides[1]!) + 2 * s + spare];
   const long = Math.max(...sides);
   const [xs, ys] = [outline.map((p) => p[0].toNumber()), outline.map((p) => p[1].toNumber())];
   const deep = Math.min(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
-  return [deep + 2 * s, long + 2 * s + 2 * Math.SQRT2 * s];
+  return [deep + 2 * s, long + 2 * s + 2 * Math.SQRT2 * s + spare];
 }
 
 describe('any setting', () => {
@@ -201,6 +214,35 @@ describe('any setting', () => {
         }
       }),
       { numRuns: 150 },
+    );
+  });
+
+  it('is taken apart into rows from edge to edge, every piece in one of them, each row in its order', () => {
+    fc.assert(
+      fc.property(anySetting, ({ setting, blocks }) => {
+        const top = quiltTop(setting, blocks);
+        const { rows: bands, corners } = assembly(top, setting.kind);
+        // On point, long sashes round the outside reach past the rows that they end at.
+        if (!bands) {
+          expect([setting.kind, setting.sashing?.outer, setting.cornerstone]).toEqual(['on-point', true, undefined]);
+          return;
+        }
+        const pieces = bands.flatMap(piecesOf);
+        const parts = [...pieces.flatMap((p) => [...(p.part ? [p.part] : []), ...p.around]), ...corners];
+        const inside = top.parts.filter((p) => p.group !== 'borders');
+        // Coping of a whole round stands by itself.
+        expect(parts.length).toBe(inside.length);
+        expect(new Set(parts).size).toBe(parts.length);
+        expect(pieces.filter((p) => p.place).length).toBe(top.places.length);
+        // A line parts each band from the next, and within it each piece of a row from the next.
+        bands.forEach((band, i) => {
+          const next = bands[i + 1];
+          if (!next) return;
+          const low = piecesOf(band).reduce((most, p) => (p.v[1].compare(most) > 0 ? p.v[1] : most), piecesOf(band)[0]!.v[1]);
+          expect(piecesOf(next).every((p) => p.v[0].compare(low) >= 0)).toBe(true);
+        });
+      }),
+      { numRuns: 100 },
     );
   });
 });

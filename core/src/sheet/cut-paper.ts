@@ -6,7 +6,7 @@ import { inWords } from './in-words';
 import { keepWords, pieceName, sizeText } from './keeping';
 import type { SheetCut } from './month-sheet';
 import { WOF, cutPrefix, cutRows, fabricCell, keptInWof, kindOf, sharesOf, type MonthContext } from './need-paper';
-import type { PaperPicture, PaperPiece, PaperRow } from './paper';
+import { plainWords, type PaperPicture, type PaperPiece, type PaperRow } from './paper';
 import { rulerPicture, stripsPicture } from './pictures';
 
 /** One fabric's cutting in a month. */
@@ -71,6 +71,7 @@ function cutsOf({ programme, month, colourway, wishes }: MonthContext, shares: r
 /** The strips of each fabric with what they are subcut into. */
 function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
   if (rows.length === 0) return [{ kind: 'text', text: 'Everything was cut with earlier months: take it out of its bags.' }];
+  const labels = Math.max(...rows.flat().map((row) => plainWords(row.cells[4]!.text).length));
   const table: PaperPiece = {
     kind: 'table',
     columns: [
@@ -78,7 +79,7 @@ function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
       { name: 'Strip', share: 3.5 },
       { name: 'Then subcut', share: 5.6 },
       { name: `Size, ${context.sheet.unit}`, right: true, share: 1.8 },
-      { name: 'Label', share: 1.5 },
+      { name: 'Label', share: labels > 6 ? 2.6 : 1.3 },
       { name: 'For', share: 1.7 },
     ],
     groups: rows,

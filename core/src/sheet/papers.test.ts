@@ -193,13 +193,38 @@ describe('the paper of a month', () => {
     expect(saidOf(paperOf('m12', 0, {}, read(file)).pieces)).toMatch(/Fleece \(wadding\) \|.*yd/);
   });
 
-  it('puts the last months’ parts together in their order', () => {
+  it('puts the quilt together in the months that have all they need, each stage once', () => {
     const said = (id: string) => saidOf(paperOf(id).pieces);
-    expect(said('m9')).toMatch(/sashes and cornerstones into strips/);
-    expect(said('m10')).toMatch(/side triangle to both ends of each row/);
-    expect(said('m11')).toMatch(/Measure the top through the middle/);
-    expect(said('m12')).toMatch(/Backing: 2 lengths of Frosted Pane, sewn side by side[\s\S]*Binding: join the strips/);
-    expect(said('m1')).not.toContain('The quilt');
+    expect(said('m9')).toMatch(/Sew the sashing strips[\s\S]*Sew the blocks of rows 1 and 2 /);
+    expect(said('m10')).toMatch(/side setting triangle to each end of rows 1 and 2:/);
+    expect(said('m11')).toMatch(/Put the borders by, in a bag with its name and ‘December, Kitchen Window’ on it/);
+    const last = said('m12');
+    const order = [
+      'Sew the blocks of rows 3, 4 and 5',
+      'Join the rows',
+      'corner setting triangles last',
+      'Trim both side borders',
+      'Baste',
+      'slip-stitch',
+    ];
+    const places = order.map((words) => last.indexOf(words));
+    expect(places).toEqual([...places].sort((a, b) => a - b));
+    expect(places[0]).toBeGreaterThan(0);
+    expect(said('m1')).not.toContain('The quilt finishes');
+    for (const words of [...order, 'Sew the sashing strips', 'Square up: lay the ruler'])
+      expect(programme.months.filter((m) => said(m.id).includes(words)).map((m) => m.id)).toHaveLength(1);
+  });
+
+  it('tells a straight quilt without sashing too, a row when all its blocks are there', () => {
+    const file = JSON.parse(
+      readFileSync(new URL('../../../demo/winter-scrap-basket.aggrega.json', import.meta.url), 'utf8'),
+    ) as ProgrammeFile;
+    const scrap = read(file);
+    const rows = scrap.months.flatMap((m) => {
+      const said = saidOf(paperOf(m.id, 0, {}, scrap).pieces);
+      return [...said.matchAll(/Sew the blocks of rows? ([\d, and]+) in the order/g)].map(([, n]) => `${m.id}: ${n}`);
+    });
+    expect(rows).toEqual(['w1: 1', 'w2: 2', 'w3: 3', 'w4: 4 and 5']);
   });
 
   it('tells a scrappy block by the letters of its pool’s fabrics', () => {

@@ -1,22 +1,28 @@
-/** The last months: sashing, triangles, borders, backing and binding, as paper. */
-import { formatLength, type Exact } from '../measure';
+/** Putting the quilt together on paper: rows and sashing, setting triangles, rounds, borders, and where it lies in the whole. */
+import { formatLength, listed, type Exact } from '../measure';
 import {
-  backingCloth,
   castPicture,
   laidOnQuilt,
   quiltAsCast,
   quiltPicture,
   scatteredOf,
+  setBlocks,
   type Colourway,
   type Month,
   type Programme,
   type Quilt,
   type QuiltPicture,
 } from '../programme';
-import type { PartGroup } from '../setting';
-import type { PaperPicture, PaperPiece } from './paper';
+import { sidesOf, type LaidPart, type SetNode, type SetPiece } from '../setting';
+import { finishingPieces } from './finishing-paper';
+import { inWords } from './in-words';
+import type { PaperPicture, PaperPiece, PaperStep } from './paper';
 import { coloursOf, type Colours } from './pictures';
+import { putBy, stagesOf, type Stages, type TopRow } from './setting-stages';
 import type { SheetWishes } from './wishes';
+
+const COVERED = '#e6e9ee';
+const PALE = '#eef0f3';
 
 /** The whole quilt; months that may not be seen yet are hatched over, and nothing of them is in it. */
 export function quiltDrawing(
@@ -28,17 +34,36 @@ export function quiltDrawing(
   return {
     ...{ width, height, wide, label, lines: [], texts: [] },
     shapes: [
-      ...parts.map((p) => ({ points: p.points, fill: p.covered ? '#e6e9ee' : colours(p.role) })),
+      ...parts.map((p) => ({ points: p.points, fill: p.covered ? COVERED : colours(p.role) })),
       ...places.flatMap((place) =>
         place.block && !place.covered
           ? place.block.patches.map((p) => ({ points: p.points.map((q) => laidOnQuilt(place, q)), fill: colours(p.role) }))
-          : [{ points: place.outline, fill: '#e6e9ee' }],
+          : [{ points: place.outline, fill: COVERED }],
       ),
     ],
   };
 }
 
-/** Where the month's blocks, or its parts of the quilt, lie in it; the others are left pale. Nothing of a mystery, nor of blocks not set yet. */
+/** A quilt in a month, as it is told. */
+export interface Told {
+  programme: Programme;
+  month: Month;
+  colourway: Colourway;
+  wishes: SheetWishes;
+  quilt: Quilt;
+  picture: QuiltPicture;
+  colours: Colours;
+}
+
+/** The quilt of a colourway and size, as it is told; undefined without a setting. */
+function toldOf(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes): Told | undefined {
+  const quilt = quiltAsCast(programme, colourway, wishes.size);
+  if (!quilt) return undefined;
+  const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, wishes.size));
+  return { programme, month, colourway, wishes, quilt, picture, colours: coloursOf(colourway, wishes.coloured !== false) };
+}
+
+/** Where the month's blocks, or its parts of the quilt, lie in it; the others are left pale. Nothing of a mystery. */
 export function whereInQuilt(
   programme: Programme,
   month: Month,
@@ -46,20 +71,24 @@ export function whereInQuilt(
   wishes: SheetWishes,
 ): PaperPicture | undefined {
   const secret = wishes.out ? programme.months.some((m) => !wishes.out!.has(m.id)) : programme.mystery;
-  if (secret || (month.blocks.length === 0 && partsWith(programme, month, wishes).size === 0)) return undefined;
-  const quilt = quiltAsCast(programme, colourway, wishes.size);
-  if (!quilt) return undefined;
-  const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, wishes.size));
-  const colours = coloursOf(colourway, wishes.coloured !== false);
-  const own = new Set(
-    quilt.top.parts.filter((p) => p.group && quilt.setting.months.get(p.group) === month.id).map((p) => p.name),
-  );
+  const setting = wishes.size?.setting ?? programme.setting;
+  const own = new Set([...(setting?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group));
+  const told =
+    secret || (month.blocks.length === 0 && own.size === 0) ? undefined : toldOf(programme, month, colourway, wishes);
+  if (!told) return undefined;
+  const { quilt, picture, colours } = told;
   const { width, height, places, parts } = picture;
-  const wide = Math.min(1.1, (1.4 * width) / height);
   return {
-    ...{ width, height, wide, lines: [], texts: [], label: `Where it lies in the quilt` },
+    ...{
+      width,
+      height,
+      wide: Math.min(1.1, (1.4 * width) / height),
+      lines: [],
+      texts: [],
+      label: 'Where it lies in the quilt',
+    },
     shapes: [
-      ...parts.map((p) => ({ points: p.points, fill: own.has(p.name) ? colours(p.role) : PALE })),
+      ...parts.map((p, i) => ({ points: p.points, fill: own.has(quilt.top.parts[i]!.group!) ? colours(p.role) : PALE })),
       ...places.flatMap((place) =>
         place.block && place.month === month
           ? place.block.patches.map((p) => ({ points: p.points.map((q) => laidOnQuilt(place, q)), fill: colours(p.role) }))
@@ -69,91 +98,342 @@ export function whereInQuilt(
   };
 }
 
-const PALE = '#eef0f3';
-
-/** The parts of the quilt that a month hands out. */
-function partsWith(programme: Programme, month: Month, { size }: SheetWishes): Set<PartGroup> {
-  const setting = size?.setting ?? programme.setting;
-  return new Set([...(setting?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group));
-}
-
-/** What a month that hands out parts of the quilt does with them; nothing for any other. */
-export function quiltPieces(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
-  const { size } = wishes;
-  const setting = size?.setting ?? programme.setting;
-  const groups = partsWith(programme, month, wishes);
-  const quilt = groups.size > 0 ? quiltAsCast(programme, colourway, size) : undefined;
-  if (!setting || !quilt) return [];
-  const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, size));
-  const colours = coloursOf(colourway, wishes.coloured !== false);
-  return [
-    { kind: 'heading', level: 2, text: 'The quilt' },
-    {
-      kind: 'beside',
-      pictures: [quiltDrawing(picture, colours, { wide: 2.6, label: `The quilt in ${colourway.name}` })],
-      pieces: [
-        { kind: 'text', text: ['It finishes at ', { bold: finishedWords(quilt, programme) }, '.'] },
-        ...stepsOf(groups, quilt, programme, colourway, wishes),
-      ],
-    },
-  ];
-}
-
 export function finishedWords({ top }: Quilt, { unit, house }: Programme): string {
   const side = (x: Exact) => formatLength(x.isRational ? x.rational : x.ceilTo(house.rounding), unit);
   return `${side(top.w)} by ${side(top.h)} ${unit}`;
 }
 
-function stepsOf(
-  groups: ReadonlySet<PartGroup>,
-  quilt: Quilt,
-  programme: Programme,
-  colourway: Colourway,
-  { size }: SheetWishes,
-): PaperPiece[] {
-  const { setting, binding } = quilt;
-  const { unit, house } = programme;
-  const seam = formatLength(house.seam, unit);
-  const steps: string[] = [];
-  const onPoint = setting.kind === 'on-point';
-  if (groups.has('sashing') && setting.sashing) {
-    const corners = setting.cornerstone
-      ? 'Sew sashes and cornerstones into strips, pressing towards the sashes; sew blocks and sashes into rows, pressing towards the sashes again: every crossing nests.'
-      : 'Sew upright sashes between the blocks of a row, then the long level sashes between the rows. Press towards the sashes.';
-    steps.push(`Lay all blocks out with their sashing before you sew. ${corners}`);
+/** What is sewn of the quilt with a month: all that is there by then and was not before. */
+export function quiltPieces(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
+  const setting = wishes.size?.setting ?? programme.setting;
+  const told = setting && toldOf(programme, month, colourway, wishes);
+  const stages = told && stagesOf(told.quilt, programme);
+  if (!told || !stages) return [];
+  const pieces = [
+    ...(told.quilt.setting.kind === 'rows' ? roundPieces(told, stages) : rowPieces(told, stages)),
+    ...laterPieces(told),
+    ...finishingPieces(told, stages),
+  ];
+  if (pieces.length === 0) return [];
+  return [
+    {
+      kind: 'text',
+      tone: 'lead',
+      text: ['The quilt finishes at ', { bold: finishedWords(told.quilt, programme) }, '.'],
+    },
+    ...pieces,
+  ];
+}
+
+/** Parts that are cut now and sewn later. */
+function laterPieces({ programme, month, quilt }: Told): PaperPiece[] {
+  return putBy(month, quilt, programme).map(({ group, until }) => ({
+    kind: 'text',
+    text: `Put the ${group} by, in a bag with its name and ‘${until.name}’ on it. The sheet of ${until.name} tells how it is sewn on.`,
+  }));
+}
+
+/** 'rows 1, 2 and 4' */
+const rowsWords = (rows: readonly TopRow[]) =>
+  rows.length === 1 ? `row ${rows[0]!.number}` : `rows ${listed(rows.map((r) => String(r.number)))}`;
+
+function rowPieces(told: Told, stages: Stages): PaperPiece[] {
+  const { programme, month, quilt } = told;
+  const at = programme.months.indexOf(month);
+  const { setting } = quilt;
+  const sewn = stages.rows.filter((row) => row.month === at);
+  const triangled = stages.rows.filter((row) => row.triangles.length > 0 && row.trianglesMonth === at);
+  const strips = stages.sashing === at && setting.cornerstone ? stripsOf(stages) : [];
+  if (sewn.length + triangled.length + strips.length === 0 && stages.top !== at) return [];
+  const sashed = setting.sashing !== undefined;
+  const whole = stages.top === at;
+  const steps: PaperStep[] = [];
+  const rowPicture = (rows: readonly TopRow[], what: 'row' | 'all') =>
+    piecesPicture(
+      told,
+      stages.onPoint,
+      rows.map((r) => ({
+        name: String(r.number),
+        pieces: what === 'row' ? r.row : [...r.row, ...(r.strip?.pieces ?? []), ...r.triangles],
+      })),
+    );
+  if (strips.length > 0)
+    steps.push({
+      picture: piecesPicture(told, stages.onPoint, [{ name: '', pieces: strips[0]!.pieces }]),
+      text: `Sew the sashing strips, cornerstones and sashes in turn: ${listed(strips.map(stripWords))}. Press towards the sashes.`,
+      check: `Measure: ${listed(strips.map((s) => sizeWords(told, s.pieces, stages.onPoint)))}.`,
+    });
+  if (sewn.length > 0) {
+    const between = sashed
+      ? 'with a sash between each two, and at the ends where the picture has one. Press towards the sashes.'
+      : setting.alternate
+        ? 'pieced and plain in turn. Press towards the plain squares.'
+        : 'edge to edge. Press the seams of every other row to the left and of the rows between to the right, so that they nest.';
+    steps.push({
+      picture: rowPicture(sewn.slice(0, 3), 'row'),
+      text: `Sew the blocks of ${rowsWords(sewn)} in the order of the table, ${between}`,
+      check: 'Measure each row as the table says.',
+    });
+    const stripped = sewn.filter((r) => r.strip);
+    const edges = (['upper', 'lower'] as const).flatMap((edge) => {
+      const own = stripped.filter((r) => r.strip!.edge === edge);
+      return own.length > 0 ? [`to the ${edge} edge of ${rowsWords(own)}`] : [];
+    });
+    if (edges.length > 0)
+      steps.push({
+        picture: piecesPicture(
+          told,
+          stages.onPoint,
+          stripped.slice(0, 2).map((r) => ({ name: String(r.number), pieces: [...r.row, ...r.strip!.pieces] })),
+        ),
+        text: `Sew a ${setting.cornerstone ? 'sashing strip' : 'long sash'} ${listed(edges)}, crossings matched and pinned. Press towards the strip.`,
+      });
   }
-  if (groups.has('triangles') && onPoint)
-    steps.push(
-      'The rows run corner to corner. Sew a side triangle to both ends of each row, square corners matched, the long edge outside; the corner triangles go on last, their middles matched.',
-    );
-  if (groups.has('alternate')) steps.push('Plain blocks lie in every second place: press towards them.');
-  if (groups.has('rounds'))
-    steps.push(
-      'Go round from the middle outwards: sides first, then top and bottom; measure through the middle before each round.',
-    );
-  if (groups.has('borders') && setting.borders.length > 0) {
-    const mitred = setting.borders.some((b) => b.corners === 'mitred');
-    steps.push(
-      `Measure the top through the middle, both ways, and pin the borders to that length: an edge that is stretched ripples. ${
-        mitred
-          ? `Sew from ${seam} inside each corner; fold the ends at 45 degrees and sew the corners last.`
-          : 'Sides first, then top and bottom.'
-      } Press towards the border.`,
-    );
+  if (triangled.length > 0)
+    steps.push({
+      picture: rowPicture(triangled.slice(0, 2), 'all'),
+      text: `Sew a side setting triangle to each end of ${rowsWords(triangled)}: match the right-angled corners and keep the long edge on the outside. Its tip reaches beyond the row. Press towards the triangles.`,
+    });
+  if (whole) {
+    const between =
+      stages.strips.length > 0
+        ? `, ${stages.strips.length === 1 ? 'the strip that is left' : `the ${inWords(stages.strips.length)} strips that are left`} in their places`
+        : '';
+    const press = sashed ? 'Press towards the sashing.' : 'Press all seams downwards.';
+    steps.push({
+      picture: joinPicture(told, stages),
+      text: `Join the rows in their order${between}. Match and pin every crossing; sew slowly over the bulk. ${press}`,
+    });
+    if (stages.corners > 0)
+      steps.push({
+        picture: quiltDrawing(withBorders(told, 0), told.colours, { wide: 1.5, label: 'The top with its corner triangles' }),
+        text: 'Sew on the four corner setting triangles last, matching centres. Press towards the triangles. Square up the edges, leaving the seam allowance beyond every point.',
+      });
+    const { w, h } = centreOf(told);
+    const last = steps.pop()!;
+    steps.push({ ...last, check: `Measure through the middle, both ways: ${w} by ${h}.` });
   }
-  if (groups.has('backing')) {
-    const cloth = backingCloth(programme, colourway, size);
-    if (cloth) {
-      const { name } = cloth.fabric;
-      const panels = cloth.panels === 1 ? `one length of ${name}` : `${cloth.panels} lengths of ${name}, sewn side by side`;
-      steps.push(
-        `Backing: ${panels}, at least ${formatLength(cloth.w, unit)} by ${formatLength(cloth.h, unit)} ${unit}. Layer backing, batting and top; the backing stands out on every side.`,
-      );
+  return [
+    { kind: 'heading', level: 2, text: whole ? 'Put the quilt top together' : 'Begin the quilt top' },
+    ...(sewn.length > 0 ? [rowTable(told, sewn, stages)] : []),
+    { kind: 'steps', steps },
+    ...(!whole
+      ? [
+          {
+            kind: 'text',
+            text: `Keep what you have sewn flat, each row with its number pinned to its left end. The quilt goes on with ${programme.months[stages.top]!.name}.`,
+          } as const,
+        ]
+      : []),
+  ];
+}
+
+/** The rows and the blocks in them, and what each measures before anything is sewn to it. */
+function rowTable(told: Told, rows: readonly TopRow[], { onPoint }: Stages): PaperPiece {
+  const { programme } = told;
+  const known = new Map(setBlocks(programme.months).map((b) => [b.block.key, b]));
+  const nameOf = ({ place }: SetPiece) => {
+    if (!place) return 'plain square';
+    const { entry, month } = known.get(place.block!.key)!;
+    return `${entry?.block.name ?? month.name}${place.mirrored ? ' (mirrored)' : ''}${TURNED[place.turn % 4]}`;
+  };
+  return {
+    kind: 'table',
+    columns: [
+      { name: 'Row', share: 0.7 },
+      { name: onPoint ? 'Blocks in order, from the upper left end' : 'Blocks in order, from the left', share: 7 },
+      { name: `Measure, ${programme.unit}`, right: true, share: 2.4 },
+    ],
+    groups: [
+      rows.map(({ number, row }) => ({
+        cells: [
+          { text: [{ bold: String(number) }] },
+          {
+            text: row
+              .filter((p) => p.place || p.part?.name === 'alternate block')
+              .map(nameOf)
+              .join(' · '),
+          },
+          { text: sizeWords(told, row, onPoint), numeral: true },
+        ],
+      })),
+    ],
+  };
+}
+
+const TURNED = ['', ' (a quarter turn clockwise)', ' (upside down)', ' (a quarter turn anticlockwise)'];
+
+interface Strip {
+  pieces: SetPiece[];
+  count: number;
+}
+
+/** Sashing strips, equal ones together. */
+function stripsOf({ rows, strips }: Stages): Strip[] {
+  const found = new Map<string, Strip>();
+  for (const pieces of [...strips, ...rows.flatMap((r) => (r.strip ? [r.strip.pieces] : []))]) {
+    const key = pieces.map((p) => p.part!.name).join();
+    const known = found.get(key);
+    if (known) known.count += 1;
+    else found.set(key, { pieces: [...pieces].sort((a, b) => a.u[0].compare(b.u[0])), count: 1 });
+  }
+  return [...found.values()].sort((a, b) => b.pieces.length - a.pieces.length);
+}
+
+/** 'two of 4 sashes and 5 cornerstones' */
+function stripWords({ pieces, count }: Strip): string {
+  const sashes = pieces.filter((p) => p.part!.name === 'sashing').length;
+  const corners = pieces.length - sashes;
+  const many = (n: number, one: string, more: string) => `${inWords(n)} ${n === 1 ? one : more}`;
+  return `${inWords(count)} of ${many(sashes, 'sash', 'sashes')} and ${many(corners, 'cornerstone', 'cornerstones')}`;
+}
+
+/** Unfinished sides of some pieces that lie side by side. */
+function sizeWords({ programme }: Told, pieces: readonly SetPiece[], onPoint: boolean): string {
+  const node: SetNode = { along: 'u', parts: [...pieces] };
+  const { w, h } = sidesOf(node, onPoint);
+  const s = programme.house.seam.mul(2);
+  const [long, short] = [w, h].map((x) => written(programme, x.plus(s))) as [string, string];
+  return `${long} by ${short}`;
+}
+
+export const written = ({ unit, house }: Programme, x: Exact): string =>
+  formatLength(x.isRational ? x.rational : x.ceilTo(house.rounding), unit);
+
+/** Unfinished sides of the top with its first borders. */
+export function centreOf({ programme, quilt }: Told, borders = 0): { w: string; h: string } {
+  const around = quilt.setting.borders
+    .slice(borders)
+    .reduce((sum, b) => sum.add(b.finished.mul(2)), programme.house.seam.mul(-2));
+  return { w: written(programme, quilt.top.w.minus(around)), h: written(programme, quilt.top.h.minus(around)) };
+}
+
+/** The picture with its first borders only. */
+export function withBorders({ picture, quilt }: Told, count: number): QuiltPicture {
+  const own = ({ group, number }: LaidPart) => group !== 'borders' || number! <= count;
+  return { ...picture, parts: picture.parts.filter((_, i) => own(quilt.top.parts[i]!)) };
+}
+
+type Way = (p: readonly [number, number]) => readonly [number, number];
+
+/** Shapes of some pieces, moved by `way`. */
+function shapesOf({ picture, quilt, colours }: Told, pieces: readonly SetPiece[], way: Way): PaperPicture['shapes'] {
+  const parts = new Map(quilt.top.parts.map((part, i) => [part, picture.parts[i]!]));
+  const places = new Map(picture.places.map((place) => [place.at, place]));
+  return pieces.flatMap(({ place, part, around }) => {
+    const laid = [...(part ? [part] : []), ...around].map((p) => parts.get(p)!);
+    const shown = place && places.get(place.at);
+    return [
+      ...laid.map((p) => ({ points: p.points.map(way), fill: p.covered ? COVERED : colours(p.role) })),
+      ...(shown
+        ? shown.block && !shown.covered
+          ? shown.block.patches.map((p) => ({ points: p.points.map((q) => way(laidOnQuilt(shown, q))), fill: colours(p.role) }))
+          : [{ points: shown.outline.map(way), fill: COVERED }]
+        : []),
+    ];
+  });
+}
+
+/** Rows laid level, one below the other with their names, their pieces a little apart. */
+function piecesPicture(
+  told: Told,
+  onPoint: boolean,
+  rows: readonly { name: string; pieces: readonly SetPiece[] }[],
+): PaperPicture {
+  const level: Way = onPoint ? ([x, y]) => [(x + y) / Math.SQRT2, (y - x) / Math.SQRT2] : (p) => p;
+  const drawn: PaperPicture = { width: 0, height: 0, wide: 2.2, label: '', shapes: [], lines: [], texts: [] };
+  const scale = onPoint ? Math.SQRT2 : 1;
+  let top = 0;
+  for (const { name, pieces } of rows) {
+    const from = (axis: 'u' | 'v', end: 0 | 1) => pieces.map((p) => p[axis][end].toNumber() / scale);
+    const [left, right] = [Math.min(...from('u', 0)), Math.max(...from('u', 1))];
+    const [upper, lower] = [Math.min(...from('v', 0)), Math.max(...from('v', 1))];
+    const gap = (lower - upper) / 14;
+    const starts = [...new Set(from('u', 0).map((x) => Math.round(x * 1e6)))].sort((a, b) => a - b);
+    const indent = (lower - upper) * (name ? 0.45 : 0);
+    for (const piece of pieces) {
+      const nth = starts.indexOf(Math.round((piece.u[0].toNumber() / scale) * 1e6));
+      const move: Way = (p) => {
+        const [x, y] = level(p);
+        return [x - left + indent + nth * gap, y - upper + top];
+      };
+      drawn.shapes.push(...shapesOf(told, [piece], move));
     }
+    if (name) drawn.texts.push({ at: [indent * 0.45, top + (lower - upper) / 2], text: name, size: (lower - upper) * 0.4 });
+    drawn.width = Math.max(drawn.width, right - left + indent + starts.length * gap);
+    top += lower - upper + gap * 3;
   }
-  if (groups.has('binding') && binding)
-    steps.push(
-      `Binding: join the strips on the diagonal to ${formatLength(binding.length, unit)} ${unit}, fold in half lengthwise and press. Sew on, folding a mitre at each corner, and turn to the back.`,
-    );
-  return steps.length === 0 ? [] : [{ kind: 'list', ordered: true, items: steps }];
+  return {
+    ...drawn,
+    height: Math.max(top, 1),
+    label: `${rows.map((r) => (r.name ? `Row ${r.name}` : 'A strip')).join(', ')}, laid level`,
+  };
+}
+
+/** All rows in their places, a little apart from each other. */
+function joinPicture(told: Told, { rows, strips, onPoint }: Stages): PaperPicture {
+  const bands = [...rows.map((r) => [...r.row, ...(r.strip?.pieces ?? []), ...r.triangles]), ...strips].sort(
+    (a, b) => lowest(a) - lowest(b),
+  );
+  const { width, height } = told.picture;
+  const gap = Math.max(width, height) / 40;
+  const step = onPoint ? gap / Math.SQRT2 : gap;
+  const far = step * (bands.length - 1);
+  // Down, or on point down to the left.
+  const shapes = bands.flatMap((pieces, i) =>
+    shapesOf(told, pieces, ([x, y]) => (onPoint ? [x - step * i + far, y + step * i] : [x, y + step * i])),
+  );
+  return {
+    ...{ wide: 2, label: 'The rows in their order, not yet joined', lines: [], texts: [], shapes },
+    width: width + (onPoint ? far : 0),
+    height: height + far,
+  };
+}
+
+const lowest = (pieces: readonly SetPiece[]) => Math.min(...pieces.map((p) => p.v[0].toNumber()));
+
+/** A medallion: its middle, then round by round with a size after each. */
+function roundPieces(told: Told, stages: Stages): PaperPiece[] {
+  const { programme, month, quilt, picture, colours } = told;
+  if (stages.top !== programme.months.indexOf(month)) return [];
+  const { setting, top } = quilt;
+  const roundOf = (at: string) => Number(/^round (\d+)/.exec(at)?.[1] ?? 0);
+  const steps: PaperStep[] = [];
+  for (let round = 0; round <= setting.rounds.length; round += 1) {
+    const places = top.places.filter((p) => roundOf(p.at) <= round);
+    const parts = top.parts.filter((p) => p.group === 'rounds' && p.number! <= round);
+    const points = [...places.flatMap((p) => p.outline), ...parts.flatMap((p) => p.outline)];
+    const side = (axis: 0 | 1) => {
+      const all = points.map((p) => p[axis]).sort((a, b) => a.compare(b));
+      return written(programme, all.at(-1)!.minus(all[0]!).plus(programme.house.seam.mul(2)));
+    };
+    const plain = round > 0 ? setting.rounds[round - 1]!.role !== undefined : false;
+    const own = places.filter((p) => roundOf(p.at) === round).length;
+    const shown = {
+      ...picture,
+      places: picture.places.filter((p) => roundOf(p.at) <= round),
+      parts: picture.parts.filter((_, i) => {
+        const part = top.parts[i]!;
+        return part.group === 'rounds' ? part.number! <= round : part.place !== undefined && roundOf(part.place) <= round;
+      }),
+    };
+    steps.push({
+      picture: quiltDrawing(shown, colours, { wide: 1.2, label: round === 0 ? 'The middle' : `Up to round ${round}` }),
+      text:
+        round === 0
+          ? `The middle: sew ${inWords(own)} ${own === 1 ? 'block' : 'blocks'} together, row by row.`
+          : plain
+            ? `Round ${round}: sew the shorter strips to the sides, then the longer ones to top and bottom. Press towards the strips.`
+            : `Round ${round}: sew its ${inWords(own)} blocks into strips. Sew the strips for the sides on first, then those for top and bottom. Press away from the middle.`,
+      check: `Measure: ${side(0)} by ${side(1)}.`,
+    });
+  }
+  return [
+    { kind: 'heading', level: 2, text: 'Put the quilt top together' },
+    {
+      kind: 'text',
+      text: 'Work from the middle outwards. Measure before each round: the next one fits only if this one is right.',
+    },
+    { kind: 'steps', steps },
+  ];
 }

@@ -352,16 +352,25 @@ function besideBox(look: Look, { pictures, pieces }: Beside, width: number, leas
 /** Between steps, and the narrowest that one may stand in: about 27 mm. Points. */
 const STEP_GAP = 14;
 const NARROWEST = 72;
+const MOST_LINES = 8;
+
+/** Rows of steps, and how many lines the longest has. */
+interface Steps {
+  rows: Box[];
+  lines: number;
+}
 
 function stepRows(look: Look, steps: readonly PaperStep[], width: number): Box[] {
   const most = Math.max(2, Math.floor((width + STEP_GAP) / (NARROWEST + STEP_GAP)));
   const counts = Array.from({ length: Math.min(most, 6) - 1 }, (_, i) => i + 2);
   const ways = counts.map((columns) => rowsOf(look, steps, width, columns));
-  const tall = (rows: Box[]) => rows.reduce((sum, box) => sum + box.height, 0);
-  return ways.reduce((best, rows) => (tall(rows) < tall(best) ? rows : best));
+  // Long sentences in narrow columns are not read.
+  const readable = ways.filter((way) => way.lines <= MOST_LINES);
+  const tall = ({ rows }: Steps) => rows.reduce((sum, box) => sum + box.height, 0);
+  return (readable.length > 0 ? readable : ways.slice(0, 1)).reduce((best, way) => (tall(way) < tall(best) ? way : best)).rows;
 }
 
-function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns: number): Box[] {
+function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns: number): Steps {
   const { doc, size } = look;
   const gap = STEP_GAP;
   const room = (width - gap * (columns - 1)) / columns;
@@ -374,7 +383,7 @@ function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns:
     const mark = linesOf(doc, [{ bold: String(i + 1) }], { face: 'text', size, width: inset });
     return { picture, scale, lines, checks, mark };
   });
-  return Array.from({ length: Math.ceil(set.length / columns) }, (_, row): Box => {
+  const rows = Array.from({ length: Math.ceil(set.length / columns) }, (_, row): Box => {
     const own = set.slice(row * columns, (row + 1) * columns);
     const tall = Math.max(...own.map(({ picture, scale }) => (picture ? picture.height * scale : 0)));
     const words = Math.max(...own.map(({ lines, checks }) => (lines.length + checks.length) * leading));
@@ -397,4 +406,5 @@ function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns:
         }),
     };
   });
+  return { rows, lines: Math.max(...set.map(({ lines, checks }) => lines.length + checks.length)) };
 }
