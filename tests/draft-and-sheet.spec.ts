@@ -101,7 +101,7 @@ test('an undrawn month says what to do next at every station', async ({ page, be
 test('the keys that are listed work', async ({ page, bench }) => {
   await bench.open('/months/m1/draft');
   await page.keyboard.press(']');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('February, Seed Drill');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('February: Seed Drill');
   await page.keyboard.press('2');
   await expect(page).toHaveURL(/m2\/sew/);
   await page.keyboard.press('3');
@@ -169,7 +169,7 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   await page.getByLabel('Finishes at, in').press('Enter');
   await expect(page.getByText(/^saved/)).toBeVisible();
   await bench.open('/months/m1/sheet');
-  await expect(versions.locator('[data-since="1"]')).toContainText('Cold Frame finishes at 16 in instead of 12');
+  await expect(versions.locator('[data-since="1"]')).toContainText('Cold Frame now finishes at 16 in (unfinished 16 1/2 in), not 12 in');
   const published = await page.request.get(
     (await versions.getByRole('link', { name: 'PDF' }).getAttribute('href'))!
       .replace('sheet/', `${page.url().replace(/sheet.*/, '')}sheet/`)

@@ -3,11 +3,11 @@ import { expect, plain, settled, test, toBuy } from './bench-of-their-own';
 test('an organiser turns the head count from 13 to 60, sees the cloth follow, and prints', async ({ page, bench }) => {
   await bench.open();
   await page
-    .getByRole('link', { name: /January, Cold Frame/ })
+    .getByRole('link', { name: /January: Cold Frame/ })
     .first()
     .click();
   // The overview has colourways too: this is the month's.
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('January, Cold Frame');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('January: Cold Frame');
   await page.getByRole('navigation', { name: 'Colourways' }).getByRole('link', { name: 'Dusk' }).click();
   await expect(page).toHaveURL(/colourway=dusk/);
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Cut/ }).click();

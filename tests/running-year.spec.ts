@@ -116,7 +116,7 @@ test('a month from drawing to release: proofed, let out, in her mail and on her 
   await page.getByRole('button', { name: 'Ask', exact: true }).click();
   await expect(page.getByText('not answered yet')).toBeVisible();
   await page.getByRole('link', { name: 'Open the sheet' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'January, Cold Frame' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'January: Cold Frame' })).toBeVisible();
   expect(plain(await page.getByRole('main').innerText())).toContain('12 1/2');
   await bench.open('/post');
   await page.getByLabel('Answer to Ada Fenn').fill('Yes, at the middle crossing.');
@@ -192,7 +192,7 @@ test('a pickup evening goes on when the connection is lost in the middle', async
   await bench.open('/pickup');
   await expect(page.locator('[data-visitor]')).toHaveCount(3);
   await expect.poll(workers).toBe(1);
-  await page.getByRole('button', { name: 'January, Cold Frame handed to Ada Fenn' }).click();
+  await page.getByRole('button', { name: 'January: Cold Frame handed to Ada Fenn' }).click();
   await expect(page.locator('[data-waiting]')).toContainText('everything is saved');
   await expect.poll(() => page.evaluate(async () => Boolean(await caches.match(location.href)))).toBe(true);
   await context.setOffline(true);
@@ -203,7 +203,7 @@ test('a pickup evening goes on when the connection is lost in the middle', async
   // By scanner: the label's code and Enter.
   await page.locator('[data-scan]').fill(`m1/${people[1]!.id.slice(0, 8)}`);
   await page.locator('[data-scan]').press('Enter');
-  await expect(page.getByText('January, Cold Frame handed to Bea Vetch.')).toBeVisible();
+  await expect(page.getByText('January: Cold Frame handed to Bea Vetch.')).toBeVisible();
   await expect(page.locator('[data-waiting]')).toContainText('1 kit is kept on this device');
   await page.locator('[data-scan]').fill('cy');
   await page.locator('[data-scan]').press('Enter');
@@ -274,7 +274,7 @@ test('the last month: borders, binding and backing go out like any other, and th
   await letOut(page);
   const hers = await pageOf(request, bench.slug, ada!);
   await open(page, `${hers}/months/m12`);
-  await expect(page.getByRole('heading', { name: 'December, Kitchen Window' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'December: Kitchen Window' })).toBeVisible();
   await expect(page.getByText(/binding/i).first()).toBeVisible();
   await expect(page.getByText(/backing/i).first()).toBeVisible();
   await open(page, hers);
@@ -292,7 +292,7 @@ test('the calendar: days by a cadence round the holidays, hours that move and wh
   await page.getByLabel('What is on').fill('county show');
   await page.getByRole('button', { name: 'Add days away' }).click();
   await page.getByRole('button', { name: 'Set all days by the cadence' }).click();
-  await expect(page.getByText(/July, Potting Shed is a week or more later than .* county show/)).toBeVisible();
+  await expect(page.getByText(/July: Potting Shed is a week or more later than .* county show/)).toBeVisible();
   await expect(page.locator('[data-step="release m7"]')).toContainText('Sat');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(/county show\./)).toHaveCount(0);

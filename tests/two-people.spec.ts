@@ -81,7 +81,7 @@ test('house style: a change reaches every month; what the checks refuse is not t
   await page.getByLabel('Seam allowance, in').press('Enter');
   await expect(page.locator('[data-save-state=saved]')).toBeVisible();
   await page
-    .getByRole('link', { name: /March, Cloche/ })
+    .getByRole('link', { name: /March: Cloche/ })
     .first()
     .click();
   // 3 + (2 + √2) × 3/8 = 4.28, up to 4 3/8.

@@ -29,7 +29,7 @@ describe('differences', () => {
 
   it('are as small as their places allow, and said with names', () => {
     const newer = edited(demo, []);
-    newer.months![0]!.name = 'January, Cold Frames';
+    newer.months![0]!.name = 'January: Cold Frames';
     newer.fabrics![0]!.pricePerYard = 13;
     newer.contact = 'at the till';
     const found = differences(demo, newer);
@@ -39,7 +39,7 @@ describe('differences', () => {
       '/months/m1/name',
     ]);
     expect(found.map((c) => changeWords(c, newer))).toContain(
-      `January, Cold Frames, name: January, Cold Frames, was ${demo.months![0]!.name}`,
+      `January: Cold Frames, name: January: Cold Frames, was ${demo.months![0]!.name}`,
     );
     expect(differences(demo, structuredClone(demo))).toEqual([]);
   });

@@ -153,3 +153,4 @@ export { unansweredUnits } from './unanswered';
 export { programmeSchema } from './schema';
 export { making } from './making';
 export { eveningLists, eveningTasks, type EveningKits, type EveningTask } from './evening';
+export { blockNames, monthInWords, monthTitle } from './month-title';

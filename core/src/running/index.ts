@@ -25,7 +25,7 @@ export {
   type StepKind,
 } from './calendar';
 export { tableLoad, type TableJob, type TableLoad, type TableWeek } from './load';
-export { PAGE, answerLetter, erratumLetter, releaseLetter, type Letter } from './letters';
+export { PAGE, answerLetter, erratumLetter, releaseLetter, type FabricComes, type Letter } from './letters';
 export {
   catchUp,
   monthMinutes,

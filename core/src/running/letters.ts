@@ -1,8 +1,8 @@
-/** Letters to participants, as plain text. Where her private page is named stands PAGE: the link is put in when a letter goes out. */
+/** Emails to participants, as plain text. Where somebody's own page is named stands PAGE: the link is put in when the email goes out. */
 import type { Person } from './person';
 
-/** Stands in a letter for the address of her own page. */
-export const PAGE = '[her page]';
+/** Stands in an email for the address of the reader's own page. */
+export const PAGE = '[own page]';
 
 export interface Letter {
   subject: string;
@@ -14,60 +14,80 @@ interface About {
   /** Where participants ask; '' for nowhere. */
   contact: string;
   month: string;
-  /** Her colourway's name, and her size's where it is not the plain one. */
+  /** The names of its blocks, in a row; '' where it has none. */
+  blocks: string;
+  several: boolean;
+  /** The reader's colourway, with the size where it is not the plain one: 'Frost (Double bed)'. */
   made: string;
 }
 
 const first = (person: Pick<Person, 'name'>) => person.name.trim().split(/\s+/)[0]!;
-const asking = (contact: string) =>
-  contact ? [`If anything is not clear: ${contact}.`] : ['If anything is not clear, ask on your page.'];
 const letter = (subject: string, parts: readonly string[]): Letter => ({ subject, body: `${parts.join('\n\n')}\n` });
+const titled = ({ month, blocks }: Pick<About, 'month' | 'blocks'>) => (blocks ? `${month}, ${blocks}` : month);
 
-/** A month is out: her sheet, and what to have done by when. */
+/** How the reader gets the month's fabric. */
+export type FabricComes = 'collect' | 'post' | 'kept' | 'own' | 'bag';
+
+const COMES: Record<FabricComes, string> = {
+  collect: 'Your packet is ready for you to collect.',
+  post: 'Your packet comes by post.',
+  kept: 'You don’t need a new packet this month: use the fabric that you kept.',
+  own: 'You are using your own fabric: the sheet lists what to bring.',
+  bag: 'Your pieces are cut for you. Count them against the sheet before you begin.',
+};
+
+function here({ month, blocks, several }: About): string {
+  if (!blocks) return `${month} is here.`;
+  return several ? `${month} is here, and there are these blocks: ${blocks}.` : `${month} is here, and the block is ${blocks}.`;
+}
+
+/** A month is released: the reader's sheet, the fabric for it, and the homework. `next`: the day of the next sheet, '' after the last. */
 export function releaseLetter(
   person: Pick<Person, 'name'>,
-  { programme, contact, month, made, homework, next }: About & { homework: string; next: string },
+  { homework, next, comes, ...about }: About & { homework: string; next: string; comes: FabricComes },
 ): Letter {
-  return letter(`${programme}: ${month}`, [
+  const { programme, contact, made } = about;
+  return letter(`${programme}: ${titled(about)}`, [
     `Dear ${first(person)},`,
-    `${month} is out. Your sheet, for ${made}, comes with this letter; it is on your page too:\n${PAGE}`,
-    ...(homework ? [`${next ? `Before ${next}: ` : 'Until the next month: '}${homework}`] : []),
-    ...asking(contact),
-    programme,
+    `${here(about)} Your sheet for ${made} is attached, and you can also open it on your page:\n${PAGE}`,
+    COMES[comes],
+    ...(homework ? [`${next ? `Before ${next}: ` : ''}${homework}`] : []),
+    next ? `The next sheet comes out on ${next}.` : 'This is the last sheet. Well done!',
+    contact ? `Questions? Ask us from your page, or find ${contact}.` : 'Questions? Ask us from your page.',
+    `Happy sewing,\n${programme}`,
   ]);
 }
 
-/** A sheet was corrected: what is different, in words, for whoever holds an older version. */
+/** A sheet was corrected: what is different, in words, for whoever has an older version of it. To whom nothing changes nothing is sent. */
 export function erratumLetter(
   person: Pick<Person, 'name'>,
-  { programme, contact, month, made, version, held, says }: About & { version: number; held: number; says: readonly string[] },
+  { version, held, says, ...about }: About & { version: number; held: number; says: readonly string[] },
 ): Letter {
-  const changed = says.length > 0;
-  return letter(`${programme}: ${changed ? 'a correction to' : 'about'} ${month}`, [
+  const { programme, month, made } = about;
+  return letter(`Correction: ${titled(about)}. Please read before you cut`, [
     `Dear ${first(person)},`,
-    changed
-      ? `The sheet for ${month} has been corrected. You hold version ${held}; version ${version} takes its place. For ${made} this is different:`
-      : `The sheet for ${month} has been corrected, but nothing changes for ${made}. What you hold, version ${held}, stays right.`,
-    ...(changed ? [says.map((line) => `- ${line}`).join('\n'), 'If you have cut already, ask before you cut again.'] : []),
-    `The corrected sheet comes with this letter; it is on your page too:\n${PAGE}`,
-    ...asking(contact),
+    `We have corrected the ${month} sheet. Please use version ${version} (attached, and on your page) and throw version ${held} away.`,
+    `What has changed for ${made}:\n${says.map((line) => `- ${line}`).join('\n')}`,
+    'Already cut? Stop there and ask us first. We may have the pieces you need.',
+    `Your page: ${PAGE}`,
+    'Sorry for the trouble. If anything is unclear, reply before you cut any more.',
     programme,
   ]);
 }
 
-/** An answer to what she asked. */
+/** An answer to a question. */
 export function answerLetter(
   person: Pick<Person, 'name'>,
   { programme, asks, answer }: { programme: string; asks: string; answer: string },
 ): Letter {
   return letter(`${programme}: your question`, [
     `Dear ${first(person)},`,
-    `You asked:\n${asks
+    `Thanks for your question. You asked:\n${asks
       .split('\n')
       .map((line) => `> ${line}`)
       .join('\n')}`,
     answer,
-    `Your page: ${PAGE}`,
+    `You can also see it on your page: ${PAGE}`,
     programme,
   ]);
 }

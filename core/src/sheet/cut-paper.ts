@@ -265,7 +265,7 @@ function stripPictures(fabrics: readonly FabricCuts[], context: MonthContext): P
     const cut = cutOf(label, context);
     if (cut) return `${cutPrefix(cut)}${cut.label}`;
     const later = laterMonth(label, context);
-    return later ? `${pieceName(label)} · ${later.name.split(',')[0]}` : pieceName(label);
+    return later ? `${pieceName(label)} · ${later.name}` : pieceName(label);
   };
   const drawn = (
     strips: readonly Pick<Strip, 'length' | 'rects'>[],

@@ -3,6 +3,7 @@ import { formatLength, listed } from '../measure';
 import {
   blocksAsCast,
   constructApart,
+  monthTitle,
   stagesOf,
   type Colourway,
   type Month,
@@ -10,6 +11,7 @@ import {
   type Programme,
 } from '../programme';
 import type { Paper, PaperPiece, PaperRow, PaperStep } from './paper';
+import { inWords } from './in-words';
 import { coloursOf, drawn, partSewn } from './pictures';
 import { blockDrawing } from '../block';
 import { sewingWalk } from './walk';
@@ -19,14 +21,16 @@ import type { SheetWishes } from './wishes';
 export function demonstrationPaper(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes = {}): Paper {
   const entries = blocksAsCast(programme, colourway, month);
   return {
-    title: `${programme.title}: demonstration, ${month.name}`,
+    title: `${programme.title}: demonstration, ${monthTitle(month)}`,
     about: 'Step-outs and running order',
-    footer: [programme.title, month.name, colourway.name, 'Demonstration', wishes.version ?? ''].filter(Boolean).join(' · '),
+    footer: [programme.title, monthTitle(month), colourway.name, 'Demonstration', wishes.version ?? '']
+      .filter(Boolean)
+      .join(' · '),
     large: wishes.large ?? false,
     pieces: [
       {
         kind: 'title',
-        text: `Showing ${month.name}`,
+        text: `Showing ${monthTitle(month)}`,
         over: `${programme.title} · ${colourway.name}`,
         pieces: [{ kind: 'text', text: 'What to have ready, and what to show in which order.' }],
       },
@@ -64,7 +68,7 @@ function stepOuts(programme: Programme, entry: MonthBlock, colourway: Colourway,
   return [
     { kind: 'heading', level: 2, text: several ? `Step-outs of ${entry.block.name}` : 'Step-outs to make before the day' },
     { kind: 'list', ordered: true, items: stages },
-    { kind: 'text', text: `That is the block ${stages.length} times over, each stopped at its stage. Cut for all of them:` },
+    { kind: 'text', text: `Make ${inWords(stages.length)} blocks and stop each one at its stage. Cut in all:` },
     {
       kind: 'table',
       columns: [
@@ -89,15 +93,12 @@ function runningOrder(programme: Programme, entry: MonthBlock, colourway: Colour
       steps: [
         {
           picture: whole,
-          text: [
-            { bold: 'Begin with the whole block. ' },
-            'Say where it has four seams meeting, and which units it is made of.',
-          ],
+          text: [{ bold: 'Begin with the whole block. ' }, 'Point out where four seams meet, and name the units.'],
         },
         ...sewingWalk(c, colourway).map((step): PaperStep => ({
           picture: partSewn(step, colours, 1.2),
           text: [{ bold: `${step.title}. ` }, step.lines.slice(0, 2).join(' ')],
-          check: ['Say aloud: it measures ', { bold: step.size }, `. ${step.press}`],
+          check: ['Tell the class: ', { bold: step.size }, `. ${step.press}`],
         })),
       ],
     },

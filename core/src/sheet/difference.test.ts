@@ -37,19 +37,19 @@ describe('what changed from one sheet to the next', () => {
     });
     expect(says).toContain('Fabric D, Terracotta Crock, is no longer needed.');
     expect(says.join(' ')).toMatch(/D1: 1 square 6 1\/2 are now B\d, of Water Butt\./);
-    expect(says.join(' ')).toMatch(/1 patch of Cold Frame has another fabric: look at the new picture/);
+    expect(says.join(' ')).toMatch(/1 patch in Cold Frame is now a different fabric: see the new picture/);
   });
 
   it('says sizes, counts, methods and amounts with what they were', () => {
     const size = since((file) => (file.months![0]!.blocks![0]!.finished = '16'));
-    expect(size).toContain('Cold Frame finishes at 16 in instead of 12, and measures 16 1/2 before.');
-    expect(size.join(' ')).toMatch(/A2: 4 1\/2 in instead of 3 1\/2\./);
+    expect(size).toContain('Cold Frame now finishes at 16 in (unfinished 16 1/2 in), not 12 in.');
+    expect(size.join(' ')).toMatch(/Cut A2 at 4 1\/2 in, not 3 1\/2 in\./);
     const method = since((file) => (file.months![0]!.blocks![0]!.methods = { hst: 'two-at-a-time' }));
     expect(method.join(' ')).toMatch(/U1: two at a time instead of eight at a time/);
     const make = since((file) => (file.months![0]!.blocks![0]!.make = 3));
-    expect(make).toContain('Make 3 of Cold Frame instead of 1.');
-    expect(make.join(' ')).toMatch(/A2: 12 instead of 4\./);
-    expect(make.join(' ')).toMatch(/Ask for .* yd of Frosted Pane instead of 1\/4 yd\./);
+    expect(make).toContain('Make 3 of Cold Frame, not 1.');
+    expect(make.join(' ')).toMatch(/Cut 12 A2, not 4\./);
+    expect(make.join(' ')).toMatch(/You need .* yd of Frosted Pane, not 1\/4 yd\./);
   });
 
   it('says what is made otherwise of a pool of units, and what of it is taken', () => {
@@ -70,7 +70,7 @@ describe('what changed from one sheet to the next', () => {
 
   it('says that a fabric was exchanged, once', () => {
     const says = since((file) => (file.colourways![0]!.fabrics.B = 'compost'));
-    expect(says[0]).toBe('Fabric B is Compost instead of Water Butt.');
+    expect(says[0]).toBe('Fabric B is now Compost (was Water Butt).');
     expect(says.filter((s) => s.includes('Compost')).length).toBeGreaterThan(0);
   });
 });

@@ -2,6 +2,8 @@
 import { listed } from '../measure';
 import type { MonthSheet, SheetBlock, SheetCut, SheetFabric } from './month-sheet';
 import type { SheetPool } from './sheet-pool';
+import type { SheetStep } from './sheet-step';
+import type { SheetUnit } from './sheet-unit';
 
 /** Sentences; none where the two say the same. What has no words of its own is still named. */
 export function sheetDifference(before: MonthSheet, after: MonthSheet): string[] {
@@ -13,7 +15,7 @@ export function sheetDifference(before: MonthSheet, after: MonthSheet): string[]
     ...blockDifference(before, after),
   ];
   if (found.length === 0 && JSON.stringify(said(before)) !== JSON.stringify(said(after)))
-    return ['The wording of some steps has changed; no number has.'];
+    return ['Some steps are explained better. No sizes have changed.'];
   return found;
 }
 
@@ -21,12 +23,31 @@ export function sheetDifference(before: MonthSheet, after: MonthSheet): string[]
 const said = (sheet: MonthSheet) => ({
   ...sheet,
   fabrics: sheet.fabrics.map((f) => ({ ...f, cuts: f.cuts.map((cut) => ({ ...cut, why: undefined, w: undefined })) })),
-  pools: sheet.pools.map((pool) => ({ ...pool, step: undefined })),
+  pools: sheet.pools.map((pool) => ({ ...pool, step: undefined, steps: wordsOf(pool) })),
   blocks: sheet.blocks.map((b) => ({
     ...b,
+    units: b.units.map((unit) => ({ ...unit, steps: wordsOf(unit) })),
     joins: b.joins.map((join) => ({ ...join, branch: undefined, alike: join.alike.length })),
   })),
 });
+
+/** What the steps say, but for the pressing, which is told by itself. */
+const wordsOf = ({ steps }: { steps: readonly SheetStep[] }) => steps.filter((s) => s.act !== 'press').map((s) => s.text);
+
+/** More changed steps than this are not told one by one. */
+const FEW = 3;
+
+/** Steps that a unit has now and had not, and those that are gone. */
+function stepDifference(before: SheetUnit, { label, ...after }: SheetUnit): string[] {
+  const [was, is] = [wordsOf(before), wordsOf(after)];
+  const [fresh, gone] = [is.filter((text) => !was.includes(text)), was.filter((text) => !is.includes(text))];
+  if (fresh.length + gone.length === 0) return [];
+  if (fresh.length > FEW || gone.length > FEW) return [`The steps of ${label} have changed: follow the new sheet.`];
+  return [
+    ...(fresh.length > 0 ? [`${label}, new on the sheet: ${fresh.join(' ')}`] : []),
+    ...(gone.length > 0 ? [`${label}, no longer on the sheet: ${gone.join(' ')}`] : []),
+  ];
+}
 
 function headDifference(before: MonthSheet, after: MonthSheet): string[] {
   return [
@@ -54,13 +75,13 @@ function fabricDifference(before: MonthSheet, after: MonthSheet): string[] {
     if (!old)
       return [`Fabric ${role} is new: ${now!.name}${now!.sku ? `, ${now!.sku}` : ''}${now!.amount ? `, ${now!.amount}` : ''}.`];
     if (!now) return [`Fabric ${role}, ${old.name}, is no longer needed.`];
-    if (old.name !== now.name) return [`Fabric ${role} is ${now.name} instead of ${old.name}.`];
+    if (old.name !== now.name) return [`Fabric ${role} is now ${now.name} (was ${old.name}).`];
     return old.sku === now.sku ? [] : [`${now.name} has the number ${now.sku || 'none'} instead of ${old.sku || 'none'}.`];
   });
   const amounts = after.fabrics.flatMap((now) => {
     const old = before.fabrics.find((f) => f.name === now.name);
     return old && old.amount !== now.amount && old.amount && now.amount
-      ? [`Ask for ${now.amount} of ${now.name} instead of ${old.amount}.`]
+      ? [`You need ${now.amount} of ${now.name}, not ${old.amount}.`]
       : [];
   });
   const finishing = (of: MonthSheet) => of.handed.filter((h) => h.roles.length === 0);
@@ -112,13 +133,13 @@ function cutDifference(before: MonthSheet, after: MonthSheet): string[] {
   const kept = [...is].flatMap(([key, now]) => {
     const old = was.get(key);
     if (!old) return [];
-    const parts = [
-      ...(old.qty === now.qty ? [] : [`${now.qty} instead of ${old.qty}`]),
-      ...(old.size === now.size ? [] : [`${now.size} ${after.unit} instead of ${old.size}`]),
-      ...(old.then === now.then ? [] : [now.then || 'not cut any further']),
-      ...(old.fabric === now.fabric ? [] : [`of ${now.fabric} instead of ${old.fabric}`]),
+    const [name, unit] = [nameOf(now), after.unit];
+    return [
+      ...(old.qty === now.qty ? [] : [`Cut ${now.qty} ${name}, not ${old.qty}.`]),
+      ...(old.size === now.size ? [] : [`Cut ${name} at ${now.size} ${unit}, not ${old.size} ${unit}.`]),
+      ...(old.then === now.then ? [] : [`${name}: ${now.then || 'not cut any further'}.`]),
+      ...(old.fabric === now.fabric ? [] : [`Cut ${name} of ${now.fabric}, not ${old.fabric}.`]),
     ];
-    return parts.length > 0 ? [`${nameOf(now)}: ${listed(parts)}.`] : [];
   });
   return [
     ...moved,
@@ -144,7 +165,7 @@ function poolDifference(before: MonthSheet, after: MonthSheet): string[] {
         ...(old.takes === now.takes ? [] : [`take ${now.takes} instead of ${old.takes}`]),
         ...(old.method === now.method ? [] : [`${now.method} instead of ${old.method}`]),
         ...(old.size === now.size ? [] : [`measures ${now.size} instead of ${old.size}`]),
-        ...(old.press === now.press ? [] : ['pressed otherwise']),
+        ...(old.press === now.press ? [] : ['pressed the new way: see the sheet']),
         ...(pairs(old) === pairs(now) ? [] : ['other fabrics go together: see the table']),
       ];
       return parts.length > 0 ? [`Pool ${name}: ${listed(parts)}.`] : [];
@@ -173,22 +194,28 @@ function oneBlock(old: SheetBlock, now: SheetBlock, unit: string): string[] {
   const told = (b: SheetBlock) => JSON.stringify([b.joins.map((j) => [j.name, j.text, j.press, j.size]), b.nesting]);
   return [
     ...(old.name === now.name ? [] : [`${old.name} is called ${now.name} now.`]),
-    ...(old.make === now.make ? [] : [`Make ${now.make} of ${now.name} instead of ${old.make}.`]),
-    ...(old.mirrored === now.mirrored ? [] : [`${now.mirrored} of ${now.name} stand mirrored instead of ${old.mirrored}.`]),
+    ...(old.make === now.make ? [] : [`Make ${now.make} of ${now.name}, not ${old.make}.`]),
+    ...(old.mirrored === now.mirrored
+      ? []
+      : [
+          `${now.mirrored} of ${now.name} ${now.mirrored === 1 ? 'is a mirror image' : 'are mirror images'}, not ${old.mirrored}.`,
+        ]),
     ...(old.finished === now.finished
       ? []
-      : [`${now.name} finishes at ${now.finished} ${unit} instead of ${old.finished}, and measures ${now.unfinished} before.`]),
-    ...(redrawn ? [`${now.name} is drawn otherwise: look at the new picture.`] : []),
+      : [
+          `${now.name} now finishes at ${now.finished} ${unit} (unfinished ${now.unfinished} ${unit}), not ${old.finished} ${unit}.`,
+        ]),
+    ...(redrawn ? [`The picture of ${now.name} has changed: use the new one.`] : []),
     ...(!redrawn && recast > 0
       ? [
-          `${recast} ${recast === 1 ? 'patch' : 'patches'} of ${now.name} ${recast === 1 ? 'has' : 'have'} another fabric: look at the new picture.`,
+          `${recast} ${recast === 1 ? 'patch' : 'patches'} in ${now.name} ${recast === 1 ? 'is' : 'are'} now a different fabric: see the new picture.`,
         ]
       : []),
     ...unitDifference(old, now),
     ...(told(old) === told(now)
       ? []
       : [
-          `The order of sewing ${now.name} together, or its pressing, has changed: follow the new sheet from ‘Join and press’.`,
+          `The order of putting ${now.name} together, or its pressing, has changed: follow the new sheet from ‘Put the block together’.`,
         ]),
   ];
 }
@@ -208,9 +235,10 @@ function unitDifference(old: SheetBlock, now: SheetBlock): string[] {
           ? []
           : [`from ${unit.from}, ${unit.batches} ${unit.batches === 1 ? 'time' : 'times'}`]),
         ...(before.size === unit.size ? [] : [`measures ${unit.size} instead of ${before.size}`]),
-        ...(before.press === unit.press ? [] : ['pressed otherwise']),
+        ...(before.press === unit.press ? [] : ['pressed the new way: see the sheet']),
       ];
-      return parts.length > 0 ? [`${label}: ${listed(parts)}.`] : [];
+      const steps = before.method === unit.method && before.size === unit.size ? stepDifference(before, unit) : [];
+      return [...(parts.length > 0 ? [`${label}: ${listed(parts)}.`] : []), ...steps];
     }),
     ...[...was].filter(([label]) => !is.has(label)).map(([label]) => `Unit ${label} is no longer made.`),
   ];

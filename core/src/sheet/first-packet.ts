@@ -4,6 +4,7 @@ import {
   castPicture,
   handsOut,
   lettersOf,
+  monthTitle,
   quiltAsCast,
   quiltPicture,
   scatteredOf,
@@ -86,8 +87,8 @@ function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWi
   };
   // 'February, Seed Drill' would tell what February brings; where months are let out one by one, not even its own name is sure not to.
   const nameOf = (month: Month, i: number) => {
-    if (!hidden(programme, month, wishes)) return month.name;
-    return out ? monthNumber(i) : month.name.split(',')[0]!;
+    if (!hidden(programme, month, wishes)) return monthTitle(month);
+    return out ? monthNumber(i) : month.name;
   };
   const rows = programme.months.map((month, i): PaperRow => ({
     cells: [

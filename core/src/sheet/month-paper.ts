@@ -1,5 +1,13 @@
 /** A month's sheet as paper, in every variant. */
-import { blocksAsCast, constructSeries, type Colourway, type Month, type Programme, type SheetPart } from '../programme';
+import {
+  blockNames,
+  blocksAsCast,
+  constructSeries,
+  type Colourway,
+  type Month,
+  type Programme,
+  type SheetPart,
+} from '../programme';
 import { blockPaper, type BlockPaper } from './block-paper';
 import { monthSheet, type MonthSheet } from './month-sheet';
 import { cutPieces } from './cut-paper';
@@ -32,16 +40,18 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const released = sheet.release ? ` · ${(wishes.date ?? plainDate)(sheet.release)}` : '';
   const [first] = sheet.blocks;
   const where = whereInQuilt(programme, month, colourway, wishes);
+  const names = blockNames(month);
   const need = needPieces(context);
   // A short list stands beside the picture; a long one has the page's width.
   const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
   return {
-    title: `${sheet.programme}: ${sheet.month}, ${who}`,
+    title: `${sheet.programme}: ${sheet.title}, ${who}`,
     about: `Instruction sheet${sheet.blocks.length > 0 ? ` for ${sheet.blocks.map((b) => b.name).join(' and ')}` : ''}`,
-    footer: [sheet.programme, sheet.month, who, wishes.version ?? ''].filter(Boolean).join(' · '),
+    footer: [sheet.programme, sheet.title, who, wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
     pieces: [
       {
+        ...(names && { under: names }),
         ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}` },
         pieces: [...startPieces(sheet, scrappyWords(context)), ...own('start'), ...(beside ? need : [])],
         pictures: [

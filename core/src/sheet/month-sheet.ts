@@ -11,6 +11,7 @@ import {
   dealtBlock,
   demandOf,
   mirroredInMonth,
+  monthTitle,
   monthShares,
   packetOfMonth,
   planPacket,
@@ -98,6 +99,8 @@ export interface SheetBlock {
 export interface MonthSheet {
   programme: string;
   month: string;
+  /** 'March: Cloche' */
+  title: string;
   release?: string;
   colourway: string;
   /** The quilt's size, where it is not the plain one. */
@@ -152,6 +155,7 @@ export function monthSheet(
   return {
     programme: programme.title,
     month: month.name,
+    title: monthTitle(month),
     release: month.release,
     colourway: colourway.name,
     size: size?.name ?? '',

@@ -4,6 +4,7 @@ import {
   castBlocks,
   finishingOf,
   handedOf,
+  monthInWords,
   monthShares,
   packetOfMonth,
   poolKey,
@@ -64,14 +65,14 @@ function fromThePacket(context: MonthContext): PaperPiece[] {
   const { months, at, number } = packetOfMonth(programme, month);
   const shares = sharesOf(context);
   const bundled = shares.filter((s) => s.from === 'bundle' && s.kept.length + s.bagged.length > 0);
-  const others = listed(months.filter((m) => m !== month).map((m) => m.name));
+  const others = listed(months.filter((m) => m !== month).map(monthInWords));
   return [
     { kind: 'heading', level: 2, text: 'You will need' },
     ...(at > 0
       ? [
           {
             kind: 'text',
-            text: [`From `, { bold: `packet ${number}` }, `, which you started with ${months[0]!.name}:`],
+            text: [`From `, { bold: `packet ${number}` }, `, which you started with ${monthInWords(months[0]!)}:`],
           } as const,
           ...keptTable(
             context,
@@ -83,7 +84,7 @@ function fromThePacket(context: MonthContext): PaperPiece[] {
             ? [
                 {
                   kind: 'text',
-                  text: `Packet ${number} holds your fabric for ${month.name} and ${others}. Cut only what this sheet says now; keep the rest.`,
+                  text: `Packet ${number} holds your fabric for ${monthInWords(month)} and ${others}. Cut only what this sheet says now; keep the rest.`,
                 } as const,
               ]
             : []),

@@ -197,7 +197,7 @@ describe('the paper of a month', () => {
     const said = (id: string) => saidOf(paperOf(id).pieces);
     expect(said('m9')).toMatch(/Sew the sashing strips[\s\S]*Sew the blocks of rows 1 and 2 /);
     expect(said('m10')).toMatch(/side setting triangle to each end of rows 1 and 2:/);
-    expect(said('m11')).toMatch(/Put the borders by, in a bag with its name and ‘December, Kitchen Window’ on it/);
+    expect(said('m11')).toMatch(/Put the borders by, in a bag with its name and ‘December’ on it/);
     const last = said('m12');
     const order = [
       'Sew the blocks of rows 3, 4 and 5',

@@ -1,6 +1,7 @@
 /** Putting the quilt together on paper: rows and sashing, setting triangles, rounds, borders, and where it lies in the whole. */
 import { formatLength, listed, type Exact } from '../measure';
 import {
+  PlanError,
   castPicture,
   laidOnQuilt,
   quiltAsCast,
@@ -55,9 +56,20 @@ export interface Told {
   colours: Colours;
 }
 
+/** The quilt; undefined without a setting, and where it cannot be set while the month hands out nothing of it: its sheet is not stopped. */
+function quiltOrNothing(programme: Programme, month: Month, colourway: Colourway, { size }: SheetWishes): Quilt | undefined {
+  try {
+    return quiltAsCast(programme, colourway, size);
+  } catch (error) {
+    const setting = size?.setting ?? programme.setting;
+    if (!(error instanceof PlanError) || [...(setting?.months.values() ?? [])].includes(month.id)) throw error;
+    return undefined;
+  }
+}
+
 /** The quilt of a colourway and size, as it is told; undefined without a setting. */
 function toldOf(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes): Told | undefined {
-  const quilt = quiltAsCast(programme, colourway, wishes.size);
+  const quilt = quiltOrNothing(programme, month, colourway, wishes);
   if (!quilt) return undefined;
   const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, wishes.size));
   return { programme, month, colourway, wishes, quilt, picture, colours: coloursOf(colourway, wishes.coloured !== false) };

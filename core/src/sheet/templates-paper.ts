@@ -1,5 +1,13 @@
 /** Templates of a month at full size, each with its line to cut, line to sew and grain; and a square to check the printer by. */
-import { blocksAsCast, constructMonthBlock, poolMaking, type Colourway, type Month, type Programme } from '../programme';
+import {
+  blocksAsCast,
+  constructMonthBlock,
+  monthTitle,
+  poolMaking,
+  type Colourway,
+  type Month,
+  type Programme,
+} from '../programme';
 import type { Paper, PaperPiece } from './paper';
 import { checkSquare, templatePicture } from './pictures';
 import type { SheetWishes } from './wishes';
@@ -25,12 +33,12 @@ export function templatesPaper(
       const picture = templatePicture(cut, unit, `Template of ${cut.label}, ${name}`);
       if (!picture) return [];
       const fabric = colourway.fabrics.get(cut.role)!;
-      const over = cut.reversed ? ', with the paper turned over' : '';
+      const over = cut.reversed ? ' reversed (turn the template over)' : '';
       return [
         { kind: 'heading', level: 3, text: `${cut.label} of ${name}` },
         {
           kind: 'text',
-          text: `Cut ${cut.qty} of ${fabric.name}${over}. The arrow lies on the straight grain; sew on the dashed line.`,
+          text: `Cut ${cut.qty}${over} of ${fabric.name}. The arrow lies on the straight grain; sew on the dashed line.`,
         },
         { kind: 'pictures', pictures: [picture] },
       ];
@@ -38,19 +46,19 @@ export function templatesPaper(
   );
   if (pieces.length === 0) return undefined;
   return {
-    title: `${programme.title}: templates, ${month.name}`,
+    title: `${programme.title}: templates, ${monthTitle(month)}`,
     about: 'Templates at full size',
-    footer: [programme.title, month.name, 'Templates', wishes.version ?? ''].filter(Boolean).join(' · '),
+    footer: [programme.title, monthTitle(month), 'Templates', wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
     pieces: [
       {
         kind: 'title',
-        text: `Templates, ${month.name}`,
+        text: `Templates, ${monthTitle(month)}`,
         over: programme.title,
         pieces: [
           {
             kind: 'text',
-            text: 'Print at full size and check the square. No ruler formula exists for these shapes: they are cut along the paper.',
+            text: 'Print at 100% (‘actual size’) and check the square. These shapes cannot be cut with a ruler alone: cut round the paper template.',
           },
         ],
       },

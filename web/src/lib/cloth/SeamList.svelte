@@ -12,7 +12,7 @@
   const troubled = $derived(seams.filter((s) => !s.melts && s.verdict !== 'clear'));
   const rest = $derived(seams.filter((s) => s.melts || s.verdict === 'clear'));
   const WORDS = { lost: 'lost in each other', weak: 'weak', clear: 'clear' };
-  const months = (s: CastSeam) => s.months.map((m) => m.name.split(',')[0]).join(', ');
+  const months = (s: CastSeam) => s.months.map((m) => m.name).join(', ');
 
   function melt(roles: readonly [string, string], melts: boolean) {
     const from = bench.saver.document.melts;

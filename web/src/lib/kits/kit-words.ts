@@ -1,5 +1,5 @@
 /** How kits read on screen. */
-import type { KitKind, Programme } from '@aggrega/core/programme';
+import { monthTitle, type KitKind, type Programme } from '@aggrega/core/programme';
 import type { KitState } from '$lib/server/db/kits';
 
 export const kitStates: readonly KitState[] = ['planned', 'cut', 'packed', 'handed'];
@@ -19,10 +19,10 @@ export const kitNames: Readonly<Record<KitKind, string>> = {
   list: 'only a list: bring your own',
 };
 
-/** 'January, Cold Frame', or 'February, Seed Drill and March, Cloche' of a packet of two months. */
+/** 'January: Cold Frame', or 'February: Seed Drill and March: Cloche' of a packet of two months. */
 export function packetName({ kits, months }: Programme, first: string): string {
   const packet = kits.packets.find((p) => p[0]?.id === first) ?? months.filter((m) => m.id === first);
-  return packet.map((m) => m.name).join(' and ') || first;
+  return packet.map(monthTitle).join(' and ') || first;
 }
 
 /** What a scanner reads off a kit's label: its month, and whose it is. */

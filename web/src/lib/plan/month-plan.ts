@@ -286,7 +286,7 @@ interface CutName {
 /** What labels of several months are called: with the month's name, where there are several. */
 export function cutNamesOf(programme: Programme, colourway: Colourway, months: readonly Month[]): (label: string) => CutName {
   const names = new Map(months.map((m) => [m.id, cutNames(programme, colourway, m)]));
-  const called = new Map(months.map((m) => [m.id, m.name.split(',')[0]!]));
+  const called = new Map(months.map((m) => [m.id, m.name]));
   return (label) => {
     const id = label.slice(0, label.indexOf(':'));
     const { cut, name } = names.get(id)!(label);

@@ -32,11 +32,10 @@ export function scatterView(programme: Programme, colourwayId: string, sizeId: s
   if (!scattered) return undefined;
   const { at, parts, used, doubts } = scattered;
   const counts = [...used].map(([role, uses]) => [role, uses.map((u) => ({ fabric: u.fabric.id, times: u.times }))] as const);
-  const short = (name: string) => name.split(',')[0]!;
   const line = ({ name, made, like, kinds, month, months, taken }: PoolOfUnits): PoolLine => ({
-    ...{ name, kinds: kinds.length, begun: short(month.name) },
+    ...{ name, kinds: kinds.length, begun: month.name },
     what: `${made} ${made === 1 ? like.kind.title : like.kind.plural} of ${sidesWords(colourway, like.roles)}`,
-    takes: months.map((m) => `${short(m.name)} ${taken.get(m)!}`),
+    takes: months.map((m) => `${m.name} ${taken.get(m)!}`),
   });
   const pools = [...scattered.makings.values()].flatMap((making) => making.pools).map(line);
   return { at: new Map(at), parts, used: new Map(counts), pools, doubts };

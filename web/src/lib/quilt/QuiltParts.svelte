@@ -76,7 +76,7 @@
     onchange={(e) => handOut(group, e.currentTarget.value)}
   >
     <option value="">{none(group)}</option>
-    {#each programme.months as m (m.id)}<option value={m.id}>{m.name.split(',')[0]}</option>{/each}
+    {#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
   </select>
   <span class="hidden print:inline">{programme.months.find((m) => m.id === file.months?.[group])?.name ?? none(group)}</span>
 {/snippet}

@@ -190,7 +190,7 @@
           text-anchor="middle"
           dominant-baseline="central"
           fill="var(--color-quiet)"
-          font-size={line * 22}>{place.month.name.split(',')[0]}</text
+          font-size={line * 22}>{place.month.name}</text
         >
       {/if}
     </g>

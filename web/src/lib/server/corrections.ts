@@ -1,8 +1,8 @@
-/** Corrections of what is out: told to exactly those who hold an older version, each with what is different for her. */
-import { type Programme } from '@aggrega/core/programme';
+/** Corrections of what is out: told to exactly those who hold an older version that says something else, each with what is different for them. */
+import { blockNames, type Programme } from '@aggrega/core/programme';
 import { erratumLetter } from '@aggrega/core/running';
 import type pg from 'pg';
-import { listHolders } from './db/held';
+import { listHolders, noteHeld } from './db/held';
 import { writeMails, type NewMail } from './db/mails';
 import { allPeople } from './db/participants';
 import { findProgramme } from './db/programmes';
@@ -25,25 +25,36 @@ export async function correctReleased(
   const reading = readingOf(stored.document);
   if (!reading.ok) return 0;
   const { programme } = reading;
-  const holders = (await listHolders(db, slug, month)).filter((h) => h.version > 0 && h.version < version && h.email);
+  const holders = (await listHolders(db, slug, month)).filter((h) => h.version > 0 && h.version < version);
   const people = new Map((await allPeople(db, slug)).map((p) => [p.id, p]));
   const differences = new Map<number, ReturnType<typeof changesBetween>>();
   for (const held of new Set(holders.map((h) => h.version))) {
     const old = await findVersion(db, slug, month, held);
     differences.set(held, old ? changesBetween(old, stored.document, month) : []);
   }
-  const mails = holders.map((h): NewMail => {
-    const person = people.get(h.participant)!;
-    const says = differences
+  const told = holders.map((h) => ({
+    h,
+    says: differences
       .get(h.version)!
       .filter((c) => c.id === '' || c.id === h.colourway)
-      .flatMap((c) => c.says);
+      .flatMap((c) => c.says),
+  }));
+  // To whom nothing changes nothing is sent: what they have says the same as the new version.
+  for (const way of ['mail', 'page', 'hand'] as const) {
+    const same = told.filter(({ h, says }) => says.length === 0 && h.way === way).map(({ h }) => h.participant);
+    if (same.length > 0) await noteHeld(db, slug, { people: same, month, version, way, at });
+  }
+  const mails = told.flatMap(({ h, says }): NewMail[] => {
+    if (says.length === 0 || !h.email) return [];
+    const person = people.get(h.participant)!;
     const letter = erratumLetter(person, { ...aboutMonth(programme, month, person), version, held: h.version, says });
-    return {
-      ...letter,
-      ...{ participant: person.id, once: `erratum ${month} ${version} ${person.id}`, month, version },
-      ...{ recipient: person.email, withSheet: true },
-    };
+    return [
+      {
+        ...letter,
+        ...{ participant: person.id, once: `erratum ${month} ${version} ${person.id}`, month, version },
+        ...{ recipient: person.email, withSheet: true },
+      },
+    ];
   });
   return writeMails(db, slug, mails, at);
 }
@@ -56,7 +67,7 @@ export function aboutMonth(programme: Programme, monthId: string, person: { colo
   return {
     programme: programme.title,
     contact: programme.contact,
-    month: month.name,
-    made: [colourway, size].filter(Boolean).join(', '),
+    ...{ month: month.name, blocks: blockNames(month), several: new Set(month.blocks.map((b) => b.block.id)).size > 1 },
+    made: size ? `${colourway} (${size})` : colourway,
   };
 }

@@ -1,6 +1,6 @@
 /** A participant's own sheet of a month that is out, as data for her page. */
 import { dayText } from '$lib/day-text';
-import { PlanError, handsOut } from '@aggrega/core/programme';
+import { PlanError, handsOut, monthTitle } from '@aggrega/core/programme';
 import { firstPacketPaper, monthPaper, type Paper } from '@aggrega/core/sheet';
 import { wishesOf } from '$lib/sheet-wishes';
 import { sheetAsked } from './mail/person-sheet';
@@ -51,7 +51,7 @@ function madePaper(
     version: versionWords(version, { published, released }, locale),
   };
   try {
-    return { paper: monthPaper(programme, month, colourway, wishes), unit: programme.unit, name: month.name, version };
+    return { paper: monthPaper(programme, month, colourway, wishes), unit: programme.unit, name: monthTitle(month), version };
   } catch (error) {
     if (error instanceof PlanError) return { message: error.problems.map((p) => p.message).join('; ') };
     throw error;

@@ -2,7 +2,7 @@
  * A participant's own page, by her private link: what is out, and nothing of what is not. Of a month that is not out she is told its number and
  * its day; everything else here is read from versions that were released.
  */
-import { lettersOf, lettersOfMonths, type Colourway, type Programme } from '@aggrega/core/programme';
+import { lettersOf, lettersOfMonths, monthTitle, type Colourway, type Programme } from '@aggrega/core/programme';
 import { homeworkWords } from '@aggrega/core/sheet';
 import { monthMinutes, progressSteps, type ProgressStep } from '@aggrega/core/running';
 import type { StepMinutes } from '@aggrega/core/construction';
@@ -151,7 +151,7 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
         {
           ...{
             id: month,
-            name: known.name,
+            name: monthTitle(known),
             released: at,
             version,
             homework: homeworkWords(programme, known, colourway, size),
@@ -279,7 +279,7 @@ export async function galleryFor(
     const released = await releasedFor(db, page);
     const months = released.map(({ month, programme }) => ({
       id: month,
-      name: programme.months.find((m) => m.id === month)!.name,
+      name: monthTitle(programme.months.find((m) => m.id === month)!),
     }));
     const pictures = (await galleryOf(db, page.slug)).filter((p) => months.some((m) => m.id === p.month));
     // Others are called by their first names.

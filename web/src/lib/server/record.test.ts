@@ -39,9 +39,9 @@ afterAll(closePool);
 describe('the record', () => {
   it('says who saved what, newest first; what runs by itself has no name', async () => {
     await asAnn(() => saveChanges(QUARRY, slug, [{ path: '/contact', from: demo.contact, to: 'at the till' }]));
-    await saveChanges(QUARRY, slug, [{ path: '/months/m1/name', from: demo.months[0]!.name, to: 'January, Cold Frames' }]);
+    await saveChanges(QUARRY, slug, [{ path: '/months/m1/name', from: demo.months[0]!.name, to: 'January: Cold Frames' }]);
     expect((await said()).slice(0, 2)).toEqual([
-      `by itself: January, Cold Frames, name: January, Cold Frames, was ${demo.months[0]!.name}`,
+      `by itself: January: Cold Frames, name: January: Cold Frames, was ${demo.months[0]!.name}`,
       expect.stringMatching(/^Ann Vale: contact: (at the till, was|changed)/),
     ]);
     expect(await recordOf(MILL, slug, null)).toBeUndefined();

@@ -1,7 +1,7 @@
 /** A month's way out: proofed, scheduled, released at its minute. What goes out is the version that was proofed, whatever the draft becomes. */
 import { dayText } from '$lib/day-text';
-import { handsOut, type Month, type Programme } from '@aggrega/core/programme';
-import { missedSizes, readSizes, releaseInstant, releaseLetter } from '@aggrega/core/running';
+import { handsOut, packetOfMonth, wayOf, type Month, type Programme } from '@aggrega/core/programme';
+import { missedSizes, readSizes, releaseInstant, releaseLetter, type FabricComes } from '@aggrega/core/running';
 import { homeworkWords, proofPoints, type ProofPoint } from '@aggrega/core/sheet';
 import type pg from 'pg';
 import { now, todayIn } from './clock';
@@ -218,7 +218,7 @@ async function writeRelease(
   const mails = people.map((person): NewMail => ({
     ...releaseLetter(person, {
       ...aboutMonth(programme, month, person),
-      ...{ homework: homeworkOf(person), next: nextDay(programme, month) },
+      ...{ homework: homeworkOf(person), next: nextDay(programme, month), comes: comesTo(programme, known, person) },
     }),
     ...{ participant: person.id, once: `release ${month} ${person.id}`, month, version },
     ...{ recipient: person.email, withSheet: true },
@@ -236,6 +236,15 @@ export async function sendLate(organisation: string, slug: string, month: string
     const sent = await writeRelease(db, slug, { month, version: out.version, people, at: now() });
     return sent > 0 ? { kind: 'done' } : refused('Everybody who has a mail address was written to already.');
   });
+}
+
+/** How somebody gets the fabric for a month. */
+function comesTo(programme: Programme, month: Month, { kit, handing }: StoredPerson): FabricComes {
+  const way = wayOf[kit || programme.kits.kind];
+  if (way === 'list') return 'own';
+  if (packetOfMonth(programme, month).at > 0) return 'kept';
+  if (handing === 'post') return 'post';
+  return way === 'pieces' ? 'bag' : 'collect';
 }
 
 /** The day of the next release that hands something out, as people read it; '' where there is none. */

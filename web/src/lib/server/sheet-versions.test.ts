@@ -39,7 +39,7 @@ describe('a published sheet', () => {
     expect(await text()).toContain('16 1/2 in');
     const { since } = (await versionsOf(GUILD, slug, 'm1'))!;
     expect(since.map((s) => s.colourway)).toEqual(['Frost', 'Harvest', 'Dusk']);
-    expect(since[0]!.says).toContain('Cold Frame finishes at 16 in instead of 12, and measures 16 1/2 before.');
+    expect(since[0]!.says).toContain('Cold Frame now finishes at 16 in (unfinished 16 1/2 in), not 12 in.');
     // A change of another month is no change of this sheet.
     await saveChanges(GUILD, slug, [{ path, from: '16', to: '12' }]);
     await saveChanges(GUILD, slug, [{ path: '/months/m2/homework', to: 'Sew on.' }]);

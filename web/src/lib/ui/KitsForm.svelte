@@ -2,7 +2,7 @@
 <script lang="ts">
   import { useWorkbench } from '$lib/workbench.svelte';
   import { kitNames } from '$lib/kits/kit-words';
-  import { kitKinds, wayOf, type Change } from '@aggrega/core/programme';
+  import { kitKinds, monthTitle, wayOf, type Change } from '@aggrega/core/programme';
   import Setting from './Setting.svelte';
 
   const bench = useWorkbench();
@@ -67,7 +67,7 @@
       {#each packet as month, j (month.id)}
         <li class="flex items-baseline gap-2 py-1 {j === 0 ? 'border-t border-rule' : ''}">
           <span class="numeral w-6 text-right">{j === 0 ? i + 1 : ''}</span>
-          <span class="mr-auto">{month.name}</span>
+          <span class="mr-auto">{monthTitle(month)}</span>
           {#if j === 0 && packet.length > 1 && wayOf[kits.kind] === 'lengths'}
             <button
               class="plain text-note"
@@ -80,14 +80,16 @@
             >
           {/if}
           {#if j > 0}
-            <button class="plain text-note" onclick={() => join(month.id, false)} aria-label="{month.name}: a packet of its own"
-              >apart</button
+            <button
+              class="plain text-note"
+              onclick={() => join(month.id, false)}
+              aria-label="{monthTitle(month)}: a packet of its own">apart</button
             >
           {:else if i > 0}
             <button
               class="plain text-note"
               onclick={() => join(month.id, true)}
-              aria-label="{month.name}: into the packet before">with the one before</button
+              aria-label="{monthTitle(month)}: into the packet before">with the one before</button
             >
           {/if}
         </li>

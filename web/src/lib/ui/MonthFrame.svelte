@@ -1,5 +1,6 @@
 <!-- The frame of a month's stations: header, tape and head count round the table, with room beside it. -->
 <script lang="ts">
+  import { monthTitle } from '@aggrega/core/programme';
   import { organises } from '$lib/role-name';
   import { page } from '$app/state';
   import { doubtsOf, kitsText } from '$lib/programme-view';
@@ -69,7 +70,7 @@
           <p class="truncate text-quiet">
             {bench.programme.title}{month.release ? ` · shown on ${dayText(month.release, page.data.locale)}` : ''}
           </p>
-          <h1 class="text-title">{month.name}</h1>
+          <h1 class="text-title">{monthTitle(month)}</h1>
         </div>
         <ColourwayTabs colourways={bench.programme.colourways} chosen={colourway.id} href={otherHref} />
       </div>

@@ -9,7 +9,7 @@
   import Selvage from './Selvage.svelte';
   import { Workbench, provideWorkbench } from '$lib/workbench.svelte';
   import type { MonthRelease } from '$lib/server/db/releases';
-  import type { ProgrammeFile } from '@aggrega/core/programme';
+  import { monthTitle, type ProgrammeFile } from '@aggrega/core/programme';
   import { onMount, untrack, type Snippet } from 'svelte';
 
   interface Props {
@@ -41,7 +41,7 @@
     bench.programme.months.map((m, i) => ({
       id: m.id,
       number: i + 1,
-      name: m.name,
+      name: monthTitle(m),
       href: monthHref(m.id, STATIONS.includes(station) ? station : 'draft'),
       colour: dominantColour(m, colourway),
       state: stateOf(m.id),

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { monthTitle } from '@aggrega/core/programme';
   import { page } from '$app/state';
   import { coloursOf, doubtsOf } from '$lib/programme-view';
   import { dayText } from '$lib/day-text';
@@ -49,7 +50,7 @@
             {/each}
           </span>
           <span class="min-w-0 flex-1">
-            <span class="block text-lead font-semibold">{month.name}</span>
+            <span class="block text-lead font-semibold">{monthTitle(month)}</span>
             <span class="text-quiet">
               {#each month.blocks as entry, j (entry.key)}{j ? '; ' : ''}{entry.make > 1 ? `${entry.make} × ` : ''}{entry.block
                   .name}, <Say text={formatLength(entry.finished[0], programme.unit)} />

@@ -36,7 +36,7 @@
   const yd = $derived(programme.unit === 'in' ? 'yd' : 'm');
   /** 'February, March' of months that are handed out together. */
   const shortNames = (ids: readonly string[]) =>
-    ids.map((id) => programme.months.find((m) => m.id === id)?.name.split(',')[0] ?? id).join(', ');
+    ids.map((id) => programme.months.find((m) => m.id === id)?.name ?? id).join(', ');
   const months = $derived(figures?.packets.map((p) => shortNames(p.months)) ?? []);
   const percent = (of: (m: NonNullable<typeof figures>['packets'][number]) => number) =>
     figures?.packets.map((p) => of(p) * 100) ?? [];

@@ -33,7 +33,7 @@
   let at = $state('');
   const chosen = $derived(ahead.find((m) => m.id === at) ?? ahead.at(-1));
   const then = $derived(chosen && all[monthsTo(chosen.release!) - 1]);
-  const names = $derived(ahead.map((m) => m.name.split(',')[0]!));
+  const names = $derived(ahead.map((m) => m.name));
   const row = (of: (m: (typeof all)[number]) => number) => ahead.map((m) => of(all[monthsTo(m.release!) - 1]!));
 
   /** A fabric of which a kit too few would have to be told to somebody, and one too many be sold as a remainder. */

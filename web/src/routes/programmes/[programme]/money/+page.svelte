@@ -38,7 +38,7 @@
       : programme.currency
         ? n.toLocaleString(page.data.locale, { style: 'currency', currency: programme.currency })
         : n.toLocaleString(page.data.locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
-  const names = $derived(year.months.map((m) => m.month.name.split(',')[0]!));
+  const names = $derived(year.months.map((m) => m.month.name));
   const priced = $derived(year.cost !== undefined);
   const unpriced = $derived((asker.answer?.fabrics ?? []).filter((f) => !f.priced).map((f) => f.name));
 </script>

@@ -29,7 +29,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { readings } from '@aggrega/core/cutting';
   import { formatLength } from '@aggrega/core/measure';
-  import { asProofed, blocksAsCast, handsOut, kitsFor, packetOfMonth } from '@aggrega/core/programme';
+  import { asProofed, blocksAsCast, handsOut, kitsFor, monthTitle, packetOfMonth } from '@aggrega/core/programme';
   import { atWork, cautions } from '@aggrega/core/sheet';
   import { untrack } from 'svelte';
 
@@ -147,7 +147,7 @@
     </p>
   {:else}
     <header>
-      <h1 class="text-title">Cutting room: {month.name}</h1>
+      <h1 class="text-title">Cutting room: {monthTitle(month)}</h1>
       <p class="text-lead">
         <b>{colourway.name}</b>, {kitsText(programme, colourway, people)} for {people}
         {people === 1 ? 'person' : 'people'}{people === enrolled ? '' : `, tried (${enrolled} enrolled)`}.
