@@ -16,7 +16,9 @@ import {
 import { monthNumber } from '../running';
 import { cautions } from './cautions';
 import type { Paper, PaperPicture, PaperPiece, PaperRow } from './paper';
+import { beneath, facedown, marks, piece, scene, type Line, type Scene } from '../hands';
 import { checkSquare, coloursOf } from './pictures';
+import { scenePicture } from './scene-picture';
 import { finishedWords, quiltDrawing } from './quilt-paper';
 import { homeworkWords } from './sheet-pool';
 import { capital } from './unit-paper';
@@ -38,6 +40,7 @@ export function firstPacketPaper(programme: Programme, colourway: Colourway, wis
       ...fabricList(colourway, wishes),
       ...houseRules(programme),
       ...rulerPage(programme),
+      ...drawingKey(colourway, wishes),
     ],
   };
 }
@@ -226,6 +229,48 @@ function rulerPage({ unit, house }: Programme): PaperPiece[] {
           } as const,
         ]
       : []),
+  ];
+}
+
+/** The marks of all drawings, explained once. */
+function drawingKey(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
+  const colours = coloursOf(colourway, wishes.coloured !== false);
+  // The darkest fabric shows a right and a wrong side best.
+  const [role] = lettersOf(colourway).reduce((dark, one) => (one[1].value < dark[1].value ? one : dark));
+  const square = piece(role, 4, 4);
+  const back = facedown(square);
+  const middle: Line = { from: [0, 4], to: [4, 0] };
+  const drawn = (caption: string, found: Scene): PaperPicture => ({
+    ...scenePicture(found, colours, { wide: 0.95, label: caption, fabric: () => '' }),
+    caption,
+  });
+  const key: PaperPicture[] = [
+    drawn('right side of the fabric', scene([square])),
+    drawn('wrong side, the back', scene([back])),
+    drawn('two pieces right sides together', scene([...beneath([square]), back])),
+    drawn('a line that you draw', scene([back], { marks: marks('drawn', middle) })),
+    drawn('stitches', scene([back], { marks: marks('sewn', middle) })),
+    drawn('cut here, from the wheel on', scene([square], { marks: marks('cut', middle) })),
+    drawn('a crease', scene([square], { marks: marks('crease', middle) })),
+    drawn('press this way', scene([square], { press: [{ from: [1, 3], to: [3, 1] }] })),
+    drawn(
+      'the ruler, trimming two sides',
+      scene([square], {
+        marks: marks('cut', { from: [0, 0.6], to: [4.2, 0.6] }, { from: [3.4, 4.2], to: [3.4, 0] }),
+        rulers: [
+          [
+            [-0.6, 0.6],
+            [3.4, 0.6],
+            [3.4, 4.4],
+            [-0.6, 4.4],
+          ],
+        ],
+      }),
+    ),
+  ];
+  return [
+    { kind: 'heading', level: 2, text: 'How to read the drawings' },
+    { kind: 'pictures', pictures: key },
   ];
 }
 

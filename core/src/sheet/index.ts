@@ -6,6 +6,9 @@ export { monthSheet, type MonthSheet, type SheetBlock, type SheetCut, type Sheet
 export { homeworkWords, sheetPools, sidesWords, type SheetPool } from './sheet-pool';
 export { fabricWord, type SheetUnit } from './sheet-unit';
 export { backView, sewingWalk, toleranceText, type Arrow, type BackView, type LoosePart, type WalkStep } from './walk';
+export { coloursOf, partSewn } from './pictures';
+export type { SheetStep } from './sheet-step';
+export { stepsPiece } from './unit-steps';
 export { whyCut, type Why } from './why';
 export { sheetDifference } from './difference';
 export { monthPaper } from './month-paper';

@@ -17,7 +17,7 @@ export function stepsPiece(
     finished,
     back,
   }: { colours: Colours; fabric: (role: string) => string; finished?: PaperPicture; back?: PaperPicture },
-): PaperPiece {
+): PaperPiece & { kind: 'steps' } {
   const most = Math.max(...steps.map((step) => step.extent));
   return {
     kind: 'steps',

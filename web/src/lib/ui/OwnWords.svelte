@@ -8,12 +8,12 @@
   const file = $derived(bench.saver.document.months?.find((m) => m.id === month.id));
   const PARTS: Record<SheetPart, string> = {
     start: 'at the head',
-    need: 'after “What you need”',
+    need: 'after “You will need”',
     cut: 'after “Cut”',
     units: 'after “Make the units”',
-    layout: 'after “Lay out”',
-    join: 'after “Join and press”',
-    check: 'after “Check the block”',
+    layout: 'after the layout',
+    join: 'after the block is joined',
+    check: 'after the size to measure',
     end: 'at the end',
   };
   let part: SheetPart = $state('start');

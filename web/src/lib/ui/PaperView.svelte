@@ -1,7 +1,7 @@
 <!-- A paper on the page and in print: the same data as the PDF and the plain text, with numbers that explain themselves and light up. -->
 <script lang="ts">
   import { inkOn } from '@aggrega/core/fabric';
-  import type { Beside, Paper, PaperCell, PaperPicture, PaperPiece, Words } from '@aggrega/core/sheet';
+  import type { Beside, Paper, PaperCell, PaperColumn, PaperPicture, PaperPiece, Words } from '@aggrega/core/sheet';
   import PaperDrawing from './PaperDrawing.svelte';
   import Say from './Say.svelte';
   import Why from './Why.svelte';
@@ -14,6 +14,7 @@
     onlight?: (cuts: string[]) => void;
   }
   let { paper, unit, label = 'Sheet', lit = () => false, onlight }: Props = $props();
+  const sharesOf = (columns: readonly PaperColumn[]) => columns.reduce((sum, c) => sum + c.share, 0);
   const listed = (text: Words) => (typeof text === 'string' ? [text] : text);
 </script>
 
@@ -45,7 +46,7 @@
         style:color={inkOn(swatch.colour || '#ffffff')}>{swatch.letter}</span
       >{/if}
     {#if why}<Why {why} {unit} />{:else}{@render words(text)}{/if}
-    {#if picture}<span class="block w-32"><PaperDrawing {picture} {lit} /></span>{/if}
+    {#if picture}<span class="block max-w-full" style:width="{picture.wide}in"><PaperDrawing {picture} {lit} /></span>{/if}
   </td>
 {/snippet}
 
@@ -78,7 +79,11 @@
       <table>
         <thead>
           <tr
-            >{#each piece.columns as c (c.name)}<th scope="col" class:right={c.right}>{c.name}</th>{/each}</tr
+            >{#each piece.columns as c, n (n)}<th
+                scope="col"
+                class:right={c.right}
+                style:width="{(100 * c.share) / sharesOf(piece.columns)}%">{c.name}</th
+              >{/each}</tr
           >
         </thead>
         {#each piece.groups as rows, g (g)}
@@ -246,14 +251,17 @@
   .steps {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(9.5rem, 1fr));
-    gap: 0.9rem 1.2rem;
+    gap: 0 1.2rem;
     padding: 0.4rem 0;
     list-style: none;
   }
+  /* Pictures of a row stand on one line, the words below them begin on another. */
   .steps > li {
     display: grid;
-    grid-template-rows: 1fr auto auto;
-    align-content: end;
+    grid-row: span 3;
+    grid-template-rows: subgrid;
+    gap: 0;
+    padding-bottom: 0.9rem;
   }
   .steps figure {
     align-self: end;

@@ -18,6 +18,7 @@
   import { templateDrawing, templateSvg, type Cut } from '@aggrega/core/construction';
   import { blocksAsCast, constructMonthBlock, poolOfUnit } from '@aggrega/core/programme';
   import { backView, sewingWalk, sheetPools, toleranceText } from '@aggrega/core/sheet';
+  import StepPictures from '$lib/sew/StepPictures.svelte';
   import { onDestroy } from 'svelte';
 
   const bench = useWorkbench();
@@ -51,11 +52,7 @@
           ],
     ),
   );
-  const steps = $derived(
-    c && entry
-      ? [...(entry === blocks[0] ? pools : []), ...sewingWalk(c, colourway)]
-      : [],
-  );
+  const steps = $derived(c && entry ? [...(entry === blocks[0] ? pools : []), ...sewingWalk(c, colourway)] : []);
   /** Units of the block that come out of pools. */
   const taken = $derived(
     c && entry
@@ -147,10 +144,14 @@
         class="mt-4 grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_8.5rem] items-start gap-6 max-lg:grid-cols-2"
         aria-label="Step"
       >
-        <figure>
-          <LaidApart class="max-h-80 w-full" apart={step.apart} {colours} label="{step.name}: the parts before sewing" />
-          <figcaption class="text-note text-quiet">Before: each part with its seam allowance</figcaption>
-        </figure>
+        {#if step.steps.length > 0}
+          <StepPictures {step} {colourway} />
+        {:else}
+          <figure>
+            <LaidApart class="max-h-80 w-full" apart={step.apart} {colours} label="{step.name}: the parts before sewing" />
+            <figcaption class="text-note text-quiet">Before: each part with its seam allowance</figcaption>
+          </figure>
+        {/if}
         <figure>
           <Picture class="max-h-80 w-full" drawing={step.joined} {colours} label="{step.name}, sewn">
             {#snippet over()}<Arrows arrows={step.arrows} line={size / 220} />{/snippet}
@@ -174,9 +175,11 @@
       <section class="mt-4 max-w-prose" aria-live="polite">
         <h2 class="text-head">{step.title}</h2>
         {#if step.caution}<p class="mt-1 font-semibold">{step.caution}</p>{/if}
-        <ol class="mt-1 list-decimal pl-5">
-          {#each step.lines as line, i (i)}<li><Say text={line} /></li>{/each}
-        </ol>
+        {#if step.steps.length === 0}
+          <ol class="mt-1 list-decimal pl-5">
+            {#each step.lines as line, i (i)}<li><Say text={line} /></li>{/each}
+          </ol>
+        {/if}
         <p class="mt-2 border-l-4 border-weld pl-3">
           <b>Measure: <Say text={step.size} />.</b>
           <Say text={step.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}.`).join(' ')} />
@@ -237,15 +240,15 @@
     {/if}
 
     {#if weigher.choices && weigher.choices.slips.length > 0}
-      <section class="mt-8 border-t border-rule pt-4" aria-label="Likely slips">
-        <h2 class="text-head">Likely slips</h2>
+      <section class="mt-8 border-t border-rule pt-4" aria-label="Common mistakes">
+        <h2 class="text-head">Common mistakes</h2>
         <p class="max-w-prose">
-          Wrong pictures that look like a block. Hold the laid-out block beside the right one before you join it.
+          Wrong pictures that look like a block. Hold your laid-out block beside the correct one before you join it.
         </p>
         <div class="mt-3 flex flex-wrap gap-6">
           <figure class="w-40">
-            <Picture class="w-full" drawing={whole} {colours} label="The right block" />
-            <figcaption class="font-semibold">Right</figcaption>
+            <Picture class="w-full" drawing={whole} {colours} label="The correct block" />
+            <figcaption class="font-semibold">Correct</figcaption>
           </figure>
           {#each weigher.choices.slips as slip (slip.text)}
             <figure class="w-40">
