@@ -160,7 +160,7 @@ function layoutPieces(context: Context): PaperPiece[] {
     { kind: 'heading', level: 2, text: several ? `Put ${block.name} together` : 'Put the block together' },
     {
       kind: 'beside',
-      pictures: [layoutPicture(context, 2.05)],
+      pictures: [layoutPicture(context, wishes.level === 'versed' ? 1.6 : 2.05)],
       pieces: [
         {
           kind: 'text',
@@ -178,6 +178,7 @@ function layoutPieces(context: Context): PaperPiece[] {
           : []),
         ...(sewn ? [{ kind: 'text', tone: 'check', text: checkQuestion(context) } as const] : []),
         ...mistakes(context),
+        ...(wishes.level === 'versed' ? joinsInWords(context) : []),
       ],
     },
   ];
@@ -212,14 +213,28 @@ function checkQuestion({ c, colourway }: Context): Words {
 /** The seams that join the block; what belongs to a unit was told with it. */
 const joinsOf = ({ block }: Context): JoinStep[] => block.joins.filter((join) => join.unit === undefined);
 
+/** The seams in words alone, for somebody versed. */
+function joinsInWords(context: Context): PaperPiece[] {
+  const { block, c } = context;
+  const items = joinsOf(context).map((join) => {
+    const alike = join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '';
+    return [{ bold: `${join.name}. ` }, `${alike}${join.text} ${join.press}`];
+  });
+  if (items.length === 0) return [];
+  return [
+    { kind: 'list', ordered: false, items: [...items, ...(spunIn(c).block ? [SPIN] : [])] },
+    ...(block.nesting ? [{ kind: 'text', text: block.nesting } as const] : []),
+  ];
+}
+
 function joinPieces(context: Context): PaperPiece[] {
   const { block, c, walk, colours, wishes } = context;
   const joins = joinsOf(context);
-  if (joins.length === 0) return [];
+  if (joins.length === 0 || wishes.level === 'versed') return [];
   const intro = `Set each seam, then press it in the direction of the arrow. Chain-piece, and leave the threads between the parts uncut, so that none can get turned round. ${block.nesting}`;
   const back = () => backPicture(c, { wide: 1.3, label: `${c.block.name} from the back, its crossing spun` });
   return [
-    { kind: 'text', text: wishes.level === 'versed' ? block.nesting : intro },
+    { kind: 'text', text: intro },
     { kind: 'steps', steps: [...joins.map(joinStep), ...(spunIn(c).block ? [{ text: SPIN, picture: back() }] : [])] },
   ];
 

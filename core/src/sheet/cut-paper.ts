@@ -85,13 +85,17 @@ function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
     groups: rows,
   };
   return [
-    {
-      kind: 'text',
-      tone: 'quiet',
-      text: 'Press the fabric, fold it selvedge to selvedge and square the end. Cut the widest strips first.',
-    },
+    ...(context.wishes.level === 'versed'
+      ? []
+      : [
+          {
+            kind: 'text',
+            tone: 'quiet',
+            text: 'Press the fabric, fold it selvedge to selvedge and square the end. Cut the widest strips first.',
+          } as const,
+        ]),
     table,
-    ...(keptInWof(context) ? [] : [WOF]),
+    ...(keptInWof(context) || context.wishes.level === 'versed' ? [] : [WOF]),
   ];
 }
 

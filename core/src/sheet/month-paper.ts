@@ -17,6 +17,7 @@ import { homeworkWords } from './sheet-pool';
 import { fabricWord } from './sheet-unit';
 import type { Paper, PaperPiece, PaperStep } from './paper';
 import { SAFETY } from './cautions';
+import { explained } from './glossary';
 import { inWords } from './in-words';
 import { coloursOf, drawn } from './pictures';
 import { capital } from './unit-paper';
@@ -39,36 +40,34 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const who = [sheet.colourway, sheet.size].filter(Boolean).join(', ');
   const released = sheet.release ? ` · ${(wishes.date ?? plainDate)(sheet.release)}` : '';
   const [first] = sheet.blocks;
-  const where = whereInQuilt(programme, month, colourway, wishes);
+  const where = wishes.level === 'versed' ? undefined : whereInQuilt(programme, month, colourway, wishes);
   const names = blockNames(month);
   const need = needPieces(context);
   // A short list stands beside the picture; a long one has the page's width.
   const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
+  const pieces: PaperPiece[] = [
+    {
+      ...(names && { under: names }),
+      ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}` },
+      pieces: [...startPieces(sheet, scrappyWords(context)), ...own('start'), ...(beside ? need : [])],
+      pictures: [...(first ? [drawn(first.dealt, { wide: 1.55, label: first.name, colours })] : []), ...(where ? [where] : [])],
+    },
+    ...(beside ? [] : need),
+    ...own('need'),
+    ...cutPieces(context),
+    ...own('cut'),
+    ...poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)),
+    ...spinOnce((blocks.length > 0 ? blocks : [undefined]).flatMap(told)),
+    ...quiltPieces(programme, month, colourway, wishes),
+    ...endPieces(context),
+    ...own('end'),
+  ];
   return {
     title: `${sheet.programme}: ${sheet.title}, ${who}`,
     about: `Instruction sheet${sheet.blocks.length > 0 ? ` for ${sheet.blocks.map((b) => b.name).join(' and ')}` : ''}`,
     footer: [sheet.programme, sheet.title, who, wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
-    pieces: [
-      {
-        ...(names && { under: names }),
-        ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}` },
-        pieces: [...startPieces(sheet, scrappyWords(context)), ...own('start'), ...(beside ? need : [])],
-        pictures: [
-          ...(first ? [drawn(first.dealt, { wide: 1.55, label: first.name, colours })] : []),
-          ...(where ? [where] : []),
-        ],
-      },
-      ...(beside ? [] : need),
-      ...own('need'),
-      ...cutPieces(context),
-      ...own('cut'),
-      ...poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)),
-      ...spinOnce((blocks.length > 0 ? blocks : [undefined]).flatMap(told)),
-      ...quiltPieces(programme, month, colourway, wishes),
-      ...endPieces(context),
-      ...own('end'),
-    ],
+    pieces: wishes.level === 'new' ? explained(pieces) : pieces,
   };
 }
 
@@ -146,7 +145,7 @@ function endPieces({ programme, month, colourway, wishes }: MonthContext): Paper
   const words = homeworkWords(programme, month, colourway, size);
   const home = words ? ` Before then: ${words}` : '';
   return [
-    { kind: 'heading', level: 2, text: 'Next time' },
+    ...(wishes.level === 'versed' ? [] : [{ kind: 'heading', level: 2, text: 'Next time' } as const]),
     { kind: 'text', text: `${coming}${home}${programme.contact ? ` Questions? ${capital(programme.contact)}.` : ''}` },
     { kind: 'text', tone: 'quiet', text: SAFETY },
   ];

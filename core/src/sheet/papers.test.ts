@@ -215,6 +215,23 @@ describe('the paper of a month', () => {
       expect(programme.months.filter((m) => said(m.id).includes(words)).map((m) => m.id)).toHaveLength(1);
   });
 
+  it('explains each word of the craft once to somebody new, where it is first used, and to nobody else', () => {
+    for (const month of programme.months) {
+      const told = saidOf(paperOf(month.id, 0, { level: 'new' }).pieces);
+      for (const [word, says] of [
+        ['dog-ears', 'Dog-ears are'],
+        ['right sides together', 'Right sides together:'],
+        ['nest', 'Seams nest when'],
+      ] as const) {
+        const at = told.indexOf(says);
+        expect(told.indexOf(says, at + 1)).toBe(-1);
+        if (at >= 0) expect(told.toLowerCase().indexOf(word)).toBeLessThan(at);
+        expect(saidOf(paperOf(month.id).pieces)).not.toContain(says);
+      }
+    }
+    expect(saidOf(paperOf('m3', 0, { level: 'new' }).pieces)).toContain('Dog-ears are the little tips');
+  });
+
   it('tells a straight quilt without sashing too, a row when all its blocks are there', () => {
     const file = JSON.parse(
       readFileSync(new URL('../../../demo/winter-scrap-basket.aggrega.json', import.meta.url), 'utf8'),
