@@ -24,6 +24,8 @@ export interface ProgrammeFile {
     oversize?: Record<string, LengthFile>;
     methods?: Record<string, string>;
     pressing?: 'nest' | 'dark' | 'open';
+    trimming?: 'opened' | 'folded';
+    corners?: 'trimmed-first' | 'pressed-first';
     allowance?: LengthFile;
     shrinkage?: number;
     sellingStep?: LengthFile;

@@ -87,6 +87,8 @@ function readHouse(house: HouseFile, unit: Unit, length: ReadLength, refuse: Ref
     wof: field('wof', standard.sizeLimit),
     sizing: house.sizing ?? 'exact',
     pressing: house.pressing ?? 'nest',
+    ...(house.trimming && { trimming: house.trimming }),
+    ...(house.corners && { corners: house.corners }),
     oversize,
     methods: { ...house.methods },
     dies: (house.dies ?? []).map(({ kind, units, ...die }, i) => {

@@ -95,6 +95,22 @@ describe('a month’s sheet', () => {
     );
   });
 
+  it('follows the schools of the house: triangles trimmed folded, corners pressed out first', () => {
+    const acts = (change: (house: NonNullable<ProgrammeFile['house']>) => void, month: string) => {
+      const file = demo();
+      change((file.house ??= {}));
+      const p = read(file);
+      const sheet = monthSheet(p, p.months.find((m) => m.id === month)!, p.colourways[0]!);
+      return sheet.blocks[0]!.units[0]!.steps.map((s) => s.act).join(' ');
+    };
+    const large = (house: NonNullable<ProgrammeFile['house']>) => (house.sizing = 'trim-down');
+    expect(acts(large, 'm3')).toBe('mark place sew apart press trim');
+    expect(acts((h) => (large(h), (h.trimming = 'folded')), 'm3')).toBe('mark place sew apart trim press');
+    // The bonus seam is sewn before the corner is cut off, in both.
+    expect(acts(() => {}, 'm8')).toBe('mark place sew bonus check apart press sew press');
+    expect(acts((h) => (h.corners = 'pressed-first'), 'm8')).toBe('mark place sew bonus press apart sew press');
+  });
+
   it('tells of trimming only where units are cut large', () => {
     const file = demo();
     const steps = (p: Programme) =>

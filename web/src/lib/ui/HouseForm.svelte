@@ -73,6 +73,28 @@
         <option value="open">open</option>
       </select>
     </label>
+    <label class="block">
+      <span class="text-note text-quiet">Half-square triangles cut large are trimmed</span>
+      <select
+        class="field"
+        value={house.trimming ?? 'opened'}
+        onchange={(e) => save('trimming', changeOf('trimming', e.currentTarget.value))}
+      >
+        <option value="opened">opened and pressed, the 45° line on the seam</option>
+        <option value="folded">folded, with a triangle ruler on the stitching</option>
+      </select>
+    </label>
+    <label class="block">
+      <span class="text-note text-quiet">Stitch-and-flip corners are</span>
+      <select
+        class="field"
+        value={house.corners ?? 'trimmed-first'}
+        onchange={(e) => save('corners', changeOf('corners', e.currentTarget.value))}
+      >
+        <option value="trimmed-first">trimmed, then pressed out</option>
+        <option value="pressed-first">pressed out, then trimmed</option>
+      </select>
+    </label>
     {#each HOUSE_KINDS as id (id)}
       {@const kind = unitKind(id)}
       {@const name = kind.plural[0]!.toUpperCase() + kind.plural.slice(1)}
