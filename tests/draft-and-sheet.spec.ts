@@ -150,7 +150,7 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   await expect(sheet.getByRole('heading', { name: 'Cut', exact: true })).toHaveCount(0);
   await wishes.getByLabel('Kit').selectOption({ label: 'cloth by the length' });
   await wishes.getByLabel('cutting drawn for left hands').check();
-  await expect(sheet.getByRole('heading', { name: 'One way to cut it, for left hands' })).toBeVisible();
+  await expect(sheet.getByRole('img', { name: /^Cutting diagram for .*, left-handed$/ }).first()).toBeVisible();
   // The address carries it, so the file is the sheet that is looked at.
   const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF, A4' }).click()]);
   expect(pdf.suggestedFilename()).toBe('m1-frost-double-bed-left.pdf');
@@ -169,7 +169,9 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   await page.getByLabel('Finishes at, in').press('Enter');
   await expect(page.getByText(/^saved/)).toBeVisible();
   await bench.open('/months/m1/sheet');
-  await expect(versions.locator('[data-since="1"]')).toContainText('Cold Frame now finishes at 16 in (unfinished 16 1/2 in), not 12 in');
+  await expect(versions.locator('[data-since="1"]')).toContainText(
+    'Cold Frame now finishes at 16 in (unfinished 16 1/2 in), not 12 in',
+  );
   const published = await page.request.get(
     (await versions.getByRole('link', { name: 'PDF' }).getAttribute('href'))!
       .replace('sheet/', `${page.url().replace(/sheet.*/, '')}sheet/`)

@@ -74,7 +74,8 @@ const besideLines = ({ pictures, pieces }: Beside): string[] => [
 /** A row is a line of its filled cells; a first cell that is left out stands for the one above. */
 function tableLines(names: readonly string[], rows: readonly PaperRow[]): string[] {
   let first = '';
-  return rows.flatMap(({ cells }) => {
+  return rows.flatMap(({ cells, said }) => {
+    if (said) return wrapped(said, WIDTH - 2).map((line, i) => (i === 0 ? '' : '  ') + line);
     const [head] = cells;
     const letter = head?.swatch?.letter ? `${head.swatch.letter} ` : '';
     first = head && plainWords(head.text) ? `${letter}${plainWords(head.text)}` : first;
@@ -86,8 +87,7 @@ function tableLines(names: readonly string[], rows: readonly PaperRow[]): string
   });
 }
 
-const pictureLines = ({ label, caption }: PaperPicture) =>
-  wrapped(`[Picture: ${label}${caption && plainWords(caption) !== label ? `. ${plainWords(caption)}` : ''}]`);
+const pictureLines = ({ label, caption }: PaperPicture) => wrapped(`[Picture: ${caption ? plainWords(caption) : label}]`);
 
 /** Broken between words. */
 function wrapped(text: string, width = WIDTH): string[] {

@@ -91,17 +91,6 @@ export const parted = (stack: Stack, line: Line, side: Side): Ply[] =>
     return outline.length > 2 && doubleArea(outline) > EPSILON ? [{ ...ply, outline }] : [];
   });
 
-/** What is left inside an upright rectangle. */
-export function trimmed(stack: Stack, [x, y, w, h]: readonly [number, number, number, number]): Ply[] {
-  const corners: Spot[] = [
-    [x, y],
-    [x + w, y],
-    [x + w, y + h],
-    [x, y + h],
-  ];
-  return corners.reduce<Ply[]>((left, from, i) => parted(left, { from, to: corners[(i + 1) % 4]! }, 1), [...stack]);
-}
-
 /** The mirror image of a point over a line. */
 function mirrored(p: Spot, line: Line): Spot {
   const [dx, dy] = [line.to[0] - line.from[0], line.to[1] - line.from[1]];

@@ -14,7 +14,6 @@ export {
   opened,
   parted,
   piece,
-  trimmed,
   turned,
   turnedOver,
   turnedSpot,
@@ -25,4 +24,4 @@ export {
   type Stack,
   type Towards,
 } from './cloth';
-export { marks, movedScene, pressArrow, scene, sideBySide, turnedScene, type Mark, type MarkKind, type Scene } from './scene';
+export { marks, pressArrow, scene, sideBySide, turnedScene, type Mark, type MarkKind, type Scene } from './scene';

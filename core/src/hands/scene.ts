@@ -57,7 +57,7 @@ export function sideBySide(scenes: readonly Scene[], gap: number): Scene {
   };
 }
 
-export function movedScene({ plies, marks: all, press, rulers }: Scene, dx: number, dy: number): Scene {
+function movedScene({ plies, marks: all, press, rulers }: Scene, dx: number, dy: number): Scene {
   const move = ([x, y]: Spot): Spot => [x + dx, y + dy];
   const line = <T extends Line>(l: T): T => ({ ...l, from: move(l.from), to: move(l.to) });
   return {

@@ -118,13 +118,18 @@ function fabricRows({ fabric, roles, strips, others }: FabricCuts, context: Mont
     const later = cut ? undefined : laterMonth(label, context);
     const shape = w.equals(h) ? 'square' : 'rectangle';
     const name = cut ? `${cutPrefix(cut)}${cut.label}` : pieceName(label);
+    const size = cut?.size ?? sizeOf(w, h, write);
+    const pieces = `${subcut}${qty} ${shape}${qty === 1 ? '' : 's'}`;
+    const then = cut?.then ? `, ${cut.then}` : '';
+    const use = cut ? `for ${listed(cut.for)}` : `to bag for ${later?.name ?? 'later'}`;
     return {
       ...(cut && { cut: `${cut.block}:${cut.label}` }),
+      said: `${i === 0 ? `${fabric.name} (${roles.join(', ')}): ` : ''}${from ? `cut ${from}; subcut` : 'from the rest of it,'} ${pieces} of ${size} ${unit}, ${name}${then}, ${use}.`,
       cells: [
         i === 0 ? fabricCell(fabric, roles, context.wishes) : { text: '' },
         { text: from },
-        { text: `${subcut}${qty} ${shape}${qty === 1 ? '' : 's'}${cut?.then ? `, ${cut.then}` : ''}` },
-        { text: cut?.size ?? sizeOf(w, h, write), numeral: true, ...(cut && { why: cut.why }) },
+        { text: `${pieces}${then}` },
+        { text: size, numeral: true, ...(cut && { why: cut.why }) },
         { text: [{ bold: name }] },
         { text: cut ? cut.for.join(', ') : `bag it for ${later?.name ?? 'later'}` },
       ],
@@ -246,6 +251,7 @@ function bagPieces(shares: readonly MonthShare[], { sheet, wishes }: MonthContex
             { text: sizeText(b.w, b.h, sheet.unit), numeral: true },
             { text: b.usedIn.name },
           ],
+          said: `${fabric.name}: ${b.qty} ${pieceName(b.label)}, ${sizeText(b.w, b.h, sheet.unit)}, for ${b.usedIn.name}.`,
         })),
       ),
     },

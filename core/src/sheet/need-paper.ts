@@ -120,6 +120,7 @@ function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: MonthC
           { text: f.length },
           { text: f.amount, numeral: true },
         ],
+        said: `${f.name}${f.roles.length > 0 ? ` (${f.roles.join(', ')})` : ''}${f.use ? `, ${f.use}` : ''}: ${f.amount ? `${f.amount}, ` : ''}${f.length} ${sheet.unit}${f.sku ? `; number ${f.sku}` : ''}.`,
       })),
     ],
   };
@@ -141,7 +142,12 @@ function keptTable({ month, sheet, wishes }: MonthContext, shares: readonly Mont
     const text = [...whole, ...bagged].join('; ');
     if (!text) return [];
     const { fabric, roles } = share;
-    return [{ cells: [fabricCell(fabric, roles, wishes), { text, numeral: true }] }];
+    return [
+      {
+        cells: [fabricCell(fabric, roles, wishes), { text, numeral: true }],
+        said: `${fabric.name} (${roles.join(', ')}): you kept ${text}.`,
+      },
+    ];
   });
   const columns = [
     { name: 'Fabric', share: 2 },
@@ -195,6 +201,7 @@ export function cutRows({ fabrics }: MonthSheet, wishes: SheetWishes): PaperRow[
     return [
       cuts.map((cut, i) => ({
         cut: `${cut.block}:${cut.label}`,
+        said: `${f.name} (${f.roles.join(', ')}): ${cut.qty} ${cutPrefix(cut)}${cut.label}, ${cut.size}${cut.then ? `, ${cut.then}` : ''}, for ${listed(cut.for)}.`,
         cells: [
           i === 0 ? { text: f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) } : { text: '' },
           { text: [{ bold: `${cutPrefix(cut)}${cut.label}` }] },

@@ -66,6 +66,8 @@ export interface PaperRow {
   cells: PaperCell[];
   /** Which cut it is, as 'cold-frame:A1', for what lights up with it. */
   cut?: string;
+  /** The row as a sentence, for somebody who hears it. */
+  said?: string;
 }
 
 export interface PaperCell {

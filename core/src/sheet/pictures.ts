@@ -29,27 +29,6 @@ export function drawn(
   };
 }
 
-/** The parts of a step apart, each with its label and a dashed seam allowance. */
-export function partsApart({ apart, name }: WalkStep, colours: Colours, wide: number): PaperPicture {
-  const { width, height, parts } = apart;
-  const size = Math.max(width, height);
-  return {
-    ...{ width, height, wide, label: `${name}: its parts before sewing` },
-    shapes: parts.flatMap(({ drawing, x, y }) =>
-      drawing.shapes.map((s) => ({ points: s.points.map((p) => [p[0] + x, p[1] + y] as const), fill: colours(s.role) })),
-    ),
-    lines: parts.flatMap(({ allowance, x, y }) =>
-      allowance.map((p, i) => {
-        const q = allowance[(i + 1) % allowance.length]!;
-        return { from: [p[0] + x, p[1] + y] as const, to: [q[0] + x, q[1] + y] as const, kind: 'dashed' as const };
-      }),
-    ),
-    texts: parts.flatMap(({ label, mark, x, y }) =>
-      label ? [{ at: [mark[0] + x, mark[1] + y] as const, text: label, size: size / 12, edged: true }] : [],
-    ),
-  };
-}
-
 /** What a step makes, with arrows for the pressing. */
 export function partSewn({ joined, arrows, name }: WalkStep, colours: Colours, wide: number): PaperPicture {
   return { ...drawn(joined, { wide, label: `${name}, sewn and pressed`, colours }), lines: arrows.map(arrowLine) };

@@ -100,7 +100,11 @@ describe('a month’s sheet', () => {
       const file = demo();
       change((file.house ??= {}));
       const p = read(file);
-      const sheet = monthSheet(p, p.months.find((m) => m.id === month)!, p.colourways[0]!);
+      const sheet = monthSheet(
+        p,
+        p.months.find((m) => m.id === month)!,
+        p.colourways[0]!,
+      );
       return sheet.blocks[0]!.units[0]!.steps.map((s) => s.act).join(' ');
     };
     const large = (house: NonNullable<ProgrammeFile['house']>) => (house.sizing = 'trim-down');

@@ -102,6 +102,7 @@ function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, Pap
             { text: fromWords(unit) },
             ...(pressed ? [{ text: unit.press }] : []),
           ],
+          said: `${titleOf(unit)}, ${listed(unit.roles.map((r) => r.name))}. ${fromWords(unit)}${pressed ? ` ${unit.press}` : ''}`,
         };
       }),
     ],
