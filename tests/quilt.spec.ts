@@ -56,7 +56,7 @@ test('what a month hands out is cut and told with it', async ({ page, bench }) =
   await page.getByLabel('Side and corner triangles comes with').selectOption('m1');
   await bench.open('/months/m1/sheet');
   const row = page.locator('tr', { hasText: 'side triangle' });
-  await expect(row).toContainText('the quilt; then twice, corner to corner');
+  await expect(row).toContainText('cut twice on the diagonal');
   expect(plain(await row.innerText())).toContain('20 3/8');
   // A month without a block of its own still has its parts of the quilt to cut.
   await bench.open('/months/m9/cut');

@@ -64,7 +64,7 @@ test('a shape without a ruler formula comes with its template', async ({ page, b
 test('slips stand beside the right picture, and the back shows how seams are pressed', async ({ page, bench }) => {
   await bench.open('/months/m1/sew');
   const slips = page.getByRole('region', { name: 'Common mistakes' });
-  await expect(slips.getByRole('img', { name: 'The right block' })).toBeVisible();
+  await expect(slips.getByRole('img', { name: 'The correct block' })).toBeVisible();
   await expect(slips.getByRole('img', { name: /^Wrong: / })).toHaveCount(3);
   await expect(page.getByRole('img', { name: /from the back/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Pressing' })).toContainText('crossings nest');

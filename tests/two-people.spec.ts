@@ -6,12 +6,12 @@ test('two people change the same thing: the second is told, sees both, and decid
   await open(second, page.url());
 
   const name = page.getByLabel('Name');
-  await name.fill('February, Rows of Seed');
+  await name.fill('Rows of Seed');
   await name.press('Enter');
   await expect(page.locator('[data-save-state=saved]')).toBeVisible();
 
   for (const [mine, choice, stands] of [
-    ['Second thoughts', 'Keep theirs', 'February, Rows of Seed'],
+    ['Second thoughts', 'Keep theirs', 'Rows of Seed'],
     ['Third thoughts', 'Use mine', 'Third thoughts'],
   ] as const) {
     // The second page has not heard of the first one's change when it makes its own.
@@ -29,10 +29,10 @@ test('two people change the same thing: the second is told, sees both, and decid
     await meeting.getByRole('button', { name: choice }).click();
     await expect(meeting).toBeHidden();
     await expect(second.locator('[data-save-state=saved]')).toBeVisible();
-    await expect(second.getByRole('heading', { level: 1 })).toHaveText(stands);
+    await expect(second.getByRole('heading', { level: 1 })).toHaveText(`${stands}: Seed Drill`);
   }
   await page.reload();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Third thoughts');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Third thoughts: Seed Drill');
   await second.context().close();
 });
 

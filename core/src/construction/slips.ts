@@ -89,7 +89,7 @@ function candidates(c: Construction): Candidate[] {
       }
       for (const leaf of own.slice(0, places))
         found.push({
-          text: `${own.length > 1 ? 'One' : 'The'} ${name} ${said}`,
+          text: `${own.length > 1 ? 'One ' : ''}${name} ${said}`,
           unit,
           wrong: replaced(c.cloth.patches, leaf.laid, change),
           places: [leaf.laid],

@@ -77,8 +77,8 @@ function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
     columns: [
       { name: 'Fabric', share: 2.7 },
       { name: 'Strip', share: 3.5 },
-      { name: 'Then subcut', share: 5.6 },
-      { name: `Size, ${context.sheet.unit}`, right: true, share: 1.8 },
+      { name: 'Then subcut', share: 5.2 },
+      { name: `Size, ${context.sheet.unit}`, right: true, share: 2.3 },
       { name: 'Label', share: labels > 6 ? 2.6 : 1.3 },
       { name: 'For', share: 1.7 },
     ],
@@ -103,7 +103,7 @@ function fabricRows({ fabric, roles, strips, others }: FabricCuts, context: Mont
   const { unit } = context.sheet;
   const write = (x: Rational) => formatLength(x, unit);
   const found = [
-    ...strips.flatMap((strip) => stripRows(strip, context)),
+    ...likeStrips(strips).flatMap((strip) => stripRows(strip, context)),
     ...others.flatMap(({ from, rects, repeat }) => {
       const labels = [...new Set(rects.map((r) => r.label))];
       return labels.map((label, i): SubRow => {
@@ -140,6 +140,35 @@ function fabricRows({ fabric, roles, strips, others }: FabricCuts, context: Mont
 const sizeOf = (w: Rational, h: Rational, write: (x: Rational) => string) =>
   w.equals(h) ? write(w) : `${write(w)} by ${write(h)}`;
 
+/** Strips of one width that are cut into the same pieces alone, told as one kind, however many of them each gives. */
+interface LikeStrips {
+  strip: Strip;
+  strips: number;
+  /** All pieces of them, where they are told together. */
+  pieces?: number;
+}
+
+function likeStrips(strips: readonly Strip[]): LikeStrips[] {
+  const found: LikeStrips[] = [];
+  for (const strip of strips) {
+    const [first, ...others] = subCuts(strip);
+    const alone = others.length === 0 && first?.rows.length === 1 && first.rows[0]!.pieces.length === 1;
+    const like = found.find(
+      (f) => f.pieces !== undefined && f.strip.length.equals(strip.length) && sameRects(f.strip, strip) && alone,
+    );
+    if (like) {
+      like.strips += strip.repeat;
+      like.pieces! += strip.repeat * strip.rects.length;
+    } else found.push({ strip, strips: strip.repeat, ...(alone && { pieces: strip.repeat * strip.rects.length }) });
+  }
+  return found;
+}
+
+const sameRects = (a: Strip, b: Strip) => {
+  const [p, q] = [a.rects[0]!, b.rects[0]!];
+  return p.label === q.label && p.w.equals(q.w) && p.h.equals(q.h);
+};
+
 /** What is cut out of a strip, as a row says it. */
 interface SubRow {
   /** '1 strip 3 7/8 in × WOF'; '' where it is the one above. */
@@ -152,9 +181,9 @@ interface SubRow {
   h: Rational;
 }
 
-function stripRows(strip: Strip, { sheet: { unit } }: MonthContext): SubRow[] {
+function stripRows({ strip, strips: count, pieces: all }: LikeStrips, { sheet: { unit } }: MonthContext): SubRow[] {
   const write = (x: Rational) => `${formatLength(x, unit)} ${unit}`;
-  const strips = strip.repeat === 1 ? 'one strip' : `${inWords(strip.repeat)} strips`;
+  const strips = count === 1 ? 'one strip' : `${inWords(count)} strips`;
   let from = `${strips} ${write(strip.length)} × WOF`;
   let trimmed = '';
   const found: SubRow[] = [];
@@ -173,7 +202,7 @@ function stripRows(strip: Strip, { sheet: { unit } }: MonthContext): SubRow[] {
     }
     for (const row of rows)
       for (const piece of row.pieces) {
-        const qty = times * row.times * piece.count * strip.repeat;
+        const qty = all ?? times * row.times * piece.count * strip.repeat;
         const last = found.at(-1);
         const [w, h] = [piece.width ?? width, row.length];
         if (last && last.label === piece.label && !from && !subcut) last.qty += qty;

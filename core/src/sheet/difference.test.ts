@@ -45,7 +45,7 @@ describe('what changed from one sheet to the next', () => {
     expect(size).toContain('Cold Frame now finishes at 16 in (unfinished 16 1/2 in), not 12 in.');
     expect(size.join(' ')).toMatch(/Cut A2 at 4 1\/2 in, not 3 1\/2 in\./);
     const method = since((file) => (file.months![0]!.blocks![0]!.methods = { hst: 'two-at-a-time' }));
-    expect(method.join(' ')).toMatch(/U1: two at a time instead of eight at a time/);
+    expect(method.join(' ')).toMatch(/U1: two at a time, not eight at a time/);
     const make = since((file) => (file.months![0]!.blocks![0]!.make = 3));
     expect(make).toContain('Make 3 of Cold Frame, not 1.');
     expect(make.join(' ')).toMatch(/Cut 12 A2, not 4\./);
@@ -59,7 +59,7 @@ describe('what changed from one sheet to the next', () => {
     const more = structuredClone(scraps);
     more.months![0]!.blocks![0]!.make = 6;
     const said = sheetDifference(sheetOf(scraps), sheetOf(more)).join(' ');
-    expect(said).toMatch(/Pool P1: make 236 instead of 220, take 96 instead of 80/);
+    expect(said).toMatch(/Pool P1: make 236, not 220, take 96, not 80/);
     expect(sheetDifference(sheetOf(scraps), sheetOf(scraps))).toEqual([]);
     const named = structuredClone(scraps);
     for (const pool of Object.values(named.colourways![0]!.pools!)) delete pool.units;

@@ -160,11 +160,11 @@ function poolDifference(before: MonthSheet, after: MonthSheet): string[] {
       if (!old) return [`Pool ${name} is new: ${now.made} ${named(now)}.`];
       const pairs = (p: SheetPool) => JSON.stringify(p.rows.map((r) => [r.fabrics.map((f) => f.name), r.with, r.batches]));
       const parts = [
-        ...(named(old) === named(now) ? [] : [`${named(now)} instead of ${named(old)}`]),
-        ...(old.made === now.made ? [] : [`make ${now.made} instead of ${old.made}`]),
-        ...(old.takes === now.takes ? [] : [`take ${now.takes} instead of ${old.takes}`]),
-        ...(old.method === now.method ? [] : [`${now.method} instead of ${old.method}`]),
-        ...(old.size === now.size ? [] : [`measures ${now.size} instead of ${old.size}`]),
+        ...(named(old) === named(now) ? [] : [`${named(now)}, not ${named(old)}`]),
+        ...(old.made === now.made ? [] : [`make ${now.made}, not ${old.made}`]),
+        ...(old.takes === now.takes ? [] : [`take ${now.takes}, not ${old.takes}`]),
+        ...(old.method === now.method ? [] : [`${now.method}, not ${old.method}`]),
+        ...(old.size === now.size ? [] : [`measures ${now.size}, not ${old.size}`]),
         ...(old.press === now.press ? [] : ['pressed the new way: see the sheet']),
         ...(pairs(old) === pairs(now) ? [] : ['other fabrics go together: see the table']),
       ];
@@ -228,13 +228,13 @@ function unitDifference(old: SheetBlock, now: SheetBlock): string[] {
       const before = was.get(label);
       if (!before) return [`New unit ${label}: ${unit.make} ${unit.title}, ${unit.method}.`];
       const parts = [
-        ...(before.title === unit.title ? [] : [`${unit.title} instead of ${before.title}`]),
-        ...(before.make === unit.make ? [] : [`make ${unit.make} instead of ${before.make}`]),
-        ...(before.method === unit.method ? [] : [`${unit.method} instead of ${before.method}`]),
+        ...(before.title === unit.title ? [] : [`${unit.title}, not ${before.title}`]),
+        ...(before.make === unit.make ? [] : [`make ${unit.make}, not ${before.make}`]),
+        ...(before.method === unit.method ? [] : [`${unit.method}, not ${before.method}`]),
         ...(before.from === unit.from && before.batches === unit.batches
           ? []
           : [`from ${unit.from}, ${unit.batches} ${unit.batches === 1 ? 'time' : 'times'}`]),
-        ...(before.size === unit.size ? [] : [`measures ${unit.size} instead of ${before.size}`]),
+        ...(before.size === unit.size ? [] : [`measures ${unit.size}, not ${before.size}`]),
         ...(before.press === unit.press ? [] : ['pressed the new way: see the sheet']),
       ];
       const steps = before.method === unit.method && before.size === unit.size ? stepDifference(before, unit) : [];

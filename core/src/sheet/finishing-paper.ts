@@ -53,19 +53,19 @@ function borderPieces(told: Told): PaperPiece[] {
         {
           picture: picture(i, 'upright'),
           text: `${which}${joined}Measure the top through the middle, both ways. Mark that length on the borders from their middles, and pin them on, middles and marks matched.`,
-          check: `About ${before.w} by ${before.h}.`,
+          check: `About ${before.w} by ${before.h} ${programme.unit}.`,
         },
         {
           picture: picture(i + 1),
           text: `Sew each border on, from ${long(told, programme.house.seam)} inside one corner to ${long(told, programme.house.seam)} inside the next. Press towards the border. Fold each corner at 45 degrees, sew along the fold from the inside out, and trim.`,
-          check: `Measure: ${after.w} by ${after.h}.`,
+          check: `Measure: ${after.w} by ${after.h} ${programme.unit}.`,
         },
       ];
     return [
       {
         picture: picture(i, 'upright'),
         text: `${which}${joined}Measure the top from upper to lower edge, through the middle. Trim both side borders to that length: they are cut a little long.`,
-        check: `About ${before.h}.`,
+        check: `About ${before.h} ${programme.unit}.`,
       },
       {
         picture: sidesPicture(told, i),
@@ -74,7 +74,7 @@ function borderPieces(told: Told): PaperPiece[] {
       {
         picture: picture(i + 1, 'level'),
         text: 'Measure from side to side through the middle, side borders and all. Trim the top and bottom borders to that length, and sew them on in the same way.',
-        check: `About ${after.w}. The top now measures ${after.w} by ${after.h}.`,
+        check: `About ${after.w} ${programme.unit}. The top now measures ${after.w} by ${after.h} ${programme.unit}.`,
       },
     ];
   });
@@ -181,7 +181,7 @@ function bindingPieces(told: Told): PaperPiece[] {
     step(
       stripsJoined(finished),
       `Join ${many} of ${fabricWord(colourway, binding.role)} end to end: lay two ends across each other, right sides together, sew from corner to corner, trim to ${seam} and press open.`,
-      `Measure: about ${long(told, binding.length)}.`,
+      `Measure: about ${Math.ceil(binding.length.valueOf())} ${programme.unit}.`,
     ),
     step(stripFolded(finished), 'Press it in half lengthways, wrong sides together.'),
     step(

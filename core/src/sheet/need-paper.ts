@@ -64,7 +64,10 @@ function fromThePacket(context: MonthContext): PaperPiece[] {
   const { programme, month, sheet } = context;
   const { months, at, number } = packetOfMonth(programme, month);
   const shares = sharesOf(context);
-  const bundled = shares.filter((s) => s.from === 'bundle' && s.kept.length + s.bagged.length > 0);
+  const bundled = keptTable(
+    context,
+    shares.filter((s) => s.from === 'bundle'),
+  );
   const others = listed(months.filter((m) => m !== month).map(monthInWords));
   return [
     { kind: 'heading', level: 2, text: 'You will need' },
@@ -90,9 +93,7 @@ function fromThePacket(context: MonthContext): PaperPiece[] {
             : []),
           ...(sheet.handed.length > 0 ? [amountTable(sheet.handed, context)] : []),
         ]),
-    ...(bundled.length > 0
-      ? [{ kind: 'text', text: ['From your ', { bold: 'bundle' }, ':'] } as const, ...keptTable(context, bundled)]
-      : []),
+    ...(bundled.length > 0 ? [{ kind: 'text', text: ['From your ', { bold: 'bundle' }, ':'] } as const, ...bundled] : []),
     ...(at > 0 ? finishingTable(context) : []),
   ];
 }

@@ -223,7 +223,7 @@ function rowPieces(told: Told, stages: Stages): PaperPiece[] {
       });
     const { w, h } = centreOf(told);
     const last = steps.pop()!;
-    steps.push({ ...last, check: `Measure through the middle, both ways: ${w} by ${h}.` });
+    steps.push({ ...last, check: `Measure through the middle, both ways: ${w} by ${h} ${programme.unit}.` });
   }
   return [
     { kind: 'heading', level: 2, text: whole ? 'Put the quilt top together' : 'Begin the quilt top' },
@@ -249,6 +249,11 @@ function rowTable(told: Told, rows: readonly TopRow[], { onPoint }: Stages): Pap
     const { entry, month } = known.get(place.block!.key)!;
     return `${entry?.block.name ?? month.name}${place.mirrored ? ' (mirrored)' : ''}${TURNED[place.turn % 4]}`;
   };
+  const blocksOf = (row: readonly SetPiece[], between = ', ') =>
+    row
+      .filter((p) => p.place || p.part?.name === 'alternate block')
+      .map(nameOf)
+      .join(between);
   return {
     kind: 'table',
     columns: [
@@ -260,14 +265,10 @@ function rowTable(told: Told, rows: readonly TopRow[], { onPoint }: Stages): Pap
       rows.map(({ number, row }) => ({
         cells: [
           { text: [{ bold: String(number) }] },
-          {
-            text: row
-              .filter((p) => p.place || p.part?.name === 'alternate block')
-              .map(nameOf)
-              .join(' · '),
-          },
+          { text: blocksOf(row, ' · ') },
           { text: sizeWords(told, row, onPoint), numeral: true },
         ],
+        said: `Row ${number}: ${blocksOf(row)}. It measures ${sizeWords(told, row, onPoint)} ${programme.unit} before anything is sewn to it.`,
       })),
     ],
   };

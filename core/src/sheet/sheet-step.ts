@@ -22,7 +22,11 @@ export function sheetSteps(
   { press, spins, left }: { press: (seams?: readonly number[]) => string; spins: boolean; left: boolean },
 ): SheetStep[] {
   const spin: Step | undefined = spins ? { act: 'spin', text: SPIN } : undefined;
-  return drawnSteps(stepsInOrder(unit.recipe.steps, press, spin), handOf(unit, c, left));
+  // What is spun is pressed by that, where the plan leaves its side open.
+  const seams = handOf(unit, c, left);
+  const said = (which?: readonly number[]) =>
+    spins && which !== undefined && which.every((i) => seams.towards(i) === '') ? '' : press(which);
+  return drawnSteps(stepsInOrder(unit.recipe.steps, said, spin), seams);
 }
 
 /** Steps with their scenes drawn and their names given. */

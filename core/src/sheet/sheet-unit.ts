@@ -169,6 +169,7 @@ function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colourway: C
     return places.map((p) => `${p.count} ${side(p)}`).join(' and ');
   });
   if (seams.length === 0) return '';
+  if (seams.length === 2 && said[0] !== said[1]) return `Press one seam ${said[0]} and the other ${said[1]}.`;
   if (seams.length > 1)
     return new Set(said).size === 1
       ? `Press all seams ${said[0]}.`

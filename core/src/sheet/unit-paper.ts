@@ -76,6 +76,9 @@ export function madePieces(
   ];
 }
 
+/** How wide and tall a picture in the table may be. Inches. */
+const SMALL = 0.5;
+
 /** Each unit of a group: its picture, how many, of which fabrics and cuts, and which way it is pressed. */
 function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, PaperPicture>): PaperPiece {
   const presses = new Set(units.map((u) => u.press));
@@ -96,7 +99,10 @@ function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, Pap
         return {
           cells: [
             { text: [{ bold: unit.label }] },
-            { text: '', ...(picture && { picture: { ...picture, wide: 0.48 } }) },
+            {
+              text: '',
+              ...(picture && { picture: { ...picture, wide: Math.min(SMALL, (SMALL * picture.width) / picture.height) } }),
+            },
             { text: String(unit.make), numeral: true },
             { text: `${unit.mirrorOf ? 'mirrored: ' : ''}${listed(unit.roles.map((r) => r.name))}` },
             { text: fromWords(unit) },

@@ -56,7 +56,7 @@
       <header class="title flex items-start gap-6">
         <div class="mr-auto">
           <p class="quiet">{piece.over}</p>
-          <h1>
+          <h1 aria-label={piece.under ? `${piece.text}: ${piece.under}` : undefined}>
             {piece.text}{#if piece.under}<span class="under">{piece.under}</span>{/if}
           </h1>
           {@render pieces(piece.pieces)}
