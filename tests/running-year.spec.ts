@@ -275,7 +275,7 @@ test('the last month: borders, binding and backing go out like any other, and th
   const hers = await pageOf(request, bench.slug, ada!);
   await open(page, `${hers}/months/m12`);
   await expect(page.getByRole('heading', { name: 'December: Kitchen Window' })).toBeVisible();
-  await expect(page.getByText(/binding/i).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Bind', exact: true })).toBeVisible();
   await expect(page.getByText(/backing/i).first()).toBeVisible();
   await open(page, hers);
   for (const step of ['cut', 'units sewn', 'block finished']) await page.getByRole('checkbox', { name: step }).check();
