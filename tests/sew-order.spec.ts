@@ -61,6 +61,22 @@ test('a shape without a ruler formula comes with its template', async ({ page, b
   expect(download.suggestedFilename()).toMatch(/^long-shadow-A1\.svg$/);
 });
 
+test('another way to put the block together is chosen with one key, and undone', async ({ page, bench }) => {
+  await bench.open('/months/m3/sew');
+  const ways = page.getByRole('region', { name: 'Ways to put it together' });
+  await expect(ways.getByRole('radio').first()).toBeChecked();
+  await expect(ways).toContainText('in quarters, as usual');
+  await page.keyboard.press('j');
+  await expect(ways.getByRole('radio').nth(1)).toBeChecked();
+  // The sheet tells it so.
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  const sheet = page.getByRole('article', { name: 'Sheet' });
+  await expect(sheet).toContainText('Put the block together');
+  await expect(sheet).not.toContainText('quarter-blocks');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(sheet).toContainText('quarter-blocks');
+});
+
 test('slips stand beside the right picture, and the back shows how seams are pressed', async ({ page, bench }) => {
   await bench.open('/months/m1/sew');
   const slips = page.getByRole('region', { name: 'Common mistakes' });

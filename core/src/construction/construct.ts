@@ -121,7 +121,7 @@ export function construct(block: Block, order: Order): Construction {
   const { style, make, finished } = order;
   const directional = order.directional ?? new Set<string>();
   const cell = [finished[0].over(block.grid[0]), finished[1].over(block.grid[1])] as const;
-  const { cloth, tree } = seamTree(block, cell, style.readings);
+  const { cloth, tree } = seamTree(block, cell, style);
 
   const plans = new Map<string, UnitPlan>();
   const unitOf = new Map<Leaf, UnitPlan>();

@@ -32,4 +32,5 @@ export {
   type Sub,
   type UnitKind,
 } from './units/unit-kind';
+export { canJoin, joiningsOf, type Joining } from './joinings';
 export { stepsInOrder, type Act, type Hand, type Step } from './units/step';

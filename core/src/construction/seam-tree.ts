@@ -10,7 +10,7 @@ import { clothOf, extent, isConvex, pictureOf, pictureText, straightened, type C
 import { asParts, asWhole } from './readings';
 import type { SewingStyle } from './style';
 import { blockPartKind, isBlockPart } from './units/block-part';
-import { likeCells, ranking, splitsOf, type Split } from './splits';
+import { likeCells, ranking, splitName, splitsOf, type Split } from './splits';
 import { lieInBlock, type Seen } from './units/unit-kind';
 
 /** 'h' level, 'v' upright, 'd' falling from top left to bottom right, 'a' rising; and the two that are not straight. */
@@ -41,18 +41,23 @@ export interface Plan {
 
 /**
  * The seam tree of a block that tiles. `cell` is the finished width and height of a grid cell. Every block comes apart: what has no
- * name and no straight seam ends in templates.
+ * name and no straight seam ends in templates. `joining`: which seams are sewn last; what the block does not have is left to the best.
  */
-export function seamTree(block: Block, cell: readonly [Exact, Exact], readings: SewingStyle['readings'] = {}): Plan {
+export function seamTree(
+  block: Block,
+  cell: readonly [Exact, Exact],
+  { readings = {}, joining }: Pick<SewingStyle, 'readings' | 'joining'> = {},
+): Plan {
   const plans = known.get(block) ?? new Map<string, Plan>();
   known.set(block, plans);
-  const key = `${cell[0]} ${cell[1]} ${JSON.stringify(readings)}`;
+  const key = `${cell[0]} ${cell[1]} ${joining ?? ''} ${JSON.stringify(readings)}`;
   let plan = plans.get(key);
   if (!plan) {
     const cloth = clothOf(block, cell);
     const [, , w, h] = extent(cloth.patches);
     const way: Way = { readings, known: true, whole: true, block: [w, h] };
-    plan = { cloth, tree: sharedParts(takeApart(cloth.patches, cloth.tick, way), cloth.tick, { ...way, whole: false }) };
+    const tree = takeApart(cloth.patches, cloth.tick, { ...way, ...(joining && { joining }) });
+    plan = { cloth, tree: sharedParts(tree, cloth.tick, { ...way, whole: false }) };
     // Somebody who drags a size comes by very many.
     if (plans.size >= MOST_KNOWN) plans.clear();
     plans.set(key, plan);
@@ -78,6 +83,8 @@ interface Way {
   convex?: boolean;
   /** The coordinates are those of a unit that lies so in the block. */
   outer?: Lie;
+  /** The seams of the whole that are asked for. */
+  joining?: string;
   /** Width and height of the block, in ticks; undefined where parts that come again are not looked for. */
   block?: readonly [number, number];
 }
@@ -97,7 +104,7 @@ function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
   const merged = way.known && !way.whole ? asWhole(laid, tick, way.readings) : undefined;
   if (merged) return takeApart(merged, tick, below);
 
-  const branch = split(laid, tick, below);
+  const branch = split(laid, tick, below, way.whole ? way.joining : undefined);
   const offTheGrid = branch.seam !== 'h' && branch.seam !== 'v';
   // A rectangle with seams that leave the grid is a unit to make, and then a cell among others.
   if (!offTheGrid || !way.known || way.whole || !fillsItsBox(pictureOf(laid))) return branch;
@@ -215,9 +222,9 @@ function within(seen: Seen, { outer }: Way): Seen {
   return outer ? { ...seen, outer } : seen;
 }
 
-function split(laid: readonly Laid[], tick: Exact, way: Way): Branch {
+function split(laid: readonly Laid[], tick: Exact, way: Way, joining?: string): Branch {
   if (way.convex ?? true) {
-    const found = bestSplit(laid, tick, way.known);
+    const found = (joining && namedSplit(laid, joining)) || bestSplit(laid, tick, way.known);
     if (found) return branchOf(found, tick, way);
   }
   const odd = oddSplit(laid, signature);
@@ -273,6 +280,13 @@ export function letter([dx, dy]: readonly [number, number]): SeamWay {
   return dx * dy > 0 ? 'd' : 'a';
 }
 
+/** The split of that name, where there is one. */
+function namedSplit(laid: readonly Laid[], name: string): Split | undefined {
+  const found = splitsOf(laid).find((s) => splitName(s) === name);
+  if (found && found.parts.length <= 4 && laid.length <= 100) likeCells(found);
+  return found;
+}
+
 function bestSplit(laid: readonly Laid[], tick: Exact, known: boolean): Split | undefined {
   const splits = splitsOf(laid);
   if (splits.length === 0) return undefined;
@@ -297,7 +311,7 @@ function signature(parts: readonly (readonly Laid[])[]): string {
 }
 
 /** The same for a picture in all of its eight lies. */
-function sameness(laid: readonly Laid[]): string {
+export function sameness(laid: readonly Laid[]): string {
   const picture = pictureOf(laid);
   return [false, true]
     .flatMap((mirrored) => [0, 1, 2, 3].map((quarters) => pictureText(straightened(picture, quarters, mirrored))))

@@ -14,6 +14,12 @@ export interface Split {
   cells?: Laid[][][];
 }
 
+/** What a choice of seams is called: 'h', 'v2' for two equal parts, 'hc' for a square middle with a part on either side. */
+export function splitName({ direction: [dx, dy], parts, coarse, framed }: Split): string {
+  const way = dy === 0 ? 'h' : dx === 0 ? 'v' : dx * dy > 0 ? 'd' : 'a';
+  return `${way}${framed ? 'c' : coarse ? parts.length : ''}`;
+}
+
 /** Parts of more patches than this are compared by size alone. */
 const COMPARED = 100;
 

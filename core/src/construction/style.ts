@@ -28,6 +28,8 @@ export interface SewingStyle {
   methods: Record<string, string>;
   /** Which form of a picture is sewn, by the key of the unit that it could be; see readings. */
   readings?: Record<string, Reading>;
+  /** Which seams of the block are sewn last, by the name of the split: 'h' level, 'v2' upright into halves; the best one when left out. */
+  joining?: string;
   /** Usable width of fabric: no strip is longer. */
   wof: Rational;
   dies?: readonly Die[];

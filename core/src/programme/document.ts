@@ -212,6 +212,7 @@ export interface MonthBlockFile {
   sizing?: 'exact' | 'trim-down';
   methods?: Record<string, string>;
   readings?: Record<string, PictureReading>;
+  joining?: string;
 }
 
 export interface House extends SewingStyle {

@@ -136,6 +136,7 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
         sizing: entry.sizing ?? house.sizing,
         methods: { ...house.methods, ...entry.methods },
         readings: entry.readings,
+        ...(entry.joining && { joining: entry.joining }),
       };
       const known = placedBlocks.get(entry);
       if (known?.house === house && known.placed.block === block && known.placed.key === key && known.placed.path === path)

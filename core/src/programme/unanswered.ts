@@ -1,6 +1,6 @@
 /** Names in a document that nothing answers to: kept as they are, but worth a warning, since they are often slips of spelling. */
 import type { Problem } from '../block';
-import { otherReadings, unitKinds } from '../construction';
+import { canJoin, otherReadings, unitKinds } from '../construction';
 import { SettingError } from '../setting';
 import { constructMonthBlock } from './constructing';
 import type { Programme, ProgrammeFile } from './document';
@@ -87,7 +87,7 @@ export function unansweredUnits(file: ProgrammeFile, programme: Programme): Prob
       const methods = Object.keys(block.methods ?? {}).filter((key) => key.includes(':'));
       const readings = Object.keys(block.readings ?? {});
       const entry = programme.months[i]!.blocks.find((e) => e.path === path);
-      if (!entry || methods.length + readings.length === 0) return [];
+      if (!entry || methods.length + readings.length + Number(block.joining !== undefined) === 0) return [];
       const c = constructMonthBlock(programme, entry);
       const units = new Set(c.units.map((u) => u.name));
       const others = new Set([...units, ...otherReadings(c).map((r) => r.name)]);
@@ -95,7 +95,16 @@ export function unansweredUnits(file: ProgrammeFile, programme: Programme): Prob
         path: `${path}/${part}/${key}`,
         message: `${entry.block.name} has no unit '${key}' at this size`,
       });
+      const lost = block.joining !== undefined && !canJoin(c, block.joining);
       return [
+        ...(lost
+          ? [
+              {
+                path: `${path}/joining`,
+                message: `${entry.block.name} cannot be put together so; it is planned in its usual way`,
+              },
+            ]
+          : []),
         ...methods.filter((key) => !units.has(key)).map((key) => missing('methods', key)),
         ...readings.filter((key) => !others.has(key)).map((key) => missing('readings', key)),
       ];

@@ -1,9 +1,11 @@
 /** What can be chosen for a block, and what can go wrong with it, as plain data: the slow part of the Sew order, for a worker. */
 import {
+  joiningsOf,
   methodChoices,
   neighbourPressing,
   otherReadings,
   slipsOf,
+  type Joining,
   type MethodChoice,
   type Neighbours,
   type OtherReading,
@@ -20,6 +22,8 @@ export interface SlipView {
 export interface BlockChoices {
   units: { label: string; name: string; kind: string; methods: MethodChoice[] }[];
   readings: OtherReading[];
+  /** Ways to put it together, the usual one first; one alone is no choice. */
+  joinings: Joining[];
   slips: SlipView[];
   neighbours: Neighbours;
 }
@@ -34,6 +38,7 @@ export function blockChoices(programme: Programme, entry: MonthBlock, colourway:
       .filter((u) => u.kind.methods.length > 1)
       .map((u) => ({ label: u.label, name: u.name, kind: u.kind.plural, methods: methodChoices(u, made) })),
     readings: otherReadings(made),
+    joinings: joiningsOf(made),
     slips: slipsOf(c).map(({ text, drawing, at }) => ({ text, drawing, at })),
     neighbours: neighbourPressing(c),
   };

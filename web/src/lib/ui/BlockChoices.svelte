@@ -9,8 +9,10 @@
     unit: string | undefined;
     onmethod: (name: string, method: string) => void;
     onreading: (name: string, reading: 'whole' | 'parts') => void;
+    /** Undefined: the usual way. */
+    onjoining: (name: string | undefined) => void;
   }
-  let { choices, unit, onmethod, onreading }: Props = $props();
+  let { choices, unit, onmethod, onreading, onjoining }: Props = $props();
   const inHand = $derived(choices?.units.find((u) => u.label === unit));
 
   const NAMES: [keyof Effort, string, string][] = [
@@ -62,6 +64,30 @@
             >
           </span>
           {#if method.effort}<span class="pr-1 text-right whitespace-nowrap">{minutes(method.effort)} min</span>{/if}
+        </label>
+      {/each}
+    </section>
+  {/if}
+  {#if choices.joinings.length > 1}
+    <section class="mt-5" aria-label="Ways to put it together">
+      <h2 class="flex items-baseline border-b border-ink pb-1 text-lead">
+        Put it together <kbd class="ml-auto text-note text-quiet" title="The next way">j</kbd>
+      </h2>
+      {#each choices.joinings as way (way.name)}
+        <label class="flex cursor-pointer gap-2 border-b border-rule py-1.5 {way.chosen ? 'bg-weld text-primary-content' : ''}">
+          <input
+            type="radio"
+            class="mt-1 ml-1"
+            name="joining"
+            value={way.name}
+            checked={way.chosen}
+            onchange={() => onjoining(way.usual ? undefined : way.name)}
+          />
+          <span class="min-w-0 flex-1 leading-snug">
+            {way.title}{way.usual ? ', as usual' : ''}
+            <span class="block text-note">{way.parts} different parts, {way.nested} of {way.crossings} crossings nest</span>
+          </span>
+          <span class="pr-1 text-right whitespace-nowrap">{minutes(way.effort)} min</span>
         </label>
       {/each}
     </section>

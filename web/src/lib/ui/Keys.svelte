@@ -11,6 +11,7 @@
     ['Enter', 'on the dial: enrol the number tried'],
     ['← →', 'Sew order: the step before, the next one'],
     ['x', 'Sew order: the first of the other readings'],
+    ['j', 'Sew order: the next way to put the block together'],
     ['t m Del', 'Quilt: turn the place in hand, mirror it, give it back to the months’ order'],
     ['Shift ← →', 'Quilt: swap the place in hand with the next'],
     ['Shift A', 'Fabrics: take that letter in hand; ← → go through the fabrics by value'],

@@ -82,6 +82,17 @@
       { path, from: row[kind]?.[name], to },
     ]);
   }
+  /** Another way to put the block together; the usual one where it is undefined. */
+  function join(to: string | undefined) {
+    const row = bench.saver.document.months!.find((m) => m.id === month.id)!.blocks![number]!;
+    const path = `${entryPath(month, entry!)}/joining`;
+    bench.saver.do(`${entry!.block.name}, put together`, [{ path, from: row.joining, to }]);
+  }
+  function nextWay(): void {
+    const ways = weigher.choices?.joinings ?? [];
+    const next = ways[(ways.findIndex((way) => way.chosen) + 1) % ways.length];
+    if (next && !next.chosen) join(next.usual ? undefined : next.name);
+  }
   function onkeydown(e: KeyboardEvent) {
     if (e.target instanceof HTMLElement && e.target.closest('input:not([type=radio]), select, textarea, dialog[open]')) return;
     if (e.ctrlKey || e.metaKey || e.altKey) return;
@@ -90,6 +101,7 @@
       at = Math.min(here + 1, steps.length - 1);
     else if (e.key === 'ArrowLeft' && !(e.target as HTMLElement).closest?.('[type=radio]')) at = Math.max(here - 1, 0);
     else if (e.key === 'x' && first) choose('readings', first.name, first.other);
+    else if (e.key === 'j') nextWay();
     else return;
     e.preventDefault();
   }
@@ -274,6 +286,7 @@
         unit={step?.unit?.label}
         onmethod={(name, to) => choose('methods', name, to)}
         onreading={(name, to) => choose('readings', name, to)}
+        onjoining={join}
       />
     {/if}
   {/snippet}
