@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import demo from '../../demo/allotment-year.aggrega.json';
-import { constructMonthBlock, handsOut, kitKinds, readProgramme, stagesOf } from '@aggrega/core/programme';
+import { constructMonthBlock, handsOut, kitKinds, monthTitle, readProgramme, stagesOf } from '@aggrega/core/programme';
 import {
   demonstrationPaper,
   firstPacketPaper,
@@ -251,7 +251,7 @@ describe('a month’s sheet', () => {
     const at = texts.indexOf('Mind the stripes.');
     expect(at).toBeGreaterThan(texts.indexOf('Cut'));
     expect(at).toBeLessThan(texts.indexOf('Make the units'));
-    expect(texts.join(' ')).toContain('By then: Cut all of it.');
+    expect(texts.join(' ')).toContain('Before then: Cut all of it.');
     // Nothing that is computed moved.
     const own = (t: string) => t === 'Mind the stripes.' || t.startsWith('The next sheet') || t.startsWith('Ask:');
     expect(texts.filter((t) => !own(t))).toEqual(bare.filter((t) => !own(t)));
@@ -312,14 +312,14 @@ describe('the other papers', () => {
   it('welcome everybody with the months, the letters and the rules; a mystery names nothing before its month', () => {
     const [frost] = programme.colourways;
     const texts = textsOf(firstPacketPaper(programme, frost!).pieces);
-    for (const month of programme.months) expect(texts).toContain(month.name);
+    for (const month of programme.months) expect(texts).toContain(monthTitle(month));
     for (const fabric of frost!.fabrics.values()) expect(texts).toContain(fabric.name);
     const secret = JSON.stringify(firstPacketPaper({ ...programme, mystery: true }, frost!).pieces);
     for (const { block } of programme.months.flatMap((m) => m.blocks)) expect(secret).not.toContain(block.name);
     expect(secret).not.toContain('The quilt in');
     // The calendar: the hour, days away, and what to have done by when; of hidden months nothing is to be done.
     const all = texts.join(' ');
-    for (const part of ['comes out at 09:00', 'summer holidays']) expect(all).toContain(part);
+    for (const part of ['is released at 09:00', 'summer holidays']) expect(all).toContain(part);
     const { homework } = programme.months.find((m) => m.homework)!;
     expect(all).toContain(homework);
     expect(secret).not.toContain(homework);
