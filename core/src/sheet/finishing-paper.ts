@@ -16,7 +16,8 @@ import {
 } from './finishing-scenes';
 import { inWords } from './in-words';
 import type { PaperPicture, PaperPiece, PaperStep } from './paper';
-import { centreOf, quiltDrawing, withBorders, type Told } from './quilt-paper';
+import { quiltDrawing, withBorders } from './quilt-pictures';
+import { centreOf, type Told } from './quilt-told';
 import { scenePicture } from './scene-picture';
 import type { Stages } from './setting-stages';
 import { fabricWord } from './sheet-unit';

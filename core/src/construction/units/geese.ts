@@ -22,7 +22,7 @@ import {
 } from './reading';
 import { movedBy, scene, type Ply } from '../../hands';
 import { cornerOff, cornerSteps } from './corner-steps';
-import type { Step } from './step';
+import { sewnAndCut, type Step } from './step';
 import type { Method, Piece, Recipe, Seen, UnitKind } from './unit-kind';
 import { cornersAt, cornersPressed, type Cornered } from '../scenes/corners';
 import {
@@ -180,12 +180,7 @@ const four: Method = {
           text: `Lay two ${handed ? left : 'small'} squares on opposite corners of the large square, right sides together. They overlap a little in the middle. Draw a line from corner to corner through both.`,
           scene: () => heartsScene(g, 'place'),
         },
-        {
-          act: 'sew',
-          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
-          scene: () => heartsScene(g, 'sew'),
-        },
-        { act: 'apart', text: 'Cut on the line.', scene: () => heartsScene(g, 'apart') },
+        ...sewnAndCut(seam, (_, stage) => heartsScene(g, stage)),
         {
           act: 'press',
           text: 'Press towards the small triangles. You have two hearts.',
@@ -196,12 +191,7 @@ const four: Method = {
           text: `Lay ${handed ? `a ${right}` : 'a small'} square on the remaining corner of each heart, right sides together. Draw a line from that corner to the notch.`,
           scene: () => thirdScene(g, 'place'),
         },
-        {
-          act: 'sew',
-          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
-          scene: () => thirdScene(g, 'sew'),
-        },
-        { act: 'apart', text: 'Cut on the line.', scene: () => thirdScene(g, 'apart') },
+        ...sewnAndCut(seam, (_, stage) => thirdScene(g, stage)),
         {
           act: 'press',
           text: 'Press towards the small triangle.',
@@ -249,28 +239,18 @@ const twoSquares: Method = {
           text: 'Centre the smaller square on the larger one, right sides together. Draw a line from corner to corner.',
           scene: () => centred(g, 'place'),
         },
-        {
-          act: 'sew',
-          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
-          scene: () => centred(g, 'sew'),
-        },
-        { act: 'apart', text: 'Cut on the line, to the corners of the larger square.', scene: () => centred(g, 'apart') },
+        ...sewnAndCut(seam, (_, stage) => centred(g, stage), 'Cut on the line, to the corners of the larger square.'),
         { act: 'press', text: 'Press both towards the larger triangle.', scene: () => centredPressed(g) },
         {
           act: 'place',
           text: 'Lay one on the other, right sides together, opposite fabrics facing. The seams lie level but do not meet. Draw a line across them, from corner to corner.',
           scene: () => halvesScene(g, 'place'),
         },
-        {
-          act: 'sew',
-          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
-          scene: () => halvesScene(g, 'sew'),
-        },
-        {
-          act: 'apart',
-          text: 'Cut on the line. In the middle of each piece, snip the seam allowance up to the stitches.',
-          scene: () => halvesScene(g, 'apart'),
-        },
+        ...sewnAndCut(
+          seam,
+          (_, stage) => halvesScene(g, stage),
+          'Cut on the line. In the middle of each piece, snip the seam allowance up to the stitches.',
+        ),
         {
           act: 'press',
           text: 'Press both halves of the seam away from the geese.',

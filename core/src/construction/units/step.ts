@@ -44,3 +44,17 @@ export function stepsInOrder(steps: readonly Step[], press: (seams?: readonly nu
     return [...(text ? [{ ...step, text }] : []), ...(spin && i === last ? [spin] : [])];
   });
 }
+
+/** A seam to both sides of a drawn line, and the cut on it; `seam`: '1/4 in'. */
+export const sewnAndCut = (
+  seam: string,
+  scene: (hand: Hand, stage: 'sew' | 'apart') => Scene,
+  cut = 'Cut on the line.',
+): Step[] => [
+  {
+    act: 'sew',
+    text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
+    scene: (hand) => scene(hand, 'sew'),
+  },
+  { act: 'apart', text: cut, scene: (hand) => scene(hand, 'apart') },
+];
