@@ -64,6 +64,58 @@ test('the sheet’s numbers are those of the cutting table', async ({ page, benc
   expect((await lengths.allInnerTexts()).map(plain)).toEqual(bought.map((yards) => `${yards} yd`));
 });
 
+test('a step in the organiser’s own words stands on the sheet, and steps aside when the computed one changes', async ({
+  page,
+  bench,
+  request,
+}) => {
+  await bench.open('/months/m4/sheet');
+  const sheet = page.getByRole('article', { name: 'Sheet' });
+  await page.getByRole('button', { name: 'Change the words of a step' }).click();
+  const place = page.locator('[data-place="bean-row:U1:sew"]');
+  const computed = plain((await place.innerText()).replace(/^\d+/, ''));
+  await place.click();
+  await page.getByLabel('Your own words', { exact: true }).fill('Sew slowly round all four sides.');
+  await page.keyboard.press('Control+Enter');
+  await expect(place).toContainText('Sew slowly');
+  await expect(page.getByText(`Yours, instead of: ${computed}`)).toBeVisible();
+  // A sentence that is no step can be left out, and put back.
+  await sheet.getByText('Safety: close the blade').click();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(page.getByText('Left out:')).toBeVisible();
+  await page.getByRole('button', { name: 'Done with the words' }).click();
+  await expect(sheet).toContainText('Sew slowly round all four sides.');
+  await expect(sheet).not.toContainText('Safety');
+  const text = () =>
+    request.get(`/programmes/${bench.slug}/months/m4/sheet/files/sheet.txt?colourway=frost`).then((r) => r.text());
+  await expect.poll(text).toContain('Sew slowly round all four sides.');
+  // Another method says it otherwise: hers steps aside, and she is told.
+  await bench.open('/months/m4/sheet?hst=two-at-a-time');
+  await expect(sheet).not.toContainText('Sew slowly');
+  await expect(page.getByText('Your words ‘Sew slowly round all four sides.’ are not on the sheet')).toBeVisible();
+});
+
+test('a note with a photo stands on the sheet, is moved and hidden', async ({ page, bench }) => {
+  await bench.open('/months/m4/sheet');
+  const notes = page.getByRole('region', { name: 'Your own notes' });
+  const sheet = page.getByRole('article', { name: 'Sheet' });
+  for (const text of ['Bring a lamp.', 'Bring a cake.']) {
+    await notes.getByLabel('Add a note at the head').fill(text);
+    await notes.getByLabel('Add a note at the head').press('Tab');
+    await expect(sheet).toContainText(text);
+  }
+  await notes.getByRole('button', { name: 'Move it up' }).click();
+  await expect(sheet).toContainText(/cake.*lamp/s);
+  await notes.getByRole('button', { name: 'hide' }).last().click();
+  await expect(sheet).not.toContainText('Bring a lamp.');
+  const png = await page.screenshot({ clip: { x: 0, y: 0, width: 300, height: 200 } });
+  await notes.getByLabel(/Add a photo/).setInputFiles({ name: 'lamp.png', mimeType: 'image/png', buffer: png });
+  await expect(sheet.locator('img')).toHaveCount(1);
+  await expect.poll(() => sheet.locator('img').evaluate((i: HTMLImageElement) => i.naturalWidth)).toBe(300);
+  await notes.getByRole('button', { name: 'take the photo off' }).click();
+  await expect(sheet.locator('img')).toHaveCount(0);
+});
+
 test('the sheet prints on A4 and on Letter, and only the sheet', async ({ page, bench }) => {
   await bench.open('/months/m4/sheet');
   for (const [name, width, height] of [

@@ -127,6 +127,49 @@ test('a month from drawing to release: proofed, let out, in her mail and on her 
   await expect(page.getByRole('checkbox', { name: 'units sewn' })).toBeChecked();
 });
 
+test('a sheet is read step by step on a telephone, also without a connection, and goes on where it was left', async ({
+  page,
+  bench,
+  request,
+  context,
+}) => {
+  const [ada] = await enrol(request, bench.slug, { 'Ada Fenn': {} });
+  const hers = await pageOf(request, bench.slug, ada!);
+  await bench.open('/months/m1/release');
+  await letOut(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, hers);
+  await page.getByRole('link', { name: 'Open the sheet' }).click();
+  await page.getByRole('heading', { level: 1, name: 'January: Cold Frame' }).waitFor();
+  // Nothing of the sheet reaches beyond the screen.
+  const clipped = await page
+    .locator('article.paper')
+    .evaluate(
+      (sheet) => Array.from(sheet.querySelectorAll('*')).filter((e) => e.getBoundingClientRect().right > innerWidth + 1).length,
+    );
+  expect(clipped).toBe(0);
+  await page.getByRole('link', { name: 'Sew it step by step' }).click();
+  const card = page.locator('[data-card]');
+  await expect(card).toContainText('January');
+  await expect.poll(() => page.evaluate(async () => Boolean(await caches.match(location.href)))).toBe(true);
+  await context.setOffline(true);
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor();
+  await page.getByLabel('Go to').selectOption({ label: 'Cut' });
+  await page.getByRole('checkbox').first().check();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await page.keyboard.press('ArrowRight');
+  const at = await card.getAttribute('data-card');
+  await expect(page.getByText(/^2 of \d+$/)).toBeVisible();
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor();
+  await expect(card).toHaveAttribute('data-card', at!);
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(page.getByRole('checkbox').first()).toBeChecked();
+  await context.setOffline(false);
+});
+
 test('a late joiner in month five, and a leaver: what is made stays made, what is lacking is cut next', async ({
   page,
   bench,

@@ -1,8 +1,11 @@
 /** A paper as one HTML file that needs nothing else: it reads and prints anywhere. */
-import type { Beside, Paper, PaperCell, PaperPicture, PaperPiece, PaperStep, Words } from '@aggrega/core/sheet';
+import type { Beside, Paper, PaperCell, PaperPhoto, PaperPicture, PaperPiece, PaperStep, Words } from '@aggrega/core/sheet';
 import { inkOn } from '@aggrega/core/fabric';
 import { runsOf } from './runs';
 import { pictureSvg } from './svg';
+
+/** JPEGs by the names of their contents. */
+type Photos = ReadonlyMap<string, Uint8Array>;
 
 const escaped = (text: string) => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`);
 
@@ -29,20 +32,27 @@ function cell({ text, swatch, numeral, picture }: PaperCell, right: boolean): st
   return `<td${right ? ' class="right"' : ''}>${set}</td>`;
 }
 
-const beside = ({ pictures, pieces }: Beside): string =>
-  `<section class="beside"><div class="pictures">${pictures.map(figure).join('')}</div><div class="words">${pieces.map(piece).join('')}</div></section>`;
+const photo = ({ photo: name, wide, label }: PaperPhoto, photos: Photos): string => {
+  const jpeg = photos.get(name);
+  if (!jpeg) return '';
+  const bytes = Array.from(jpeg, (byte) => String.fromCharCode(byte)).join('');
+  return `<figure style="width:${wide}in;max-width:100%"><img src="data:image/jpeg;base64,${btoa(bytes)}" alt="${escaped(label)}"></figure>`;
+};
 
-const step = ({ picture, text, check }: PaperStep): string =>
-  `<li>${picture ? figure(picture) : ''}<p>${words(text)}</p>${check ? `<p class="check">${words(check)}</p>` : ''}</li>`;
+const beside = ({ pictures, pieces }: Beside, photos: Photos): string =>
+  `<section class="beside"><div class="pictures">${pictures.map(figure).join('')}</div><div class="words">${pieces.map((p) => piece(p, photos)).join('')}</div></section>`;
 
-function piece(p: PaperPiece): string {
+const step = ({ picture, text, check, place }: PaperStep): string =>
+  `<li>${picture ? figure(picture) : ''}<p${place?.mine ? ' class="own"' : ''}>${words(text)}</p>${check ? `<p class="check">${words(check)}</p>` : ''}</li>`;
+
+function piece(p: PaperPiece, photos: Photos): string {
   switch (p.kind) {
     case 'title':
-      return `<header><div><p class="quiet">${escaped(p.over)}</p><h1>${escaped(p.text)}${p.under ? `<br>${escaped(p.under)}` : ''}</h1>${p.pieces.map(piece).join('')}</div>${p.pictures ? `<div class="pictures">${p.pictures.map(figure).join('')}</div>` : ''}</header>`;
+      return `<header><div><p class="quiet">${escaped(p.over)}</p><h1>${escaped(p.text)}${p.under ? `<br>${escaped(p.under)}` : ''}</h1>${p.pieces.map((own) => piece(own, photos)).join('')}</div>${p.pictures ? `<div class="pictures">${p.pictures.map(figure).join('')}</div>` : ''}</header>`;
     case 'heading':
       return `<h${p.level}>${escaped(p.text)}</h${p.level}>`;
     case 'text':
-      return `<p class="${p.tone ?? 'plain'}">${words(p.text)}</p>`;
+      return `<p class="${p.tone ?? 'plain'}${p.place?.mine ? ' own' : ''}">${words(p.text)}</p>`;
     case 'list': {
       const tag = p.ordered ? 'ol' : 'ul';
       return `<${tag}>${p.items.map((item) => `<li>${words(item)}</li>`).join('')}</${tag}>`;
@@ -58,7 +68,9 @@ function piece(p: PaperPiece): string {
     case 'pictures':
       return `<div class="row">${p.pictures.map(figure).join('')}</div>`;
     case 'beside':
-      return beside(p);
+      return beside(p, photos);
+    case 'photo':
+      return photo(p, photos);
     case 'steps':
       return `<ol class="steps">${p.steps.map(step).join('')}</ol>`;
     case 'page':
@@ -66,7 +78,8 @@ function piece(p: PaperPiece): string {
   }
 }
 
-export function paperHtml(paper: Paper): string {
+/** `photos`: JPEGs by their names, for those of the organiser's that are at hand. */
+export function paperHtml(paper: Paper, photos: Photos = new Map()): string {
   return `<!doctype html>
 <html lang="en">
 <head>
@@ -80,13 +93,13 @@ h1{font-size:2em;margin:0}h2{font-size:1.25em;border-top:2px solid;padding-top:.
 p{margin:.3em 0}.lead{font-size:1.1em}.quiet{color:#53607c}.check,.own{border-left:4px solid #f2d21b;padding-left:.6em}.own{border-color:#c9d0da}.caution{font-weight:600}
 table{width:100%;border-collapse:collapse}th,td{text-align:left;vertical-align:top;padding:.25em .7em .25em 0;border-bottom:1px solid #c9d0da}th{font-weight:400;color:#53607c}.right{text-align:right}
 .numeral{font-weight:700;white-space:nowrap}.frac{font-feature-settings:'frac' 1}.gap{font-size:.3em}.swatch{display:inline-block;min-width:1.4em;height:1.4em;text-align:center;border:1px solid #1c2a4a80;background:#fff;font-weight:600}
-header{display:flex;justify-content:space-between;gap:1.5em}figure{margin:0 0 .5em}svg{width:100%;height:auto}figcaption{font-size:.85em}.row{display:flex;flex-wrap:wrap;gap:1em}.beside{display:flex;gap:1.2em;margin:.8em 0}.words{flex:1}.steps{display:grid;grid-template-columns:repeat(auto-fill,minmax(9.5rem,1fr));gap:0 1.2em;list-style:none;padding:0;counter-reset:step}.steps>li{display:grid;grid-row:span 3;grid-template-rows:subgrid;gap:0;padding-bottom:.8em;counter-increment:step}.steps p:first-of-type::before{content:counter(step) ' ';font-weight:700}.steps figure{align-self:end}
+header{display:flex;justify-content:space-between;gap:1.5em}figure{margin:0 0 .5em}svg,img{width:100%;height:auto}figcaption{font-size:.85em}.row{display:flex;flex-wrap:wrap;gap:1em}.beside{display:flex;gap:1.2em;margin:.8em 0}.words{flex:1}.steps{display:grid;grid-template-columns:repeat(auto-fill,minmax(9.5rem,1fr));gap:0 1.2em;list-style:none;padding:0;counter-reset:step}.steps>li{display:grid;grid-row:span 3;grid-template-rows:subgrid;gap:0;padding-bottom:.8em;counter-increment:step}.steps p:first-of-type::before{content:counter(step) ' ';font-weight:700}.steps figure{align-self:end}
 table,.beside,tr,li,figure{break-inside:avoid}h2,h3{break-after:avoid}.page{break-after:page}svg,.swatch{print-color-adjust:exact}
 footer{margin-top:1.5em;font-size:.85em;color:#53607c}@media print{body{margin:0;max-width:none}}
 </style>
 </head>
 <body>
-<main>${paper.pieces.map(piece).join('\n')}</main>
+<main>${paper.pieces.map((p) => piece(p, photos)).join('\n')}</main>
 <footer>${escaped(paper.footer)}</footer>
 </body>
 </html>

@@ -48,6 +48,8 @@ function linesOf(piece: PaperPiece): string[] {
       ];
     case 'pictures':
       return [...piece.pictures.flatMap((p) => pictureLines(p)), ''];
+    case 'photo':
+      return [...wrapped(`[Photo: ${piece.label}]`), ''];
     case 'beside':
       return besideLines(piece);
     case 'steps':

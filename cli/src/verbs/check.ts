@@ -1,5 +1,6 @@
 /** check FILE: whether the document is sound, and what is worth a warning. */
 import { PlanError, constructMonthBlock, unansweredUnits } from '@aggrega/core/programme';
+import { lostWords, wordsStanding } from '@aggrega/core/sheet';
 import type { Verb } from '../main';
 import { readOptions } from '../usage';
 
@@ -18,5 +19,15 @@ export const check: Verb = ({ programme, file, warnings }, words) => {
       }
     });
   const unanswered = unsewn.length > 0 ? [] : unansweredUnits(file, programme);
-  return { ok: true, warnings: [...warnings, ...unsewn, ...unanswered] };
+  // Words of the organiser's that no sheet says any more.
+  const lost =
+    unsewn.length > 0
+      ? []
+      : programme.months.flatMap((month, i) =>
+          wordsStanding(programme, month).flatMap((own) => {
+            const message = lostWords(own);
+            return message ? [{ path: `/months/${i}/words/${own.id}`, message }] : [];
+          }),
+        );
+  return { ok: true, warnings: [...warnings, ...unsewn, ...unanswered, ...lost] };
 };

@@ -198,7 +198,31 @@ export interface MonthFile {
   blocks?: MonthBlockFile[];
   homework?: string;
   uses?: string[];
-  notes?: Partial<Record<SheetPart, string>>;
+  notes?: Partial<Record<SheetPart, string | readonly Note[]>>;
+  words?: Record<string, readonly OwnWords[]>;
+}
+
+/** One of the organiser's own notes on a sheet. */
+export interface Note {
+  text: string;
+  /** Kept, and not on the sheet. */
+  hidden?: boolean;
+  picture?: NotePicture;
+}
+
+/** A photo that the installation keeps, with its sides in pixels. */
+export interface NotePicture {
+  photo: string;
+  width: number;
+  height: number;
+}
+
+/** What the organiser says in the place of something computed. */
+export interface OwnWords {
+  /** '' where nothing is said there. */
+  text: string;
+  /** The computed words that hers were written for, in each colourway that says it otherwise. */
+  instead: readonly string[];
 }
 
 /** Parts of a sheet after which the organiser's own words can stand. */
@@ -299,7 +323,9 @@ export interface Month {
   blocks: MonthBlock[];
   /** What to have done by the next month. */
   homework: string;
-  notes: Partial<Record<SheetPart, string>>;
+  notes: Partial<Record<SheetPart, readonly Note[]>>;
+  /** Her own words in the place of computed ones, by the name of the place. */
+  words: Readonly<Record<string, readonly OwnWords[]>>;
   /** Earlier months whose left-over units its blocks use, by id. */
   uses: readonly string[];
   /** Whether parts of the quilt come with it: a month without blocks that hands them out is not one whose block is still to be drawn. */

@@ -1,5 +1,6 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
 export { kitKinds, sheetParts, type SheetPart } from './document';
+export { notesOf } from './notes';
 export type {
   Calendar,
   CalendarDays,
@@ -14,9 +15,12 @@ export type {
   Month,
   MonthBlock,
   MonthFile,
+  Note,
+  NotePicture,
   Order,
   OrderFile,
   OrderLine,
+  OwnWords,
   Pool,
   PoolPer,
   PoolScope,

@@ -9,6 +9,7 @@ import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { readColourways, readFabrics } from './read-cloth';
 import { isDate, readOrders } from './orders';
 import { crowdedSizes, readKits, readShelf, readSizes } from './read-kits';
+import { notesOf } from './notes';
 import { DEFAULTS, houseOf, refuseTwoSquares } from './read-house';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 import { shapeProblems } from './schema';
@@ -149,11 +150,13 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
       if (placed.findIndex((other) => other.key === key) < i)
         refuse(path, `'${key}' stands in this month already at that size; raise its 'make' instead`);
     });
-    const { id, name = id, release, homework = '', notes = {}, uses = [] } = month;
+    const { id, name = id, release, homework = '', notes = {}, words = {}, uses = [] } = month;
     for (const [i, other] of uses.entries())
       if (!(file.months ?? []).slice(0, m).some((before) => before.id === other))
         refuse(`${monthPath}/uses/${i}`, `there is no month '${other}' before it`);
-    return { id, name, release, blocks: placed, homework, notes, uses, ...(withParts.has(id) && { parts: true }) };
+    const parts = Object.entries(notes).map(([part, said]) => [part, notesOf(said)]);
+    const own = { notes: Object.fromEntries(parts) as Month['notes'], words };
+    return { id, name, release, blocks: placed, homework, ...own, uses, ...(withParts.has(id) && { parts: true }) };
   });
 }
 

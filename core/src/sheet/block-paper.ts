@@ -3,6 +3,7 @@ import { slipsOf, type Construction, type Slip } from '../construction';
 import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
+import { placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
 import type { JoinStep } from './joining';
 import { drawn, partSewn, type Colours } from './pictures';
@@ -52,8 +53,17 @@ export function blockPaper({
 }): BlockPaper {
   const walk = new Map(sewingWalk(c, colourway).map((step) => [step.name, step]));
   const context = { sheet, block, c, colourway, walk, colours, wishes, several: sheet.blocks.length > 1 };
-  return { units: unitPieces(context), layout: layoutPieces(context), join: joinPieces(context), check: checkPieces(context) };
+  const at = (part: string, pieces: PaperPiece[]) => placed(`${nameOf(block)}:${part}`, pieces);
+  return {
+    units: unitPieces(context),
+    layout: at('layout', layoutPieces(context)),
+    join: at('join', joinPieces(context)),
+    check: at('check', checkPieces(context)),
+  };
 }
+
+/** A block's name within the names of its places, which are parts of a path. */
+const nameOf = ({ key }: SheetBlock) => key.replaceAll('/', '-');
 
 function unitPieces(context: Context): PaperPiece[] {
   const { block, wishes, several } = context;
@@ -66,7 +76,10 @@ function unitPieces(context: Context): PaperPiece[] {
     text: several ? `${verb} the units of ${block.name}` : `${verb} the units`,
   };
   if (wishes.level === 'versed') return [heading, unitTable(units)];
-  return [heading, ...alikeMade(units).flatMap((group) => groupPieces(group, context))];
+  return [
+    heading,
+    ...alikeMade(units).flatMap((group) => placed(`${nameOf(block)}:${group[0]!.label}`, groupPieces(group, context))),
+  ];
 }
 
 /** Units that are made alike, or one that is taken, or sewn from others. */
@@ -106,6 +119,8 @@ function groupPieces(group: readonly SheetUnit[], { block, c, walk, colours, col
     pictures: new Map(group.map((unit) => [unit.label, finishedOf(unit)])),
   });
 }
+
+const idOf = ({ name }: JoinStep) => name.toLowerCase().replaceAll(' ', '-');
 
 const joinPicture = (join: JoinStep, walk: Context['walk'], colours: Colours): PaperPicture => {
   const step = walk.get(join.name);
@@ -242,6 +257,7 @@ function joinPieces(context: Context): PaperPiece[] {
     const alike = join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '';
     const last = join.name === 'The block';
     return {
+      place: { id: idOf(join) },
       picture: lowered(joinPicture(join, walk, colours)),
       text: [{ bold: `${join.name}. ` }, `${alike}${join.text} ${join.press}`],
       // The whole block is measured once it is checked.

@@ -1,6 +1,6 @@
 /** 'Cut', as paper: strip by strip from each fabric, what to bag and to keep, and the strips drawn. */
 import { subCuts, type Rect, type Strip } from '../cutting';
-import { formatLength, listed, rulerWords, type Rational, type Unit } from '../measure';
+import { formatLength, listed, ratio, rulerWords, type Rational, type Unit } from '../measure';
 import { baggedOf, formName, packetOfMonth, planPacket, wayOf, type Fabric, type Month, type MonthShare } from '../programme';
 import { inWords } from './in-words';
 import { keepWords, pieceName, sizeText } from './keeping';
@@ -109,26 +109,26 @@ function fabricRows({ fabric, roles, strips, others }: FabricCuts, context: Mont
       return labels.map((label, i): SubRow => {
         const same = rects.filter((r) => r.label === label);
         const { w, h } = same[0]!;
-        return { from: i === 0 ? from : '', subcut: '', qty: same.length * repeat, label, w, h };
+        return { from: i === 0 ? from : '', qty: same.length * repeat, label, w, h };
       });
     }),
   ];
-  return found.map(({ from, subcut, qty, label, w, h }, i): PaperRow => {
+  return found.map(({ from, before, qty, label, w, h }, i): PaperRow => {
     const cut = cutOf(label, context);
     const later = cut ? undefined : laterMonth(label, context);
     const shape = w.equals(h) ? 'square' : 'rectangle';
     const name = cut ? `${cutPrefix(cut)}${cut.label}` : pieceName(label);
     const size = cut?.size ?? sizeOf(w, h, write);
-    const pieces = `${subcut}${qty} ${shape}${qty === 1 ? '' : 's'}`;
+    const pieces = `${qty} ${shape}${qty === 1 ? '' : 's'}`;
     const then = cut?.then ? `, ${cut.then}` : '';
     const use = cut ? `for ${listed(cut.for)}` : `to bag for ${later?.name ?? 'later'}`;
     return {
       ...(cut && { cut: `${cut.block}:${cut.label}` }),
-      said: `${i === 0 ? `${fabric.name} (${roles.join(', ')}): ` : ''}${from ? `cut ${from}; subcut` : 'from the rest of it,'} ${pieces} of ${size} ${unit}, ${name}${then}, ${use}.`,
+      said: `${i === 0 ? `${fabric.name} (${roles.join(', ')}): cut` : 'Cut'} ${saidFrom(from, before)} ${pieces} of ${size} ${unit}, ${name}${then}, ${use}.`,
       cells: [
         i === 0 ? fabricCell(fabric, roles, context.wishes) : { text: '' },
         { text: from },
-        { text: `${pieces}${then}` },
+        { text: `${beforeWords(before)}${pieces}${then}` },
         { text: size, numeral: true, ...(cut && { why: cut.why }) },
         { text: [{ bold: name }] },
         { text: cut ? cut.for.join(', ') : `bag it for ${later?.name ?? 'later'}` },
@@ -173,8 +173,8 @@ const sameRects = (a: Strip, b: Strip) => {
 interface SubRow {
   /** '1 strip 3 7/8 in × WOF'; '' where it is the one above. */
   from: string;
-  /** 'Trim the rest to 3 1/2 in: ', '' where nothing comes before. */
-  subcut: string;
+  /** What comes before these pieces: the strip, or what is left of it, made narrower; or pieces cut off it that are cut down. */
+  before?: { trim: string; rest: boolean } | { pieces: string; wide: string };
   qty: number;
   label: string;
   w: Rational;
@@ -187,17 +187,19 @@ function stripRows({ strip, strips: count, pieces: all }: LikeStrips, { sheet: {
   let from = `${strips} ${write(strip.length)} × WOF`;
   let trimmed = '';
   const found: SubRow[] = [];
-  for (const { width, times, rows, cutDown } of subCuts(strip)) {
+  const columns = subCuts(strip);
+  const tall = columns.map(({ rows }) => rows.reduce((sum, row) => sum.add(row.length.mul(row.times)), ratio(0)));
+  for (const [i, { width, times, rows, cutDown }] of columns.entries()) {
     const [only] = rows;
     const single = rows.length === 1 && only!.times === 1 && only!.pieces.length === 1 && only!.pieces[0]!.count === 1;
-    let subcut = '';
-    // The rest of the strip is trimmed once, where all that follows from it is as wide.
-    if (cutDown && single) {
+    let before: SubRow['before'];
+    // The rest of the strip is trimmed once, where nothing that follows from it is wider.
+    if (cutDown && single && tall.slice(i).every((h) => h.compare(only!.length) <= 0)) {
       const to = write(only!.length);
-      if (to !== trimmed) subcut = `trim the rest to ${to}, then `;
+      if (to !== trimmed) before = { trim: to, rest: i > 0 };
       trimmed = to;
     } else if (cutDown) {
-      subcut = `from ${times === 1 ? 'one piece' : `${inWords(times)} pieces`} ${write(width)} wide, cut down: `;
+      before = { pieces: times === 1 ? 'one piece' : `${inWords(times)} pieces`, wide: write(width) };
       trimmed = '';
     }
     for (const row of rows)
@@ -205,13 +207,27 @@ function stripRows({ strip, strips: count, pieces: all }: LikeStrips, { sheet: {
         const qty = all ?? times * row.times * piece.count * strip.repeat;
         const last = found.at(-1);
         const [w, h] = [piece.width ?? width, row.length];
-        if (last && last.label === piece.label && !from && !subcut) last.qty += qty;
-        else found.push({ from, subcut, qty, label: piece.label, w, h });
+        if (last && last.label === piece.label && !from && !before) last.qty += qty;
+        else found.push({ from, ...(before && { before }), qty, label: piece.label, w, h });
         from = '';
-        subcut = '';
+        before = undefined;
       }
   }
   return found;
+}
+
+/** What comes before the pieces of a row, as its cell says it. */
+function beforeWords(before: SubRow['before']): string {
+  if (!before) return '';
+  if ('trim' in before) return `trim ${before.rest ? 'the rest' : 'it'} to ${before.trim}, then `;
+  return `from ${before.pieces} ${before.wide} wide, cut down: `;
+}
+
+/** The same in a sentence, with the strip where it is a new one. */
+function saidFrom(from: string, before: SubRow['before']): string {
+  if (!before) return from ? `${from}; subcut` : 'from the rest of it';
+  if ('trim' in before) return `${from ? `${from}; trim it` : 'the rest of it down'} to ${before.trim}; subcut`;
+  return `${from ? `${from}; from it cut` : 'from the rest of it'} ${before.pieces} ${before.wide} wide, and cut ${before.pieces === 'one piece' ? 'it' : 'them'} down to`;
 }
 
 /** The cut of this month that a piece of the plan is; undefined for one of a later month. */

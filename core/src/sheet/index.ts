@@ -12,6 +12,9 @@ export { stepsPiece } from './unit-steps';
 export { whyCut, type Why } from './why';
 export { sheetDifference } from './difference';
 export { monthPaper } from './month-paper';
+export { cardsOf, type Card } from './cards';
+export { photosIn } from './own-words';
+export { lostWords, wordsAside, wordsStanding, type OwnStanding } from './words-standing';
 export {
   plainWords,
   type Beside,
@@ -19,12 +22,14 @@ export {
   type PaperCell,
   type PaperColumn,
   type PaperLine,
+  type PaperPhoto,
   type PaperPicture,
   type PaperPiece,
   type PaperRow,
   type PaperStep,
   type PaperShape,
   type PaperText,
+  type Place,
   type Tone,
   type Words,
 } from './paper';

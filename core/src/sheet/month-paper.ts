@@ -10,6 +10,7 @@ import {
 } from '../programme';
 import { blockPaper, type BlockPaper } from './block-paper';
 import { monthSheet, type MonthSheet } from './month-sheet';
+import { inOwnWords, notePieces, placed } from './own-words';
 import { cutPieces } from './cut-paper';
 import { needPieces, scrappyWords, type MonthContext } from './need-paper';
 import { poolPieces } from './pool-paper';
@@ -33,7 +34,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const series = constructSeries(programme, month, entries, colourway, wishes.size);
   const blocks = sheet.blocks.map((block, i) => blockPaper({ c: series[i]!, block, sheet, colourway, colours, wishes }));
   const context = { programme, month, colourway, sheet, wishes };
-  const own = (part: SheetPart) => ownWords(month.notes[part] ?? '');
+  const own = (part: SheetPart) => notePieces(month, part);
   // One block is finished before the next begins; what the organiser says of a part stands with the first of them.
   const told = (block: BlockPaper | undefined, i: number) =>
     blockParts.flatMap((part) => [...(block?.[part] ?? []), ...(i === 0 ? own(part) : [])]);
@@ -42,32 +43,36 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const [first] = sheet.blocks;
   const where = wishes.level === 'versed' ? undefined : whereInQuilt(programme, month, colourway, wishes);
   const names = blockNames(month);
-  const need = needPieces(context);
+  const need = placed('need', needPieces(context));
   // A short list stands beside the picture; a long one has the page's width.
   const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
   const pieces: PaperPiece[] = [
     {
       ...(names && { under: names }),
       ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}` },
-      pieces: [...startPieces(sheet, scrappyWords(context)), ...own('start'), ...(beside ? need : [])],
+      pieces: [...placed('start', startPieces(sheet, scrappyWords(context))), ...own('start'), ...(beside ? need : [])],
       pictures: [...(first ? [drawn(first.dealt, { wide: 1.55, label: first.name, colours })] : []), ...(where ? [where] : [])],
     },
     ...(beside ? [] : need),
     ...own('need'),
-    ...cutPieces(context),
+    ...placed('cut', cutPieces(context)),
     ...own('cut'),
-    ...poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)),
+    ...placed(
+      'pools',
+      poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)),
+    ),
     ...spinOnce((blocks.length > 0 ? blocks : [undefined]).flatMap(told)),
-    ...quiltPieces(programme, month, colourway, wishes),
-    ...endPieces(context),
+    ...placed('quilt', quiltPieces(programme, month, colourway, wishes)),
+    ...placed('end', endPieces(context)),
     ...own('end'),
   ];
+  const said = inOwnWords(pieces, month.words, wishes);
   return {
     title: `${sheet.programme}: ${sheet.title}, ${who}`,
     about: `Instruction sheet${sheet.blocks.length > 0 ? ` for ${sheet.blocks.map((b) => b.name).join(' and ')}` : ''}`,
     footer: [sheet.programme, sheet.title, who, wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
-    pieces: wishes.level === 'new' ? explained(pieces) : pieces,
+    pieces: wishes.level === 'new' ? explained(said) : said,
   };
 }
 
@@ -91,13 +96,6 @@ function spinOnce(pieces: PaperPiece[]): PaperPiece[] {
   };
   return pieces.map(within);
 }
-
-/** The organiser's words, a paragraph a line. */
-const ownWords = (text: string): PaperPiece[] =>
-  text
-    .split('\n')
-    .filter((line) => line.trim())
-    .map((line) => ({ kind: 'text', tone: 'own', text: line }));
 
 function startPieces(sheet: MonthSheet, scrappy: string): PaperPiece[] {
   const several = sheet.blocks.length > 1;

@@ -32,7 +32,9 @@ export type PaperPiece =
     }
   | { kind: 'heading'; level: 2 | 3; text: string }
   /** `own`: the organiser's own words, kept apart from what is computed. */
-  | { kind: 'text'; text: Words; tone?: Tone }
+  | { kind: 'text'; text: Words; tone?: Tone; place?: Place }
+  /** A photo of the organiser's, by the name of its contents; left out where it is not at hand. */
+  | ({ kind: 'photo' } & PaperPhoto)
   | { kind: 'list'; ordered: boolean; items: readonly Words[] }
   | { kind: 'table'; columns: PaperColumn[]; groups: PaperRow[][] }
   /** Pictures in a row, as many as fit, each with its words below. */
@@ -48,7 +50,31 @@ export interface Beside {
   pieces: readonly PaperPiece[];
 }
 
+/** A place that the organiser can say in her own words. */
+export interface Place {
+  /** 'cloche:U1:sew' */
+  id: string;
+  /** Her own words stand here. */
+  mine?: boolean;
+  /** While she writes: the computed words. */
+  computed?: string;
+  /** While she writes: hers, written for other computed words and so not on the sheet. */
+  aside?: string;
+  /** While she writes: she leaves it out. */
+  hidden?: boolean;
+}
+
+export interface PaperPhoto {
+  photo: string;
+  /** Inches on paper. */
+  wide: number;
+  /** Its height, as a share of its width. */
+  tall: number;
+  label: string;
+}
+
 export interface PaperStep {
+  place?: Place;
   picture?: PaperPicture;
   text: Words;
   /** What to measure or to see before going on. */

@@ -1,6 +1,7 @@
 /** What is looked at before a month goes out (handbook 6): what the program finds open, and what only eyes can tell. */
 import { handsOut, type Colourway, type Month, type Programme } from '../programme';
 import { monthDoubts } from './doubts';
+import { lostWords, wordsStanding } from './words-standing';
 
 export interface ProofPoint {
   id: string;
@@ -26,6 +27,7 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, m
   const doubts = programme.colourways.map((c) => ({ colourway: c, found: monthDoubts(programme, month, c) }));
   const ruin = said(doubts, 'ruin');
   const open = said(doubts, 'waste');
+  const lost = wordsStanding(programme, month).map(lostWords).filter(Boolean);
   const late = month.release && month.release < today;
   return [
     ...(ruin.length > 0 ? [{ id: 'ruin', asks: 'What would spoil kits is settled', says: ruin, stops: true }] : []),
@@ -62,6 +64,9 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, m
             stops: false,
           },
         ]
+      : []),
+    ...(lost.length > 0
+      ? [{ id: 'own-words', asks: 'Your own words stand where you want them', says: lost, stops: false }]
       : []),
     { id: 'read', asks: 'The sheet was read aloud with a ruler in hand, every number', says: [], stops: false },
     { id: 'words', asks: 'Names, fabrics and our own words are right', says: [], stops: false },

@@ -21,11 +21,11 @@ export function stepsPiece(
   const most = Math.max(...steps.map((step) => step.extent));
   return {
     kind: 'steps',
-    steps: steps.map(({ act, text, scene, extent }) => {
+    steps: steps.map(({ id, act, text, scene, extent }) => {
       const wide = Math.max(NARROWEST, (WIDEST * extent) / most);
       const other = act === 'press' ? finished : act === 'spin' ? back : undefined;
       const picture = scene ? lowered(scenePicture(scene, colours, { wide, fabric })) : other;
-      return { ...(picture && { picture }), text };
+      return { place: { id }, ...(picture && { picture }), text };
     }),
   };
 }

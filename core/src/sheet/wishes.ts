@@ -20,6 +20,8 @@ export interface SheetWishes {
   version?: string;
   /** Months that may be shown, by id; the others are hidden, name and all. Left out, the programme's own word on mystery stands. */
   out?: ReadonlySet<string>;
+  /** What the organiser needs to say it in her own words. */
+  writing?: boolean;
   /** How a date is written; as in '13 March 2027' when left out. */
   date?: (iso: string) => string;
 }

@@ -6,6 +6,7 @@ import type {
   Beside,
   PaperCell,
   PaperColumn,
+  PaperPhoto,
   PaperPicture,
   PaperPiece,
   PaperRow,
@@ -47,6 +48,8 @@ export interface Look {
   doc: Doc;
   /** Text size in points. */
   size: number;
+  /** JPEGs by the names of their contents. */
+  photos: ReadonlyMap<string, Uint8Array>;
   /** Pictures are drawn so many times their size, but for those at full size. */
   pictures: number;
 }
@@ -58,7 +61,7 @@ export function boxesOf(look: Look, piece: PaperPiece, width: number): Box[] {
     case 'heading':
       return [headingBox(look, piece.text, piece.level, width)];
     case 'text':
-      return [textBox(look, piece.text, piece.tone ?? 'plain', width)];
+      return [textBox(look, piece.text, { tone: piece.tone ?? 'plain', own: piece.place?.mine ?? false }, width)];
     case 'list':
       return piece.items.map((item, i) => ({
         ...itemBox(look, item, piece.ordered ? `${i + 1}.` : '\u2022', width),
@@ -70,6 +73,8 @@ export function boxesOf(look: Look, piece: PaperPiece, width: number): Box[] {
       return pictureRows(look, piece.pictures, width);
     case 'beside':
       return [besideBox(look, piece, width, 80)];
+    case 'photo':
+      return photoBoxes(look, piece, width);
     case 'steps':
       return stepRows(look, piece.steps, width);
     case 'page':
@@ -149,10 +154,10 @@ function headingBox({ doc, size }: Look, text: string, level: 2 | 3, width: numb
   };
 }
 
-function textBox({ doc, size }: Look, text: Words, tone: Tone, width: number): Box {
+function textBox({ doc, size }: Look, text: Words, { tone, own }: { tone: Tone; own: boolean }, width: number): Box {
   const face: Face = tone === 'caution' ? 'bold' : 'text';
   const tall = tone === 'lead' ? size * 1.1 : tone === 'quiet' ? size * 0.94 : size;
-  const barred = tone === 'check' || tone === 'own';
+  const barred = own || tone === 'check' || tone === 'own';
   const inset = barred ? 9 : 0;
   const lines = linesOf(doc, text, { face, size: tall, width: width - inset });
   const leading = tall * 1.38;
@@ -165,6 +170,16 @@ function textBox({ doc, size }: Look, text: Words, tone: Tone, width: number): B
       );
     },
   };
+}
+
+/** A photo as wide as it asks for; nothing where it is not at hand. */
+function photoBoxes({ doc, size, photos }: Look, { photo, wide, tall, label }: PaperPhoto, width: number): Box[] {
+  const jpeg = photos.get(photo);
+  if (!jpeg) return [];
+  const w = Math.min(wide * 72, width);
+  const draw: Box['draw'] = (x, y, tagged) =>
+    tagged('Figure', () => doc.image(Buffer.from(jpeg), x, y, { width: w, height: w * tall }), label);
+  return [{ height: w * tall + size * 0.7, draw }];
 }
 
 function itemBox({ doc, size }: Look, text: Words, mark: string, width: number): Box {
@@ -376,12 +391,12 @@ function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns:
   const room = (width - gap * (columns - 1)) / columns;
   const leading = size * 1.3;
   const inset = size * (steps.length > 9 ? 1.55 : 1.2);
-  const set = steps.map(({ picture, text, check }, i) => {
+  const set = steps.map(({ picture, text, check, place }, i) => {
     const scale = picture ? scaleOf(picture, room, look.pictures) : 0;
     const lines = linesOf(doc, text, { face: 'text', size, width: room - inset });
     const checks = check ? linesOf(doc, check, { face: 'text', size, width: room - inset }) : [];
     const mark = linesOf(doc, [{ bold: String(i + 1) }], { face: 'text', size, width: inset });
-    return { picture, scale, lines, checks, mark };
+    return { picture, scale, lines, checks, mark, own: place?.mine ?? false };
   });
   const rows = Array.from({ length: Math.ceil(set.length / columns) }, (_, row): Box => {
     const own = set.slice(row * columns, (row + 1) * columns);
@@ -390,11 +405,12 @@ function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns:
     return {
       height: tall + words + size * 1.1,
       draw: (x, y, tagged) =>
-        own.forEach(({ picture, scale, lines, checks, mark }, i) => {
+        own.forEach(({ picture, scale, lines, checks, mark, own: mine }, i) => {
           const left = x + i * (room + gap);
           const below = y + tall + size * 0.3;
           if (picture)
             tagged('Figure', () => drawPicture(doc, picture, left, y + tall - picture.height * scale, scale), picture.label);
+          if (mine) doc.rect(left + inset - 5, below + 1, 2.4, lines.length * leading - 2).fill(RULE);
           tagged('P', () => {
             setLines(doc, mark, { x: left, y: below, leading, colour: INK, width: inset });
             setLines(doc, lines, { x: left + inset, y: below, leading, colour: INK, width: room - inset });

@@ -16,14 +16,17 @@ const MARGIN = { side: 42.5, top: 36, bottom: 46 };
 
 type Struct = PDFKit.PDFStructureElement;
 
-/** The PDF of papers, one after another, each beginning on a page of its own. `created` is written into the file. */
+/**
+ * The PDF of papers, one after another, each beginning on a page of its own. `created` is written into the file; `photos`: JPEGs by the names
+ * of their contents, for those of the organiser's that are at hand.
+ */
 export async function paperPdf(
   papers: readonly Paper[],
-  { page, created }: { page: PageSize; created: Date },
+  { page, created, photos = new Map() }: { page: PageSize; created: Date; photos?: Look['photos'] },
 ): Promise<Uint8Array> {
   const [first] = papers;
   const { doc, root, finish } = newPdf({ page, title: first?.title ?? '', about: first?.about ?? '', created });
-  for (const paper of papers) layPaper(doc, root, paper, PAGES[page]);
+  for (const paper of papers) layPaper(doc, root, paper, { page: PAGES[page], photos });
   return finish();
 }
 
@@ -89,13 +92,18 @@ function boxesFor(paper: Paper, look: Look, width: number): Box[] {
   });
 }
 
-function layPaper(doc: PDFKit.PDFDocument, root: Struct, paper: Paper, [pageWidth, pageHeight]: [number, number]): void {
+function layPaper(
+  doc: PDFKit.PDFDocument,
+  root: Struct,
+  paper: Paper,
+  { page: [pageWidth, pageHeight], photos }: { page: [number, number]; photos: Look['photos'] },
+): void {
   const size = paper.large ? 14 : 9.4;
   const width = pageWidth - 2 * MARGIN.side;
   const bottom = pageHeight - MARGIN.bottom;
   const laid = (at: number) => {
     const [letters, pictures] = LOOKS[at]!;
-    return pagesOf(boxesFor(paper, { doc, size: size * letters, pictures }, width), MARGIN.top, bottom);
+    return pagesOf(boxesFor(paper, { doc, photos, size: size * letters, pictures }, width), MARGIN.top, bottom);
   };
   let found = laid(0);
   for (let at = 1; at < LOOKS.length && found.pages.length > 1 && found.last < FULL; at += 1) {

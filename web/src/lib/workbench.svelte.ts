@@ -42,7 +42,7 @@ export class Workbench {
 
   /** As month; an empty one for an address that names none, which the frame tells people about. */
   monthOrEmpty(id: string): Month {
-    return this.month(id) ?? { id, name: id, blocks: [], homework: '', notes: {}, uses: [] };
+    return this.month(id) ?? { id, name: id, blocks: [], homework: '', notes: {}, words: {}, uses: [] };
   }
 
   /** The colourway that an address names, or the first. */

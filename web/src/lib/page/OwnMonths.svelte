@@ -4,6 +4,7 @@
   import { dayText } from '$lib/day-text';
   import type { ParticipantView, ShownMonth } from '$lib/server/participant-page';
   import { progressNames, progressSteps } from '@aggrega/core/running';
+  import { READER } from '$lib/sheet/words';
   import type { Own } from './own.svelte';
 
   let { view, key, own }: { view: ParticipantView; key: string; own: Own } = $props();
@@ -36,6 +37,7 @@
         {#if month.homework && !all(month)}<p class="mt-1 text-quiet">By the next month: {month.homework}</p>{/if}
         <div class="mt-2 flex flex-wrap items-center gap-2">
           <a class="act {all(month) ? '' : 'first'}" href="/p/{key}/months/{month.id}">Open the sheet</a>
+          <a class="act" href="/p/{key}/months/{month.id}/steps">{READER.open}</a>
           <a class="act" href="/p/{key}/months/{month.id}/files/sheet.pdf?locale={locale}" download>PDF</a>
           <fieldset class="flex flex-wrap gap-x-4" aria-label="How far with {month.name}">
             {#each progressSteps as step (step)}

@@ -81,5 +81,5 @@ export async function ownPacket(
     out: found.out,
   };
   const make = () => firstPacketPaper(found.programme, colourway, wishes);
-  return paperFile(make, { ending, name: `first-packet-${colourway.id}`, page: paper, created: now() });
+  return paperFile(page.organisation, make, { ending, name: `first-packet-${colourway.id}`, page: paper, created: now() });
 }

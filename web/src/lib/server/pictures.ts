@@ -1,6 +1,5 @@
 /** Pictures of what people have sewn: made small and clean; nothing else that the file held is kept, no place and no time. */
 import sharp from 'sharp';
-import { isPicture } from './swatch';
 
 const MOST_PIXELS = 50_000_000;
 /** Pixels of the longer side. */
@@ -23,4 +22,10 @@ export async function cleanPicture(sent: Uint8Array): Promise<{ jpeg: Buffer } |
   } catch {
     return { refused: 'This is no whole picture, or one of more than 50 million pixels. Take it again, or save it anew.' };
   }
+}
+
+/** JPEG, PNG or WebP by its first bytes. */
+export function isPicture(head: Buffer): boolean {
+  const text = head.toString('latin1');
+  return /^\xff\xd8\xff/.test(text) || text.startsWith('\x89PNG\r\n\x1a\n') || /^RIFF....WEBP/s.test(text);
 }

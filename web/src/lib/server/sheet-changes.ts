@@ -50,7 +50,7 @@ function sheetOf(programme: Programme, monthId: string, colourwayId: string) {
 function sameWords(before: ProgrammeFile, after: ProgrammeFile, month: string): boolean {
   const words = (document: ProgrammeFile) => {
     const found = document.months?.find((m) => m.id === month);
-    return JSON.stringify([found?.notes ?? {}, found?.homework ?? '', document.contact ?? '']);
+    return JSON.stringify([found?.notes ?? {}, found?.words ?? {}, found?.homework ?? '', document.contact ?? '']);
   };
   return words(before) === words(after);
 }

@@ -13,6 +13,7 @@ import {
   demonstrationPaper,
   firstPacketPaper,
   monthPaper,
+  photosIn,
   templatesPaper,
   type Paper,
   type SheetWishes,
@@ -22,6 +23,7 @@ import { paperPdf } from '@aggrega/paper/pdf';
 import { paperText } from '@aggrega/paper/text';
 import { asSewn, sheetName, wishesOf } from '$lib/sheet-wishes';
 import type { FoundFile } from './file-answer';
+import { photosOf } from './swatch';
 import { programmeOf } from './programmes';
 import { publishedSheet } from './sheet-versions';
 import { versionWords } from './version-words';
@@ -70,11 +72,13 @@ export async function sheetFile(organisation: string, { slug, month, file, asked
   const called = [...own, sheetName(month ?? slug, colourway.id, asked)].join('-');
   const page = asked.get('page') === 'letter' ? 'letter' : 'A4';
   // Its bytes depend on what is stored and asked, not on when.
-  return paperFile(() => paperOf(name, programme, { month, colourway, wishes }), { ending, name: called, page, created: made });
+  const make = () => paperOf(name, programme, { month, colourway, wishes });
+  return paperFile(organisation, make, { ending, name: called, page, created: made });
 }
 
 /** A paper as a file of one of our forms; or why it cannot be made. */
 export async function paperFile(
+  organisation: string,
   make: () => Paper | undefined,
   { ending, name, page, created }: { ending: string; name: string; page: 'A4' | 'letter'; created: Date },
 ): Promise<FoundFile> {
@@ -82,9 +86,10 @@ export async function paperFile(
     const paper = make();
     if (!paper) return { status: 404, message: 'There is no such sheet; the Sheet station lists them.' };
     const file = { type: TYPES[ending as keyof typeof TYPES], name: `${name}.${ending}` };
-    if (ending === 'html') return { body: paperHtml(paper), ...file };
+    const photos = ending === 'txt' ? new Map() : await photosOf(organisation, photosIn(paper));
+    if (ending === 'html') return { body: paperHtml(paper, photos), ...file };
     if (ending === 'txt') return { body: paperText(paper), ...file };
-    return { body: new Uint8Array(await paperPdf([paper], { page, created })), ...file };
+    return { body: new Uint8Array(await paperPdf([paper], { page, created, photos })), ...file };
   } catch (error) {
     if (error instanceof PlanError) return { status: 422, message: error.problems.map((p) => p.message).join('; ') };
     throw error;

@@ -1,7 +1,9 @@
-/** Photos of fabrics: checked, made small and clean, read, and kept. */
+/** Photos of fabrics and of sheets: checked, made small and clean, read, and kept. */
 import { readPhoto, type PhotoReading } from '@aggrega/core/fabric';
+import type { NotePicture } from '@aggrega/core/programme';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
+import { cleanPicture, isPicture } from './pictures';
 import { bytesOf } from './files/store';
 import { findPhoto, insertPhoto } from './db/swatches';
 import { asOrganisation } from './db/pool';
@@ -21,7 +23,7 @@ export interface KeptPhoto extends PhotoReading {
 export async function keepPhoto(organisation: string, sent: Uint8Array): Promise<KeptPhoto | { refused: string }> {
   const read = await clean(sent);
   if ('refused' in read) return read;
-  const photo = createHash('sha256').update(read.jpeg).digest('hex').slice(0, 32);
+  const photo = nameOf(read.jpeg);
   await asOrganisation(organisation, (db) => insertPhoto(db, organisation, photo, read.jpeg));
   return { photo, ...readPhoto(read.pixels, READ) };
 }
@@ -31,6 +33,24 @@ export async function photoOf(organisation: string, id: string): Promise<Buffer 
   const found = await asOrganisation(organisation, (db) => findPhoto(db, id));
   return found && bytesOf(found);
 }
+
+/** Photos as JPEGs, by name; those that are not here are left out. */
+export async function photosOf(organisation: string, ids: readonly string[]): Promise<Map<string, Uint8Array>> {
+  const found = await Promise.all(ids.map(async (id) => [id, await photoOf(organisation, id)] as const));
+  return new Map(found.flatMap(([id, jpeg]) => (jpeg ? [[id, jpeg]] : [])));
+}
+
+/** Keeps a photo whole, for a sheet; a sentence when it cannot be taken. */
+export async function keepSheetPhoto(organisation: string, sent: Uint8Array): Promise<NotePicture | { refused: string }> {
+  const read = await cleanPicture(sent);
+  if ('refused' in read) return read;
+  const { width, height } = await sharp(read.jpeg).metadata();
+  const photo = nameOf(read.jpeg);
+  await asOrganisation(organisation, (db) => insertPhoto(db, organisation, photo, read.jpeg));
+  return { photo, width, height };
+}
+
+const nameOf = (jpeg: Buffer) => createHash('sha256').update(jpeg).digest('hex').slice(0, 32);
 
 /** The picture alone, the right way up, its middle square; nothing else that the file held. */
 async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Array } | { refused: string }> {
@@ -58,10 +78,4 @@ async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Arr
         : 'This is no whole JPEG, PNG or WebP picture. Take the photo again, or save it anew.',
     };
   }
-}
-
-/** JPEG, PNG or WebP by its first bytes. */
-export function isPicture(head: Buffer): boolean {
-  const text = head.toString('latin1');
-  return /^\xff\xd8\xff/.test(text) || text.startsWith('\x89PNG\r\n\x1a\n') || /^RIFF....WEBP/s.test(text);
 }

@@ -1,7 +1,9 @@
 <!-- A paper on the page and in print: the same data as the PDF and the plain text, with numbers that explain themselves and light up. -->
 <script lang="ts">
   import { inkOn } from '@aggrega/core/fabric';
-  import type { Beside, Paper, PaperCell, PaperColumn, PaperPicture, PaperPiece, Words } from '@aggrega/core/sheet';
+  import { plainWords } from '@aggrega/core/sheet';
+  import type { Beside, Paper, PaperCell, PaperColumn, PaperPicture, PaperPiece, Place, Words } from '@aggrega/core/sheet';
+  import type { Snippet } from 'svelte';
   import PaperDrawing from './PaperDrawing.svelte';
   import Say from './Say.svelte';
   import Why from './Why.svelte';
@@ -10,10 +12,25 @@
     paper: Paper;
     unit: 'in' | 'cm';
     label?: string;
+    /** On a card, without the sheet round it. */
+    bare?: boolean;
     lit?: (cut: string) => boolean;
     onlight?: (cuts: string[]) => void;
+    /** The address of one of the organiser's photos. */
+    photoAt?: (photo: string) => string;
+    /** Where she writes: what stands round a text in a place of hers. */
+    writer?: Snippet<[place: Place, text: Words, step: boolean, children: Snippet]>;
   }
-  let { paper, unit, label = 'Sheet', lit = () => false, onlight }: Props = $props();
+  let {
+    paper,
+    unit,
+    label = 'Sheet',
+    bare = false,
+    lit = () => false,
+    onlight,
+    photoAt = (photo) => `/swatches/${photo}`,
+    writer,
+  }: Props = $props();
   const sharesOf = (columns: readonly PaperColumn[]) => columns.reduce((sum, c) => sum + c.share, 0);
   const listed = (text: Words) => (typeof text === 'string' ? [text] : text);
 </script>
@@ -38,8 +55,9 @@
   </div>
 {/snippet}
 
-{#snippet cell({ text, swatch, numeral, why, picture }: PaperCell, right: boolean)}
-  <td class:right class:numeral>
+{#snippet cell({ text, swatch, numeral, why, picture }: PaperCell, column: PaperColumn | undefined)}
+  {@const empty = !plainWords(text) && !picture && !swatch}
+  <td class:right={column?.right} class:numeral class:empty data-column={column?.name}>
     {#if swatch}<span
         class="letter cloth"
         style:background={swatch.colour || '#fff'}
@@ -70,7 +88,17 @@
     {:else if piece.kind === 'heading'}
       {#if piece.level === 2}<h2>{piece.text}</h2>{:else}<h3>{piece.text}</h3>{/if}
     {:else if piece.kind === 'text'}
-      <p class={piece.tone ?? 'plain'}>{@render words(piece.text)}</p>
+      {#snippet said()}<p class="{piece.tone ?? 'plain'} {piece.place?.mine ? 'own' : ''}">
+          {@render words(piece.text)}
+        </p>{/snippet}
+      {#if writer && piece.place}{@render writer(
+          piece.place,
+          piece.text,
+          false,
+          said,
+        )}{:else if !piece.place?.hidden}{@render said()}{/if}
+    {:else if piece.kind === 'photo'}
+      <img class="photo" style:width="{piece.wide}in" src={photoAt(piece.photo)} alt={piece.label} loading="lazy" />
     {:else if piece.kind === 'list'}
       <svelte:element this={piece.ordered ? 'ol' : 'ul'}>
         {#each piece.items as item, n (n)}<li>{@render words(item)}</li>{/each}
@@ -95,7 +123,7 @@
                 onpointerenter={() => row.cut && onlight?.([row.cut])}
                 onpointerleave={() => onlight?.([])}
               >
-                {#each row.cells as c, at (at)}{@render cell(c, piece.columns[at]?.right ?? false)}{/each}
+                {#each row.cells as c, at (at)}{@render cell(c, piece.columns[at])}{/each}
               </tr>
             {/each}
           </tbody>
@@ -112,7 +140,10 @@
         {#each piece.steps as step, n (n)}
           <li>
             {#if step.picture}{@render figure(step.picture)}{/if}
-            <p><b>{n + 1}</b> {@render words(step.text)}</p>
+            {#snippet said()}<p class:own={step.place?.mine}><b>{n + 1}</b> {@render words(step.text)}</p>{/snippet}
+            <div>
+              {#if writer && step.place}{@render writer(step.place, step.text, true, said)}{:else}{@render said()}{/if}
+            </div>
             {#if step.check}<p class="check">{@render words(step.check)}</p>{/if}
           </li>
         {/each}
@@ -121,9 +152,9 @@
   {/each}
 {/snippet}
 
-<article class="paper" class:large={paper.large} aria-label={label}>
+<article class="paper" class:bare class:large={paper.large} aria-label={label}>
   {@render pieces(paper.pieces)}
-  <footer class="quiet">{paper.footer}</footer>
+  {#if !bare}<footer class="quiet">{paper.footer}</footer>{/if}
 </article>
 
 <style>
@@ -141,6 +172,12 @@
     max-width: 210mm;
     border: 1px solid var(--color-base-300);
     font-size: 0.9rem;
+  }
+  .paper.bare {
+    border: 0;
+    padding: 0;
+    max-width: none;
+    font-size: 1.05rem;
   }
   .large {
     font-size: 1.25rem;
@@ -228,6 +265,12 @@
   figcaption {
     font-size: 0.88em;
   }
+  .photo {
+    display: block;
+    max-width: 100%;
+    height: auto;
+    margin: 0.4rem 0;
+  }
   .row {
     display: flex;
     flex-wrap: wrap;
@@ -295,6 +338,7 @@
     .beside,
     .title {
       flex-direction: column;
+      align-items: stretch;
     }
     .beside figure,
     .title figure {
@@ -306,9 +350,33 @@
     .steps figure {
       min-width: 60%;
     }
-    .paper :global(table) {
+    /* A row of a table is a card, each cell after the name of its column. */
+    thead,
+    td.empty {
+      display: none;
+    }
+    table,
+    tbody,
+    tr,
+    td {
       display: block;
-      overflow-x: auto;
+      text-align: left;
+    }
+    tr {
+      border-bottom: 1px solid #c9d0da;
+      padding: 0.4rem 0;
+    }
+    td,
+    td.numeral {
+      border: 0;
+      padding: 0.1rem 0;
+      text-align: left;
+      white-space: normal;
+    }
+    td[data-column]:not([data-column='']):not(:first-child)::before {
+      content: attr(data-column) ': ';
+      color: #53607c;
+      font-weight: 400;
     }
   }
   @media print {

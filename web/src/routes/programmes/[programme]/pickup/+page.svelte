@@ -1,7 +1,7 @@
 <!-- The pickup evening: who comes, what is ready for her, handed over with one touch; it goes on when the connection is gone. -->
 <script lang="ts">
   import Connection from '$lib/kits/Connection.svelte';
-  import { keepPage } from '$lib/keep-page';
+  import { keepWork } from '$lib/keep-page';
   import { KitTicks } from '$lib/kits/kit-ticks.svelte';
   import { kitCode, packetName, sortName } from '$lib/kits/kit-words';
   import type { KitRow } from '$lib/server/db/kits';
@@ -15,7 +15,7 @@
   const ticks = untrack(() => new KitTicks(bench.slug, 'ready', data));
   onMount(() => {
     ticks.start();
-    void keepPage(`/api/programmes/${bench.slug}/kits?ready`);
+    void keepWork(`/api/programmes/${bench.slug}/kits?ready`);
     return () => ticks.close();
   });
   /** People that are shown at once; others are found by name. */

@@ -9,7 +9,7 @@
   import { useWorkbench } from '$lib/workbench.svelte';
   import { seamsAcross, unitMeasure } from '@aggrega/core/construction';
   import { formatLength, type Exact } from '@aggrega/core/measure';
-  import { constructMonthBlock } from '@aggrega/core/programme';
+  import { constructMonthBlock, notesOf } from '@aggrega/core/programme';
   import {
     missedSizes,
     monthMinutes,
@@ -85,14 +85,15 @@
   }
   /** Lines for the checkpoints of the month's sheet that do not stand there yet. */
   const unsaid = (monthId: string, sizes: WrittenSize[]) => {
-    const said = noteOf(monthId)?.split('\n') ?? [];
+    const said = saidOf(monthId).flatMap((note) => note.text.split('\n'));
     return missedSizes(readSizes(sizes, unit), unit).filter((line) => !said.includes(line));
   };
   const noteOf = (monthId: string) => bench.saver.document.months?.find((m) => m.id === monthId)?.notes?.check;
+  const saidOf = (monthId: string) => notesOf(noteOf(monthId));
   function sayOnSheet(monthId: string, lines: string[]) {
     const from = noteOf(monthId);
     bench.saver.do(`what the sample of ${nameOf(monthId)} missed, on its sheet`, [
-      { path: `/months/${monthId}/notes/check`, from, to: [...(from ? [from] : []), ...lines].join('\n') },
+      { path: `/months/${monthId}/notes/check`, from, to: [...saidOf(monthId), ...lines.map((text) => ({ text }))] },
     ]);
   }
   const nameOf = (id: string) => programme.months.find((m) => m.id === id)?.name ?? id;

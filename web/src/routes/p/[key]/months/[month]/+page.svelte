@@ -1,25 +1,42 @@
 <!-- Her own sheet of a month that is out. -->
 <script lang="ts">
+  import { preloadCode } from '$app/navigation';
   import { page } from '$app/state';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import PaperView from '$lib/ui/PaperView.svelte';
+  import { keepPage } from '$lib/keep-page';
+  import { READER } from '$lib/sheet/words';
+  import { onMount } from 'svelte';
   import Tools from '$lib/ui/Tools.svelte';
 
   let { data } = $props();
   const files = $derived(`/p/${data.key}/months/${data.month}/files`);
   let lit: string[] = $state.raw([]);
+  /** Once opened, it is read without a connection too, step by step as well. */
+  onMount(async () => {
+    const steps = `${page.url.pathname}/steps`;
+    await preloadCode(steps);
+    await keepPage(steps, `${steps}/__data.json`);
+  });
 </script>
 
 <svelte:head><title>{data.name}</title></svelte:head>
 
 <header class="no-print mx-auto flex max-w-4xl flex-wrap items-center gap-2 px-4 pt-4">
   <a class="act mr-auto" href="/p/{data.key}">Back to your page</a>
+  <a class="act first" href="/p/{data.key}/months/{data.month}/steps">{READER.open}</a>
   <a class="act" href="{files}/sheet.pdf?locale={page.data.locale}" download>PDF, A4</a>
   <a class="act" href="{files}/sheet.pdf?page=letter&locale={page.data.locale}" download>Letter</a>
   <a class="act" href="{files}/sheet.txt?locale={page.data.locale}" download>text</a>
   <Tools />
 </header>
 <main class="mx-auto max-w-4xl overflow-x-auto px-4 pb-16">
-  <PaperView paper={data.paper} unit={data.unit} lit={(cut) => lit.includes(cut)} onlight={(cuts) => (lit = cuts)} />
+  <PaperView
+    photoAt={(photo) => `/p/${data.key}/photos/${photo}`}
+    paper={data.paper}
+    unit={data.unit}
+    lit={(cut) => lit.includes(cut)}
+    onlight={(cuts) => (lit = cuts)}
+  />
   <div class="no-print mt-6"><PaperChoice what="Print the sheet" /></div>
 </main>

@@ -11,7 +11,7 @@
     type LengthRow,
     type RoomStep,
   } from '$lib/plan/room-plan';
-  import { keepPage } from '$lib/keep-page';
+  import { keepWork } from '$lib/keep-page';
   import { programmeIn } from '$lib/reading';
   import { shortName } from '$lib/plan/short-name';
   import { Ticks, type ListInHand } from '$lib/plan/ticks.svelte';
@@ -61,7 +61,7 @@
   const asked = $derived({ month, colourway, people, reading });
 
   $effect(() => {
-    if (page.url) void keepPage();
+    if (page.url) void keepWork();
   });
   /** Ticks belong to a place; what the page was loaded with is shown until the server tells more. */
   const makeTicks = (place: string) =>

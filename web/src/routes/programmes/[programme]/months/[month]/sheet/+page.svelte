@@ -6,7 +6,9 @@
   import { asSewn, wishesOf } from '$lib/sheet-wishes';
   import Doubts from '$lib/ui/Doubts.svelte';
   import MonthFrame from '$lib/ui/MonthFrame.svelte';
-  import OwnWords from '$lib/ui/OwnWords.svelte';
+  import OwnNotes from '$lib/sheet/OwnNotes.svelte';
+  import OwnPlace from '$lib/sheet/OwnPlace.svelte';
+  import { WRITING } from '$lib/sheet/words';
   import PaperChoice from '$lib/ui/PaperChoice.svelte';
   import PaperView from '$lib/ui/PaperView.svelte';
   import Problems from '$lib/ui/Problems.svelte';
@@ -14,7 +16,9 @@
   import SheetWishesForm from '$lib/ui/SheetWishesForm.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
   import { PlanError, constructMonthBlock, handsOut, kitsFor, readProgramme } from '@aggrega/core/programme';
-  import { monthPaper, type Paper } from '@aggrega/core/sheet';
+  import { monthPaper, wordsAside, type Paper, type Place, type Words } from '@aggrega/core/sheet';
+  import type { Snippet } from 'svelte';
+  import Pen from '@lucide/svelte/icons/pen-line';
   import Download from '@lucide/svelte/icons/download';
 
   const bench = useWorkbench();
@@ -38,13 +42,16 @@
     try {
       const asked = wishesOf(page.url.searchParams, programme);
       const name = `paper ${month.id} ${colourway.id} ${locale} ${JSON.stringify({ ...asked, size: asked.size?.id })}`;
-      const paper = keptFor(programme, name, () => monthPaper(programme, month, colourway, { ...asked, date }));
+      const paper = keptFor(programme, name, () => monthPaper(programme, month, colourway, { ...asked, date, writing: true }));
       return { paper, problems: [] };
     } catch (error) {
       if (error instanceof PlanError) return { problems: error.problems };
       throw error;
     }
   });
+  let writing = $state(false);
+  /** Words of hers that are not on this sheet. */
+  const lost = $derived(worked.paper ? wordsAside(worked.paper.pieces, month) : []);
   /** The version is set last: a save changes it, and nothing else of the paper. */
   const paper = $derived(worked.paper && { ...worked.paper, footer: `${worked.paper.footer} · ${version}` });
   const hasTemplates = $derived(
@@ -64,13 +71,23 @@
   };
 </script>
 
+{#snippet writer(place: Place, text: Words, step: boolean, children: Snippet)}
+  <OwnPlace {month} {place} {text} {step} {children} />
+{/snippet}
+
 <MonthFrame>
   {#if !handsOut(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
       Nothing is drawn for {month.name} yet; the sheet writes itself as soon as there is a block.
     </p>
   {:else if paper}
-    <PaperView {paper} unit={programme.unit} lit={(cut) => bench.isLit(cut)} onlight={(cuts) => (bench.lit = cuts)} />
+    <PaperView
+      {paper}
+      {...writing && { writer }}
+      unit={programme.unit}
+      lit={(cut) => bench.isLit(cut)}
+      onlight={(cuts) => (bench.lit = cuts)}
+    />
   {:else}
     <Problems problems={worked.problems} document={bench.saver.document} title="The sheet cannot be written yet" />
   {/if}
@@ -96,7 +113,17 @@
       </section>
     {/if}
     {#if paper}<SheetVersions month={month.id} />{/if}
-    <OwnWords {month} />
+    {#if paper && !bench.saver.looksOnly}
+      <section aria-label={WRITING.begin} class="mt-6">
+        <button class="act" aria-pressed={writing} onclick={() => (writing = !writing)}>
+          <Pen size={17} />
+          {writing ? WRITING.end : WRITING.begin}
+        </button>
+        {#if writing}<p class="mt-2 text-note text-quiet">{WRITING.hint}</p>{/if}
+        {#each lost as text (text)}<p class="mt-2 border-l-4 border-weld pl-2">{text}</p>{/each}
+      </section>
+    {/if}
+    <OwnNotes {month} />
     <div class="mt-6"><Doubts {doubts} kits={kitsFor(programme, colourway, bench.people(colourway))} /></div>
   {/snippet}
 </MonthFrame>

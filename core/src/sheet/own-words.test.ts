@@ -1,0 +1,113 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { readProgramme, type MonthFile, type Programme, type ProgrammeFile } from '../programme';
+import { monthPaper } from './month-paper';
+import { photosIn, placesIn } from './own-words';
+import { plainWords, type PaperPiece, type PaperStep } from './paper';
+import { lostWords, wordsStanding } from './words-standing';
+
+const file = JSON.parse(
+  readFileSync(new URL('../../../demo/allotment-year.aggrega.json', import.meta.url), 'utf8'),
+) as ProgrammeFile;
+
+function yearWith(change: Partial<MonthFile>, of = file): Programme {
+  const reading = readProgramme({ ...of, months: of.months!.map((m) => (m.id === 'm3' ? { ...m, words: {}, ...change } : m)) });
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  return reading.programme;
+}
+
+const march = (programme: Programme) => programme.months.find((m) => m.id === 'm3')!;
+const sheet = (programme: Programme, at = 0, wishes: Parameters<typeof monthPaper>[3] = {}) =>
+  monthPaper(programme, march(programme), programme.colourways[at]!, wishes);
+
+/** All steps and texts of some pieces that have a place. */
+function told(pieces: readonly PaperPiece[]): (PaperStep | (PaperPiece & { kind: 'text' }))[] {
+  return pieces.flatMap((p) => {
+    if (p.kind === 'title' || p.kind === 'beside') return told(p.pieces);
+    if (p.kind === 'steps') return p.steps.filter((s) => s.place);
+    return p.kind === 'text' && p.place ? [p] : [];
+  });
+}
+const at = (pieces: readonly PaperPiece[], id: string) => told(pieces).find((t) => t.place!.id === id);
+
+const bare = yearWith({});
+const places = placesIn(sheet(bare).pieces);
+const CUT = 'cloche:U1:apart';
+
+describe('the organiser’s own words', () => {
+  it('gives every place a name of its own, fit for a path, in every month', () => {
+    for (const month of bare.months.filter((m) => m.blocks.length > 0)) {
+      const all = told(monthPaper(bare, month, bare.colourways[0]!).pieces).map((t) => t.place!.id);
+      expect(new Set(all).size, month.name).toBe(all.length);
+      for (const id of all) expect(id).not.toContain('/');
+    }
+  });
+
+  it('stands in the place of the words that it was written for, and of no others', () => {
+    const words = { [CUT]: [{ text: 'Snip along the line.', instead: [places.get(CUT)!] }] };
+    const mine = at(sheet(yearWith({ words })).pieces, CUT)!;
+    expect([plainWords(mine.text), mine.place!.mine]).toEqual(['Snip along the line.', true]);
+    const stale = { [CUT]: [{ text: 'Snip along the line.', instead: ['Cut somewhere else.'] }] };
+    const computed = at(sheet(yearWith({ words: stale })).pieces, CUT)!;
+    expect([plainWords(computed.text), computed.place!.mine]).toEqual([places.get(CUT), undefined]);
+  });
+
+  it('changes nothing else of the sheet', () => {
+    const words = { [CUT]: [{ text: 'Snip along the line.', instead: [places.get(CUT)!] }] };
+    const others = (programme: Programme) =>
+      told(sheet(programme).pieces)
+        .filter((t) => t.place!.id !== CUT)
+        .map((t) => plainWords(t.text));
+    expect(others(yearWith({ words }))).toEqual(others(bare));
+  });
+
+  it('leaves a text out, but never a step', () => {
+    const safety = [...places.keys()].filter((id) => id.startsWith('end:')).at(-1)!;
+    const words = Object.fromEntries([safety, CUT].map((id) => [id, [{ text: '', instead: [places.get(id)!] }]]));
+    const { pieces } = sheet(yearWith({ words }));
+    expect(at(pieces, safety)).toBeUndefined();
+    expect(plainWords(at(pieces, CUT)!.text)).toBe(places.get(CUT));
+    // While she writes, it is there to be put back.
+    expect(at(sheet(yearWith({ words }), 0, { writing: true }).pieces, safety)!.place!.hidden).toBe(true);
+  });
+
+  it('shows her words that no longer fit while she writes, and to nobody else', () => {
+    const words = { [CUT]: [{ text: 'Snip.', instead: ['Cut somewhere else.'] }] };
+    const programme = yearWith({ words });
+    expect(at(sheet(programme, 0, { writing: true }).pieces, CUT)!.place!.aside).toBe('Snip.');
+    expect(at(sheet(programme).pieces, CUT)!.place!.aside).toBeUndefined();
+  });
+
+  it('tells where her words stand, and when what they were written for has changed', () => {
+    const words = { [CUT]: [{ text: 'Snip.', instead: [places.get(CUT)!] }] };
+    const [everywhere] = wordsStanding(yearWith({ words }), march(yearWith({ words })));
+    expect(lostWords(everywhere!)).toBe('');
+    // A text that names fabrics is another one in another colourway.
+    const other = placesIn(sheet(bare, 1).pieces);
+    const [id, frost] = [...places].find(([name, text]) => other.has(name) && other.get(name) !== text)!;
+    const year = yearWith({ words: { [id]: [{ text: 'Mine.', instead: [frost] }] } });
+    const [own] = wordsStanding(year, march(year));
+    expect(own!.stands.some((name) => name.startsWith(bare.colourways[0]!.name))).toBe(true);
+    expect(lostWords(own!)).toContain(bare.colourways[1]!.name);
+    const gone = yearWith({ words: { 'cloche:U9:sew': [{ text: 'Sew.', instead: ['Sew it.'] }] } });
+    expect(lostWords(wordsStanding(gone, march(gone))[0]!)).toContain('has changed');
+  });
+
+  it('prints notes in their order, hidden ones not, and photos by their sides', () => {
+    const picture = { photo: '0'.repeat(32), width: 800, height: 1600 };
+    const notes = {
+      cut: [{ text: 'First.' }, { text: 'Not this.', hidden: true }, { text: 'Look:', picture }, { text: 'Last.' }],
+    };
+    const { pieces } = sheet(yearWith({ notes }));
+    const own = pieces.flatMap((p) => (p.kind === 'text' && p.tone === 'own' ? [plainWords(p.text)] : []));
+    expect(own).toEqual(['First.', 'Look:', 'Last.']);
+    expect(photosIn({ pieces })).toEqual([picture.photo]);
+    const photo = pieces.find((p) => p.kind === 'photo')!;
+    expect(photo.tall).toBe(2);
+    expect(photo.wide * photo.tall).toBeLessThanOrEqual(2.4);
+  });
+
+  it('reads a text of notes as it always did: a paragraph a line', () => {
+    expect(march(yearWith({ notes: { end: 'One.\n\nTwo.' } })).notes.end).toEqual([{ text: 'One.' }, { text: 'Two.' }]);
+  });
+});

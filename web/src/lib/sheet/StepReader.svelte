@@ -1,0 +1,200 @@
+<!-- A sheet read one thing at a time at the machine: a large picture, its words, a tick, next. -->
+<script lang="ts">
+  import PaperDrawing from '$lib/ui/PaperDrawing.svelte';
+  import PaperView from '$lib/ui/PaperView.svelte';
+  import Say from '$lib/ui/Say.svelte';
+  import { cardsOf, plainWords, type Paper, type PaperPiece, type Words } from '@aggrega/core/sheet';
+  import Back from '@lucide/svelte/icons/arrow-left';
+  import Next from '@lucide/svelte/icons/arrow-right';
+  import { onMount, untrack } from 'svelte';
+  import { ReadingOn } from './reading-on.svelte';
+  import { keepScreenOn } from './screen-on';
+  import { READER } from './words';
+
+  interface Props {
+    paper: Paper;
+    unit: 'in' | 'cm';
+    /** What the reading is kept under on this device. */
+    place: string;
+    photoAt: (photo: string) => string;
+  }
+  let { paper, unit, place, photoAt }: Props = $props();
+  const cards = untrack(() => cardsOf(paper));
+  const reading = new ReadingOn(
+    untrack(() => place),
+    cards,
+  );
+  let awake = $state(false);
+  let top: HTMLElement | undefined = $state();
+  const card = $derived(cards[reading.at]!);
+  const last = $derived(reading.at === cards.length - 1);
+  const ticked = $derived(cards.filter((c) => reading.done.has(c.id)).length);
+  const listed = (text: Words) => (typeof text === 'string' ? [text] : text);
+  /** Rows that are read as sentences, each with a tick of its own. */
+  const rowsOf = (piece: PaperPiece) =>
+    piece.kind === 'table' && piece.groups.flat().every((row) => row.said) ? piece.groups.flat() : undefined;
+
+  onMount(() => {
+    reading.resume();
+    return keepScreenOn((on) => (awake = on));
+  });
+  function turn(deed: () => void) {
+    deed();
+    top?.focus({ preventScroll: true });
+    window.scrollTo(0, 0);
+  }
+  const next = () => turn(() => (last ? reading.tick(card.id, true) : reading.next()));
+  const back = () => turn(() => reading.go(reading.at - 1));
+  function onkeydown(e: KeyboardEvent) {
+    if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, a')) return;
+    if (e.key === 'ArrowRight' || e.key === 'PageDown') next();
+    else if (e.key === 'ArrowLeft' || e.key === 'PageUp') back();
+    else return;
+    e.preventDefault();
+  }
+</script>
+
+<svelte:window {onkeydown} />
+
+{#snippet words(text: Words)}{#each listed(text) as run, i (i)}{#if typeof run === 'string'}<Say text={run} />{:else}<b
+        ><Say text={run.bold} /></b
+      >{/if}{/each}{/snippet}
+
+<section class="reader" aria-label={READER.title}>
+  <p class="flex items-baseline gap-3 text-quiet">
+    <label class="mr-auto min-w-0 flex-1"
+      ><span class="sr-only">{READER.goTo}</span>
+      <select class="field" value={String(reading.at)} onchange={(e) => turn(() => reading.go(Number(e.currentTarget.value)))}>
+        {#each cards as c, i (c.id)}
+          <option value={String(i)}
+            >{reading.done.has(c.id) ? '✓ ' : ''}{[c.of || c.part || READER.start, c.step ? READER.step(c.step) : '']
+              .filter(Boolean)
+              .join(', ')}</option
+          >
+        {/each}
+      </select></label
+    >
+    <span>{READER.count(ticked, cards.length)}</span>
+  </p>
+  <progress class="progress" value={ticked} max={cards.length} aria-label={READER.progress}></progress>
+  <div class="card" bind:this={top} tabindex="-1" aria-live="polite" data-card={card.id}>
+    {#if card.part}<p class="text-quiet">{card.part}</p>{/if}
+    {#if card.of}<h2 class="text-head">{card.of}</h2>{:else if card.part}<h2 class="sr-only">{card.part}</h2>{/if}
+    {#if card.step}
+      {#if card.step.picture}<div class="picture"><PaperDrawing picture={card.step.picture} /></div>{/if}
+      <p class="say" class:mine={card.step.mine}>
+        <span class="text-quiet">{READER.step(card.step)}</span><br />{@render words(card.step.text)}
+      </p>
+      {#if card.step.check}<p class="say check">{@render words(card.step.check)}</p>{/if}
+    {:else}
+      {#each card.pieces as piece, i (i)}
+        {@const rows = rowsOf(piece)}
+        {#if rows}
+          <ul>
+            {#each rows as row, n (n)}
+              {@const id = `${card.id} row ${i} ${n}`}
+              {@const swatch = row.cells[0]?.swatch}
+              <li>
+                <label class="row">
+                  <input
+                    type="checkbox"
+                    class="h-7 w-7 shrink-0 accent-ink"
+                    checked={reading.done.has(id)}
+                    onchange={(e) => reading.tick(id, e.currentTarget.checked)}
+                  />
+                  {#if swatch}<span class="cloth h-7 w-7 shrink-0" style:background={swatch.colour || '#fff'}></span>{/if}
+                  <span><Say text={row.said!} /></span>
+                </label>
+              </li>
+            {/each}
+          </ul>
+        {:else}<PaperView
+            bare
+            {unit}
+            {photoAt}
+            paper={{ ...paper, pieces: [piece] }}
+            label={plainWords(card.of || card.part)}
+          />{/if}
+      {/each}
+    {/if}
+  </div>
+  <p class="bar">
+    <button class="act" disabled={reading.at === 0} onclick={back}><Back size={20} /> {READER.back}</button>
+    <label class="act"
+      ><input
+        type="checkbox"
+        class="h-6 w-6 accent-ink"
+        checked={reading.done.has(card.id)}
+        onchange={(e) => reading.tick(card.id, e.currentTarget.checked)}
+      />
+      {READER.done}</label
+    >
+    <button class="act first" onclick={next}>{last ? READER.finish : READER.next} <Next size={20} /></button>
+  </p>
+  <p class="text-note text-quiet">{awake ? READER.awake : READER.asleep}</p>
+</section>
+
+<style>
+  .reader {
+    max-width: 46rem;
+    margin: 0 auto;
+  }
+  .progress {
+    width: 100%;
+    height: 0.5rem;
+    margin: 0.5rem 0;
+  }
+  .card {
+    background: #fff;
+    color: #1c2a4a;
+    --color-ink: #1c2a4a;
+    --color-quiet: #53607c;
+    border: 1px solid var(--color-base-300);
+    padding: 1rem;
+    min-height: 50vh;
+    outline: none;
+  }
+  .picture {
+    max-width: 30rem;
+    margin: 0.5rem auto;
+  }
+  .picture :global(svg) {
+    max-height: 46vh;
+  }
+  .say {
+    font-size: 1.25rem;
+    line-height: 1.45;
+    margin-top: 0.75rem;
+  }
+  .check {
+    border-left: 4px solid #f2d21b;
+    padding-left: 0.6rem;
+  }
+  .mine {
+    border-left: 4px solid #c9d0da;
+    padding-left: 0.6rem;
+  }
+  .row {
+    display: flex;
+    align-items: center;
+    gap: 0.75rem;
+    min-height: 3.25rem;
+    border-bottom: 1px solid #c9d0da;
+    padding: 0.4rem 0;
+    cursor: pointer;
+    font-size: 1.1rem;
+  }
+  /* Within reach of a thumb, whatever is on the card. */
+  .bar {
+    position: sticky;
+    bottom: 0;
+    display: flex;
+    justify-content: space-between;
+    gap: 0.5rem;
+    padding: 0.6rem 0;
+    background: var(--color-base-100);
+  }
+  .bar .act {
+    min-height: 3.25rem;
+  }
+</style>

@@ -1,0 +1,69 @@
+/** What the Sheet station says about the organiser's own words. */
+import type { SheetPart } from '@aggrega/core/programme';
+
+/** Where her notes stand. */
+export const PARTS: Record<SheetPart, string> = {
+  start: 'at the head',
+  need: 'after “You will need”',
+  cut: 'after “Cut”',
+  units: 'after “Make the units”',
+  layout: 'after the layout',
+  join: 'after the block is joined',
+  check: 'after the size to measure',
+  end: 'at the end',
+};
+
+export const PLACE = {
+  begin: 'Write this in your own words',
+  field: 'Your own words',
+  save: 'Put it on the sheet',
+  cancel: 'Cancel',
+  leaveOut: 'Leave it out',
+  mine: 'Yours, instead of: ',
+  computedAgain: 'use the computed words again',
+  hidden: 'Left out: ',
+  putBack: 'put it back',
+  aside: 'You wrote, for other words than these: ',
+  useHere: 'use it here too',
+  forget: 'forget it',
+};
+
+export const WRITING = {
+  begin: 'Change the words of a step',
+  end: 'Done with the words',
+  hint: 'Choose any sentence on the sheet and write it your way. The computed one is kept, and you are told when it changes.',
+};
+
+export const NOTES = {
+  title: 'Your own notes',
+  where: 'They stand',
+  none: 'No note stands here yet.',
+  add: 'Add a note',
+  addPhoto: 'Add a photo',
+  hide: 'hide',
+  show: 'show',
+  hiddenNow: 'not on the sheet',
+  up: 'Move it up',
+  down: 'Move it down',
+  remove: 'remove',
+  takeOff: 'take the photo off',
+  sending: 'Sending the photo…',
+  unanswered: 'The server does not answer. The photo was not taken; try again in a moment.',
+};
+
+export const READER = {
+  title: 'Step by step',
+  open: 'Sew it step by step',
+  sheet: 'The whole sheet',
+  goTo: 'Go to',
+  start: 'What it is',
+  step: ({ number, count }: { number: number; count: number }) => `step ${number} of ${count}`,
+  count: (done: number, all: number) => `${done} of ${all}`,
+  progress: 'How far you are',
+  back: 'Back',
+  next: 'Next',
+  done: 'Done',
+  finish: 'Finish',
+  awake: 'The screen stays on. What you have opened here can be read without a connection too.',
+  asleep: 'What you have opened here can be read without a connection too.',
+};
