@@ -10,8 +10,11 @@ const file = JSON.parse(
   readFileSync(new URL('../../../demo/allotment-year.aggrega.json', import.meta.url), 'utf8'),
 ) as ProgrammeFile;
 
-function yearWith(change: Partial<MonthFile>, of = file): Programme {
-  const reading = readProgramme({ ...of, months: of.months!.map((m) => (m.id === 'm3' ? { ...m, words: {}, ...change } : m)) });
+function yearWith(change: Partial<MonthFile>, id = 'm3'): Programme {
+  const reading = readProgramme({
+    ...file,
+    months: file.months!.map((m) => (m.id === id ? { ...m, words: {}, ...change } : m)),
+  });
   if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
   return reading.programme;
 }
@@ -83,10 +86,17 @@ describe('the organiser’s own words', () => {
     const [everywhere] = wordsStanding(yearWith({ words }), march(yearWith({ words })));
     expect(lostWords(everywhere!)).toBe('');
     // A text that names fabrics is another one in another colourway.
-    const other = placesIn(sheet(bare, 1).pieces);
-    const [id, frost] = [...places].find(([name, text]) => other.has(name) && other.get(name) !== text)!;
-    const year = yearWith({ words: { [id]: [{ text: 'Mine.', instead: [frost] }] } });
-    const [own] = wordsStanding(year, march(year));
+    const inJanuary = (programme: Programme, at: number) => {
+      const january = programme.months.find((m) => m.id === 'm1')!;
+      return placesIn(monthPaper(programme, january, programme.colourways[at]!).pieces);
+    };
+    const other = inJanuary(bare, 1);
+    const [id, frost] = [...inJanuary(bare, 0)].find(([name, text]) => other.has(name) && other.get(name) !== text)!;
+    const year = yearWith({ words: { [id]: [{ text: 'Mine.', instead: [frost] }] } }, 'm1');
+    const [own] = wordsStanding(
+      year,
+      year.months.find((m) => m.id === 'm1')!,
+    );
     expect(own!.stands.some((name) => name.startsWith(bare.colourways[0]!.name))).toBe(true);
     expect(lostWords(own!)).toContain(bare.colourways[1]!.name);
     const gone = yearWith({ words: { 'cloche:U9:sew': [{ text: 'Sew.', instead: ['Sew it.'] }] } });
