@@ -11,12 +11,16 @@ export interface Letter {
 
 interface About {
   programme: string;
+  /** Who writes: the shop or the guild. */
+  from: string;
   /** Where participants ask; '' for nowhere. */
   contact: string;
   month: string;
   /** The names of its blocks, in a row; '' where it has none. */
   blocks: string;
   several: boolean;
+  /** What of the quilt comes with it, 'the sashing and the cornerstones'; '' for nothing. */
+  parts: string;
   /** The reader's colourway, with the size where it is not the plain one: 'Frost (Double bed)'. */
   made: string;
 }
@@ -36,8 +40,8 @@ const COMES: Record<FabricComes, string> = {
   bag: 'Your pieces are cut for you. Count them against the sheet before you begin.',
 };
 
-function here({ month, blocks, several }: About): string {
-  if (!blocks) return `${month} is here.`;
+function here({ month, blocks, several, parts }: About): string {
+  if (!blocks) return parts ? `${month} is here, and it’s time for ${parts}.` : `${month} is here.`;
   return several ? `${month} is here, and there are these blocks: ${blocks}.` : `${month} is here, and the block is ${blocks}.`;
 }
 
@@ -46,7 +50,7 @@ export function releaseLetter(
   person: Pick<Person, 'name'>,
   { homework, next, comes, ...about }: About & { homework: string; next: string; comes: FabricComes },
 ): Letter {
-  const { programme, contact, made } = about;
+  const { programme, from, contact, made } = about;
   return letter(`${programme}: ${titled(about)}`, [
     `Dear ${first(person)},`,
     `${here(about)} Your sheet for ${made} is attached, and you can also open it on your page:\n${PAGE}`,
@@ -54,31 +58,40 @@ export function releaseLetter(
     ...(homework ? [`${next ? `Before ${next}: ` : ''}${homework}`] : []),
     next ? `The next sheet comes out on ${next}.` : 'This is the last sheet. Well done!',
     contact ? `Questions? Ask us from your page, or find ${contact}.` : 'Questions? Ask us from your page.',
-    `Happy sewing,\n${programme}`,
+    `Happy sewing,\n${from}`,
   ]);
 }
 
-/** A sheet was corrected: what is different, in words, for whoever has an older version of it. To whom nothing changes nothing is sent. */
+/**
+ * A sheet was corrected: what is different, in words, for whoever has an older version of it. `already`: what the organiser says to whoever has
+ * cut already. To whom nothing changes nothing is sent.
+ */
 export function erratumLetter(
   person: Pick<Person, 'name'>,
-  { version, held, says, ...about }: About & { version: number; held: number; says: readonly string[] },
+  {
+    version,
+    held,
+    says,
+    already,
+    ...about
+  }: About & { version: number; held: number; says: readonly string[]; already: string },
 ): Letter {
-  const { programme, month, made } = about;
+  const { from, month, made } = about;
   return letter(`Correction: ${titled(about)}. Please read before you cut`, [
     `Dear ${first(person)},`,
     `We have corrected the ${month} sheet. Please use version ${version} (attached, and on your page) and throw version ${held} away.`,
     `What has changed for ${made}:\n${says.map((line) => `- ${line}`).join('\n')}`,
-    'Already cut? Stop there and ask us first. We may have the pieces you need.',
+    `Already cut? ${already || 'Stop there and ask us first. We may have the pieces you need.'}`,
     `Your page: ${PAGE}`,
     'Sorry for the trouble. If anything is unclear, reply before you cut any more.',
-    programme,
+    from,
   ]);
 }
 
 /** An answer to a question. */
 export function answerLetter(
   person: Pick<Person, 'name'>,
-  { programme, asks, answer }: { programme: string; asks: string; answer: string },
+  { programme, from, asks, answer }: { programme: string; from: string; asks: string; answer: string },
 ): Letter {
   return letter(`${programme}: your question`, [
     `Dear ${first(person)},`,
@@ -88,6 +101,6 @@ export function answerLetter(
       .join('\n')}`,
     answer,
     `You can also see it on your page: ${PAGE}`,
-    programme,
+    from,
   ]);
 }

@@ -14,7 +14,6 @@ import {
   type Programme,
 } from '../programme';
 import { monthNumber } from '../running';
-import { cautions } from './cautions';
 import type { Paper, PaperPicture, PaperPiece, PaperRow } from './paper';
 import { beneath, facedown, marks, piece, scene, type Line, type Scene } from '../hands';
 import { checkSquare, coloursOf } from './pictures';
@@ -22,7 +21,7 @@ import { scenePicture } from './scene-picture';
 import { finishedWords } from './quilt-paper';
 import { quiltDrawing } from './quilt-pictures';
 import { homeworkWords } from './sheet-pool';
-import { capital } from './unit-paper';
+import { houseRules, welcomeLetter } from './welcome';
 import { plainDate, type SheetWishes } from './wishes';
 
 /** Letter, map and rules for a colourway. A mystery shows neither the quilt nor the blocks. Throws PlanError. */
@@ -35,7 +34,7 @@ export function firstPacketPaper(programme: Programme, colourway: Colourway, wis
     footer: [title, 'Welcome', who, wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
     pieces: [
-      { kind: 'title', text: `Welcome to ${title}`, over: who, pieces: letter(programme) },
+      { kind: 'title', text: `Welcome to ${title}`, over: who, pieces: welcomeLetter(programme) },
       ...theQuilt(programme, colourway, wishes),
       ...mapOfMonths(programme, colourway, wishes),
       ...fabricList(colourway, wishes),
@@ -45,14 +44,6 @@ export function firstPacketPaper(programme: Programme, colourway: Colourway, wis
     ],
   };
 }
-
-const letter = ({ welcome, contact }: Programme): PaperPiece[] => [
-  ...welcome
-    .split('\n')
-    .filter((line) => line.trim())
-    .map((line): PaperPiece => ({ kind: 'text', text: line })),
-  ...(contact ? [{ kind: 'text', text: `Questions? ${capital(contact)}.` } as const] : []),
-];
 
 function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const quilt = quiltAsCast(programme, colourway, wishes.size);
@@ -167,10 +158,6 @@ function fabricList(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   return [
     { kind: 'heading', level: 2, text: 'The fabrics and their letters' },
     {
-      kind: 'text',
-      text: 'Each fabric has a letter, the same on every sheet. A1, A2 and so on are pieces cut from fabric A. U1, U2 and so on are units that you sew.',
-    },
-    {
       kind: 'table',
       columns: [
         { name: 'Fabric', share: 4 },
@@ -179,34 +166,6 @@ function fabricList(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
       ],
       groups: [rows],
     },
-  ];
-}
-
-const PRESSING = {
-  nest: 'Seams are pressed so that they nest: every sheet says which way.',
-  dark: 'Seams are pressed towards the darker fabric, unless a sheet says otherwise.',
-  open: 'Seams are pressed open.',
-};
-
-function houseRules({ house, unit }: Programme): PaperPiece[] {
-  const seam = `${formatLength(house.seam, unit)} ${unit}`;
-  return [
-    { kind: 'heading', level: 2, text: 'House rules' },
-    {
-      kind: 'list',
-      ordered: false,
-      items: [
-        `The seam allowance is ${seam}, and in every size that is told before sewing.`,
-        house.sizing === 'exact'
-          ? `Sizes are exact. Sew a scant ${seam}: a thread’s width less, to allow for the fold of the seam.`
-          : 'Units are cut a little large and trimmed to size: the size to trim to stands at every checkpoint.',
-        `No cut size is finer than ${formatLength(house.rounding, unit)} ${unit}. Each is also given in words from the nearest easy mark: ‘one eighth short of 4’.`,
-        PRESSING[house.pressing ?? 'nest'],
-        'Measure at every checkpoint before you go on. A wrong size found early is one seam; found late, it is a block.',
-      ],
-    },
-    { kind: 'heading', level: 3, text: 'Safety' },
-    { kind: 'text', tone: 'quiet', text: cautions.join(' ') },
   ];
 }
 

@@ -1,9 +1,11 @@
 /** Corrections of what is out: told to exactly those who hold an older version that says something else, each with what is different for them. */
 import { blockNames, type Programme } from '@aggrega/core/programme';
+import { listed } from '@aggrega/core/measure';
 import { erratumLetter } from '@aggrega/core/running';
 import type pg from 'pg';
 import { listHolders, noteHeld } from './db/held';
 import { writeMails, type NewMail } from './db/mails';
+import { organisationName } from './db/organisations';
 import { allPeople } from './db/participants';
 import { findProgramme } from './db/programmes';
 import { setReleasedVersion } from './db/releases';
@@ -13,12 +15,12 @@ import { readingOf } from '$lib/reading';
 
 /**
  * Where the month is out, shows the new version from now on and writes to those who hold an older one; how many letters. A month that is not out
- * is left alone.
+ * is left alone. `already`: what to say to whoever has cut already; '' for the usual.
  */
 export async function correctReleased(
   db: pg.ClientBase,
   slug: string,
-  { month, version, at }: { month: string; version: number; at: Date },
+  { month, version, at, already }: { month: string; version: number; at: Date; already: string },
 ): Promise<number> {
   if (!(await setReleasedVersion(db, slug, month, version))) return 0;
   const stored = (await findProgramme(db, slug))!;
@@ -26,6 +28,7 @@ export async function correctReleased(
   if (!reading.ok) return 0;
   const { programme } = reading;
   const holders = (await listHolders(db, slug, month)).filter((h) => h.version > 0 && h.version < version);
+  const from = await organisationName(db);
   const people = new Map((await allPeople(db, slug)).map((p) => [p.id, p]));
   const differences = new Map<number, ReturnType<typeof changesBetween>>();
   for (const held of new Set(holders.map((h) => h.version))) {
@@ -47,7 +50,8 @@ export async function correctReleased(
   const mails = told.flatMap(({ h, says }): NewMail[] => {
     if (says.length === 0 || !h.email) return [];
     const person = people.get(h.participant)!;
-    const letter = erratumLetter(person, { ...aboutMonth(programme, month, person), version, held: h.version, says });
+    const about = aboutMonth(programme, month, person, from);
+    const letter = erratumLetter(person, { ...about, version, held: h.version, says, already });
     return [
       {
         ...letter,
@@ -60,12 +64,14 @@ export async function correctReleased(
 }
 
 /** What a letter says of a month to a person. */
-export function aboutMonth(programme: Programme, monthId: string, person: { colourway: string; size: string }) {
+export function aboutMonth(programme: Programme, monthId: string, person: { colourway: string; size: string }, from: string) {
   const month = programme.months.find((m) => m.id === monthId)!;
   const colourway = programme.colourways.find((c) => c.id === person.colourway)?.name ?? person.colourway;
   const size = programme.sizes.find((s) => s.id === person.size)?.name;
+  const setting = programme.sizes.find((s) => s.id === person.size)?.setting ?? programme.setting;
+  const parts = [...(setting?.months ?? [])].filter(([, id]) => id === monthId).map(([group]) => `the ${group}`);
   return {
-    programme: programme.title,
+    ...{ programme: programme.title, from, parts: listed(parts) },
     contact: programme.contact,
     ...{ month: month.name, blocks: blockNames(month), several: new Set(month.blocks.map((b) => b.block.id)).size > 1 },
     made: size ? `${colourway} (${size})` : colourway,

@@ -24,6 +24,8 @@ interface Demo {
   today: string;
 }
 
+/** What the organiser says to whoever has cut by the sheet before the correction. */
+const ALREADY = 'Nothing is lost. Sew as before and trim each unit to 3 1/2 in, as version 1 says.';
 /** Months that the first document has otherwise: March was to be cut large and trimmed, and was put right a few days after it went out. */
 export const SLIP = 'm3';
 
@@ -53,7 +55,7 @@ export async function liveDemo(db: pg.ClientBase, { slug, file, today }: Demo): 
     await addRevision(db, slug, programme.title, asCounted(file, await tallyPeople(db, slug)));
     const found = at(dayAfter(day, 5));
     const { version } = (await publishIn(db, slug, month.id, found)) as { version: number };
-    await correctReleased(db, slug, { month: month.id, version, at: found });
+    await correctReleased(db, slug, { month: month.id, version, at: found, already: ALREADY });
     // Three of them have not seen the correction: their mail came back.
     const told = people.filter((p) => tookPart(p, day));
     const away = told.filter((p) => p.state === 'in').slice(4, 7);

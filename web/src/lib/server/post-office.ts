@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { answerLetter } from '@aggrega/core/running';
 import { now } from './clock';
 import { listMails, retryMails, writeMails, type MailRow } from './db/mails';
+import { organisationName } from './db/organisations';
 import { somePeople } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme } from './db/programmes';
@@ -46,7 +47,12 @@ export async function answer(organisation: string, slug: string, id: string, tex
     if (!stored || !question || !(await answerQuestion(db, slug, id, text, now()))) return false;
     const [person] = await somePeople(db, slug, [question.participant]);
     if (!person?.email) return true;
-    const letter = answerLetter(person, { programme: stored.title, asks: question.asks, answer: text });
+    const letter = answerLetter(person, {
+      programme: stored.title,
+      from: await organisationName(db),
+      asks: question.asks,
+      answer: text,
+    });
     // The same answer sent again after a lost connection is one letter; another one is another.
     const once = `answer ${id} ${createHash('sha256').update(text).digest('hex').slice(0, 16)}`;
     await writeMails(db, slug, [{ ...letter, participant: person.id, once, recipient: person.email }], now());

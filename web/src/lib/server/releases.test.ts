@@ -132,6 +132,9 @@ describe('a month’s way out', () => {
     const [mail] = await arrivedMails(1);
     const raw = (await arrivedFile(mail!.id))!.toString();
     expect(mail!.attached.map((a) => a.name)).toEqual(['m3-frost.pdf', 'm3-frost.txt']);
+    // The block stands in the letter itself.
+    expect(raw).toContain('cid:picture@aggrega');
+    expect(mail!.picture).toMatch(/^data:image\/png;base64,iVBORw0KGgo/);
     const sheet = /filename=m3-frost\.txt[\s\S]*?\r\n\r\n([\s\S]*?)\r\n--/.exec(raw)![1]!;
     const words = /base64/.test(raw.slice(raw.indexOf('m3-frost.txt') - 200, raw.indexOf('m3-frost.txt') + 200))
       ? Buffer.from(sheet, 'base64').toString()

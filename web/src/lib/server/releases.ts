@@ -8,6 +8,7 @@ import { now, todayIn } from './clock';
 import { aboutMonth } from './corrections';
 import { listHolders, noteHeld, type Holder } from './db/held';
 import { countMails, writeMails, type MailRow, type NewMail } from './db/mails';
+import { organisationName } from './db/organisations';
 import { allPeople, somePeople, type StoredPerson } from './db/participants';
 import { asOrganisation } from './db/pool';
 import { findProgramme, findRevision, lockProgramme } from './db/programmes';
@@ -215,9 +216,10 @@ async function writeRelease(
       programme.colourways.find((c) => c.id === colourway),
       programme.sizes.find((s) => s.id === size),
     );
+  const from = await organisationName(db);
   const mails = people.map((person): NewMail => ({
     ...releaseLetter(person, {
-      ...aboutMonth(programme, month, person),
+      ...aboutMonth(programme, month, person, from),
       ...{ homework: homeworkOf(person), next: nextDay(programme, month), comes: comesTo(programme, known, person) },
     }),
     ...{ participant: person.id, once: `release ${month} ${person.id}`, month, version },

@@ -43,7 +43,26 @@ export interface AskedFile {
 }
 
 /** A paper as a file. */
-export async function sheetFile(organisation: string, { slug, month, file, asked, out }: AskedFile): Promise<FoundFile> {
+export async function sheetFile(organisation: string, asked: AskedFile): Promise<FoundFile> {
+  const found = await askedPaper(organisation, asked);
+  return 'status' in found ? found : paperFile(organisation, found.make, found);
+}
+
+/** A paper that can be made, and the file that it was asked as. */
+export interface AskedPaper {
+  /** Throws PlanError when it cannot be planned. */
+  make: () => Paper | undefined;
+  ending: string;
+  name: string;
+  page: 'A4' | 'letter';
+  created: Date;
+}
+
+/** What makes the paper that is asked for. */
+export async function askedPaper(
+  organisation: string,
+  { slug, month, file, asked, out }: AskedFile,
+): Promise<AskedPaper | (FoundFile & { status: number })> {
   const missing = { status: 404, message: 'There is no such sheet; the Sheet station lists them.' } as const;
   const [, name, ending] = /^([a-z-]+)\.(pdf|html|txt)$/.exec(file) ?? [];
   const stored = await programmeOf(organisation, slug);
@@ -73,7 +92,7 @@ export async function sheetFile(organisation: string, { slug, month, file, asked
   const page = asked.get('page') === 'letter' ? 'letter' : 'A4';
   // Its bytes depend on what is stored and asked, not on when.
   const make = () => paperOf(name, programme, { month, colourway, wishes });
-  return paperFile(organisation, make, { ending, name: called, page, created: made });
+  return { make, ending, name: called, page, created: made };
 }
 
 /** A paper as a file of one of our forms; or why it cannot be made. */

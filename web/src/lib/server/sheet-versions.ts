@@ -64,11 +64,15 @@ export async function proofedMonth(organisation: string, slug: string, month: st
 
 export type Published = { kind: 'published'; version: number } | { kind: 'same'; version: number } | { kind: 'missing' };
 
-/** Publishes a month's sheet as it stands; nothing is published twice that says the same. Who holds an older version of a released one is told. */
-export const publishSheet = (organisation: string, slug: string, month: string): Promise<Published> =>
+/**
+ * Publishes a month's sheet as it stands; nothing is published twice that says the same. Who holds an older version of a released one is told, with
+ * what the organiser says to whoever has cut already.
+ */
+export const publishSheet = (organisation: string, slug: string, month: string, already = ''): Promise<Published> =>
   asOrganisation(organisation, async (db): Promise<Published> => {
     const published = await publishIn(db, slug, month);
-    if (published.kind === 'published') await correctReleased(db, slug, { month, version: published.version, at: now() });
+    if (published.kind === 'published')
+      await correctReleased(db, slug, { month, version: published.version, at: now(), already });
     return published;
   });
 

@@ -14,6 +14,7 @@
   let found: Versions | undefined = $state.raw();
   let trouble = $state('');
   let told = $state('');
+  let already = $state('');
   const address = $derived(`/api/programmes/${bench.slug}/sheets/${month}`);
   const saved = $derived(bench.saver.state === 'saved');
 
@@ -30,7 +31,11 @@
   });
   async function publish() {
     told = '';
-    const answer = await fetch(address, { method: 'POST' }).catch(() => undefined);
+    const answer = await fetch(address, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ already }),
+    }).catch(() => undefined);
     const result = (await answer?.json().catch(() => undefined)) as
       { kind?: string; version?: number; message?: string } | undefined;
     if (!answer?.ok) trouble = result?.message ?? 'Nothing was published: the server does not answer.';
@@ -39,6 +44,7 @@
         result?.kind === 'same'
           ? `Nothing has changed since version ${result.version}.`
           : `Version ${result?.version} is published.`;
+    if (answer?.ok) already = '';
     await load(address);
   }
   const newest = $derived(found?.versions[0]);
@@ -67,6 +73,14 @@
     <div class="mt-2" data-since={newest.version}>
       <p>Since version {newest.version}:</p>
       <ChangesSince since={found.since} />
+      <label class="mt-2 block"
+        ><span class="text-note text-quiet">In the email to those who hold version {newest.version}, after “Already cut?”</span>
+        <textarea
+          class="field"
+          maxlength="1000"
+          placeholder="Stop there and ask us first. We may have the pieces you need."
+          bind:value={already}></textarea></label
+      >
     </div>
   {/if}
   {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}

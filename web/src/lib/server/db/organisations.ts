@@ -18,6 +18,12 @@ export async function deleteOrganisation(db: pg.ClientBase, id: string): Promise
   await db.query(`select set_config('app.no_record', '', true)`);
 }
 
+/** The name of the organisation that the transaction works for. */
+export async function organisationName(db: pg.ClientBase): Promise<string> {
+  const found = await db.query<{ name: string }>(`select name from organisation where id = current_organisation()`);
+  return found.rows[0]?.name ?? '';
+}
+
 const IDS = `select id from organisation order by id`;
 
 /** The ids of all organisations that the transaction may see. */

@@ -1,13 +1,18 @@
 /** A participant's own sheet: her colourway, size and kit, set the way she reads it. */
 import type { Person } from '@aggrega/core/running';
+import type { Paper, PaperPicture } from '@aggrega/core/sheet';
+import { pictureSvg } from '@aggrega/paper/svg';
+import sharp from 'sharp';
 import { asOrganisation } from '../db/pool';
 import { listReleases } from '../db/releases';
-import { sheetFile } from '../sheet-files';
+import { askedPaper, paperFile } from '../sheet-files';
 
 export interface PersonSheet {
   name: string;
   pdf: Uint8Array;
   text: string;
+  /** The picture at its head, for her letter; undefined where it has none. */
+  picture?: { png: Buffer; label: string };
 }
 
 /** What of a sheet is asked for, for a person, as an address carries it. */
@@ -28,10 +33,29 @@ export async function personSheet(
   const asked = sheetAsked(person, version);
   const releases = await asOrganisation(organisation, (db) => listReleases(db, slug));
   const out = new Set(releases.filter((r) => r.state === 'released').map((r) => r.month));
-  const [pdf, text] = [
-    await sheetFile(organisation, { slug, month, file: 'sheet.pdf', asked, out }),
-    await sheetFile(organisation, { slug, month, file: 'sheet.txt', asked, out }),
-  ];
-  if (!('body' in pdf) || !('body' in text)) return undefined;
-  return { name: pdf.name.replace(/\.pdf$/, ''), pdf: pdf.body as Uint8Array, text: String(text.body) };
+  const found = await askedPaper(organisation, { slug, month, file: 'sheet.pdf', asked, out });
+  if ('status' in found) return undefined;
+  let paper: Paper | undefined;
+  const make = () => (paper ??= found.make());
+  const pdf = await paperFile(organisation, make, found);
+  const text = await paperFile(organisation, make, { ...found, ending: 'txt' });
+  if (!('body' in pdf) || !('body' in text) || !paper) return undefined;
+  const picture = headPicture(paper);
+  return {
+    ...{ name: found.name, pdf: pdf.body as Uint8Array, text: String(text.body) },
+    ...(picture && { picture: { png: await pngOf(picture), label: picture.label } }),
+  };
 }
+
+function headPicture({ pieces }: Paper): PaperPicture | undefined {
+  const title = pieces.find((piece) => piece.kind === 'title');
+  return title?.pictures?.[0];
+}
+
+/** Mail programs show no drawings: 400 pixels wide, on white. */
+const pngOf = (picture: PaperPicture): Promise<Buffer> =>
+  sharp(Buffer.from(pictureSvg(picture)), { density: 300 })
+    .resize(400)
+    .flatten({ background: '#ffffff' })
+    .png()
+    .toBuffer();

@@ -8,6 +8,7 @@ import { somePeople } from '../db/participants';
 import { asOrganisation } from '../db/pool';
 import { noteLetter } from '../web/metrics';
 import { linkKey } from '../private-link';
+import { letterHtml } from './letter-html';
 import { personSheet, type PersonSheet } from './person-sheet';
 import { standInPort } from './stand-in';
 
@@ -16,6 +17,8 @@ const AGAIN = [1, 5, 30, 120, 720];
 /** Minutes after which a sender that says nothing must have died. */
 const DEAD = 10;
 const MOST = 25;
+/** What a letter calls its picture. */
+const PICTURE = 'picture@aggrega';
 
 let transport: Promise<Transporter> | undefined;
 const transporter = (): Promise<Transporter> => (transport ??= connect());
@@ -36,7 +39,7 @@ export async function closePost(): Promise<void> {
 
 /** Sends one letter at once, about somebody's account; throws where the mail server does not take it. */
 export async function sendLetter(letter: { to: string; subject: string; text: string }): Promise<void> {
-  await (await transporter()).sendMail({ from: from(), date: now(), ...letter });
+  await (await transporter()).sendMail({ from: from(), date: now(), html: letterHtml(letter.text), ...letter });
 }
 
 const from = () => process.env.AGGREGA_MAIL_FROM || 'Aggrega <programme@localhost>';
@@ -63,19 +66,22 @@ async function sendOne(
 ): Promise<void> {
   const { slug, participant, month, version } = mail;
   try {
-    const attachments = mail.withSheet && participant ? await attached(organisation, mail, sheets) : [];
+    const sheet = mail.withSheet && participant ? await sheetFor(organisation, mail, sheets) : undefined;
     const key =
       participant && mail.link ? linkKey({ organisation, programme: mail.programme, participant, link: mail.link }) : '';
+    const text = mail.body.replaceAll(PAGE, key ? pageAddress(key) : '');
+    const picture = sheet?.picture && { cid: PICTURE, label: sheet.picture.label };
     await (
       await transporter()
     ).sendMail({
       from: from(),
       to: mail.recipient,
       subject: mail.subject,
-      text: mail.body.replaceAll(PAGE, key ? pageAddress(key) : ''),
+      text,
+      html: letterHtml(text, picture),
       messageId: `<${mail.id}@aggrega>`,
       date: now(),
-      attachments,
+      attachments: sheet ? attached(sheet) : [],
     });
   } catch (error) {
     const { responseCode, message } = error as { responseCode?: number; message: string };
@@ -95,19 +101,34 @@ async function sendOne(
   });
 }
 
-/** Her own sheet, as PDF and as plain text; the same for all who make the same. */
-async function attached(organisation: string, mail: ClaimedMail, sheets: Map<string, Promise<PersonSheet | undefined>>) {
+/** Her own sheet; the same for all who make the same. */
+async function sheetFor(
+  organisation: string,
+  mail: ClaimedMail,
+  sheets: Map<string, Promise<PersonSheet | undefined>>,
+): Promise<PersonSheet | undefined> {
   const { slug, month, version } = mail;
   const [person] = await asOrganisation(organisation, (db) => somePeople(db, slug, [mail.participant!]));
-  if (!person || !month || version === null) return [];
+  if (!person || !month || version === null) return undefined;
   const alike = [slug, month, version, person.colourway, person.size, person.kit, person.sheet].join('\n');
   const making = sheets.get(alike) ?? personSheet(organisation, { slug, month, version, person });
   sheets.set(alike, making);
-  const sheet = await making;
-  return sheet
-    ? [
-        { filename: `${sheet.name}.pdf`, content: Buffer.from(sheet.pdf), contentType: 'application/pdf' },
-        { filename: `${sheet.name}.txt`, content: sheet.text, contentType: 'text/plain; charset=utf-8' },
-      ]
-    : [];
+  return making;
 }
+
+/** The sheet as PDF and as plain text, and the picture that stands in the letter itself. */
+const attached = ({ name, pdf, text, picture }: PersonSheet) => [
+  { filename: `${name}.pdf`, content: Buffer.from(pdf), contentType: 'application/pdf' },
+  { filename: `${name}.txt`, content: text, contentType: 'text/plain; charset=utf-8' },
+  ...(picture
+    ? [
+        {
+          filename: 'block.png',
+          content: picture.png,
+          contentType: 'image/png',
+          cid: PICTURE,
+          contentDisposition: 'inline' as const,
+        },
+      ]
+    : []),
+];

@@ -65,6 +65,8 @@ export interface Arrived {
   subject: string;
   date: Date;
   text: string;
+  /** The picture that stands in it, as an address of its own; undefined where there is none. */
+  picture?: string;
   attached: { name: string; size: number }[];
 }
 
@@ -82,6 +84,7 @@ export async function arrivedMail(id: string): Promise<Arrived | undefined> {
   const file = await arrivedFile(id);
   if (!file) return undefined;
   const mail = await simpleParser(file);
+  const inside = mail.attachments.find((a) => a.related && a.contentType === 'image/png');
   const to = [mail.to ?? []].flat().map((t) => t.text);
   return {
     id,
@@ -89,7 +92,8 @@ export async function arrivedMail(id: string): Promise<Arrived | undefined> {
     subject: mail.subject ?? '',
     date: mail.date ?? new Date(0),
     text: mail.text ?? '',
-    attached: mail.attachments.map((a) => ({ name: a.filename ?? 'attachment', size: a.size })),
+    ...(inside && { picture: `data:${inside.contentType};base64,${inside.content.toString('base64')}` }),
+    attached: mail.attachments.filter((a) => !a.related).map((a) => ({ name: a.filename ?? 'attachment', size: a.size })),
   };
 }
 

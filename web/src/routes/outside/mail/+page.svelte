@@ -51,6 +51,7 @@
         </button>
         {#if open === mail.id}
           <div class="mb-4 border-l-4 border-weld pl-4">
+            {#if mail.picture}<img class="mb-3 w-50" src={mail.picture} alt="The block, as the letter shows it" />{/if}
             <p class="whitespace-pre-line">
               {#each parts(mail.text) as part, i (i)}{#if i % 2 === 1}<a class="plain break-all" href={here(part)}>{part}</a
                   >{:else}{part}{/if}{/each}

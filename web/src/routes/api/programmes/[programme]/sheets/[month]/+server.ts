@@ -10,9 +10,22 @@ export const GET: RequestHandler = async ({ params, locals }) => {
   return json(found);
 };
 
-/** Publishes the month's sheet as it is saved. */
-export const POST: RequestHandler = async ({ params, locals }) => {
-  const published = await whileDatabaseAnswers(publishSheet(locals.organisation, params.programme, params.month));
+/** Publishes the month's sheet as it is saved; `already`: what to say to whoever has cut by the version before. */
+export const POST: RequestHandler = async ({ params, locals, request }) => {
+  const text = await request.text().catch(() => '');
+  const already = text ? alreadyIn(text) : '';
+  if (already === undefined)
+    error(400, 'This is not what a sheet is published with: { "already": "…" }, of at most 1000 letters.');
+  const published = await whileDatabaseAnswers(publishSheet(locals.organisation, params.programme, params.month, already));
   if (published.kind === 'missing') error(404, 'There is nothing to publish: no block is drawn for this month.');
   return json(published);
 };
+
+function alreadyIn(text: string): string | undefined {
+  try {
+    const { already = '' } = (JSON.parse(text) ?? {}) as { already?: unknown };
+    return typeof already === 'string' && already.length <= 1000 ? already.replace(/\s+/g, ' ').trim() : undefined;
+  } catch {
+    return undefined;
+  }
+}
