@@ -3,11 +3,12 @@ import { slipsOf, type Construction, type Slip } from '../construction';
 import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
+import { roundTheMiddle, rowsInWords } from './lay-words';
 import { placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
 import type { JoinStep } from './joining';
 import { drawn, partSewn, type Colours } from './pictures';
-import { SPIN, backPicture, boxInBlock, spunIn } from './spinning';
+import { backPicture, boxInBlock, crossingsOf, spinText, spunIn } from './spinning';
 import { alikeMade, madePieces, partPieces, pressInTable, takenPieces, unitTable } from './unit-paper';
 import { lowered, stepsPiece } from './unit-steps';
 import { sewingWalk, toleranceText, type WalkStep } from './walk';
@@ -104,6 +105,7 @@ function groupPieces(group: readonly SheetUnit[], { block, c, walk, colours, col
   if (joins.length > 0)
     return partPieces(first, {
       ...{ joins, spins: spun.units.has(first.label), finished: finishedOf(first), back },
+      rows: rowsInWords(plan.places[0]!.inside!, c, colourway),
       pictures: joins.map((join) => lowered(joinPicture(join, walk, colours))),
     });
   const alike = new Set(group.map((u) => u.press)).size === 1;
@@ -128,11 +130,11 @@ const joinPicture = (join: JoinStep, walk: Context['walk'], colours: Colours): P
 };
 
 /** The block with its units' names, and on each a mark that looks to the unit's own top. */
-function layoutPicture({ block, colours, several }: Context, wide: number): PaperPicture {
+function layoutPicture({ block, c, colourway, colours, several }: Context, wide: number): PaperPicture {
   const size = block.drawing.width / 22;
   const sewn = new Set(block.units.map((u) => u.label));
   const picture = drawn(block.dealt, {
-    ...{ wide, colours, label: `Layout of ${block.name}` },
+    ...{ wide, colours, label: [`Layout of ${block.name}.`, rowsInWords(c.tree, c, colourway)].filter(Boolean).join(' ') },
     cutOf: (patch) => `${block.key}:${block.patches[patch]?.cut ?? ''}`,
   });
   return {
@@ -150,7 +152,8 @@ function layoutPicture({ block, colours, several }: Context, wide: number): Pape
 }
 
 function layoutPieces(context: Context): PaperPiece[] {
-  const { block, several, wishes } = context;
+  const { block, c, several, wishes } = context;
+  const round = roundTheMiddle(c);
   const sewn = block.units.length > 0;
   // A plain patch is called by its cut; out of a pool it has none.
   const plain = block.plain.flatMap(({ label, make, pool }): PaperPiece[] =>
@@ -181,6 +184,7 @@ function layoutPieces(context: Context): PaperPiece[] {
           kind: 'text',
           text: `Lay ${block.make > 1 ? 'out one block at a time, all of it,' : 'everything out'} as in the picture before you sew any of it together.`,
         },
+        ...(round ? [{ kind: 'text', text: round } as const] : []),
         ...(sewn && wishes.level === 'new' ? [arrow] : []),
         ...plain,
         ...(pooled
@@ -237,7 +241,7 @@ function joinsInWords(context: Context): PaperPiece[] {
   });
   if (items.length === 0) return [];
   return [
-    { kind: 'list', ordered: false, items: [...items, ...(spunIn(c).block ? [SPIN] : [])] },
+    { kind: 'list', ordered: false, items: [...items, ...(spunIn(c).block ? [spinText(crossingsOf(c))] : [])] },
     ...(block.nesting ? [{ kind: 'text', text: block.nesting } as const] : []),
   ];
 }
@@ -247,10 +251,13 @@ function joinPieces(context: Context): PaperPiece[] {
   const joins = joinsOf(context);
   if (joins.length === 0 || wishes.level === 'versed') return [];
   const intro = `Set each seam, then press it in the direction of the arrow. Chain-piece, and leave the threads between the parts uncut, so that none can get turned round. ${block.nesting}`;
-  const back = () => backPicture(c, { wide: 1.3, label: `${c.block.name} from the back, its crossing spun` });
+  const spinning = (): PaperStep => ({
+    ...{ spins: crossingsOf(c), text: spinText(crossingsOf(c)) },
+    picture: backPicture(c, { wide: 1.3, label: `${c.block.name} from the back, its crossing spun` }),
+  });
   return [
     { kind: 'text', text: intro },
-    { kind: 'steps', steps: [...joins.map(joinStep), ...(spunIn(c).block ? [{ text: SPIN, picture: back() }] : [])] },
+    { kind: 'steps', steps: [...joins.map(joinStep), ...(spunIn(c).block ? [spinning()] : [])] },
   ];
 
   function joinStep(join: JoinStep): PaperStep {

@@ -32,6 +32,7 @@ export interface JoinStep {
 
 /** All joins of a block in the order of sewing, like ones told together; empty for a block that is a single unit with steps of its own. */
 export function joinSteps(c: Construction): JoinStep[] {
+  /** What a part is called once it is sewn. */
   const names = new Map<Tree, string>();
   const steps: JoinStep[] = [];
   /** The step that told a part like this one, and the numbers that it stands for. */
@@ -40,16 +41,18 @@ export function joinSteps(c: Construction): JoinStep[] {
   const seam = `${formatLength(c.style.seam, c.style.unit)} ${c.style.unit}`;
   for (const unit of c.units) {
     const { inside } = unit.places[0]!;
-    if (inside && !isLeaf(inside)) insideUnit(inside, unit.label);
+    if (inside && !isLeaf(inside)) insideUnit(inside, { unit: unit.label, name: unit.label, said: unit.label });
   }
   if (!isLeaf(c.tree)) visit(c.tree, 0, c.tree.seam);
   return steps;
 
-  function insideUnit(branch: Branch, label: string): void {
+  /** `name`: of the step; `said`: what the next step calls what it makes. */
+  function insideUnit(branch: Branch, { unit, name, said }: { unit: string; name: string; said: string }): void {
     branch.parts.forEach((part, i) => {
-      if (!isLeaf(part)) insideUnit(part, `${label}, ${partWord(branch, i)}`);
+      const word = partWord(branch, i);
+      if (!isLeaf(part)) insideUnit(part, { unit, name: `${name}, ${word}`, said: `the ${word}` });
     });
-    step(branch, label).unit = label.split(',')[0]!;
+    step(branch, name, said).unit = unit;
   }
 
   function visit(branch: Branch, depth: number, parent: Branch['seam']): void {
@@ -57,16 +60,18 @@ export function joinSteps(c: Construction): JoinStep[] {
     const kind = depth > 1 || (parent !== 'h' && parent !== 'v') ? 'Section' : parent === 'h' ? 'Row' : 'Column';
     const key = `${kind} ${keyOf(branch, c)}`;
     const like = told.get(key);
-    const name = depth === 0 ? 'The block' : `${kind} ${(count[kind] += 1)}`;
-    if (!like || depth === 0) return void told.set(key, { step: step(branch, name), numbers: [count[kind]] });
-    names.set(branch, name);
+    const half = depth === 1 ? halfOf(branch, c.tree as Branch) : undefined;
+    const name = depth === 0 ? 'The block' : (half ?? `${kind} ${(count[kind] += 1)}`);
+    const said = half ? `the ${half.toLowerCase()}` : name.toLowerCase();
+    if (!like || depth === 0) return void told.set(key, { step: step(branch, name, said), numbers: [count[kind]] });
+    names.set(branch, said);
     like.step.alike.push(branch);
     like.numbers.push(count[kind]);
-    like.step.name = `${kind}s ${listed(like.numbers.map(String))}`;
+    like.step.name = half ? 'Both halves' : `${kind}s ${listed(like.numbers.map(String))}`;
   }
 
-  function step(branch: Branch, name: string): JoinStep {
-    names.set(branch, name);
+  function step(branch: Branch, name: string, said: string): JoinStep {
+    names.set(branch, said);
     const { w, h } = unfinishedSize(branch.laid, c.cloth.tick, Exact.of(c.style.seam));
     const size = (x: Exact) => checkpoint(x, c.style.rounding, c.style.unit);
     const parts = branch.parts.map(partName);
@@ -85,10 +90,17 @@ export function joinSteps(c: Construction): JoinStep[] {
   }
 
   function partName(part: Tree): string {
-    // Within a unit 'the left half' is enough.
-    if (!isLeaf(part)) return lowered(names.get(part)!.replace(/^U\d+, (.*, )?/, 'the '));
-    return pieceName(c.unitOf.get(part)!, c);
+    return isLeaf(part) ? pieceName(c.unitOf.get(part)!, c) : names.get(part)!;
   }
+}
+
+/** 'Left half' where a block is sewn from two equal parts; undefined elsewhere. */
+function halfOf(branch: Branch, { seam, parts }: Branch): string | undefined {
+  const [, , w, h] = extent(parts[0]!.laid);
+  const [, , w2, h2] = extent(parts[1]!.laid);
+  if (parts.length !== 2 || (seam !== 'h' && seam !== 'v') || w !== w2 || h !== h2) return undefined;
+  const first = parts[0] === branch;
+  return seam === 'h' ? (first ? 'Top half' : 'Bottom half') : first ? 'Left half' : 'Right half';
 }
 
 /** What a part of a unit is called beside the others: 'left half', 'middle row', 'second part'. */
@@ -108,8 +120,6 @@ function keyOf(tree: Tree, c: Construction): string {
   const shapes = tree.laid.map(({ role, points }) => `${role} ${points.map(([px, py]) => `${px - x},${py - y}`).join(' ')}`);
   return `${shapes.sort().join('|')} ${pressed(tree)}`;
 }
-
-const lowered = (name: string) => (/^U\d/.test(name) ? name : name.toLowerCase());
 
 function howToSew({ seam }: Branch, parts: string[], allowance: string): string {
   const [first, second, ...others] = parts;

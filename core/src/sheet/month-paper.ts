@@ -3,6 +3,8 @@ import {
   blockNames,
   blocksAsCast,
   constructSeries,
+  poolMaking,
+  wayOf,
   type Colourway,
   type Month,
   type Programme,
@@ -12,7 +14,7 @@ import { blockPaper, type BlockPaper } from './block-paper';
 import { monthSheet, type MonthSheet } from './month-sheet';
 import { inOwnWords, notePieces, placed } from './own-words';
 import { cutPieces } from './cut-paper';
-import { needPieces, scrappyWords, type MonthContext } from './need-paper';
+import { kindOf, needPieces, scrappyWords, type MonthContext } from './need-paper';
 import { poolPieces } from './pool-paper';
 import { homeworkWords } from './sheet-pool';
 import { fabricWord } from './sheet-unit';
@@ -23,7 +25,8 @@ import { inWords } from './in-words';
 import { coloursOf, drawn } from './pictures';
 import { capital } from './unit-paper';
 import { quiltPieces, whereInQuilt } from './quilt-paper';
-import { SPIN, SPIN_AGAIN } from './spinning';
+import { spinAgain } from './spinning';
+import { allowWords } from './time-words';
 import { plainDate, type SheetWishes } from './wishes';
 
 /** The paper of a month. Throws PlanError when a block or a fabric cannot be planned. */
@@ -43,6 +46,8 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const [first] = sheet.blocks;
   const where = wishes.level === 'versed' ? undefined : whereInQuilt(programme, month, colourway, wishes);
   const names = blockNames(month);
+  const pools = poolMaking(programme, colourway, month, wishes.size);
+  const time = allowWords([...series, ...(pools ? [pools] : [])], wayOf[kindOf(context)] !== 'pieces');
   const need = placed('need', needPieces(context));
   // A short list stands beside the picture; a long one has the page's width.
   const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
@@ -50,7 +55,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     {
       ...(names && { under: names }),
       ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}` },
-      pieces: [...placed('start', startPieces(sheet, scrappyWords(context))), ...own('start'), ...(beside ? need : [])],
+      pieces: [...placed('start', startPieces(sheet, scrappyWords(context), time)), ...own('start'), ...(beside ? need : [])],
       pictures: [...(first ? [drawn(first.dealt, { wide: 1.55, label: first.name, colours })] : []), ...(where ? [where] : [])],
     },
     ...(beside ? [] : need),
@@ -85,8 +90,8 @@ const blockParts = ['units', 'layout', 'join', 'check'] as const;
 function spinOnce(pieces: PaperPiece[]): PaperPiece[] {
   let known = false;
   const again = (step: PaperStep): PaperStep => {
-    if (step.text !== SPIN) return step;
-    const said = known ? { ...step, text: SPIN_AGAIN } : step;
+    if (step.spins === undefined) return step;
+    const said = known ? { ...step, text: spinAgain(step.spins) } : step;
     known = true;
     return said;
   };
@@ -97,7 +102,7 @@ function spinOnce(pieces: PaperPiece[]): PaperPiece[] {
   return pieces.map(within);
 }
 
-function startPieces(sheet: MonthSheet, scrappy: string): PaperPiece[] {
+function startPieces(sheet: MonthSheet, scrappy: string, time: string): PaperPiece[] {
   const several = sheet.blocks.length > 1;
   return [
     ...sheet.blocks.map((block): PaperPiece => {
@@ -119,7 +124,7 @@ function startPieces(sheet: MonthSheet, scrappy: string): PaperPiece[] {
         ],
       };
     }),
-    ...(sheet.blocks.length > 0 ? [{ kind: 'text', text: sheet.sizing } as const] : []),
+    ...(sheet.blocks.length > 0 ? [{ kind: 'text', text: [sheet.sizing, time].filter(Boolean).join(' ') } as const] : []),
     ...(scrappy ? [{ kind: 'text', text: scrappy } as const] : []),
   ];
 }

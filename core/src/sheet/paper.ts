@@ -74,6 +74,8 @@ export interface PaperPhoto {
 }
 
 export interface PaperStep {
+  /** Which crossing is spun: how that is done is told once on a paper. */
+  spins?: string;
   place?: Place;
   picture?: PaperPicture;
   text: Words;

@@ -4,12 +4,28 @@ import { clipped, doubleArea, type Line, type Spot } from '../hands';
 import type { PaperPicture } from './paper';
 import { backView } from './walk';
 
-/** What hands do at a spun crossing. */
-export const SPIN =
-  'Spin the crossing: undo two or three stitches inside the seam allowance on both sides, turn the allowances all one way round and press.';
+/** What hands do at a spun crossing; `which`: 'the crossing'. */
+export const spinText = (which: string): string =>
+  `Spin ${which}: undo two or three stitches inside the seam allowance on both sides, turn the allowances all one way round and press.`;
 
 /** The same where the sheet has told it before. */
-export const SPIN_AGAIN = 'Spin the crossing in the middle in the same way.';
+export const spinAgain = (which: string): string => `Spin ${which} in the same way.`;
+
+/** The one of a unit. */
+export const CROSSING = 'the crossing';
+
+/** Those where the block is joined: in its middle, or the ones that the picture of the back shows. */
+export function crossingsOf(c: Construction): string {
+  const [, , w, h] = extent(c.cloth.patches);
+  const units = leaves(c.tree).map((leaf) => boxInBlock(leaf, c));
+  const own = c.pressing.at.filter(
+    ({ at, spun }) => spun && !units.some(([x, y, uw, uh]) => at[0] > x && at[0] < x + uw && at[1] > y && at[1] < y + uh),
+  );
+  if (own.length > 1) return 'the crossings that the picture of the back marks';
+  return own[0]?.at[0] === w / 2 && own[0].at[1] === h / 2
+    ? 'the crossing in the middle'
+    : 'the crossing that the picture of the back marks';
+}
 
 /** Whether the seams that join the block spin anywhere, and the labels of units that spin inside. */
 export function spunIn(c: Construction): { block: boolean; units: ReadonlySet<string> } {

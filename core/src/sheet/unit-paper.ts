@@ -4,7 +4,7 @@ import { inWords } from './in-words';
 import type { JoinStep } from './joining';
 import { plainWords, type PaperPicture, type PaperPiece, type PaperRow, type PaperStep, type Words } from './paper';
 import type { SheetUnit } from './sheet-unit';
-import { SPIN } from './spinning';
+import { CROSSING, spinText } from './spinning';
 
 export const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
 const many = (n: number) => (n === 1 ? 'one' : String(n));
@@ -123,12 +123,15 @@ export function partPieces(
   unit: SheetUnit,
   {
     joins,
+    rows,
     spins,
     pictures,
     finished,
     back,
   }: {
     joins: readonly JoinStep[];
+    /** How its pieces lie, row by row. */
+    rows: string;
     spins: boolean;
     pictures: readonly PaperPicture[];
     finished: PaperPicture;
@@ -144,12 +147,12 @@ export function partPieces(
   }));
   const told: PaperStep[] = [
     ...steps,
-    ...(spins ? [{ text: SPIN, ...(back && { picture: back }) }] : []),
+    ...(spins ? [{ spins: CROSSING, text: spinText(CROSSING), ...(back && { picture: back }) }] : []),
     ...unit.steps.map(({ text }) => ({ text, picture: finished })),
   ];
   told.push({ ...told.pop()!, check: measureWords(unit) });
   const heading: PaperPiece = { kind: 'heading', level: 3, text: `${titleOf(unit)}${alike}` };
-  const takes = `Each takes ${unit.from}.`;
+  const takes = [`Each takes ${unit.from}.`, rows].filter(Boolean).join(' ');
   const caution: PaperPiece[] = unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution }] : [];
   const [only] = told;
   if (told.length === 1)

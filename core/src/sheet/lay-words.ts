@@ -1,0 +1,111 @@
+/** How units lie in a part or a block, in words, row by row: what a picture shows, for whoever does not see it, and to lay them out by. */
+import { balance, extent, isLeaf, outermost, type Construction, type Leaf, type Tree } from '../construction';
+import { listed } from '../measure';
+import type { Colourway } from '../programme';
+import { pieceName } from './piece-name';
+import { fabricWord } from './sheet-unit';
+
+/** Names that lie side by side, and how each lies. */
+interface Lying {
+  name: string;
+  lie: string;
+  x: number;
+  y: number;
+}
+
+const SIDES = ['up', 'right', 'down', 'left'] as const;
+const TURNS = ['', 'a quarter turn clockwise', 'upside down', 'a quarter turn anticlockwise'] as const;
+
+/** How a unit lies, by what is seen of it: 'Kale in the top left corner', 'pointing up', 'upside down'; '' where there is nothing to say. */
+export function lieWords(leaf: Leaf, colourway: Colourway): string {
+  const { kind } = leaf.seen;
+  const roles = [...new Set(leaf.laid.map((p) => p.role))];
+  if (kind === 'hst' && leaf.laid.length === 2 && roles.length === 2) {
+    const darkest = [...leaf.laid].sort((a, b) => valueOf(colourway, a.role) - valueOf(colourway, b.role))[0]!;
+    const [dx, dy] = offset(leaf, [darkest]);
+    const corner = `${dy < 0 ? 'top' : 'bottom'} ${dx < 0 ? 'left' : 'right'}`;
+    return `${fabricWord(colourway, darkest.role)} in the ${corner} corner`;
+  }
+  if (kind === 'geese' && leaf.laid.length === 3) {
+    const large = leaf.laid.reduce((best, p) => (areaOf(p) > areaOf(best) ? p : best));
+    const [dx, dy] = offset(leaf, [large]);
+    // The middle of a triangle lies nearer its base than its point.
+    const at = Math.abs(dx) > Math.abs(dy) ? (dx > 0 ? 3 : 1) : dy > 0 ? 0 : 2;
+    return `pointing ${SIDES[at]}`;
+  }
+  if (leaf.laid.length === 1 || leaf.seen.eighths % 2 === 1) return '';
+  return TURNS[(leaf.seen.eighths / 2) % 4]!;
+}
+
+const valueOf = ({ fabrics }: Colourway, role: string) => fabrics.get(role)?.value ?? 50;
+
+/** From the middle of a unit to the middle of some of its patches. */
+function offset(leaf: Leaf, patches: Leaf['laid']): readonly [number, number] {
+  const [x, y, w, h] = extent(leaf.laid);
+  const [bx, by] = balance(patches);
+  return [bx - x - w / 2, by - y - h / 2];
+}
+
+function areaOf(patch: Leaf['laid'][number]): number {
+  const [, , w, h] = extent([patch]);
+  return w * h;
+}
+
+/** The units of a part in rows from the top, left to right; undefined where they do not lie in straight rows. */
+function rowsOf(tree: Tree, c: Construction, colourway: Colourway): Lying[][] | undefined {
+  const leaves = isLeaf(tree) ? [tree] : outermost(tree);
+  const rows = new Map<number, { lying: Lying[]; tall: Set<number> }>();
+  for (const leaf of leaves) {
+    const unit = c.unitOf.get(leaf)!;
+    const [x, y, , h] = extent(leaf.laid);
+    const row = rows.get(y) ?? { lying: [], tall: new Set() };
+    rows.set(y, row);
+    row.tall.add(h);
+    row.lying.push({ name: pieceName(unit, c), lie: lieWords(leaf, colourway), x, y });
+  }
+  const sorted = [...rows].sort(([a], [b]) => a - b);
+  let below = -Infinity;
+  for (const [y, { tall }] of sorted) {
+    const [h] = tall;
+    if (tall.size > 1 || y < below) return undefined;
+    below = y + h!;
+  }
+  return sorted.map(([, { lying }]) => lying.sort((a, b) => a.x - b.x));
+}
+
+const nameOf = ({ name, lie }: Lying) => (lie ? `${name} (${lie})` : name);
+
+/** 'Top row: U2 (Frosted Pane in the top left corner) and A2. Bottom row: B2 and U1.'; '' where units do not lie in rows. */
+export function rowsInWords(tree: Tree, c: Construction, colourway: Colourway): string {
+  const rows = rowsOf(tree, c, colourway);
+  if (!rows || rows.flat().length < 2) return '';
+  const place = (i: number) => {
+    if (rows.length === 1) return 'From the left';
+    if (rows.length < 4) return `${i === 0 ? 'Top' : i === rows.length - 1 ? 'Bottom' : 'Middle'} row`;
+    return `Row ${i + 1}`;
+  };
+  return rows.map((row, i) => `${place(i)}: ${listed(row.map(nameOf))}.`).join(' ');
+}
+
+const CORNERS = ['top left', 'top right', 'bottom right', 'bottom left'] as const;
+
+/** Where four of a part lie round the middle, each a quarter turn on from the one before: how they are laid; '' elsewhere. */
+export function roundTheMiddle(c: Construction): string {
+  const leaves = isLeaf(c.tree) ? [] : outermost(c.tree);
+  const [unit, ...others] = [...new Set(leaves.map((leaf) => c.unitOf.get(leaf)!))];
+  if (leaves.length !== 4 || !unit || others.length > 0 || leaves[0]!.laid.length === 1) return '';
+  const [left, top, w, h] = extent(c.tree.laid);
+  const at = (right: boolean, low: boolean) =>
+    leaves.find((leaf) => {
+      const [x, y, lw, lh] = extent(leaf.laid);
+      return x + lw / 2 > left + w / 2 === right && y + lh / 2 > top + h / 2 === low;
+    });
+  const round = [at(false, false), at(true, false), at(true, true), at(false, true)];
+  if (round.some((leaf) => !leaf)) return '';
+  const turns = round.map((leaf) => leaf!.seen.eighths);
+  const step = (turns[1]! - turns[0]! + 8) % 8;
+  if ((step !== 2 && step !== 6) || turns.some((t, i) => t !== (turns[0]! + i * step) % 8)) return '';
+  const first = turns.indexOf(0);
+  if (first < 0) return '';
+  return `Lay one ${unit.label} at the ${CORNERS[first]}, as you sewed it. Give each of the next three a quarter turn ${step === 2 ? 'clockwise' : 'anticlockwise'} as you go round.`;
+}

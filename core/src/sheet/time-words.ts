@@ -1,0 +1,26 @@
+/** How long it takes, as people say it. */
+import { stepMinutes, type Work } from '../construction';
+import { inWords } from './in-words';
+
+/** 'half an hour', 'an hour and a half', 'three hours': up to the next quarter within an hour, to the next half beyond. */
+export function hoursWords(minutes: number): string {
+  const step = minutes > 60 ? 30 : 15;
+  const quarters = (Math.max(1, Math.ceil(minutes / step - 1e-9)) * step) / 15;
+  const [hours, rest] = [Math.floor(quarters / 4), quarters % 4];
+  const parts = ['', 'a quarter of an hour', 'half an hour', 'three quarters of an hour'];
+  if (hours === 0) return parts[rest]!;
+  if (hours === 1) return rest === 0 ? 'an hour' : 'an hour and a half';
+  return `${inWords(hours)}${rest === 0 ? '' : ' and a half'} hours`;
+}
+
+/** 'Allow about half an hour to cut and an hour to sew.' for some blocks or pools; `cut`: false where everything comes cut. */
+export function allowWords(work: readonly Work[], cut: boolean): string {
+  const minutes = work.map(stepMinutes);
+  const cutting = cut ? minutes.reduce((sum, m) => sum + m.cut, 0) : 0;
+  const sewing = minutes.reduce((sum, m) => sum + m.units + m.block, 0);
+  const parts = [
+    ...(cutting > 0 ? [`${hoursWords(cutting)} to cut`] : []),
+    ...(sewing > 0 ? [`${hoursWords(sewing)} to sew`] : []),
+  ];
+  return parts.length > 0 ? `Allow about ${parts.join(' and ')}.` : '';
+}
