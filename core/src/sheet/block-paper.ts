@@ -6,7 +6,7 @@ import { fabricWord, type SheetUnit } from './sheet-unit';
 import { roundTheMiddle, rowsInWords } from './lay-words';
 import { placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
-import type { JoinStep } from './joining';
+import { joinWords, type JoinStep } from './joining';
 import { drawn, partSewn, type Colours } from './pictures';
 import { backPicture, boxInBlock, crossingsOf, spinText, spunIn } from './spinning';
 import { alikeMade, madePieces, partPieces, pressInTable, takenPieces, unitTable } from './unit-paper';
@@ -237,7 +237,7 @@ function joinsInWords(context: Context): PaperPiece[] {
   const { block, c } = context;
   const items = joinsOf(context).map((join) => {
     const alike = join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '';
-    return [{ bold: `${join.name}. ` }, `${alike}${join.text} ${join.press}`];
+    return [{ bold: `${join.name}. ` }, `${alike}${joinWords(join)}`];
   });
   if (items.length === 0) return [];
   return [
@@ -266,7 +266,7 @@ function joinPieces(context: Context): PaperPiece[] {
     return {
       place: { id: idOf(join) },
       picture: lowered(joinPicture(join, walk, colours)),
-      text: [{ bold: `${join.name}. ` }, `${alike}${join.text} ${join.press}`],
+      text: [{ bold: `${join.name}. ` }, `${alike}${joinWords(join)}`],
       // The whole block is measured once it is checked.
       ...(!last && {
         check: ['Measure ', { bold: join.size[0] === join.size[1] ? `${join.size[0]} square` : join.size.join(' by ') }, '.'],

@@ -1,5 +1,6 @@
 /** What changed from one version of a sheet to the next, in plain words: found by comparing what the two say, number by number. */
 import { listed } from '../measure';
+import { joinWords } from './joining';
 import type { MonthSheet, SheetBlock, SheetCut, SheetFabric } from './month-sheet';
 import type { SheetPool } from './sheet-pool';
 import type { SheetStep } from './sheet-step';
@@ -191,7 +192,7 @@ function oneBlock(old: SheetBlock, now: SheetBlock, unit: string): string[] {
   const letters = (b: SheetBlock) => b.drawing.shapes.map((s) => s.role);
   const recast = letters(now).filter((role, i) => role !== letters(old)[i]).length;
   const redrawn = old.finished === now.finished && shape(old) !== shape(now);
-  const told = (b: SheetBlock) => JSON.stringify([b.joins.map((j) => [j.name, j.text, j.press, j.size]), b.nesting]);
+  const told = (b: SheetBlock) => JSON.stringify([b.joins.map((j) => [j.name, joinWords(j), j.size]), b.nesting]);
   return [
     ...(old.name === now.name ? [] : [`${old.name} is called ${now.name} now.`]),
     ...(old.make === now.make ? [] : [`Make ${now.make} of ${now.name}, not ${old.make}.`]),

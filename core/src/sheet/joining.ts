@@ -11,12 +11,17 @@ import {
   type Tree,
 } from '../construction';
 import { Exact, checkpoint, formatLength, listed } from '../measure';
+import { careWords } from './join-care';
 import { pieceName } from './piece-name';
 
 export interface JoinStep {
   /** 'Row 1', 'Section 2', 'U5', 'The block' */
   name: string;
   text: string;
+  /** Crossings to nest or match and pin; '' for none. */
+  pins: string;
+  /** Points that the seam must not cut off; '' for none. */
+  points: string;
   /** How the seams are pressed, as a sentence. */
   press: string;
   /** Unfinished size to measure before going on. */
@@ -38,6 +43,7 @@ export function joinSteps(c: Construction): JoinStep[] {
   /** The step that told a part like this one, and the numbers that it stands for. */
   const told = new Map<string, { step: JoinStep; numbers: number[] }>();
   const count = { Row: 0, Column: 0, Section: 0 };
+  let crossesTold = false;
   const seam = `${formatLength(c.style.seam, c.style.unit)} ${c.style.unit}`;
   for (const unit of c.units) {
     const { inside } = unit.places[0]!;
@@ -76,9 +82,12 @@ export function joinSteps(c: Construction): JoinStep[] {
     const size = (x: Exact) => checkpoint(x, c.style.rounding, c.style.unit);
     const parts = branch.parts.map(partName);
     const ways = c.pressing.ways.get(branch) ?? [];
+    const care = careWords(branch, c, { nameOf: partName, told: crossesTold });
+    crossesTold ||= care.points !== '';
     const made: JoinStep = {
       name,
       text: howToSew(branch, parts, seam),
+      ...care,
       press: pressTowards(ways, branch.seam, parts) ?? pressSentence(ways, branch.seam),
       size: [size(w), size(h)],
       drawing: partDrawing(branch.laid, c.cloth.tick),
@@ -102,6 +111,10 @@ function halfOf(branch: Branch, { seam, parts }: Branch): string | undefined {
   const first = parts[0] === branch;
   return seam === 'h' ? (first ? 'Top half' : 'Bottom half') : first ? 'Left half' : 'Right half';
 }
+
+/** A seam in the order of the hands: pinned, sewn, pressed. */
+export const joinWords = ({ text, pins, points, press }: Pick<JoinStep, 'text' | 'pins' | 'points' | 'press'>): string =>
+  [text, pins, points, press].filter(Boolean).join(' ');
 
 /** What a part of a unit is called beside the others: 'left half', 'middle row', 'second part'. */
 function partWord({ seam, parts }: Branch, at: number): string {

@@ -1,7 +1,7 @@
 /** Units on paper: those of one method together, what each is made of in a table, the steps once with their pictures. */
 import { listed } from '../measure';
 import { inWords } from './in-words';
-import type { JoinStep } from './joining';
+import { joinWords, type JoinStep } from './joining';
 import { plainWords, type PaperPicture, type PaperPiece, type PaperRow, type PaperStep, type Words } from './paper';
 import type { SheetUnit } from './sheet-unit';
 import { CROSSING, spinText } from './spinning';
@@ -142,7 +142,7 @@ export function partPieces(
   const last = joins.length - 1;
   const steps: PaperStep[] = joins.map((join, i) => ({
     picture: pictures[i]!,
-    text: `${join.text} ${join.press}`,
+    text: joinWords(join),
     ...(i < last && { check: `Measure ${join.size.join(' by ')}.` }),
   }));
   const told: PaperStep[] = [

@@ -83,6 +83,7 @@ export function sewingWalk(c: Construction, colourway: Colourway, { left = false
       lines: [
         ...(join.alike.length > 1 ? [`Make all ${join.alike.length} alike, one after the other.`] : []),
         join.text,
+        ...[join.pins, join.points].filter(Boolean),
         ...(join.press ? [join.press] : []),
         ...(own?.recipe.steps.map((step) => step.text) ?? []),
       ],

@@ -120,7 +120,7 @@ function ownSeams(branch: Branch, lay: Lay, depth: number, { unit, place }: With
         unit,
         place,
         group: unit && `${unit.twin && unit.mirrored ? unit.twin.name : unit.name} ${from.join()} ${to.join()}`,
-        plainer: unit?.kind.outward ? outwards(unit, from, to, [-dy * side, dx * side]) : seamCount(former) - seamCount(part),
+        plainer: unit?.kind.outward ? outwards(unit, from, to, [-dy * side, dx * side]) : bulkAt(former, from, to) - bulkAt(part, from, to),
         before: single(former),
         beyond: single(part),
         odd: branch.seam === 'set-in' && lines.length > 1,
@@ -171,7 +171,12 @@ function outwards({ seen }: UnitPlan, from: Point, to: Point, way: Point): numbe
   return Math.sign(away[0] * way[0] + away[1] * way[1]);
 }
 
-/** Seams inside a part, those of its units counted. */
-function seamCount(node: Tree): number {
-  return node.laid.length - 1;
+/** Seams inside a part that reach the joint, those of its units counted: what lies away from it adds no layers there. */
+function bulkAt({ laid }: Tree, from: Point, to: Point): number {
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+  const reaches = ([x, y]: Point) => {
+    const along = (x - from[0]) * dx + (y - from[1]) * dy;
+    return (x - from[0]) * dy === (y - from[1]) * dx && along >= 0 && along <= dx * dx + dy * dy;
+  };
+  return Math.max(0, laid.filter(({ points }) => points.some(reaches)).length - 1);
 }
