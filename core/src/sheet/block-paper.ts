@@ -3,6 +3,7 @@ import { slipsOf, type Construction, type Slip } from '../construction';
 import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
+import { joinPaperSteps } from './join-paper';
 import { roundTheMiddle, rowsInWords } from './lay-words';
 import { placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
@@ -84,7 +85,8 @@ function unitPieces(context: Context): PaperPiece[] {
 }
 
 /** Units that are made alike, or one that is taken, or sewn from others. */
-function groupPieces(group: readonly SheetUnit[], { block, c, walk, colours, colourway }: Context): PaperPiece[] {
+function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[] {
+  const { block, c, walk, colours, colourway } = context;
   const spun = spunIn(c);
   const [first] = group as [SheetUnit];
   const finishedOf = (unit: SheetUnit) => {
@@ -104,9 +106,15 @@ function groupPieces(group: readonly SheetUnit[], { block, c, walk, colours, col
   const joins = block.joins.filter((join) => join.unit === first.label);
   if (joins.length > 0)
     return partPieces(first, {
-      ...{ joins, spins: spun.units.has(first.label), finished: finishedOf(first), back },
+      ...{ spins: spun.units.has(first.label), finished: finishedOf(first), back },
       rows: rowsInWords(plan.places[0]!.inside!, c, colourway),
-      pictures: joins.map((join) => lowered(joinPicture(join, walk, colours))),
+      steps: joins.map((join, i) =>
+        joinPaperSteps(join, {
+          sewn: lowered(joinPicture(join, walk, colours)),
+          ...(i < joins.length - 1 && { check: `Measure ${join.size.join(' by ')}.` }),
+          ...splitFor(context),
+        }),
+      ),
     });
   const alike = new Set(group.map((u) => u.press)).size === 1;
   const steps = alike
@@ -121,8 +129,6 @@ function groupPieces(group: readonly SheetUnit[], { block, c, walk, colours, col
     pictures: new Map(group.map((unit) => [unit.label, finishedOf(unit)])),
   });
 }
-
-const idOf = ({ name }: JoinStep) => name.toLowerCase().replaceAll(' ', '-');
 
 const joinPicture = (join: JoinStep, walk: Context['walk'], colours: Colours): PaperPicture => {
   const step = walk.get(join.name);
@@ -257,23 +263,27 @@ function joinPieces(context: Context): PaperPiece[] {
   });
   return [
     { kind: 'text', text: intro },
-    { kind: 'steps', steps: [...joins.map(joinStep), ...(spunIn(c).block ? [spinning()] : [])] },
+    { kind: 'steps', steps: [...joins.flatMap(joinStep), ...(spunIn(c).block ? [spinning()] : [])] },
   ];
 
-  function joinStep(join: JoinStep): PaperStep {
-    const alike = join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '';
+  function joinStep(join: JoinStep): PaperStep[] {
     const last = join.name === 'The block';
-    return {
-      place: { id: idOf(join) },
-      picture: lowered(joinPicture(join, walk, colours)),
-      text: [{ bold: `${join.name}. ` }, `${alike}${joinWords(join)}`],
+    return joinPaperSteps(join, {
+      sewn: lowered(joinPicture(join, walk, colours)),
+      before: join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '',
+      name: join.name,
       // The whole block is measured once it is checked.
       ...(!last && {
         check: ['Measure ', { bold: join.size[0] === join.size[1] ? `${join.size[0]} square` : join.size.join(' by ') }, '.'],
       }),
-    };
+      ...splitFor(context),
+    });
   }
 }
+
+/** Somebody new to it sees the parts face to face first. */
+const splitFor = ({ c, colours, colourway, wishes }: Context) =>
+  wishes.level === 'new' ? { split: { c, colours, fabric: (role: string) => fabricWord(colourway, role) } } : {};
 
 const checkPieces = ({ block, sheet, several }: Context): PaperPiece[] => [
   {

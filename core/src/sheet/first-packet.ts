@@ -1,5 +1,5 @@
 /** What everybody finds in the first packet: the letter, the quilt, a map of the months, the fabrics, the house's rules, and a ruler. */
-import { checkpoint, formatLength, listed, ratio, Exact } from '../measure';
+import { checkpoint, listed, ratio, Exact } from '../measure';
 import {
   castPicture,
   handsOut,

@@ -55,7 +55,7 @@ function pointWords(
 }
 
 /** How many points of a part end within a seam: corners where two of its seams come in from different slants. */
-function tipsOn(part: Tree, { from, to }: { from: Point; to: Point }): number {
+export function tipsOn(part: Tree, { from, to }: { from: Point; to: Point }): number {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
   const slants = new Map<string, Set<string>>();
   for (const leaf of isLeaf(part) ? [part] : outermost(part))

@@ -112,9 +112,13 @@ function halfOf(branch: Branch, { seam, parts }: Branch): string | undefined {
   return seam === 'h' ? (first ? 'Top half' : 'Bottom half') : first ? 'Left half' : 'Right half';
 }
 
+/** The same up to the iron. */
+export const sewWords = ({ text, pins, points }: Pick<JoinStep, 'text' | 'pins' | 'points'>): string =>
+  [text, pins, points].filter(Boolean).join(' ');
+
 /** A seam in the order of the hands: pinned, sewn, pressed. */
 export const joinWords = ({ text, pins, points, press }: Pick<JoinStep, 'text' | 'pins' | 'points' | 'press'>): string =>
-  [text, pins, points, press].filter(Boolean).join(' ');
+  [sewWords({ text, pins, points }), press].filter(Boolean).join(' ');
 
 /** What a part of a unit is called beside the others: 'left half', 'middle row', 'second part'. */
 function partWord({ seam, parts }: Branch, at: number): string {

@@ -1,7 +1,6 @@
 /** Units on paper: those of one method together, what each is made of in a table, the steps once with their pictures. */
 import { listed } from '../measure';
 import { inWords } from './in-words';
-import { joinWords, type JoinStep } from './joining';
 import { plainWords, type PaperPicture, type PaperPiece, type PaperRow, type PaperStep, type Words } from './paper';
 import type { SheetUnit } from './sheet-unit';
 import { CROSSING, spinText } from './spinning';
@@ -122,31 +121,24 @@ export const pressInTable = 'Open each unit and press its seam as the table says
 export function partPieces(
   unit: SheetUnit,
   {
-    joins,
+    steps,
     rows,
     spins,
-    pictures,
     finished,
     back,
   }: {
-    joins: readonly JoinStep[];
+    /** Of each seam or row of seams in order. */
+    steps: readonly (readonly PaperStep[])[];
     /** How its pieces lie, row by row. */
     rows: string;
     spins: boolean;
-    pictures: readonly PaperPicture[];
     finished: PaperPicture;
     back?: PaperPicture;
   },
 ): PaperPiece[] {
   const alike = unit.make > 1 ? ', all alike' : '';
-  const last = joins.length - 1;
-  const steps: PaperStep[] = joins.map((join, i) => ({
-    picture: pictures[i]!,
-    text: joinWords(join),
-    ...(i < last && { check: `Measure ${join.size.join(' by ')}.` }),
-  }));
   const told: PaperStep[] = [
-    ...steps,
+    ...steps.flat(),
     ...(spins ? [{ spins: CROSSING, text: spinText(CROSSING), ...(back && { picture: back }) }] : []),
     ...unit.steps.map(({ text }) => ({ text, picture: finished })),
   ];

@@ -1,0 +1,37 @@
+/** A seam between parts as paper: one step, or for somebody new to it two, with the parts face to face before they are opened. */
+import type { Construction } from '../construction';
+import { sewWords, joinWords, type JoinStep } from './joining';
+import { joinScene } from './join-scene';
+import type { PaperPicture, PaperStep, Words } from './paper';
+import type { Colours } from './pictures';
+import { scenePicture } from './scene-picture';
+import { lowered } from './unit-steps';
+
+/** `sewn`: the part sewn and pressed; `before`: words before it; `split`: the two parts face to face come first. */
+export function joinPaperSteps(
+  join: JoinStep,
+  {
+    sewn,
+    before = '',
+    check,
+    name,
+    split,
+  }: {
+    sewn: PaperPicture;
+    before?: string;
+    check?: Words;
+    /** Its name, set bold, where the steps of a block are told. */
+    name?: string;
+    split?: { c: Construction; colours: Colours; fabric: (role: string) => string };
+  },
+): PaperStep[] {
+  const id = join.name.toLowerCase().replaceAll(' ', '-');
+  const named = (text: string): Words => (name ? [{ bold: `${name}. ` }, `${before}${text}`] : `${before}${text}`);
+  const found = split && joinScene(join.branch, split.c);
+  if (!found) return [{ place: { id }, picture: sewn, text: named(joinWords(join)), ...(check && { check }) }];
+  const faced = lowered(scenePicture(found, split.colours, { wide: 1.2, fabric: split.fabric }));
+  return [
+    { place: { id }, picture: faced, text: named(sewWords(join)) },
+    { place: { id: `${id}-press` }, picture: sewn, text: `Open it. ${join.press}`, ...(check && { check }) },
+  ];
+}
