@@ -1,7 +1,7 @@
 /** sheet FILE --month ID [--colourway ID] --to html|pdf|txt --out PATH */
 import { writeFileSync } from 'node:fs';
 import { monthPaper, type Paper } from '@aggrega/core/sheet';
-import { handsOut, kitKinds, type KitKind } from '@aggrega/core/programme';
+import { hasSheet, kitKinds, type KitKind } from '@aggrega/core/programme';
 import { paperHtml } from '@aggrega/paper/html';
 import { paperPdf, type PageSize } from '@aggrega/paper/pdf';
 import { paperText } from '@aggrega/paper/text';
@@ -26,7 +26,7 @@ export const sheet: Verb = async ({ programme }, words) => {
   const to = oneOf(['html', 'pdf', 'txt'] as const, options.to ?? '', '--to');
   const kind = options.kind === undefined ? undefined : oneOf<KitKind>(kitKinds, options.kind, '--kind');
   const level = options.level === undefined ? undefined : oneOf(LEVELS, options.level, '--level');
-  if (!handsOut(programme, month)) throw new UsageError(`nothing is drawn for month '${month.id}' yet`);
+  if (!hasSheet(programme, month)) throw new UsageError(`nothing is drawn for month '${month.id}' yet`);
   const { large, left, rulers, uncoloured } = options;
   const paper = monthPaper(programme, month, colourway, {
     ...{ size, kind, level, large, left, rulers },

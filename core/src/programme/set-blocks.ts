@@ -43,6 +43,14 @@ export function handsOut({ setting, sizes }: Programme, month: Month): boolean {
   return month.blocks.length > 0 || settings.some((s) => [...(s?.months.values() ?? [])].includes(month.id));
 }
 
+/** Whether a month has a sheet: something to cut, or a lesson in the organiser's own words. */
+export const hasSheet = (programme: Programme, month: Month): boolean =>
+  handsOut(programme, month) || isLesson(programme, month);
+
+/** A month that hands nothing out and has something to say. */
+export const isLesson = (programme: Programme, month: Month): boolean =>
+  !handsOut(programme, month) && Object.values(month.notes).some((notes) => notes.some((note) => !note.hidden));
+
 /** Each block as often as it is made, month after month. */
 export function blocksInOrder(months: Programme['months']): SetBlock[] {
   return setBlocks(months).flatMap(({ block, times }) => Array.from({ length: times }, () => block));

@@ -30,13 +30,14 @@ const letter = (subject: string, parts: readonly string[]): Letter => ({ subject
 const titled = ({ month, blocks }: Pick<About, 'month' | 'blocks'>) => (blocks ? `${month}, ${blocks}` : month);
 
 /** How the reader gets the month's fabric. */
-export type FabricComes = 'collect' | 'post' | 'kept' | 'own' | 'bag';
+export type FabricComes = 'collect' | 'post' | 'kept' | 'own' | 'bag' | 'none';
 
 const COMES: Record<FabricComes, string> = {
   collect: 'Your packet is ready for you to collect.',
   post: 'Your packet comes by post.',
   kept: 'You don’t need a new packet this month: use the fabric that you kept.',
   own: 'You are using your own fabric: the sheet lists what to bring.',
+  none: 'There is nothing to cut this month.',
   bag: 'Your pieces are cut for you. Count them against the sheet before you begin.',
 };
 

@@ -3,6 +3,7 @@ import {
   blockNames,
   blocksAsCast,
   constructSeries,
+  isLesson,
   poolMaking,
   wayOf,
   type Colourway,
@@ -48,7 +49,9 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const names = blockNames(month);
   const pools = poolMaking(programme, colourway, month, wishes.size);
   const time = allowWords([...series, ...(pools ? [pools] : [])], wayOf[kindOf(context)] !== 'pieces');
-  const need = placed('need', needPieces(context));
+  // A lesson hands nothing out: it is what the organiser says.
+  const lesson = isLesson(programme, month);
+  const need = lesson ? [] : placed('need', needPieces(context));
   // A short list stands beside the picture; a long one has the page's width.
   const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
   const pieces: PaperPiece[] = [
@@ -60,7 +63,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     },
     ...(beside ? [] : need),
     ...own('need'),
-    ...placed('cut', cutPieces(context)),
+    ...(lesson ? [] : placed('cut', cutPieces(context))),
     ...own('cut'),
     ...placed(
       'pools',

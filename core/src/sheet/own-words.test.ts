@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { readProgramme, type MonthFile, type Programme, type ProgrammeFile } from '../programme';
+import { hasSheet, readProgramme, type MonthFile, type Programme, type ProgrammeFile } from '../programme';
 import { monthPaper } from './month-paper';
 import { photosIn, placesIn } from './own-words';
 import { plainWords, type PaperPiece, type PaperStep } from './paper';
@@ -13,7 +13,7 @@ const file = JSON.parse(
 function yearWith(change: Partial<MonthFile>, id = 'm3'): Programme {
   const reading = readProgramme({
     ...file,
-    months: file.months!.map((m) => (m.id === id ? { ...m, words: {}, ...change } : m)),
+    months: file.months!.map((m) => (m.id === id ? { ...m, words: {}, notes: {}, ...change } : m)),
   });
   if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
   return reading.programme;
@@ -119,5 +119,21 @@ describe('the organiser’s own words', () => {
 
   it('reads a text of notes as it always did: a paragraph a line', () => {
     expect(march(yearWith({ notes: { end: 'One.\n\nTwo.' } })).notes.end).toEqual([{ text: 'One.' }, { text: 'Two.' }]);
+  });
+
+  it('makes a lesson of a month without a block: its notes are a sheet, with nothing to need or to cut', () => {
+    const empty = { blocks: [] };
+    expect(hasSheet(yearWith(empty), march(yearWith(empty)))).toBe(false);
+    const lesson = yearWith({
+      ...empty,
+      notes: { start: [{ text: 'Bring a machine.' }], end: [{ text: 'Not yet.', hidden: true }] },
+    });
+    expect(hasSheet(lesson, march(lesson))).toBe(true);
+    const { pieces } = sheet(lesson);
+    const said = JSON.stringify(pieces);
+    expect(said).toContain('Bring a machine.');
+    for (const part of ['Not yet.', 'You will need', 'Cut']) expect(said).not.toContain(part);
+    const silent = yearWith({ ...empty, notes: { start: [{ text: 'Not yet.', hidden: true }] } });
+    expect(hasSheet(silent, march(silent))).toBe(false);
   });
 });

@@ -1,5 +1,5 @@
 /** What is looked at before a month goes out (handbook 6): what the program finds open, and what only eyes can tell. */
-import { handsOut, type Colourway, type Month, type Programme } from '../programme';
+import { hasSheet, type Colourway, type Month, type Programme } from '../programme';
 import { monthDoubts } from './doubts';
 import { lostWords, wordsStanding } from './words-standing';
 
@@ -22,8 +22,8 @@ export interface ProofFacts {
 
 /** The points to look at for a month, first to last. */
 export function proofPoints(programme: Programme, month: Month, { sinceSample, missed = [], today }: ProofFacts): ProofPoint[] {
-  if (!handsOut(programme, month))
-    return [{ id: 'empty', asks: 'Something is drawn', says: ['Nothing is handed out this month yet.'], stops: true }];
+  if (!hasSheet(programme, month))
+    return [{ id: 'empty', asks: 'Something is drawn', says: ['Nothing is drawn or said for this month yet.'], stops: true }];
   const doubts = programme.colourways.map((c) => ({ colourway: c, found: monthDoubts(programme, month, c) }));
   const ruin = said(doubts, 'ruin');
   const open = said(doubts, 'waste');

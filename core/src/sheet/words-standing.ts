@@ -1,5 +1,5 @@
 /** Which of the organiser's own words stand on a month's sheets, and which have lost their place. */
-import { handsOut, type Colourway, type Month, type Programme, type SizeOption } from '../programme';
+import { hasSheet, type Colourway, type Month, type Programme, type SizeOption } from '../programme';
 import { monthPaper } from './month-paper';
 import { placesIn } from './own-words';
 import type { PaperPiece } from './paper';
@@ -20,7 +20,7 @@ export interface OwnStanding {
 /** Every text of hers, with where it stands. Throws PlanError when a sheet cannot be made. */
 export function wordsStanding(programme: Programme, month: Month): OwnStanding[] {
   const own = Object.entries(month.words).flatMap(([id, texts]) => texts.map((t) => ({ id, ...t })));
-  if (own.length === 0 || !handsOut(programme, month)) return [];
+  if (own.length === 0 || !hasSheet(programme, month)) return [];
   const bare: Month = { ...month, words: {} };
   const plain: Programme = { ...programme, months: programme.months.map((m) => (m === month ? bare : m)) };
   const variants = programme.colourways.flatMap((colourway) =>

@@ -1,5 +1,5 @@
 /** All sheets of a month in one archive: made one after another while the page is open, with progress, and stopped at any time. */
-import { handsOut, type Month, type Programme } from '@aggrega/core/programme';
+import { hasSheet, type Month, type Programme } from '@aggrega/core/programme';
 
 export interface SheetOfMonth {
   /** 'frost/m1-frost.pdf' */
@@ -13,7 +13,7 @@ export function sheetsOf(
   month: Month,
   { slug, page, locale }: { slug: string; page: string; locale: string },
 ): SheetOfMonth[] {
-  if (!handsOut(programme, month)) return [];
+  if (!hasSheet(programme, month)) return [];
   const base = `/programmes/${slug}/months/${month.id}`;
   const sizes = [undefined, ...programme.sizes];
   return programme.colourways.flatMap((colourway) => [

@@ -120,7 +120,9 @@ function ownSeams(branch: Branch, lay: Lay, depth: number, { unit, place }: With
         unit,
         place,
         group: unit && `${unit.twin && unit.mirrored ? unit.twin.name : unit.name} ${from.join()} ${to.join()}`,
-        plainer: unit?.kind.outward ? outwards(unit, from, to, [-dy * side, dx * side]) : bulkAt(former, from, to) - bulkAt(part, from, to),
+        plainer: unit?.kind.outward
+          ? outwards(unit, from, to, [-dy * side, dx * side])
+          : bulkAt(former, from, to) - bulkAt(part, from, to),
         before: single(former),
         beyond: single(part),
         odd: branch.seam === 'set-in' && lines.length > 1,

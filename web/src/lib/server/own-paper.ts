@@ -1,6 +1,6 @@
 /** A participant's own sheet of a month that is out, as data for her page. */
 import { dayText } from '$lib/day-text';
-import { PlanError, handsOut, monthTitle } from '@aggrega/core/programme';
+import { PlanError, hasSheet, monthTitle } from '@aggrega/core/programme';
 import { firstPacketPaper, monthPaper, type Paper } from '@aggrega/core/sheet';
 import { wishesOf } from '$lib/sheet-wishes';
 import { sheetAsked } from './mail/person-sheet';
@@ -42,7 +42,7 @@ function madePaper(
 ): OwnPaper | { message: string } {
   const month = programme.months.find((m) => m.id === id);
   const colourway = programme.colourways.find((c) => c.id === person.colourway);
-  if (!month || !colourway || !handsOut(programme, month))
+  if (!month || !colourway || !hasSheet(programme, month))
     return { message: 'There is no sheet of this month for your colourway.' };
   const date = (iso: string) => dayText(iso, locale);
   const wishes = {

@@ -1,6 +1,6 @@
 /** A month's way out: proofed, scheduled, released at its minute. What goes out is the version that was proofed, whatever the draft becomes. */
 import { dayText } from '$lib/day-text';
-import { handsOut, packetOfMonth, wayOf, type Month, type Programme } from '@aggrega/core/programme';
+import { handsOut, hasSheet, packetOfMonth, wayOf, type Month, type Programme } from '@aggrega/core/programme';
 import { missedSizes, readSizes, releaseInstant, releaseLetter, type FabricComes } from '@aggrega/core/running';
 import { homeworkWords, proofPoints, type ProofPoint } from '@aggrega/core/sheet';
 import type pg from 'pg';
@@ -243,6 +243,7 @@ export async function sendLate(organisation: string, slug: string, month: string
 /** How somebody gets the fabric for a month. */
 function comesTo(programme: Programme, month: Month, { kit, handing }: StoredPerson): FabricComes {
   const way = wayOf[kit || programme.kits.kind];
+  if (!handsOut(programme, month)) return 'none';
   if (way === 'list') return 'own';
   if (packetOfMonth(programme, month).at > 0) return 'kept';
   if (handing === 'post') return 'post';
@@ -252,6 +253,6 @@ function comesTo(programme: Programme, month: Month, { kit, handing }: StoredPer
 /** The day of the next release that hands something out, as people read it; '' where there is none. */
 function nextDay(programme: Programme, monthId: string): string {
   const after = programme.months.slice(programme.months.findIndex((m) => m.id === monthId) + 1);
-  const next: Month | undefined = after.find((m) => m.release && handsOut(programme, m));
+  const next: Month | undefined = after.find((m) => m.release && hasSheet(programme, m));
   return dayText(next?.release, 'en-GB', 'plain');
 }

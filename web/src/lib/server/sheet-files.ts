@@ -2,7 +2,7 @@
 import { dayText } from '$lib/day-text';
 import {
   PlanError,
-  handsOut,
+  hasSheet,
   readProgramme,
   type Colourway,
   type Programme,
@@ -122,7 +122,7 @@ function paperOf(
 ): Paper | undefined {
   if (id === undefined) return name === 'first-packet' ? firstPacketPaper(programme, colourway, wishes) : undefined;
   const month = programme.months.find((m) => m.id === id);
-  if (!month || !handsOut(programme, month)) return undefined;
+  if (!month || !hasSheet(programme, month)) return undefined;
   if (name === 'sheet') return monthPaper(programme, month, colourway, wishes);
   if (name === 'templates') return templatesPaper(programme, month, colourway, wishes);
   return name === 'demonstration' && month.blocks.length > 0

@@ -1,5 +1,5 @@
 /** Publishing a month's sheet: what is published stays as it was, and what changed since is told in words. */
-import { handsOut, type ProgrammeFile } from '@aggrega/core/programme';
+import { hasSheet, type ProgrammeFile } from '@aggrega/core/programme';
 import { changesBetween, type SheetChange } from './sheet-changes';
 import type pg from 'pg';
 import { now } from './clock';
@@ -81,7 +81,7 @@ export async function publishIn(db: pg.ClientBase, slug: string, month: string, 
   const stored = await lockProgramme(db, slug);
   const reading = stored && !stored.removed ? readingOf(stored.document) : undefined;
   const known = reading?.ok ? reading.programme.months.find((m) => m.id === month) : undefined;
-  if (!stored || !reading?.ok || !known || !handsOut(reading.programme, known)) return { kind: 'missing' };
+  if (!stored || !reading?.ok || !known || !hasSheet(reading.programme, known)) return { kind: 'missing' };
   const [newest] = await listVersions(db, slug, month);
   if (newest) {
     const published = await findVersion(db, slug, month, newest.version);

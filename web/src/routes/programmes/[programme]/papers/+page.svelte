@@ -8,7 +8,7 @@
   import Problems from '$lib/ui/Problems.svelte';
   import YearFrame from '$lib/ui/YearFrame.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { PlanError, handsOut } from '@aggrega/core/programme';
+  import { PlanError, hasSheet } from '@aggrega/core/programme';
   import { firstPacketPaper, type Paper } from '@aggrega/core/sheet';
   import Download from '@lucide/svelte/icons/download';
   import { onDestroy } from 'svelte';
@@ -29,7 +29,7 @@
   const address = (ending: string, more: Record<string, string> = {}) =>
     `papers/files/first-packet.${ending}?${new URLSearchParams({ ...Object.fromEntries(page.url.searchParams), colourway: colourway.id, locale, ...more })}`;
 
-  const drawn = $derived(programme.months.filter((m) => handsOut(programme, m)));
+  const drawn = $derived(programme.months.filter((m) => hasSheet(programme, m)));
   let chosen = $state('');
   const month = $derived(drawn.find((m) => m.id === chosen) ?? drawn[0]);
   const exporter = new MonthExport();

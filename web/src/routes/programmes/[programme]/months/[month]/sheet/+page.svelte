@@ -15,7 +15,7 @@
   import SheetVersions from '$lib/ui/SheetVersions.svelte';
   import SheetWishesForm from '$lib/ui/SheetWishesForm.svelte';
   import { useWorkbench } from '$lib/workbench.svelte';
-  import { PlanError, constructMonthBlock, handsOut, kitsFor, readProgramme } from '@aggrega/core/programme';
+  import { PlanError, constructMonthBlock, hasSheet, kitsFor, readProgramme } from '@aggrega/core/programme';
   import { monthPaper, wordsAside, type Paper, type Place, type Words } from '@aggrega/core/sheet';
   import type { Snippet } from 'svelte';
   import Pen from '@lucide/svelte/icons/pen-line';
@@ -38,7 +38,7 @@
   const date = (iso: string) => dayText(iso, locale);
   const version = $derived(`Draft ${bench.saver.revision}, ${date(bench.saver.savedAt.toISOString().slice(0, 10))}`);
   const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {
-    if (!handsOut(programme, month)) return { problems: [] };
+    if (!hasSheet(programme, month)) return { problems: [] };
     try {
       const asked = wishesOf(page.url.searchParams, programme);
       const name = `paper ${month.id} ${colourway.id} ${locale} ${JSON.stringify({ ...asked, size: asked.size?.id })}`;
@@ -76,9 +76,10 @@
 {/snippet}
 
 <MonthFrame>
-  {#if !handsOut(programme, month)}
+  {#if !hasSheet(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
-      Nothing is drawn for {month.name} yet; the sheet writes itself as soon as there is a block.
+      Nothing is drawn for {month.name} yet; the sheet writes itself as soon as there is a block. For a lesson without a block, write
+      your own notes beside this.
     </p>
   {:else if paper}
     <PaperView
