@@ -29,48 +29,66 @@ export interface Setting {
  * narrower than a tenth of the letters' size for no space at all. */
 const GAP = 0.6;
 
-/** Bits that no line is broken between. */
+/** Bits that no line is broken between, their sizes and widths for letters of one point. */
 interface Word {
-  bits: Omit<Bit, 'x'>[];
+  bits: (Omit<Bit, 'x'> & { width: number })[];
   width: number;
-  /** Before it, in points. */
+  /** Before it. */
   space: number;
 }
 
 export function linesOf(doc: Doc, words: Words, { face, size, width }: Setting): Line[] {
   const lines: Line[] = [];
   let line: Line = { bits: [], width: 0 };
-  for (const word of wordsOf(doc, words, face, size)) {
-    const space = line.bits.length > 0 ? word.space : 0;
-    if (line.bits.length > 0 && line.width + space + word.width > width) {
+  for (const word of wordsOf(doc, words, face)) {
+    const space = line.bits.length > 0 ? word.space * size : 0;
+    if (line.bits.length > 0 && line.width + space + word.width * size > width) {
       lines.push(line);
       line = { bits: [], width: 0 };
     } else line.width += space;
     for (const bit of word.bits) {
-      line.bits.push({ ...bit, x: line.width });
-      line.width += widthOf(doc, bit);
+      const last = line.bits.at(-1);
+      // Words of one kind are set in one go, spaces and all.
+      if (last && bit === word.bits[0] && space > 0 && isLike(last, bit, size)) last.text += ` ${bit.text}`;
+      else line.bits.push({ text: bit.text, face: bit.face, size: bit.size * size, fraction: bit.fraction, x: line.width });
+      line.width += bit.width * size;
     }
   }
   if (line.bits.length > 0) lines.push(line);
   return lines;
 }
 
-function wordsOf(doc: Doc, words: Words, face: Face, size: number): Word[] {
+const isLike = (last: Bit, bit: Omit<Bit, 'x'>, size: number) =>
+  !last.fraction && !bit.fraction && last.face === bit.face && last.size === bit.size * size;
+
+/** A text is broken into words once for a document, however often it is tried in columns of other widths. */
+const broken = new WeakMap<Doc, Map<Words, Record<string, Word[]>>>();
+
+function wordsOf(doc: Doc, words: Words, face: Face): Word[] {
+  const known = broken.get(doc) ?? new Map<Words, Record<string, Word[]>>();
+  broken.set(doc, known);
+  const own = known.get(words) ?? {};
+  known.set(words, own);
+  return (own[face] ??= brokenInto(doc, words, face));
+}
+
+function brokenInto(doc: Doc, words: Words, face: Face): Word[] {
   const found: Word[] = [];
-  const space = widthOf(doc, { text: ' ', face, size, fraction: false });
+  const space = widthOf(doc, { text: ' ', face, size: 1, fraction: false });
   let open = false;
   for (const { text, bold, fraction } of runsOf(words)) {
     const own: Face = bold && face === 'text' ? 'bold' : face;
     const add = (bit: Omit<Bit, 'x'>, glued: boolean) => {
       if (!glued || found.length === 0) found.push({ bits: [], width: 0, space });
       const word = found.at(-1)!;
-      word.bits.push(bit);
-      word.width += widthOf(doc, bit);
+      const width = widthOf(doc, bit);
+      word.bits.push({ ...bit, width });
+      word.width += width;
     };
     if (fraction) {
       const whole = open && /\d$/.test(found.at(-1)?.bits.at(-1)?.text ?? '');
-      if (whole) add({ text: ' ', face: own, size: size * GAP, fraction: false }, true);
-      add({ text, face: own, size, fraction: true }, open);
+      if (whole) add({ text: ' ', face: own, size: GAP, fraction: false }, true);
+      add({ text, face: own, size: 1, fraction: true }, open);
       open = true;
       continue;
     }
@@ -78,7 +96,7 @@ function wordsOf(doc: Doc, words: Words, face: Face, size: number): Word[] {
       if (part === '') return;
       if (part.trim() === '') open = false;
       else {
-        add({ text: part, face: own, size, fraction: false }, open);
+        add({ text: part, face: own, size: 1, fraction: false }, open);
         open = true;
       }
     });
@@ -86,21 +104,23 @@ function wordsOf(doc: Doc, words: Words, face: Face, size: number): Word[] {
   return found;
 }
 
-const measured = new WeakMap<Doc, Map<string, number>>();
+/** In points for letters of one point, by face: every word is measured once. */
+const measured = new Map<string, number>();
+/** Words of many sheets; beyond that they are measured anew. */
+const MOST = 20_000;
 
-/** In points; every word is measured once for a document. */
+/** In points. */
 function widthOf(doc: Doc, { text, face, size, fraction }: Omit<Bit, 'x'>): number {
-  const known = measured.get(doc) ?? new Map<string, number>();
-  measured.set(doc, known);
   const key = `${face} ${fraction ? '/' : ''} ${text}`;
-  let wide = known.get(key);
+  let wide = measured.get(key);
   if (wide === undefined) {
     wide =
       doc
         .font(face)
         .fontSize(100)
         .widthOfString(text, fraction ? FRACTION : {}) / 100;
-    known.set(key, wide);
+    if (measured.size >= MOST) measured.clear();
+    measured.set(key, wide);
   }
   return wide * size;
 }
