@@ -7,6 +7,7 @@ import { keepWords, pieceName, sizeText } from './keeping';
 import type { SheetCut } from './month-sheet';
 import { WOF, cutPrefix, cutRows, fabricCell, keptInWof, kindOf, sharesOf, type MonthContext } from './need-paper';
 import { plainWords, type PaperPicture, type PaperPiece, type PaperRow } from './paper';
+import { lowered } from './unit-steps';
 import { rulerPicture, stripsPicture } from './pictures';
 
 /** One fabric's cutting in a month. */
@@ -75,9 +76,9 @@ function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
   const table: PaperPiece = {
     kind: 'table',
     columns: [
-      { name: 'Fabric', share: 2.7 },
+      { name: 'Fabric', share: 2.6 },
       { name: 'Strip', share: 3.5 },
-      { name: 'Then subcut', share: 5.2 },
+      { name: 'Then subcut', share: 5.9 },
       { name: `Size, ${context.sheet.unit}`, right: true, share: 2.3 },
       { name: 'Label', share: labels > 6 ? 2.6 : 1.3 },
       { name: 'For', share: 1.7 },
@@ -328,11 +329,13 @@ function stripPictures(fabrics: readonly FabricCuts[], context: MonthContext): P
     fabric: Fabric,
     caption: string,
   ) => ({
-    ...stripsPicture(strips, {
-      ...{ wide: 2.2, usableWidth, left: wishes.left ?? false, nameOf },
-      colour: wishes.coloured === false ? '#ffffff' : fabric.colour,
-      label: `Cutting diagram for ${fabric.name}${wishes.left ? ', left-handed' : ''}`,
-    }),
+    ...lowered(
+      stripsPicture(strips, {
+        ...{ wide: 2.2, usableWidth, left: wishes.left ?? false, nameOf },
+        colour: wishes.coloured === false ? '#ffffff' : fabric.colour,
+        label: `Cutting diagram for ${fabric.name}${wishes.left ? ', left-handed' : ''}`,
+      }),
+    ),
     caption: `${fabric.name}: ${caption}`,
   });
   const pictures = fabrics.flatMap(({ fabric, strips, others }) => [
@@ -347,12 +350,14 @@ const laterMonth = (label: string, { programme }: MonthContext): Month | undefin
   programme.months.find((m) => label.startsWith(`${m.id}:`));
 
 /** 'one strip 3 7/8 in × WOF' */
-const stripWords = (strips: readonly Strip[], unit: Unit) =>
-  listed(
-    strips.map(
-      (s) => `${s.repeat === 1 ? 'one strip' : `${inWords(s.repeat)} strips`} ${formatLength(s.length, unit)} ${unit} × WOF`,
-    ),
-  );
+function stripWords(strips: readonly Strip[], unit: Unit): string {
+  const counts = new Map<string, number>();
+  for (const { length, repeat } of strips) {
+    const wide = formatLength(length, unit);
+    counts.set(wide, (counts.get(wide) ?? 0) + repeat);
+  }
+  return listed([...counts].map(([wide, n]) => `${n === 1 ? 'one strip' : `${inWords(n)} strips`} ${wide} ${unit} × WOF`));
+}
 
 /** Pieces moved so that the first begins at the edge. */
 function fromLeft(rects: readonly Rect[]): Rect[] {

@@ -27,6 +27,7 @@ import { coloursOf, drawn } from './pictures';
 import { capital } from './unit-paper';
 import { quiltPieces, whereInQuilt } from './quilt-paper';
 import { spinAgain } from './spinning';
+import { listed } from '../measure';
 import { allowWords } from './time-words';
 import { plainDate, type SheetWishes } from './wishes';
 
@@ -44,9 +45,11 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     blockParts.flatMap((part) => [...(block?.[part] ?? []), ...(i === 0 ? own(part) : [])]);
   const who = [sheet.colourway, sheet.size].filter(Boolean).join(', ');
   const released = sheet.release ? ` · ${(wishes.date ?? plainDate)(sheet.release)}` : '';
-  const [first] = sheet.blocks;
+  // Two or three blocks stand one under the other; more of them would push everything else aside.
+  const shown = sheet.blocks.slice(0, 3);
+  const heads = shown.map((b) => drawn(b.dealt, { wide: shown.length > 1 ? 1.2 : 1.55, label: b.name, colours }));
   const where = wishes.level === 'versed' ? undefined : whereInQuilt(programme, month, colourway, wishes);
-  const names = blockNames(month);
+  const names = blockNames(month) || capital(listed(partsOf(programme, month, wishes)));
   const pools = poolMaking(programme, colourway, month, wishes.size);
   const time = allowWords([...series, ...(pools ? [pools] : [])], wayOf[kindOf(context)] !== 'pieces');
   // A lesson hands nothing out: it is what the organiser says.
@@ -59,7 +62,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
       ...(names && { under: names }),
       ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}` },
       pieces: [...placed('start', startPieces(sheet, scrappyWords(context), time)), ...own('start'), ...(beside ? need : [])],
-      pictures: [...(first ? [drawn(first.dealt, { wide: 1.55, label: first.name, colours })] : []), ...(where ? [where] : [])],
+      pictures: [...heads, ...(where ? [where] : [])],
     },
     ...(beside ? [] : need),
     ...own('need'),
@@ -83,6 +86,10 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     pieces: wishes.level === 'new' ? explained(said) : said,
   };
 }
+
+/** Parts of the quilt that come with a month. */
+const partsOf = ({ setting: plain }: Programme, month: Month, { size }: SheetWishes): string[] =>
+  [...((size?.setting ?? plain)?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group);
 
 const rowsIn = (pieces: readonly PaperPiece[]) =>
   pieces.reduce((n, p) => n + (p.kind === 'table' ? p.groups.flat().length : 0), 0);

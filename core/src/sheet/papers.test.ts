@@ -124,8 +124,8 @@ describe('the paper of a month', () => {
       'U3 from the back, its crossing spun',
       'Cloche from the back, its crossing spun',
     ]);
-    // A ring of four arrows round the middle, and round the middle of each quarter.
-    expect(backs.map((p) => p.lines.length)).toEqual([4, 20]);
+    // A ring of four arrows round the middle of the quarter, then round the block's own: what was spun before is not marked again.
+    expect(backs.map((p) => p.lines.length)).toEqual([4, 4]);
   });
 
   it('tells the packet: what it holds and keeps in its first month, what was saved in the later ones', () => {

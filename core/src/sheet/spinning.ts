@@ -17,14 +17,19 @@ export const CROSSING = 'the crossing';
 /** Those where the block is joined: in its middle, or the ones that the picture of the back shows. */
 export function crossingsOf(c: Construction): string {
   const [, , w, h] = extent(c.cloth.patches);
-  const units = leaves(c.tree).map((leaf) => boxInBlock(leaf, c));
-  const own = c.pressing.at.filter(
-    ({ at, spun }) => spun && !units.some(([x, y, uw, uh]) => at[0] > x && at[0] < x + uw && at[1] > y && at[1] < y + uh),
-  );
+  const own = ownCrossings(c);
   if (own.length > 1) return 'the crossings that the picture of the back marks';
   return own[0]?.at[0] === w / 2 && own[0].at[1] === h / 2
     ? 'the crossing in the middle'
     : 'the crossing that the picture of the back marks';
+}
+
+/** Spun crossings of the seams that join the block: those that lie inside no unit. */
+function ownCrossings(c: Construction): Construction['pressing']['at'] {
+  const units = leaves(c.tree).map((leaf) => boxInBlock(leaf, c));
+  return c.pressing.at.filter(
+    ({ at, spun }) => spun && !units.some(([x, y, uw, uh]) => at[0] > x && at[0] < x + uw && at[1] > y && at[1] < y + uh),
+  );
 }
 
 /** Whether the seams that join the block spin anywhere, and the labels of units that spin inside. */
@@ -51,15 +56,16 @@ export function boxInBlock(leaf: Leaf, c: Construction): readonly [number, numbe
 }
 
 /**
- * The block from the back, or the part of it in a box: the allowances where they lie, a ring of arrows round each spun crossing. Left and
- * right are changed, as they are when it is turned over.
+ * The block from the back, or the part of it in a box: the allowances where they lie, a ring of arrows round each crossing that is spun now.
+ * Left and right are changed, as they are when it is turned over.
  */
 export function backPicture(
   c: Construction,
   { wide, label, box }: { wide: number; label: string; box?: readonly [number, number, number, number] },
 ): PaperPicture {
-  const { drawing, bands, spun } = backView(c);
+  const { drawing, bands, spun: all } = backView(c);
   const one = c.cloth.tick.toNumber();
+  const spun = box ? all : ownCrossings(c).map(({ at: [x, y] }) => [drawing.width - x * one, y * one] as const);
   const [bx, by, width, height] = box
     ? [drawing.width - (box[0] + box[2]) * one, box[1] * one, box[2] * one, box[3] * one]
     : [0, 0, drawing.width, drawing.height];

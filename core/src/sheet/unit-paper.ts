@@ -5,7 +5,7 @@ import { plainWords, type PaperPicture, type PaperPiece, type PaperRow, type Pap
 import type { SheetUnit } from './sheet-unit';
 import { CROSSING, spinText } from './spinning';
 
-export const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
+export const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
 const many = (n: number) => (n === 1 ? 'one' : String(n));
 
 /** Units that are made by the same steps, but for their fabrics and the way they are pressed. */

@@ -30,17 +30,23 @@ export async function paperPdf(
   return finish();
 }
 
-/** Letters and pictures that a paper is tried with until its last page is a third full: as it should be, then tighter, then wider. */
+/**
+ * Letters and pictures that a paper is tried with: as it should be; tighter, where that saves its last page; else, where the last page is less than
+ * a third full, whichever fills it.
+ */
 const LOOKS: readonly (readonly [size: number, pictures: number])[] = [
   [1, 1],
   [1, 0.92],
   [0.97, 0.9],
   [0.95, 0.85],
+  [0.95, 0.78],
   [1.02, 1.1],
   [1.04, 1.2],
   [1.06, 1.35],
 ];
 const FULL = 1 / 3;
+/** A last page that is fuller than this is not worth being saved. */
+const WORTH = 0.8;
 
 /** A box on its page; `repeats` stands above it again. */
 interface Placed {
@@ -49,8 +55,14 @@ interface Placed {
   repeats?: Box;
 }
 
-/** Boxes on pages, and how full the last one is. A box with tiles stands alone. */
-function pagesOf(boxes: readonly Box[], top: number, bottom: number): { pages: Placed[][]; last: number } {
+/** Boxes on pages, and how full the last one is. */
+interface Laid {
+  pages: Placed[][];
+  last: number;
+}
+
+/** A box with tiles stands alone. */
+function pagesOf(boxes: readonly Box[], top: number, bottom: number): Laid {
   const pages: Placed[][] = [];
   let y = Infinity;
   boxes.forEach((box, i) => {
@@ -83,11 +95,28 @@ function pagesOf(boxes: readonly Box[], top: number, bottom: number): { pages: P
   }
 }
 
+/** The first look that is good enough. */
+function bestOf(laid: (look: number) => Laid): Laid {
+  const plain = laid(0);
+  if (plain.pages.length === 1 || plain.last > WORTH) return plain;
+  let filled: Laid | undefined = plain.last >= FULL ? plain : undefined;
+  let last = plain;
+  for (let look = 1; look < LOOKS.length; look += 1) {
+    last = laid(look);
+    if (last.pages.length < plain.pages.length) return last;
+    if (last.last >= FULL) filled ??= last;
+    // Wider looks save no page.
+    if (filled && LOOKS[look]![0] >= 1 && look > 1) break;
+  }
+  return filled ?? last;
+}
+
 function boxesFor(paper: Paper, look: Look, width: number): Box[] {
   return paper.pieces.flatMap((piece, i) => {
     const own = boxesOf(look, piece, width);
-    // A few words between a heading and what it is about go with both.
-    const between = piece.kind === 'text' && paper.pieces[i - 1]?.kind === 'heading' && paper.pieces[i + 1]?.kind !== 'heading';
+    // A few words between a heading and what it is about go with both; those before some steps go with them.
+    const [before, next] = [paper.pieces[i - 1]?.kind, paper.pieces[i + 1]?.kind];
+    const between = piece.kind === 'text' && ((before === 'heading' && next !== 'heading') || next === 'steps');
     return between && own[0]!.height < 70 ? [{ ...own[0]!, leads: true }] : own;
   });
 }
@@ -105,11 +134,7 @@ function layPaper(
     const [letters, pictures] = LOOKS[at]!;
     return pagesOf(boxesFor(paper, { doc, photos, size: size * letters, pictures }, width), MARGIN.top, bottom);
   };
-  let found = laid(0);
-  for (let at = 1; at < LOOKS.length && found.pages.length > 1 && found.last < FULL; at += 1) {
-    const next = laid(at);
-    if (next.last >= FULL || next.pages.length === 1 || at === LOOKS.length - 1) found = next;
-  }
+  const found = bestOf(laid);
   let pageNumber = 0;
   /** The table or list that rows are added to. */
   let open: { tag: string; struct: Struct } | undefined;
