@@ -15,7 +15,15 @@ export { seamsAcross } from './seams-across';
 export { unfinishedSize } from './sizes';
 export { leftOverUnits, unitLook } from './unit-look';
 export { unitMeasure, type UnitMeasure } from './unit-measure';
-export { pressingPlan, type Press, type PressedSeam, type Pressing, type UnitPress } from './pressing';
+export {
+  branchesOf,
+  pressingPlan,
+  type Press,
+  type PressVariant,
+  type PressedSeam,
+  type Pressing,
+  type UnitPress,
+} from './pressing';
 export { isLeaf, leaves, outermost, seamTree, unitsOf, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
 export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from './style';
 export { unitKind, unitKinds } from './units';

@@ -214,7 +214,14 @@ function turnedEvenly(seen: Seen, at: number, corner: number | undefined): Seen 
 
 /** The seams of a unit that is sewn from others, in the unit's own straightened picture: the same for all of its places. */
 function insideUnit(unit: Seen, way: Way): Branch {
-  return split(unit.picture.patches, unit.tick, { ...way, outer: lieInBlock(unit), convex: true });
+  // In one order for all places: which of two splits that are as good is taken hangs on it.
+  const key = ({ points }: Laid) =>
+    points
+      .map(([x, y]) => `${x},${y}`)
+      .sort()
+      .join(' ');
+  const patches = [...unit.picture.patches].sort((a, b) => (key(a) < key(b) ? -1 : 1));
+  return split(patches, unit.tick, { ...way, outer: lieInBlock(unit), convex: true });
 }
 
 /** A unit as a part of the one that it lies in. */

@@ -4,7 +4,7 @@ import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
 import { joinPaperSteps } from './join-paper';
-import { roundTheMiddle, rowsInWords } from './lay-words';
+import { laidInTurn, roundTheMiddle, rowsInWords } from './lay-words';
 import { placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
 import { joinWords, type JoinStep } from './joining';
@@ -108,6 +108,7 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
     return partPieces(first, {
       ...{ spins: spun.units.has(first.label), finished: finishedOf(first), back },
       rows: rowsInWords(plan.places[0]!.inside!, c, colourway),
+      inTurn: [...(c.pressing.variants.get(plan)?.values() ?? [])].some((variants) => variants.length > 1),
       steps: joins.map((join, i) =>
         joinPaperSteps(join, {
           sewn: lowered(joinPicture(join, walk, colours)),
@@ -160,6 +161,7 @@ function layoutPicture({ block, c, colourway, colours, several }: Context, wide:
 function layoutPieces(context: Context): PaperPiece[] {
   const { block, c, several, wishes } = context;
   const round = roundTheMiddle(c);
+  const inTurn = laidInTurn(c, context.colourway);
   const sewn = block.units.length > 0;
   // A plain patch is called by its cut; out of a pool it has none.
   const plain = block.plain.flatMap(({ label, make, pool }): PaperPiece[] =>
@@ -190,7 +192,7 @@ function layoutPieces(context: Context): PaperPiece[] {
           kind: 'text',
           text: `Lay ${block.make > 1 ? 'out one block at a time, all of it,' : 'everything out'} as in the picture before you sew any of it together.`,
         },
-        ...(round ? [{ kind: 'text', text: round } as const] : []),
+        ...[round, inTurn].flatMap((text): PaperPiece[] => (text ? [{ kind: 'text', text }] : [])),
         ...(sewn && wishes.level === 'new' ? [arrow] : []),
         ...plain,
         ...(pooled

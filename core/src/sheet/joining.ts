@@ -1,6 +1,7 @@
 /** The order of sewing a block together: sections from the smallest up, then rows, then the block. */
 import type { Drawing } from '../block';
 import {
+  branchesOf,
   extent,
   isLeaf,
   partDrawing,
@@ -8,10 +9,13 @@ import {
   type Branch,
   type Construction,
   type Press,
+  type PressVariant,
   type Tree,
 } from '../construction';
 import { Exact, checkpoint, formatLength, listed } from '../measure';
 import { careWords } from './join-care';
+import { capital } from './unit-paper';
+import { inWords } from './in-words';
 import { pieceName } from './piece-name';
 
 export interface JoinStep {
@@ -88,7 +92,7 @@ export function joinSteps(c: Construction): JoinStep[] {
       name,
       text: howToSew(branch, parts, seam),
       ...care,
-      press: pressTowards(ways, branch.seam, parts) ?? pressSentence(ways, branch.seam),
+      press: pressText(branch, ways, parts),
       size: [size(w), size(h)],
       drawing: partDrawing(branch.laid, c.cloth.tick),
       branch,
@@ -96,6 +100,27 @@ export function joinSteps(c: Construction): JoinStep[] {
     };
     steps.push(made);
     return made;
+  }
+
+  /** Like parts that are pressed in turn, so that they nest, are told so. */
+  function pressText(branch: Branch, ways: Press[], parts: string[]): string {
+    const variants = variantsIn(branch);
+    const [first, ...others] = variants;
+    if (!first || others.length === 0) return pressTowards(ways, branch.seam, parts) ?? pressSentence(ways, branch.seam);
+    const scale = c.make;
+    const said = variants.map(({ ways: own, places }, i) => {
+      const n = inWords(places.length * scale);
+      const which = i === 0 ? n : i < variants.length - 1 ? `${n} more` : `the other ${n}`;
+      const sentence = pressSentence(own, branch.seam).replace(/\.$/, '');
+      return `in ${which}, ${sentence[0]!.toLowerCase()}${sentence.slice(1)}`;
+    });
+    return `${capital(said.join('; '))}, so that they nest.`;
+  }
+
+  function variantsIn(branch: Branch): readonly PressVariant[] {
+    const unit = c.units.find((u) => branchesOf(u.places[0]!.inside ?? u.places[0]!).some(([, own]) => own === branch));
+    const [path] = unit ? branchesOf(unit.places[0]!.inside!).find(([, own]) => own === branch)! : [''];
+    return (unit && c.pressing.variants.get(unit)?.get(path)) ?? [];
   }
 
   function partName(part: Tree): string {

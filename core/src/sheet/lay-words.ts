@@ -61,7 +61,8 @@ function rowsOf(tree: Tree, c: Construction, colourway: Colourway): Lying[][] | 
     const row = rows.get(y) ?? { lying: [], tall: new Set() };
     rows.set(y, row);
     row.tall.add(h);
-    row.lying.push({ name: pieceName(unit, c), lie: lieWords(leaf, colourway), x, y });
+    const lie = [lieWords(leaf, colourway), pressedWords(leaf, c)].filter(Boolean).join(', ');
+    row.lying.push({ name: pieceName(unit, c), lie, x, y });
   }
   const sorted = [...rows].sort(([a], [b]) => a - b);
   let below = -Infinity;
@@ -71,6 +72,29 @@ function rowsOf(tree: Tree, c: Construction, colourway: Colourway): Lying[][] | 
     below = y + h!;
   }
   return sorted.map(([, { lying }]) => lying.sort((a, b) => a.x - b.x));
+}
+
+/** Which way a part is pressed as it lies, where its likes are pressed otherwise; '' elsewhere. */
+function pressedWords(leaf: Leaf, c: Construction): string {
+  const { inside } = leaf;
+  const variants = c.pressing.variants.get(c.unitOf.get(leaf)!)?.get('') ?? [];
+  if (variants.length < 2) return '';
+  const ways = c.pressing.seams.filter((s) => s.branch === inside).map(({ towards }) => towards);
+  const [x, y] = ways[0] ?? [0, 0];
+  const alike = ways.every((way) => way && Math.sign(way[0]) === Math.sign(x) && Math.sign(way[1]) === Math.sign(y));
+  if (alike && (x === 0) !== (y === 0))
+    return `pressed ${x > 0 ? 'to the right' : x < 0 ? 'to the left' : y > 0 ? 'down' : 'up'}`;
+  return `pressed like the ${ORDINALS[variants.findIndex(({ places }) => places.includes(leaf))] ?? 'last'} ones`;
+}
+
+const ORDINALS = ['first', 'second', 'third'] as const;
+
+/** Where like parts are pressed in turn: how they are laid, so that they nest; '' where all are pressed alike. */
+export function laidInTurn(c: Construction, colourway: Colourway): string {
+  const leaves = isLeaf(c.tree) ? [] : outermost(c.tree);
+  if (leaves.every((leaf) => pressedWords(leaf, c) === '')) return '';
+  const rows = rowsInWords(c.tree, c, colourway);
+  return rows ? `So that the seams nest, lay them like this. ${rows}` : '';
 }
 
 const nameOf = ({ name, lie }: Lying) => (lie ? `${name} (${lie})` : name);

@@ -324,7 +324,7 @@ function sheetBlock(
         : nested === crossings
           ? crossings === 1
             ? 'The seams nest where they cross.'
-            : `The seams nest at all ${inWords(crossings)} crossings.`
+            : `The seams nest at ${crossings === 2 ? 'both' : `all ${inWords(crossings)}`} crossings.`
           : `The seams nest at ${inWords(nested)} of the ${inWords(crossings)} crossings; pin the others.`,
     patches: patchLabels(c),
   };

@@ -123,6 +123,7 @@ export function partPieces(
   {
     steps,
     rows,
+    inTurn,
     spins,
     finished,
     back,
@@ -131,12 +132,14 @@ export function partPieces(
     steps: readonly (readonly PaperStep[])[];
     /** How its pieces lie, row by row. */
     rows: string;
+    /** Not all of them are pressed alike. */
+    inTurn: boolean;
     spins: boolean;
     finished: PaperPicture;
     back?: PaperPicture;
   },
 ): PaperPiece[] {
-  const alike = unit.make > 1 ? ', all alike' : '';
+  const alike = unit.make === 1 ? '' : inTurn ? ', pressed in turn' : ', all alike';
   const told: PaperStep[] = [
     ...steps.flat(),
     ...(spins ? [{ spins: CROSSING, text: spinText(CROSSING), ...(back && { picture: back }) }] : []),

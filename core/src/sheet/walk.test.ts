@@ -90,7 +90,7 @@ describe('on the demonstration year', () => {
         const c = constructMonthBlock(programme, entry, colourway);
         const steps = sewingWalk(c, colourway);
         for (const step of steps) {
-          expect(step.press).toMatch(/^Press .*\.$/);
+          expect(step.press).toMatch(/^(Press|In) .*\.$/);
           for (const side of step.size.replace(/ along both short edges.*$/, '').split(' by '))
             expect(toldSize(side, 'in').value).toBeGreaterThan(0);
           expect(step.lines.join(' ')).not.toMatch(/undefined|NaN/);

@@ -6,7 +6,7 @@ import type { Point } from '../../block';
 import type { Exact } from '../../measure';
 import type { UnitPlan } from '../construct';
 import { heading } from '../odd-seams';
-import type { Branch, Leaf, Tree } from '../seam-tree';
+import { isLeaf, leaves, type Branch, type Leaf, type Tree } from '../seam-tree';
 import type { SewingStyle } from '../style';
 import { allSeams, type Seam } from './seams';
 import { solve, type Chain } from './solve';
@@ -32,9 +32,19 @@ export interface UnitPress {
   count: number;
 }
 
+export interface PressVariant {
+  ways: Press[];
+  places: Leaf[];
+}
+
 export interface Pressing {
   /** Directions of the seams between the parts of each branch, in order, as the branch lies straight: a unit's inside as the unit is made. */
   ways: Map<Branch, Press[]>;
+  /**
+   * The same of units that are sewn from others, branch by branch (see branchesOf), with the places that have it so: several where like
+   * parts are pressed in turn, so that they nest.
+   */
+  variants: Map<UnitPlan, Map<string, PressVariant[]>>;
   /** How the seams inside each unit lie, seam by seam; several entries where not all of its places are alike. */
   units: Map<UnitPlan, UnitPress[][]>;
   seams: PressedSeam[];
@@ -102,6 +112,7 @@ export function pressingPlan(
   }));
   return {
     ways: waysOf(pressed),
+    variants: variantsOf(tree, pressed, unitOf),
     units: unitPresses(pressed),
     seams: pressed,
     crossings: at.length,
@@ -167,7 +178,8 @@ function crossings(seams: readonly Seam[]): Meeting[] {
         // On a common scale: the side of each that lies to the left of a's way out.
         const left: Point = [a.out[1], -a.out[0]];
         const same = sideOf(seams[a.seam]!.after, left) * sideOf(seams[b.seam]!.after, left);
-        const centre = isCentre(seams[through]!, at) && length(seams[a.seam]!) === length(seams[b.seam]!);
+        const quarters = [seams[through]!, seams[a.seam]!, seams[b.seam]!].every(({ branch }) => branch.parts.length === 2);
+        const centre = quarters && isCentre(seams[through]!, at) && length(seams[a.seam]!) === length(seams[b.seam]!);
         found.push({ at, a: a.seam, b: b.seam, through, opposite: (same > 0 ? -1 : 1) as 1 | -1, centre });
       }
     });
@@ -231,15 +243,56 @@ function chainsOf(seams: readonly Seam[], meets: readonly Meeting[]): Chain[] {
 
 function waysOf(seams: readonly PressedSeam[]): Map<Branch, Press[]> {
   const ways = new Map<Branch, Press[]>();
-  for (const { branch, index, towards, unit, after, ahead } of seams) {
+  for (const seam of seams) {
+    const { branch, index, unit } = seam;
     if (unit && ways.get(branch)?.[index]) continue;
     const list = ways.get(branch) ?? [];
-    // As the part lies before whoever sews it.
-    const on = towards && sideOf(towards, after) > 0;
-    list[index] = towards ? direction(on ? ahead : [-ahead[0], -ahead[1]]) : 'open';
+    list[index] = wayOf(seam);
     ways.set(branch, list);
   }
   return ways;
+}
+
+/** As the part lies before whoever sews it. */
+function wayOf({ towards, after, ahead }: PressedSeam): Press {
+  const on = towards && sideOf(towards, after) > 0;
+  return towards ? direction(on ? ahead : [-ahead[0], -ahead[1]]) : 'open';
+}
+
+/** Of every part of a unit: the ways that its seams are pressed, with the places of the unit that have it so. */
+function variantsOf(
+  tree: Tree,
+  seams: readonly PressedSeam[],
+  unitOf: ReadonlyMap<Leaf, UnitPlan>,
+): Map<UnitPlan, Map<string, PressVariant[]>> {
+  const ofBranch = new Map<Branch, Press[]>();
+  for (const seam of seams) {
+    const list = ofBranch.get(seam.branch) ?? [];
+    list[seam.index] ??= wayOf(seam);
+    ofBranch.set(seam.branch, list);
+  }
+  const found = new Map<UnitPlan, Map<string, PressVariant[]>>();
+  for (const place of leaves(tree)) {
+    const unit = unitOf.get(place);
+    if (!unit || !place.inside) continue;
+    const own = found.get(unit) ?? new Map<string, PressVariant[]>();
+    found.set(unit, own);
+    for (const [path, branch] of branchesOf(place.inside)) {
+      const ways = ofBranch.get(branch) ?? [];
+      const variants = own.get(path) ?? [];
+      own.set(path, variants);
+      const known = variants.find((v) => v.ways.join() === ways.join());
+      if (known) known.places.push(place);
+      else variants.push({ ways, places: [place] });
+    }
+  }
+  return found;
+}
+
+/** All branches of a tree by where they are in it: '' for itself, '0', '0.1'. */
+export function branchesOf(tree: Tree, path = ''): [path: string, branch: Branch][] {
+  if (isLeaf(tree)) return [];
+  return [[path, tree], ...tree.parts.flatMap((part, i) => branchesOf(part, path ? `${path}.${i}` : String(i)))];
 }
 
 export function direction([x, y]: Point): Press {

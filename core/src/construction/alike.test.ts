@@ -1,0 +1,42 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { library, readBlock, type BlockFile } from '../block';
+import { Exact } from '../measure';
+import { branchesOf, construct, inchStyle, leaves, type Construction } from './index';
+
+const demo = JSON.parse(readFileSync(new URL('../../../demo/allotment-year.aggrega.json', import.meta.url), 'utf8')) as {
+  blocks: BlockFile[];
+};
+const make = (file: BlockFile): Construction => {
+  const b = readBlock(file, '').block;
+  return construct(b, { finished: [Exact.of(2 * b.grid[0]), Exact.of(2 * b.grid[1])], make: 1, style: inchStyle });
+};
+const named = [...library, ...demo.blocks].map((file) => [file.name ?? file.id, file] as const);
+
+describe.each(named)('units of %s that are sewn from others', (_, file) => {
+  const c = make(file);
+  const sewn = c.units.filter((u) => u.places[0]!.inside);
+
+  it('are sewn by the same seams at all their places', () => {
+    for (const unit of sewn) {
+      const ways = unit.places.map(({ inside }) =>
+        branchesOf(inside!).map(([path, branch]) => `${path} ${branch.seam} ${branch.parts.length}`),
+      );
+      for (const way of ways) expect(way, unit.label).toEqual(ways[0]);
+    }
+  });
+
+  it('are pressed, place by place, as one of the ways that are told', () => {
+    for (const unit of sewn) {
+      const told = c.pressing.variants.get(unit)!;
+      for (const [path, variants] of told) {
+        // Every place is told once.
+        const places = variants.flatMap((v) => v.places);
+        expect(new Set(places).size).toBe(places.length);
+        expect(places.length).toBe(leaves(c.tree).filter((leaf) => c.unitOf.get(leaf) === unit).length);
+        // Different ones are different.
+        expect(new Set(variants.map((v) => v.ways.join())).size, path).toBe(variants.length);
+      }
+    }
+  });
+});
