@@ -31,7 +31,15 @@ const views = [
     },
   },
   { name: 'sheet', path: `${programme}/months/m1/sheet` },
-  { name: 'papers', path: `${programme}/papers?colourway=harvest` },
+  {
+    name: 'steps',
+    path: 'Edie Fenn',
+    under: '/months/m1/steps',
+    size: { width: 390, height: 844 },
+    act: async (page) => {
+      await page.getByLabel('Go to').selectOption({ label: 'U1: make 8 half-square triangles, eight at a time, step 3 of 7' });
+    },
+  },
   { name: 'cutting-room', path: `${programme}/months/m2/cutting-room?colourway=harvest&basis=batch` },
   {
     name: 'quilt',
@@ -105,14 +113,14 @@ await run(async () => {
     args: ['--no-sandbox', '--disable-background-networking', '--no-first-run'],
   });
   try {
-    for (const { name, path, act, night, size = { width: 1280, height: 800 } } of views) {
+    for (const { name, path, under = '', act, night, size = { width: 1280, height: 800 } } of views) {
       const page = await browser.newPage({
         viewport: size,
         locale: 'en-GB',
         colorScheme: night ? 'dark' : 'light',
         reducedMotion: 'reduce',
       });
-      await page.goto(server.address + (path.startsWith('/') ? path : await ownPage(server.address, path)));
+      await page.goto(server.address + (path.startsWith('/') ? path : await ownPage(server.address, path)) + under);
       await page.locator('html[data-ready]').waitFor();
       await page.evaluate(() => document.fonts.ready);
       await act?.(page);

@@ -4,7 +4,6 @@ import {
   castPicture,
   handsOut,
   lettersOf,
-  monthTitle,
   quiltAsCast,
   quiltPicture,
   scatteredOf,
@@ -82,8 +81,7 @@ function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWi
   };
   // 'February, Seed Drill' would tell what February brings; where months are let out one by one, not even its own name is sure not to.
   const nameOf = (month: Month, i: number) => {
-    if (!hidden(programme, month, wishes)) return monthTitle(month);
-    return out ? monthNumber(i) : month.name;
+    return out && hidden(programme, month, wishes) ? monthNumber(i) : month.name;
   };
   const rows = programme.months.map((month, i): PaperRow => ({
     cells: [
