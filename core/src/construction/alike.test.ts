@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { library, readBlock, type BlockFile } from '../block';
 import { Exact } from '../measure';
-import { branchesOf, construct, inchStyle, leaves, type Construction } from './index';
+import { branchesOf, construct, extent, inchStyle, leaves, outermost, type Construction } from './index';
 
 const demo = JSON.parse(readFileSync(new URL('../../../demo/allotment-year.aggrega.json', import.meta.url), 'utf8')) as {
   blocks: BlockFile[];
@@ -38,5 +38,41 @@ describe.each(named)('units of %s that are sewn from others', (_, file) => {
         expect(new Set(variants.map((v) => v.ways.join())).size, path).toBe(variants.length);
       }
     }
+  });
+
+  it('differ from each other by more than a turn, and add up to the block', () => {
+    const made = c.units.filter((u) => u.seen.picture.patches.length > 1);
+    /** A picture turned by so many quarters, as text. */
+    const looks = ({ seen: { picture } }: (typeof made)[number], quarters: number) => {
+      const turned = picture.patches.map(({ role, points }) => {
+        const spun = points.map(([x, y]) => {
+          let [px, py, w, h] = [x, y, picture.w, picture.h];
+          for (let i = 0; i < quarters; i += 1) [px, py, w, h] = [h - py, px, h, w];
+          return `${px},${py}`;
+        });
+        return `${role} ${spun.sort().join(' ')}`;
+      });
+      return turned.sort().join('|');
+    };
+    for (const [i, unit] of made.entries())
+      for (const other of made.slice(i + 1)) {
+        const same = [0, 1, 2, 3].some(
+          (quarters) => looks(unit, quarters) === looks(other, 0) && unit.seen.tick.equals(other.seen.tick),
+        );
+        expect(same && !other.mirrored && !unit.mirrored, `${unit.label} and ${other.label}`).toBe(false);
+      }
+    const area = (laid: readonly { points: readonly (readonly [number, number])[] }[]) =>
+      laid.reduce(
+        (sum, { points }) =>
+          sum +
+          points.reduce(
+            (a, [x, y], i) => a + x * points[(i + 1) % points.length]![1] - y * points[(i + 1) % points.length]![0],
+            0,
+          ) /
+            2,
+        0,
+      );
+    const [, , w, h] = extent(c.tree.laid);
+    expect(Math.abs(outermost(c.tree).reduce((sum, leaf) => sum + Math.abs(area(leaf.laid)), 0))).toBeCloseTo(w * h);
   });
 });

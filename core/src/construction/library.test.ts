@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { library, mirrorBlock, readBlock, tilingFaults, turnBlock, type Block } from '../block';
+import { blockDrawing, library, mirrorBlock, readBlock, tilingFaults, turnBlock, type Block } from '../block';
 import { faultsOf } from '../../tests/sewing-room';
 import { Exact } from '../measure';
 import {
@@ -63,6 +63,24 @@ describe.each(blocks)('%s', (_, b) => {
       expect(otherEffort.minutes).toBeGreaterThan(0);
       expect(otherReadings(changed).every((o) => o.name !== name || o.now === other)).toBe(true);
     }
+  });
+
+  it('warns only of slips that hands can make from the pieces that are cut', () => {
+    const c = make(b);
+    /** How much of each fabric is seen, from the least. */
+    const shown = (shapes: readonly { role: string; points: readonly (readonly [number, number])[] }[]) => {
+      const areas = new Map<string, number>();
+      for (const { role, points } of shapes) {
+        const twice = points.reduce((sum, [x, y], i) => {
+          const [nx, ny] = points[(i + 1) % points.length]!;
+          return sum + x * ny - y * nx;
+        }, 0);
+        areas.set(role, (areas.get(role) ?? 0) + Math.abs(twice) / 2);
+      }
+      return [...areas.values()].map((a) => Math.round(a * 1000)).sort((x, y) => x - y);
+    };
+    const right = shown(blockDrawing(b, c.finished).shapes);
+    for (const slip of slipsOf(c, 50)) expect(shown(slip.drawing.shapes), slip.text).toEqual(right);
   });
 
   it('warns only of slips that change the picture', () => {

@@ -112,11 +112,11 @@ const ORDINAL = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'sevent
 function changes({ seen, recipe, twin }: UnitPlan): { said: string; change: (p: Picture) => Picture }[] {
   const turns = seen.picture.w === seen.picture.h ? [1, 2, 3] : [2];
   const roles = [...new Set(seen.roles)];
-  // Only pieces of one size can take each other's place.
+  // Only pieces of one size, and as many of them, can take each other's place.
   const pieces = recipe.pieces.length > 0 ? recipe.pieces : (twin?.recipe.pieces ?? []);
   const sizes = (role: string) =>
     pieces
-      .flatMap((p) => (p.role === role ? [`${p.w} ${p.h} ${p.sub} ${p.template ? 'template' : ''}`] : []))
+      .flatMap((p) => (p.role === role ? [`${p.needs} ${p.w} ${p.h} ${p.sub} ${p.template ? 'template' : ''}`] : []))
       .sort()
       .join();
   const swaps = roles.flatMap((a, i) =>
