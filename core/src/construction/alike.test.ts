@@ -26,6 +26,41 @@ describe.each(named)('units of %s that are sewn from others', (_, file) => {
     }
   });
 
+  it('are drawn and sewn as they lie, turned and never in a mirror', () => {
+    for (const unit of sewn)
+      for (const { seen, laid } of unit.places) {
+        expect(seen.mirrored, unit.label).toBe(false);
+        if (seen.eighths % 2 === 1) continue;
+        const turned = seen.picture.patches.map(({ role, points }) => ({
+          role,
+          points: points.map(([x, y]) => {
+            let at: readonly [number, number] = [x, y];
+            for (let i = 0; i < seen.eighths / 2; i += 1) at = [-at[1], at[0]];
+            return at;
+          }),
+        }));
+        const [[tx, ty], [lx, ly]] = [extent(turned), extent(laid)];
+        // On one scale: a straightened picture may have finer ticks than the block.
+        const scale = extent(laid)[2] / extent(turned)[2];
+        const text = (
+          all: readonly { role: string; points: readonly (readonly [number, number])[] }[],
+          x: number,
+          y: number,
+          by: number,
+        ) =>
+          all
+            .map(
+              (p) =>
+                `${p.role} ${p.points
+                  .map(([px, py]) => `${(px - x) * by},${(py - y) * by}`)
+                  .sort()
+                  .join(' ')}`,
+            )
+            .sort();
+        expect(text(turned, tx, ty, scale), unit.label).toEqual(text(laid, lx, ly, 1));
+      }
+  });
+
   it('are pressed, place by place, as one of the ways that are told', () => {
     for (const unit of sewn) {
       const told = c.pressing.variants.get(unit)!;

@@ -97,7 +97,10 @@ function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
     const parts = asParts(laid, tick, seen, way.readings);
     if (parts) return takeApart(parts, tick, { ...below, readings: {} });
     // A pieced triangle has a name, and is still sewn from its parts.
-    if (seen.kind === 'pieced-triangle' && way.known) return { laid, seen, inside: insideUnit(seen, below) };
+    if (seen.kind === 'pieced-triangle' && way.known) {
+      const made = asItLies(seen);
+      return { laid, seen: made, inside: insideUnit(made, below) };
+    }
     return { laid, seen };
   }
   if (laid.length === 1) return { laid, seen: within(asTemplate(laid[0]!, tick), way) };
@@ -108,7 +111,7 @@ function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
   const offTheGrid = branch.seam !== 'h' && branch.seam !== 'v';
   // A rectangle with seams that leave the grid is a unit to make, and then a cell among others.
   if (!offTheGrid || !way.known || way.whole || !fillsItsBox(pictureOf(laid))) return branch;
-  const unit = within(asUnit('pieced', laid, tick), way);
+  const unit = within(asItLies(asUnit('pieced', laid, tick)), way);
   return { laid, seen: unit, inside: insideUnit(unit, below) };
 }
 
@@ -120,7 +123,6 @@ function sharedParts<T extends Tree>(tree: T, tick: Exact, way: Way): T {
   if (isLeaf(tree) || !way.block) return tree;
   const count = new Map<string, number>();
   const keys = new Map<Branch, string>();
-  const mirrored = new Map<string, boolean>();
   gather(tree);
   return { ...tree, parts: tree.parts.map((part, i) => share(part, i)) };
 
@@ -147,20 +149,9 @@ function sharedParts<T extends Tree>(tree: T, tick: Exact, way: Way): T {
     const kind = blockPartKind([w, h], way.block!, part.parts.length === 2 && part.parts.every(isLeaf));
     // Its patches as they are sewn, which another reading may have merged or cut.
     const laid = sewnLaid(part);
-    const drawn = asUnit(kind, laid, tick);
-    const made = level(onlyMirrored(key!, kind) ? asItLies(drawn) : drawn);
+    const made = level(asItLies(asUnit(kind, laid, tick)));
     const seen = within(turnedEvenly(made, at, times === 4 ? cornerOf(part) : undefined), way);
     return { laid, seen, inside: sharedParts(insideUnit(seen, way), seen.tick, { ...way, outer: lieInBlock(seen) }) };
-  }
-
-  /** What the block has in a mirror only is made as it lies there. */
-  function onlyMirrored(key: string, kind: string): boolean {
-    const known = mirrored.get(key);
-    if (known !== undefined) return known;
-    const like = [...keys].filter(([, k]) => k === key);
-    const all = like.every(([part]) => asUnit(kind, sewnLaid(part), tick).mirrored);
-    mirrored.set(key, all);
-    return all;
   }
 
   /** Which quarter of the whole it is, clockwise from the top left; undefined for what is none. */
@@ -194,12 +185,12 @@ function level(seen: Seen): Seen {
   return { ...seen, eighths, picture: straightened(seen.picture, 3, false), w: seen.h, h: seen.w };
 }
 
-/** A mirrored unit as one that is not, of the mirrored picture. */
-const asItLies = (seen: Seen): Seen => ({
-  ...seen,
-  mirrored: false,
-  picture: straightened(seen.picture, 0, true),
-});
+/**
+ * A mirrored unit as one that is not, of the mirrored picture: what is sewn from others is drawn and told as it is made, and in a mirror its seams
+ * are others.
+ */
+const asItLies = (seen: Seen): Seen =>
+  seen.mirrored ? { ...seen, mirrored: false, picture: straightened(seen.picture, 0, true) } : seen;
 
 /**
  * A part that looks the same upside down may lie either way; pressed alike, neighbours nest when every second one is upside down, and four quarters

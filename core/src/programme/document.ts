@@ -198,6 +198,7 @@ export interface MonthFile {
   blocks?: MonthBlockFile[];
   homework?: string;
   uses?: string[];
+  unitsWith?: string;
   notes?: Partial<Record<SheetPart, string | readonly Note[]>>;
   words?: Record<string, readonly OwnWords[]>;
 }
@@ -328,6 +329,8 @@ export interface Month {
   words: Readonly<Record<string, readonly OwnWords[]>>;
   /** Earlier months whose left-over units its blocks use, by id. */
   uses: readonly string[];
+  /** The earlier month, by id, whose sheet cuts and makes its units. */
+  unitsWith?: string;
   /** Whether parts of the quilt come with it: a month without blocks that hands them out is not one whose block is still to be drawn. */
   parts?: boolean;
 }

@@ -96,7 +96,7 @@ export {
   type Wadding,
 } from './setting-pieces';
 export { laidOnQuilt, quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt-picture';
-export { blocksInOrder, handsOut, hasSheet, isLesson, setBlocks, type BlockToSet } from './set-blocks';
+export { blocksInOrder, handsOut, hasSheet, isLesson, madeAhead, setBlocks, type BlockToSet } from './set-blocks';
 export {
   labourOf,
   planContract,

@@ -63,7 +63,9 @@ export function readKits(file: ProgrammeFile, { months, colourways, fabrics, siz
   // A packet is handed out with its first month; a month's place in the year is its release.
   const found = new Map<number | string, Month[]>();
   for (const month of months) {
-    const key = packed.get(month.id) ?? month.id;
+    // What is made of a later month's fabric is handed out with it.
+    const later = months.find((m) => m.unitsWith === month.id);
+    const key = packed.get(month.id) ?? (later && (packed.get(later.id) ?? later.id)) ?? month.id;
     found.set(key, [...(found.get(key) ?? []), month]);
   }
   return {

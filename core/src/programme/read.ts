@@ -150,14 +150,38 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
       if (placed.findIndex((other) => other.key === key) < i)
         refuse(path, `'${key}' stands in this month already at that size; raise its 'make' instead`);
     });
-    const { id, name = id, release, homework = '', notes = {}, words = {}, uses = [] } = month;
+    const { id, name = id, release, homework = '', notes = {}, words = {}, uses = [], unitsWith } = month;
     for (const [i, other] of uses.entries())
       if (!(file.months ?? []).slice(0, m).some((before) => before.id === other))
         refuse(`${monthPath}/uses/${i}`, `there is no month '${other}' before it`);
+    if (unitsWith !== undefined) unitsWithTrouble(file, m, unitsWith).forEach((text) => refuse(`${monthPath}/unitsWith`, text));
     const parts = Object.entries(notes).map(([part, said]) => [part, notesOf(said)]);
     const own = { notes: Object.fromEntries(parts) as Month['notes'], words };
-    return { id, name, release, blocks: placed, homework, ...own, uses, ...(withParts.has(id) && { parts: true }) };
+    return {
+      id,
+      name,
+      release,
+      blocks: placed,
+      homework,
+      ...own,
+      uses,
+      ...(unitsWith !== undefined && { unitsWith }),
+      ...(withParts.has(id) && { parts: true }),
+    };
   });
+}
+
+/** Why a month's units cannot be made with another. */
+function unitsWithTrouble({ months = [], kits = {} }: ProgrammeFile, m: number, id: string): string[] {
+  const at = months.findIndex((other) => other.id === id);
+  if (at < 0 || at >= m) return [`there is no month '${id}' before it`];
+  if ((months[at]!.blocks ?? []).length > 0)
+    return [`'${id}' has blocks of its own; units are made ahead in a month without any`];
+  if (months.some((other, i) => i < m && other.unitsWith === id))
+    return [`the units of another month are made with '${id}' already`];
+  const packetOf = (month: string) => kits.packets?.findIndex((packet) => packet.includes(month)) ?? -1;
+  const [own, with_] = [packetOf(months[m]!.id), packetOf(id)];
+  return with_ >= 0 && own !== with_ ? [`'${id}' is in another packet; its fabric has to come with '${id}'`] : [];
 }
 
 function sizeText(width: Rational, height: Rational | undefined, unit: Unit): string {

@@ -43,13 +43,19 @@ export function handsOut({ setting, sizes }: Programme, month: Month): boolean {
   return month.blocks.length > 0 || settings.some((s) => [...(s?.months.values() ?? [])].includes(month.id));
 }
 
-/** Whether a month has a sheet: something to cut, or a lesson in the organiser's own words. */
+/** The later month whose units are made with this one. */
+export const madeAhead = ({ months }: Pick<Programme, 'months'>, month: Month): Month | undefined =>
+  months.find((m) => m.unitsWith === month.id);
+
+/** Whether a month has a sheet: something to cut, units of a later month, or a lesson in the organiser's own words. */
 export const hasSheet = (programme: Programme, month: Month): boolean =>
-  handsOut(programme, month) || isLesson(programme, month);
+  handsOut(programme, month) || madeAhead(programme, month) !== undefined || isLesson(programme, month);
 
 /** A month that hands nothing out and has something to say. */
 export const isLesson = (programme: Programme, month: Month): boolean =>
-  !handsOut(programme, month) && Object.values(month.notes).some((notes) => notes.some((note) => !note.hidden));
+  !handsOut(programme, month) &&
+  madeAhead(programme, month) === undefined &&
+  Object.values(month.notes).some((notes) => notes.some((note) => !note.hidden));
 
 /** Each block as often as it is made, month after month. */
 export function blocksInOrder(months: Programme['months']): SetBlock[] {

@@ -14,8 +14,11 @@ export function embargoed(file: ProgrammeFile, out: ReadonlySet<string>): Progra
     ...file,
     months: months.map((month, i) => {
       if (out.has(month.id)) return month;
-      const { id, release, blocks } = month;
-      return { id, name: monthNumber(i), ...(release && { release }), ...(blocks && { blocks }) };
+      const { id, release, blocks, unitsWith } = month;
+      return {
+        ...{ id, name: monthNumber(i), ...(release && { release }), ...(blocks && { blocks }) },
+        ...(unitsWith !== undefined && { unitsWith }),
+      };
     }),
     blocks: file.blocks.map((b) => (shown.has(b.id) ? b : { ...b, name: monthNumber(numberOf(b.id) - 1) })),
   };

@@ -4,6 +4,7 @@ import {
   blocksAsCast,
   constructSeries,
   isLesson,
+  madeAhead,
   poolMaking,
   wayOf,
   type Colourway,
@@ -29,6 +30,7 @@ import { quiltPieces, whereInQuilt } from './quilt-paper';
 import { spinAgain } from './spinning';
 import { listed } from '../measure';
 import { allowWords } from './time-words';
+import { aheadOf, aheadPieces, takeOut } from './units-ahead';
 import { plainDate, type SheetWishes } from './wishes';
 
 /** The paper of a month. Throws PlanError when a block or a fabric cannot be planned. */
@@ -42,7 +44,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const own = (part: SheetPart) => notePieces(month, part);
   // One block is finished before the next begins; what the organiser says of a part stands with the first of them.
   const told = (block: BlockPaper | undefined, i: number) =>
-    blockParts.flatMap((part) => [...(block?.[part] ?? []), ...(i === 0 ? own(part) : [])]);
+    blockParts.flatMap((part) => [...(part === 'units' && made ? [] : (block?.[part] ?? [])), ...(i === 0 ? own(part) : [])]);
   const who = [sheet.colourway, sheet.size].filter(Boolean).join(', ');
   const released = sheet.release ? ` · ${(wishes.date ?? plainDate)(sheet.release)}` : '';
   // Two or three blocks stand one under the other; more of them would push everything else aside.
@@ -51,28 +53,52 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const where = wishes.level === 'versed' ? undefined : whereInQuilt(programme, month, colourway, wishes);
   const names = blockNames(month) || capital(listed(partsOf(programme, month, wishes)));
   const pools = poolMaking(programme, colourway, month, wishes.size);
-  const time = allowWords([...series, ...(pools ? [pools] : [])], wayOf[kindOf(context)] !== 'pieces');
+  const later = madeAhead(programme, month);
+  const ahead = later && aheadOf(programme, later, colourway, wishes);
+  const made = month.unitsWith === undefined ? undefined : programme.months.find((m) => m.id === month.unitsWith);
+  const time = allowWords([...series, ...(ahead?.series ?? []), ...(pools ? [pools] : [])], {
+    cut: wayOf[kindOf(context)] !== 'pieces' && !made,
+    units: !made,
+    block: !ahead,
+  });
   // A lesson hands nothing out: it is what the organiser says.
   const lesson = isLesson(programme, month);
-  const need = lesson ? [] : placed('need', needPieces(context));
+  const need = lesson
+    ? []
+    : placed(
+        'need',
+        made ? takeOut(sheet, made) : needPieces(ahead ? { ...context, sheet: needOf(sheet, ahead.sheet) } : context),
+      );
+  const first = ahead && aheadPieces(programme, ahead, colourway, wishes);
   // A short list stands beside the picture; a long one has the page's width.
   const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
   const pieces: PaperPiece[] = [
     {
       ...(names && { under: names }),
       ...{ kind: 'title', text: sheet.month, over: `${sheet.programme} · ${who}${released}` },
-      pieces: [...placed('start', startPieces(sheet, scrappyWords(context), time)), ...own('start'), ...(beside ? need : [])],
+      pieces: [
+        ...placed(
+          'start',
+          startPieces(sheet, {
+            scrappy: scrappyWords(context),
+            sizing: ahead?.sheet.sizing ?? (made ? '' : sheet.sizing),
+            time,
+          }),
+        ),
+        ...own('start'),
+        ...(beside ? need : []),
+      ],
       pictures: [...heads, ...(where ? [where] : [])],
     },
     ...(beside ? [] : need),
     ...own('need'),
-    ...(lesson ? [] : placed('cut', cutPieces(context))),
+    ...(first ? first.cut : lesson || made ? [] : placed('cut', cutPieces(context))),
     ...own('cut'),
     ...placed(
       'pools',
       poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)),
     ),
-    ...spinOnce((blocks.length > 0 ? blocks : [undefined]).flatMap(told)),
+    ...spinOnce([...(first?.units ?? []), ...(blocks.length > 0 ? blocks : [undefined]).flatMap(told)]),
     ...placed('quilt', quiltPieces(programme, month, colourway, wishes)),
     ...placed('end', endPieces(context)),
     ...own('end'),
@@ -86,6 +112,9 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     pieces: wishes.level === 'new' ? explained(said) : said,
   };
 }
+
+/** What is needed for units that are made ahead: the tools are those of the later month. */
+const needOf = (sheet: MonthSheet, later: MonthSheet): MonthSheet => ({ ...sheet, tools: later.tools });
 
 /** Parts of the quilt that come with a month. */
 const partsOf = ({ setting: plain }: Programme, month: Month, { size }: SheetWishes): string[] =>
@@ -112,7 +141,10 @@ function spinOnce(pieces: PaperPiece[]): PaperPiece[] {
   return pieces.map(within);
 }
 
-function startPieces(sheet: MonthSheet, scrappy: string, time: string): PaperPiece[] {
+function startPieces(
+  sheet: MonthSheet,
+  { scrappy, sizing, time }: { scrappy: string; sizing: string; time: string },
+): PaperPiece[] {
   const several = sheet.blocks.length > 1;
   return [
     ...sheet.blocks.map((block): PaperPiece => {
@@ -134,7 +166,7 @@ function startPieces(sheet: MonthSheet, scrappy: string, time: string): PaperPie
         ],
       };
     }),
-    ...(sheet.blocks.length > 0 ? [{ kind: 'text', text: [sheet.sizing, time].filter(Boolean).join(' ') } as const] : []),
+    ...(sheet.blocks.length > 0 || time ? [{ kind: 'text', text: [sizing, time].filter(Boolean).join(' ') } as const] : []),
     ...(scrappy ? [{ kind: 'text', text: scrappy } as const] : []),
   ];
 }

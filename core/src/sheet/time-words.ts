@@ -1,5 +1,5 @@
 /** How long it takes, as people say it. */
-import { stepMinutes, type Work } from '../construction';
+import { stepMinutes, type StepMinutes, type Work } from '../construction';
 import { inWords } from './in-words';
 
 /** 'half an hour', 'an hour and a half', 'three hours': up to the next quarter within an hour, to the next half beyond. */
@@ -13,11 +13,11 @@ export function hoursWords(minutes: number): string {
   return `${inWords(hours)}${rest === 0 ? '' : ' and a half'} hours`;
 }
 
-/** 'Allow about half an hour to cut and an hour to sew.' for some blocks or pools; `cut`: false where everything comes cut. */
-export function allowWords(work: readonly Work[], cut: boolean): string {
+/** 'Allow about half an hour to cut and an hour to sew.' for some blocks or pools: those steps of them that are done now. */
+export function allowWords(work: readonly Work[], now: Record<keyof StepMinutes, boolean>): string {
   const minutes = work.map(stepMinutes);
-  const cutting = cut ? minutes.reduce((sum, m) => sum + m.cut, 0) : 0;
-  const sewing = minutes.reduce((sum, m) => sum + m.units + m.block, 0);
+  const sum = (step: keyof StepMinutes) => (now[step] ? minutes.reduce((all, m) => all + m[step], 0) : 0);
+  const [cutting, sewing] = [sum('cut'), sum('units') + sum('block')];
   const parts = [
     ...(cutting > 0 ? [`${hoursWords(cutting)} to cut`] : []),
     ...(sewing > 0 ? [`${hoursWords(sewing)} to sew`] : []),

@@ -1,6 +1,6 @@
 /** A month's way out: proofed, scheduled, released at its minute. What goes out is the version that was proofed, whatever the draft becomes. */
 import { dayText } from '$lib/day-text';
-import { handsOut, hasSheet, packetOfMonth, wayOf, type Month, type Programme } from '@aggrega/core/programme';
+import { handsOut, hasSheet, madeAhead, packetOfMonth, wayOf, type Month, type Programme } from '@aggrega/core/programme';
 import { missedSizes, readSizes, releaseInstant, releaseLetter, type FabricComes } from '@aggrega/core/running';
 import { homeworkWords, proofPoints, type ProofPoint } from '@aggrega/core/sheet';
 import type pg from 'pg';
@@ -243,7 +243,7 @@ export async function sendLate(organisation: string, slug: string, month: string
 /** How somebody gets the fabric for a month. */
 function comesTo(programme: Programme, month: Month, { kit, handing }: StoredPerson): FabricComes {
   const way = wayOf[kit || programme.kits.kind];
-  if (!handsOut(programme, month)) return 'none';
+  if (!handsOut(programme, month) && !madeAhead(programme, month)) return 'none';
   if (way === 'list') return 'own';
   if (packetOfMonth(programme, month).at > 0) return 'kept';
   if (handing === 'post') return 'post';

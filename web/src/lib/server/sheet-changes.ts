@@ -1,5 +1,5 @@
 /** What one document's sheet of a month says otherwise than another's. */
-import { hasSheet, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { hasSheet, madeAhead, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { monthSheet, sheetDifference } from '@aggrega/core/sheet';
 import { readingOf } from '$lib/reading';
 
@@ -43,7 +43,9 @@ export function changesKept(name: string, before: ProgrammeFile, after: Programm
 function sheetOf(programme: Programme, monthId: string, colourwayId: string) {
   const month = programme.months.find((m) => m.id === monthId);
   const colourway = programme.colourways.find((c) => c.id === colourwayId);
-  return month && colourway && hasSheet(programme, month) ? monthSheet(programme, month, colourway) : undefined;
+  if (!month || !colourway || !hasSheet(programme, month)) return undefined;
+  // The sheet of units that are made ahead says what the later month's says.
+  return monthSheet(programme, madeAhead(programme, month) ?? month, colourway);
 }
 
 /** Whether the organiser's own words on a month are the same. */

@@ -4,7 +4,14 @@
   import type { UnitKind } from '@aggrega/core/construction';
   import { LengthError, parseLength } from '@aggrega/core/measure';
   import { entryPath } from '$lib/entry-path';
-  import { constructMonthBlock, usefulLeftovers, type Month, type MonthBlock } from '@aggrega/core/programme';
+  import {
+    constructMonthBlock,
+    handsOut,
+    madeAhead,
+    usefulLeftovers,
+    type Month,
+    type MonthBlock,
+  } from '@aggrega/core/programme';
   import Setting from './Setting.svelte';
 
   let { month }: { month: Month } = $props();
@@ -39,6 +46,12 @@
         .filter((k) => k.methods.length > 1),
     ),
   ];
+  /** Earlier months that have nothing of their own to make: units of this one can be made with them, to be revealed later. */
+  const before = $derived(
+    bench.programme.months
+      .slice(0, bench.programme.months.indexOf(month))
+      .filter((m) => !handsOut(bench.programme, m) && [undefined, month].includes(madeAhead(bench.programme, m))),
+  );
   const leftovers = $derived(usefulLeftovers(bench.programme, month));
   function uses(id: string, wanted: boolean) {
     const to = [...month.uses.filter((u) => u !== id), ...(wanted ? [id] : [])];
@@ -63,6 +76,25 @@
       value={file.release ?? ''}
       onset={(to) => save('release', `/months/${month.id}/release`, file.release, to || undefined)}
     />
+    {#if month.blocks.length > 0 && (before.length > 0 || month.unitsWith !== undefined)}
+      <label class="block"
+        ><span class="text-note text-quiet">Its units are made</span>
+        <select
+          class="field"
+          value={month.unitsWith ?? ''}
+          onchange={(e) =>
+            save(
+              'where its units are made',
+              `/months/${month.id}/unitsWith`,
+              file.unitsWith,
+              e.currentTarget.value || undefined,
+            )}
+        >
+          <option value="">with this month</option>
+          {#each before as { id, name } (id)}<option value={id}>ahead, with {name}</option>{/each}
+        </select></label
+      >
+    {/if}
     {#if leftovers.length > 0}
       <fieldset>
         <legend class="text-note text-quiet">Use units that are left over from</legend>
