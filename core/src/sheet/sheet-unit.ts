@@ -1,6 +1,7 @@
 /** A unit as a sheet tells it: what it is made from, how, and what to measure. */
 import type { Drawing } from '../block';
 import {
+  imageOf,
   outermost,
   unitDrawing,
   unitLook,
@@ -46,6 +47,8 @@ export interface SheetUnit {
   along: string;
   /** The unit that it is the mirror image of. */
   mirrorOf?: string;
+  /** The unit that it looks like in a mirror, where both are sewn from others. */
+  imageOf?: string;
   look: string[];
   over: string;
   caution: string;
@@ -105,6 +108,7 @@ export function sheetUnit(
   const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
   // Mirror images that come out of the batches of their twins.
   const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
+  const image = imageOf(unit, c);
   const size = unitMeasure(unit, c.style);
   const press = pressWords(unit, c, colourway)();
   const spins = spunIn(c).units.has(label);
@@ -117,6 +121,7 @@ export function sheetUnit(
     given: unit.given,
     ...(pool && { pool }),
     mirrorOf: shared?.label,
+    ...(image && { imageOf: image.label }),
     from: unit.batches === 0 ? '' : listed(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,

@@ -146,7 +146,11 @@ export function partPieces(
     ...unit.steps.map(({ text }) => ({ text, picture: finished })),
   ];
   told.push({ ...told.pop()!, check: measureWords(unit) });
-  const heading: PaperPiece = { kind: 'heading', level: 3, text: `${titleOf(unit)}${alike}` };
+  const heading: PaperPiece = {
+    kind: 'heading',
+    level: 3,
+    text: `${titleOf(unit)}${alike}${unit.imageOf ? `; ${unit.make === 1 ? 'it is' : 'they are'} ${unit.imageOf} in a mirror` : ''}`,
+  };
   const takes = [`Each takes ${unit.from}.`, rows].filter(Boolean).join(' ');
   const caution: PaperPiece[] = unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution }] : [];
   const [only] = told;

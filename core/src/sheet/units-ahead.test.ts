@@ -52,6 +52,8 @@ describe('units made ahead', () => {
   it('are cut and sewn by the earlier sheet, and put together by the later one, nothing twice and nothing left out', () => {
     expect(headings(may.pieces)).toEqual(expect.arrayContaining(['You will need', 'Cut', 'Make the units']));
     expect(headings(may.pieces)).not.toContain('Put the block together');
+    // Rows in a mirror are made by themselves, and say what they look like.
+    expect(headings(may.pieces)).toContain('U4: make 2 rows, all alike; they are U3 in a mirror');
     expect(headings(june.pieces)).toContain('Put the block together');
     for (const part of ['Cut', 'Make the units']) expect(headings(june.pieces)).not.toContain(part);
     // Together they say every step of the month as it is by itself.

@@ -93,7 +93,7 @@ export function pressingPlan(
   );
   // A house that presses to the dark, or open, does not ask for nests.
   const nests = house === 'nest' ? meets.filter((m) => !fixed(m.a) && !fixed(m.b)) : [];
-  const solved = solve(seams.length, chainsOf(seams, nests), { group, groups: groups.size, gains });
+  const solved = solve(seams.length, chainsOf(seams, nests), { group, groups: groups.size, gains, beside: besideOf(seams) });
 
   const ends = countEnds(seams);
   const inPair = new Set(meets.flatMap((m) => [m.a, m.b]));
@@ -122,6 +122,19 @@ export function pressingPlan(
     givenUp: house === 'nest' ? givenUp(pressed, solved.unlike, open.size, solved.side, gains) : [],
     proven: solved.proven,
   };
+}
+
+/** Seams of one row or column that lie side by side, in one place. */
+function besideOf(seams: readonly Seam[]): [number, number][] {
+  const at = new Map<Branch, Map<number, number>>();
+  seams.forEach(({ branch, index, odd }, i) => {
+    if (odd) return;
+    const own = at.get(branch) ?? new Map<number, number>();
+    at.set(branch, own.set(index, i));
+  });
+  return [...at.values()].flatMap((own) =>
+    [...own].flatMap(([index, seam]): [number, number][] => (own.has(index + 1) ? [[seam, own.get(index + 1)!]] : [])),
+  );
 }
 
 /** 1 when the part after is the darker fabric, −1 when the one before is; 0 where either is sewn, or neither is known. */

@@ -76,3 +76,27 @@ describe('the choice of one of two ways for every chain', () => {
     for (let i = 0; i < seams; i += 2) expect(side[i]).toBe(-side[i + 1]!);
   });
 });
+
+describe('where the wishes leave it open', () => {
+  const single = (n: number): Chain[] =>
+    Array.from({ length: n }, (_, seam) => ({ members: [{ seam, side: seam % 2 ? -1 : 1 }] }));
+  const beside = (n: number) => Array.from({ length: n - 1 }, (_, i): [number, number] => [i, i + 1]);
+
+  it('the iron turns as seldom as it can', () => {
+    const wishes = { group: [-1, -1, -1, -1], groups: 0, gains: [[0], [0], [0], [0]], beside: beside(4) };
+    expect(new Set(solve(4, single(4), wishes).side).size).toBe(1);
+  });
+
+  it('no wish is given up for it', () => {
+    fc.assert(
+      fc.property(problem, ({ seams, chains, wishes }) => {
+        const plain = solve(seams, chains, wishes);
+        const turned = solve(seams, chains, { ...wishes, beside: beside(seams) });
+        expect(worth(turned.side, wishes)).toEqual(worth(plain.side, wishes));
+        for (const { members } of chains) expect(new Set(members.map((m) => m.side * turned.side[m.seam]!)).size).toBe(1);
+        const turns = (side: readonly number[]) => beside(seams).filter(([a, b]) => side[a] !== side[b]).length;
+        expect(turns(turned.side)).toBeLessThanOrEqual(turns(plain.side));
+      }),
+    );
+  });
+});

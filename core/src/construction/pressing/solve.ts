@@ -1,7 +1,7 @@
 /**
  * The pressing plan as a problem of choices. Seams that meet end to end across another one must go opposite ways to nest. A seam
  * has two ends, so such seams form chains along a line, and every chain can be pressed in exactly two ways: all crossings nest. What is
- * left to choose is which of the two; the lower wishes decide, in their order.
+ * left to choose is which of the two; the lower wishes decide, in their order, and where they leave it open, the iron that turns less often.
  */
 
 /** Seams that hang together: each with the side it takes (1 or −1) when the chain is pressed the first way. */
@@ -15,6 +15,8 @@ export interface Wishes {
   groups: number;
   /** What a seam gains by side 1 and loses by −1, most important first. */
   gains: readonly (readonly number[])[];
+  /** Seams that lie side by side in one row: the iron turns between them where they go opposite ways. */
+  beside?: readonly (readonly [number, number])[];
 }
 
 export interface Solved {
@@ -71,7 +73,44 @@ export function solve(seams: number, chains: readonly Chain[], wishes: Wishes): 
   chains.forEach((chain, i) => {
     for (const m of chain.members) side[m.seam] = (m.side * (best?.ways[i] ?? 1)) as 1 | -1;
   });
+  fewerTurns(side, chains, wishes);
   return { side, unlike: best?.cost[0] ?? 0, proven };
+}
+
+/** Turns over what may lie either way: chains that hang together by their groups, where the gains of all of them are level. */
+function fewerTurns(side: (1 | -1)[], chains: readonly Chain[], { group, gains, beside = [] }: Wishes): void {
+  const level = (seams: readonly number[]) =>
+    (gains[0] ?? []).every((_, at) => seams.reduce((sum, s) => sum + gains[s]![at]! * side[s]!, 0) === 0);
+  const free = partsOf(chains, group).filter(level);
+  const partOf = new Map(free.flatMap((seams, i) => seams.map((s) => [s, i] as const)));
+  const edges = free.map((_, i) => beside.filter(([a, b]) => (partOf.get(a) === i) !== (partOf.get(b) === i)));
+  const turns = (i: number) => edges[i]!.filter(([a, b]) => side[a] !== side[b]).length;
+  // Every turning over takes turns away, so it ends.
+  for (let improved = true; improved;) {
+    improved = false;
+    free.forEach((seams, i) => {
+      if (turns(i) * 2 <= edges[i]!.length) return;
+      for (const s of seams) side[s] = side[s] === 1 ? -1 : 1;
+      improved = true;
+    });
+  }
+}
+
+/** The seams of chains that share a group, together. */
+function partsOf(chains: readonly Chain[], group: readonly number[]): number[][] {
+  const home = new Map<number, number[]>();
+  const parts = new Set<number[]>();
+  for (const { members } of chains) {
+    const own = members.map((m) => m.seam);
+    const joined = new Set(own.flatMap((s) => (home.has(group[s]!) ? [home.get(group[s]!)!] : [])));
+    for (const other of joined) {
+      own.push(...other);
+      parts.delete(other);
+    }
+    parts.add(own);
+    for (const s of own) if (group[s]! >= 0) home.set(group[s]!, own);
+  }
+  return [...parts];
 }
 
 /** The side that most of a group gains by. */
