@@ -3,7 +3,7 @@ import { slipsOf, type Construction, type Slip } from '../construction';
 import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
-import { joinPaperSteps } from './join-paper';
+import { joinPaperSteps, joinScale } from './join-paper';
 import { laidInTurn, roundTheMiddle, rowsInWords } from './lay-words';
 import { placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
@@ -111,7 +111,8 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
       inTurn: [...(c.pressing.variants.get(plan)?.values() ?? [])].some((variants) => variants.length > 1),
       steps: joins.map((join, i) =>
         joinPaperSteps(join, {
-          sewn: lowered(joinPicture(join, walk, colours)),
+          sewn: joinPicture(join, walk, colours, longestOf(joins)),
+          most: longestOf(joins),
           ...(i < joins.length - 1 && { check: `Measure ${join.size.join(' by ')}.` }),
           ...splitFor(context),
         }),
@@ -131,10 +132,15 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
   });
 }
 
-const joinPicture = (join: JoinStep, walk: Context['walk'], colours: Colours): PaperPicture => {
+/** The longest side of what some seams make, in the document's unit. */
+const longestOf = (joins: readonly JoinStep[]) => Math.max(...joins.flatMap(({ drawing }) => [drawing.width, drawing.height]));
+
+/** A part sewn and pressed, on one scale with the others of its kind; `most`: the longest side among them. */
+function joinPicture(join: JoinStep, walk: Context['walk'], colours: Colours, most: number): PaperPicture {
   const step = walk.get(join.name);
-  return step ? partSewn(step, colours, 1.2) : drawn(join.drawing, { wide: 1.2, label: join.name, colours });
-};
+  const wide = join.drawing.width * joinScale(join, most);
+  return lowered(step ? partSewn(step, colours, wide) : drawn(join.drawing, { wide, label: join.name, colours }));
+}
 
 /** The block with its units' names, and on each a mark that looks to the unit's own top. */
 function layoutPicture({ block, c, colourway, colours, several }: Context, wide: number): PaperPicture {
@@ -271,7 +277,8 @@ function joinPieces(context: Context): PaperPiece[] {
   function joinStep(join: JoinStep): PaperStep[] {
     const last = join.name === 'The block';
     return joinPaperSteps(join, {
-      sewn: lowered(joinPicture(join, walk, colours)),
+      sewn: joinPicture(join, walk, colours, longestOf(joins)),
+      most: longestOf(joins),
       before: join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '',
       name: join.name,
       // The whole block is measured once it is checked.
