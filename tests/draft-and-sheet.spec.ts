@@ -210,7 +210,7 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
 
   await bench.open('/months/m1/sheet');
   await page.getByRole('combobox', { name: 'They stand' }).selectOption('cut');
-  const words = page.getByLabel('Your words after “Cut”');
+  const words = page.getByLabel('Add a note after “Cut”');
   await words.fill('Mind the stripes.');
   await words.blur();
   await expect(sheet.getByText('Mind the stripes.')).toBeVisible();
