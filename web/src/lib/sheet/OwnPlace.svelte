@@ -83,7 +83,22 @@
 {:else if place.hidden}
   <p class="quiet">{PLACE.hidden}<s>{computed}</s> <button class="plain" onclick={again}>{PLACE.putBack}</button></p>
 {:else}
-  <button class="place" data-place={place.id} title={PLACE.begin} onclick={begin}>{@render children()}</button>
+  <!-- A paragraph stands in it, which a button may not hold. -->
+  <div
+    class="place"
+    role="button"
+    tabindex="0"
+    data-place={place.id}
+    title={PLACE.begin}
+    onclick={begin}
+    onkeydown={(e) => {
+      if (e.key !== 'Enter' && e.key !== ' ') return;
+      e.preventDefault();
+      begin();
+    }}
+  >
+    {@render children()}
+  </div>
   {#if place.mine}
     <p class="quiet">{PLACE.mine}{computed} <button class="plain" onclick={again}>{PLACE.computedAgain}</button></p>
   {:else if place.aside}
@@ -97,9 +112,6 @@
 
 <style>
   .place {
-    display: block;
-    width: 100%;
-    text-align: left;
     cursor: text;
     outline: 1px dashed #c9d0da;
     outline-offset: 2px;
