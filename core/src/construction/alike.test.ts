@@ -11,7 +11,8 @@ const make = (file: BlockFile): Construction => {
   const b = readBlock(file, '').block;
   return construct(b, { finished: [Exact.of(2 * b.grid[0]), Exact.of(2 * b.grid[1])], make: 1, style: inchStyle });
 };
-const named = [...library, ...demo.blocks].map((file) => [file.name ?? file.id, file] as const);
+const blocks: BlockFile[] = demo.blocks.concat(library);
+const named = blocks.map((file) => [file.name ?? file.id, file] as const);
 
 describe.each(named)('units of %s that are sewn from others', (_, file) => {
   const c = make(file);

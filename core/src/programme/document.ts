@@ -5,6 +5,7 @@ import type { Reading as PictureReading, SewingStyle } from '../construction';
 import type { Print, PrintPattern, ValueBand } from '../fabric';
 import type { Exact, Rational, Unit } from '../measure';
 import type { PartGroup, PlaceChoice, Setting, SettingKind, Turning } from '../setting';
+import type { Note, OwnWords, SheetPart } from './notes';
 
 /** The file `NAME.aggrega.json` after its schema was checked; see core/schemas/aggrega-programme.schema.json. */
 export interface ProgrammeFile {
@@ -202,33 +203,6 @@ export interface MonthFile {
   notes?: Partial<Record<SheetPart, string | readonly Note[]>>;
   words?: Record<string, readonly OwnWords[]>;
 }
-
-/** One of the organiser's own notes on a sheet. */
-export interface Note {
-  text: string;
-  /** Kept, and not on the sheet. */
-  hidden?: boolean;
-  picture?: NotePicture;
-}
-
-/** A photo that the installation keeps, with its sides in pixels. */
-export interface NotePicture {
-  photo: string;
-  width: number;
-  height: number;
-}
-
-/** What the organiser says in the place of something computed. */
-export interface OwnWords {
-  /** '' where nothing is said there. */
-  text: string;
-  /** The computed words that hers were written for, in each colourway that says it otherwise. */
-  instead: readonly string[];
-}
-
-/** Parts of a sheet after which the organiser's own words can stand. */
-export const sheetParts = ['start', 'need', 'cut', 'units', 'layout', 'join', 'check', 'end'] as const;
-export type SheetPart = (typeof sheetParts)[number];
 
 export interface MonthBlockFile {
   block: string;

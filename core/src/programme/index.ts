@@ -1,6 +1,6 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
-export { kitKinds, sheetParts, type SheetPart } from './document';
-export { notesOf } from './notes';
+export { kitKinds } from './document';
+export { notesOf, sheetParts, type Note, type NotePicture, type OwnWords, type SheetPart } from './notes';
 export type {
   Calendar,
   CalendarDays,
@@ -15,12 +15,9 @@ export type {
   Month,
   MonthBlock,
   MonthFile,
-  Note,
-  NotePicture,
   Order,
   OrderFile,
   OrderLine,
-  OwnWords,
   Pool,
   PoolPer,
   PoolScope,

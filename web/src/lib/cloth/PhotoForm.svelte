@@ -1,6 +1,7 @@
 <!-- A photo of the fabric: sent, read, and taken for the fabric when its maker says so. -->
 <script lang="ts">
   import { useWorkbench } from '$lib/workbench.svelte';
+  import PhotoField from '$lib/ui/PhotoField.svelte';
   import Setting from '$lib/ui/Setting.svelte';
   import { bandOf, type PhotoReading } from '@aggrega/core/fabric';
   import { LengthError, parseLength } from '@aggrega/core/measure';
@@ -9,30 +10,8 @@
   let { fabric, file }: { fabric: Fabric; file: FabricFile } = $props();
   const bench = useWorkbench();
   const { unit } = $derived(bench.programme);
-  let sending = $state(false);
-  let trouble = $state('');
   let read: (PhotoReading & { photo: string }) | undefined = $state.raw();
 
-  async function send(input: HTMLInputElement) {
-    const [photo] = input.files ?? [];
-    if (!photo) return;
-    [sending, trouble, read] = [true, '', undefined];
-    try {
-      const response = await fetch('/api/swatches', {
-        method: 'POST',
-        body: photo,
-        headers: { 'content-type': 'application/octet-stream' },
-      });
-      const answer = await response.json();
-      if (response.ok) read = answer;
-      else trouble = answer.message;
-    } catch {
-      trouble = 'The server does not answer. The photo was not taken; try again in a moment.';
-    } finally {
-      sending = false;
-      input.value = '';
-    }
-  }
   const change = (key: keyof FabricFile, to: unknown): Change => ({
     path: `/fabrics/${fabric.id}/${key}`,
     from: file[key],
@@ -60,18 +39,13 @@
 </script>
 
 <div class="border-t border-rule pt-2">
-  <label class="block">
-    <span class="text-note text-quiet">Photo of it, JPEG, PNG or WebP</span>
-    <input
-      class="field file:mr-2 file:border file:border-ink file:px-2"
-      type="file"
-      accept="image/jpeg,image/png,image/webp"
-      disabled={sending}
-      onchange={(e) => void send(e.currentTarget)}
-    />
-  </label>
-  {#if sending}<p class="mt-1 text-note text-quiet" role="status">Looking at the photo…</p>{/if}
-  {#if trouble}<p class="mt-1 text-note text-madder" role="alert">{trouble}</p>{/if}
+  <PhotoField
+    label="Photo of it"
+    address="/api/swatches"
+    working="Looking at the photo…"
+    onbegin={() => (read = undefined)}
+    onkept={(kept: PhotoReading & { photo: string }) => (read = kept)}
+  />
   {#if read}
     <section class="mt-2" aria-label="What the photo tells">
       <div class="flex gap-3">

@@ -4,14 +4,13 @@
   import { notesOf, sheetParts, type Month, type Note, type NotePicture, type SheetPart } from '@aggrega/core/programme';
   import Down from '@lucide/svelte/icons/arrow-down';
   import Up from '@lucide/svelte/icons/arrow-up';
+  import PhotoField from '$lib/ui/PhotoField.svelte';
   import { NOTES, PARTS } from './words';
 
   let { month }: { month: Month } = $props();
   const bench = useWorkbench();
   const file = $derived(bench.saver.document.months?.find((m) => m.id === month.id));
   let part: SheetPart = $state('start');
-  let sending = $state(false);
-  let trouble = $state('');
   const written = $derived(sheetParts.filter((p) => (month.notes[p]?.length ?? 0) > 0));
   const notes = $derived(notesOf(file?.notes?.[part]));
   const clean = (text: string) =>
@@ -51,26 +50,6 @@
     const text = clean(field.value);
     if (text) put([...notes, { text }]);
     field.value = '';
-  }
-  async function send(input: HTMLInputElement) {
-    const [photo] = input.files ?? [];
-    if (!photo) return;
-    [sending, trouble] = [true, ''];
-    try {
-      const response = await fetch('/api/sheet-photos', {
-        method: 'POST',
-        body: photo,
-        headers: { 'content-type': 'application/octet-stream' },
-      });
-      const answer = (await response.json()) as NotePicture & { message?: string };
-      if (response.ok) put([...notes, { text: '', picture: answer }]);
-      else trouble = answer.message ?? NOTES.unanswered;
-    } catch {
-      trouble = NOTES.unanswered;
-    } finally {
-      sending = false;
-      input.value = '';
-    }
   }
 </script>
 
@@ -116,18 +95,14 @@
       placeholder={NOTES.add}
       aria-label="{NOTES.add} {PARTS[part]}"
       onchange={(e) => add(e.currentTarget)}></textarea>
-    <label class="mt-1 block">
-      <span class="text-note text-quiet">{NOTES.addPhoto}, JPEG, PNG or WebP</span>
-      <input
-        class="field file:mr-2 file:border file:border-ink file:px-2"
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        disabled={sending}
-        onchange={(e) => void send(e.currentTarget)}
+    <div class="mt-1">
+      <PhotoField
+        label={NOTES.addPhoto}
+        address="/api/sheet-photos"
+        working={NOTES.sending}
+        onkept={(picture: NotePicture) => put([...notes, { text: '', picture }])}
       />
-    </label>
-    {#if sending}<p class="mt-1 text-note text-quiet" role="status">{NOTES.sending}</p>{/if}
-    {#if trouble}<p class="mt-1 text-note text-madder" role="alert">{trouble}</p>{/if}
+    </div>
   {/key}
   <label class="mt-4 block"
     ><span class="text-note text-quiet">By the next month</span>

@@ -48,7 +48,6 @@ export const NOTES = {
   remove: 'remove',
   takeOff: 'take the photo off',
   sending: 'Sending the photo…',
-  unanswered: 'The server does not answer. The photo was not taken; try again in a moment.',
 };
 
 export const READER = {

@@ -1,16 +1,7 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
+import { photoTaken } from '$lib/server/sent-photo';
 import { keepPhoto } from '$lib/server/swatch';
-import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** Keeps the photo in the request's body, and answers with what it tells of the fabric. */
-export const POST: RequestHandler = async ({ request, locals }) => {
-  const sent = await request
-    .arrayBuffer()
-    .catch((cause: { status?: number }) =>
-      error(cause.status === 413 ? 413 : 400, 'The photo could not be read to its end, or is larger than 8 MB.'),
-    );
-  const kept = await whileDatabaseAnswers(keepPhoto(locals.organisation, new Uint8Array(sent)));
-  if ('refused' in kept) error(422, kept.refused);
-  return json(kept);
-};
+export const POST: RequestHandler = ({ request, locals }) =>
+  photoTaken(request, (sent) => keepPhoto(locals.organisation, sent));
