@@ -136,6 +136,25 @@ describe('a paper', () => {
     }
   });
 
+  it('has a block of two kinds of units on two pages, and on one for somebody who knows how', async () => {
+    const twoKinds = months.flatMap((m, i) => {
+      const { blocks } = monthSheet(programme, m, programme.colourways[0]!);
+      const kinds = new Set(blocks.flatMap((b) => b.units.filter((u) => !u.making.endsWith(' parts')).map((u) => u.making)));
+      const plain = handsOut(programme, m) && blocks.length === 1 && kinds.size <= 2 && m.id !== 'm5';
+      return plain ? [i] : [];
+    });
+    expect(twoKinds.length).toBeGreaterThan(4);
+    for (const page of ['A4', 'letter'] as const)
+      for (const i of twoKinds) {
+        const pages = async (level?: 'versed') => {
+          const file = await pdf([paperOf(i, 0, level ? { level } : {})], page, `long-${page}-${i}`);
+          return Number(/Pages:\s+(\d+)/.exec(run('pdfinfo', file))![1]);
+        };
+        expect([months[i]!.id, page, (await pages()) <= 2]).toEqual([months[i]!.id, page, true]);
+        expect([months[i]!.id, page, await pages('versed')]).toEqual([months[i]!.id, page, 1]);
+      }
+  });
+
   it('keeps everything inside the page, and draws to size', async () => {
     const file = await pdf([paperOf(3, 2, { large: true })], 'A4', 'inside');
     const boxes = [

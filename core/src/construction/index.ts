@@ -28,6 +28,7 @@ export { isLeaf, leaves, outermost, seamTree, unitsOf, type Branch, type Leaf, t
 export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from './style';
 export { unitKind, unitKinds } from './units';
 export {
+  MARKER,
   PER_SQUARE,
   isHanded,
   lieInBlock,

@@ -255,7 +255,7 @@ function joinsInWords(context: Context): PaperPiece[] {
   });
   if (items.length === 0) return [];
   return [
-    { kind: 'list', ordered: false, items: [...items, ...(spunIn(c).block ? [spinText(crossingsOf(c))] : [])] },
+    { kind: 'list', ordered: false, items: [...items, ...(spunIn(c).block ? [`Spin ${crossingsOf(c)}.`] : [])] },
     ...(block.nesting ? [{ kind: 'text', text: block.nesting } as const] : []),
   ];
 }

@@ -114,7 +114,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
 }
 
 /** What is needed for units that are made ahead: the tools are those of the later month. */
-const needOf = (sheet: MonthSheet, later: MonthSheet): MonthSheet => ({ ...sheet, tools: later.tools });
+const needOf = (sheet: MonthSheet, later: MonthSheet): MonthSheet => ({ ...sheet, tools: later.tools, helps: later.helps });
 
 /** Parts of the quilt that come with a month. */
 const partsOf = ({ setting: plain }: Programme, month: Month, { size }: SheetWishes): string[] =>

@@ -34,6 +34,7 @@ import { roundStripsOf, type RoundStrips } from './round-strips';
 import { sheetPools, type SheetPool } from './sheet-pool';
 import { pieceName } from './piece-name';
 import { isPlain, measured, sheetUnit, type SheetUnit } from './sheet-unit';
+import { toolsOf, type SheetTools } from './tools';
 import { whyCut, type Why } from './why';
 
 export interface SheetFabric {
@@ -96,7 +97,7 @@ export interface SheetBlock {
   patches: { cut: string; unit: string }[];
 }
 
-export interface MonthSheet {
+export interface MonthSheet extends SheetTools {
   programme: string;
   month: string;
   /** 'March: Cloche' */
@@ -116,7 +117,6 @@ export interface MonthSheet {
   blocks: SheetBlock[];
   /** Pools of units that are begun with this month; then those begun before that this month takes from. */
   pools: SheetPool[];
-  tools: string[];
 }
 
 /** The sheet of a month in one colourway and size; pictures for a left hand where asked. Throws PlanError when a block or a fabric cannot be planned. */
@@ -143,10 +143,8 @@ export function monthSheet(
   const shares = monthShares(programme, month, { colourway, size });
   const quilt = settingPieces(programme, colourway, size, month);
   const seam = formatLength(house.seam, unit);
-  const tools = ['a rotary cutter, a mat and a ruler', `a ${seam} ${unit} foot or seam guide`];
   const making = poolMaking(programme, colourway, month, size);
   const made = [...constructions.flatMap(({ c }) => c.units.filter((u) => !u.pooled)), ...(making?.units ?? [])];
-  for (const u of made) tools.push(...u.recipe.tools);
   const poolOf = (entry: MonthBlock, unit: UnitPlan): SheetUnit['pool'] => {
     const pool = poolOfUnit(programme, colourway, { entry, unit, size });
     return pool && { name: pool.name, ...(pool.month !== month && { madeWith: pool.month.name }) };
@@ -207,7 +205,11 @@ export function monthSheet(
       mirrored: mirroredInMonth(programme, colourway, { month, entry, size }),
     })),
     pools: sheetPools(programme, colourway, month, size, left),
-    tools: [...new Set(tools)],
+    ...toolsOf(
+      constructions.map(({ c }) => c),
+      made,
+      `${seam} ${unit}`,
+    ),
   };
 }
 

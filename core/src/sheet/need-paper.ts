@@ -21,6 +21,7 @@ import { bagText, wholeText } from './keeping';
 import type { MonthSheet, SheetCut } from './month-sheet';
 import type { PaperCell, PaperPiece, PaperRow } from './paper';
 import { takenFromPools } from './pool-paper';
+import { toolWords } from './tools';
 import type { SheetWishes } from './wishes';
 
 /** What a month's paper is made from. */
@@ -41,7 +42,11 @@ export const swatch = (colour: string, letter: string, { coloured }: SheetWishes
 /** 'You will need': fabrics with what comes with this month and what was kept, or what is in the bag, or what to bring. */
 export function needPieces(context: MonthContext): PaperPiece[] {
   const { sheet } = context;
-  const tools: PaperPiece = { kind: 'text', tone: 'quiet', text: `You will also need: ${sheet.tools.join('; ')}.` };
+  const tools: PaperPiece = {
+    kind: 'text',
+    tone: 'quiet',
+    text: toolWords(context.wishes.level === 'versed' ? { ...sheet, helps: [] } : sheet),
+  };
   const taken = takenFromPools(sheet.pools);
   switch (wayOf[kindOf(context)]) {
     case 'pieces':

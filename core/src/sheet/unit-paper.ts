@@ -54,14 +54,16 @@ export function madePieces(
   const [first] = units as [SheetUnit];
   const caution: PaperPiece[] = first.caution ? [{ kind: 'text', tone: 'caution', text: first.caution }] : [];
   const over = units.flatMap((unit): PaperPiece[] => (unit.over ? [{ kind: 'text', text: unit.over }] : []));
-  const told = units.every((u) => u.given >= u.make && !u.mirrorOf) ? [] : [...caution, steps];
+  const ready = units.every((u) => u.given >= u.make && !u.mirrorOf);
+  const heed = ready ? [] : caution;
+  const told = ready ? [] : [steps];
   if (units.length === 1)
     return [
       { kind: 'heading', level: 3, text: `${titleOf(first)}, ${first.method}` },
       {
         kind: 'beside',
         pictures: [pictures.get(first.label)!],
-        pieces: [{ kind: 'text', text: fromWords(first) }, measureText(first)],
+        pieces: [{ kind: 'text', text: fromWords(first) }, ...heed, measureText(first)],
       },
       ...told,
       ...over,
@@ -69,6 +71,7 @@ export function madePieces(
   return [
     { kind: 'heading', level: 3, text: `${capital(first.title)}, ${first.method}` },
     unitRows(units, pictures),
+    ...heed,
     ...told,
     measureText(first),
     ...over,

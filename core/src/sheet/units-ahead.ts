@@ -7,6 +7,7 @@ import { monthSheet, type MonthSheet } from './month-sheet';
 import type { PaperPiece } from './paper';
 import { coloursOf } from './pictures';
 import { placed } from './own-words';
+import { toolWords } from './tools';
 import type { SheetWishes } from './wishes';
 
 /** The month whose units are made, as this reader makes it. */
@@ -47,7 +48,7 @@ export function aheadPieces(
 }
 
 /** What was made and cut before, to be counted before it is laid out. */
-export function takeOut({ blocks, tools }: MonthSheet, made: Month): PaperPiece[] {
+export function takeOut({ blocks, ...sheet }: MonthSheet, made: Month): PaperPiece[] {
   // What the block is laid from: units that are sewn into others are not there by themselves any more.
   const rows = blocks.flatMap((block) => {
     const number = block.number === undefined ? '' : `${block.number}·`;
@@ -80,6 +81,6 @@ export function takeOut({ blocks, tools }: MonthSheet, made: Month): PaperPiece[
         })),
       ],
     },
-    { kind: 'text', tone: 'quiet', text: `You will also need: ${tools.join('; ')}.` },
+    { kind: 'text', tone: 'quiet', text: toolWords(sheet) },
   ];
 }

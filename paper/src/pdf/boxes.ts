@@ -10,7 +10,6 @@ import type {
   PaperPicture,
   PaperPiece,
   PaperRow,
-  PaperStep,
   Tone,
   Words,
 } from '@aggrega/core/sheet';
@@ -19,6 +18,7 @@ import { INK } from '../svg';
 import type { Face } from './fonts';
 import { linesOf, setLines } from './lines';
 import { drawPicture, scaleOf } from './pictures';
+import { stepRows } from './steps';
 
 type Doc = PDFKit.PDFDocument;
 /** Marks what is drawn for those who cannot see it: a tag, and a description for pictures. */
@@ -41,8 +41,10 @@ export interface Box {
 }
 
 const QUIET = '#53607c';
-const RULE = '#c9d0da';
-const WELD = '#f2d21b';
+/** Thin rules between rows, and the bar beside the organiser's own words. */
+export const RULE = '#c9d0da';
+/** The bar beside what is to be measured. */
+export const WELD = '#f2d21b';
 
 export interface Look {
   doc: Doc;
@@ -52,7 +54,14 @@ export interface Look {
   photos: ReadonlyMap<string, Uint8Array>;
   /** Pictures are drawn so many times their size, but for those at full size. */
   pictures: number;
+  /** Lines closer together, and steps in columns of unlike widths, where that saves a page. */
+  close: boolean;
 }
+
+/** Between what stands one under the other. Points. */
+const airOf = ({ close }: Look, room: number) => room * (close ? 0.7 : 1);
+/** From line to line, for letters so tall. Points. */
+export const leadingOf = ({ close }: Look, tall: number) => tall * (close ? 1.29 : 1.38);
 
 export function boxesOf(look: Look, piece: PaperPiece, width: number): Box[] {
   switch (piece.kind) {
@@ -134,12 +143,13 @@ function stackOf(look: Look, pieces: readonly PaperPiece[], width: number): Box 
   };
 }
 
-function headingBox({ doc, size }: Look, text: string, level: 2 | 3, width: number): Box {
+function headingBox(look: Look, text: string, level: 2 | 3, width: number): Box {
+  const { doc, size } = look;
   const [face, tall]: [Face, number] = ['title', level === 2 ? size * 1.3 : size * 1.05];
   const lines = linesOf(doc, text, { face, size: tall, width });
-  const above = level === 2 ? size * 1.05 : size * 0.5;
+  const above = airOf(look, level === 2 ? size * 1.05 : size * 0.5);
   return {
-    height: above + lines.length * tall * 1.25 + (level === 2 ? size * 0.5 : 1),
+    height: above + lines.length * tall * 1.25 + (level === 2 ? airOf(look, size * 0.5) : 1),
     leads: true,
     draw: (x, y, tagged) => {
       if (level === 2)
@@ -154,15 +164,16 @@ function headingBox({ doc, size }: Look, text: string, level: 2 | 3, width: numb
   };
 }
 
-function textBox({ doc, size }: Look, text: Words, { tone, own }: { tone: Tone; own: boolean }, width: number): Box {
+function textBox(look: Look, text: Words, { tone, own }: { tone: Tone; own: boolean }, width: number): Box {
+  const { doc, size } = look;
   const face: Face = tone === 'caution' ? 'bold' : 'text';
   const tall = tone === 'lead' ? size * 1.1 : tone === 'quiet' ? size * 0.94 : size;
   const barred = own || tone === 'check' || tone === 'own';
   const inset = barred ? 9 : 0;
   const lines = linesOf(doc, text, { face, size: tall, width: width - inset });
-  const leading = tall * 1.38;
+  const leading = leadingOf(look, tall);
   return {
-    height: lines.length * leading + size * 0.45,
+    height: lines.length * leading + airOf(look, size * 0.45),
     draw: (x, y, tagged) => {
       if (barred) doc.rect(x, y + 1, 3, lines.length * leading - 2).fill(tone === 'check' ? WELD : RULE);
       tagged('P', () =>
@@ -182,11 +193,12 @@ function photoBoxes({ doc, size, photos }: Look, { photo, wide, tall, label }: P
   return [{ height: w * tall + size * 0.7, draw }];
 }
 
-function itemBox({ doc, size }: Look, text: Words, mark: string, width: number): Box {
+function itemBox(look: Look, text: Words, mark: string, width: number): Box {
+  const { doc, size } = look;
   const inset = size * 1.7;
   const lines = linesOf(doc, text, { face: 'text', size, width: width - inset });
   const label = linesOf(doc, mark, { face: 'text', size, width: inset });
-  const leading = size * 1.38;
+  const leading = leadingOf(look, size);
   return {
     height: lines.length * leading + size * 0.15,
     within: 'L',
@@ -247,13 +259,13 @@ function rowBox(
   const set = cells.map((cell, i) => cellOf(look, cell, places[i]!.width));
   const tall = Math.max(size * 1.45, ...set.map((c) => c.height));
   return {
-    height: tall + size * 0.5,
+    height: tall + airOf(look, size * 0.5),
     within: 'Table',
     draw: (x, y, tagged) => {
       set.forEach((cell, i) =>
-        tagged('TD', () => cell.draw(x + places[i]!.x, y + size * 0.22, columns[i]!.right ? 'right' : 'left')),
+        tagged('TD', () => cell.draw(x + places[i]!.x, y + airOf(look, size * 0.22), columns[i]!.right ? 'right' : 'left')),
       );
-      rule(doc, x, y + tall + size * 0.4, width, RULE);
+      rule(doc, x, y + tall + airOf(look, size * 0.4), width, RULE);
     },
   };
 }
@@ -266,13 +278,14 @@ const rule = (doc: Doc, x: number, y: number, width: number, colour: string) =>
     .strokeColor(colour)
     .stroke();
 
-function cellOf({ doc, size }: Look, { text, swatch, numeral, picture }: PaperCell, width: number) {
+function cellOf(look: Look, { text, swatch, numeral, picture }: PaperCell, width: number) {
+  const { doc, size } = look;
   const [face, tall]: [Face, number] = numeral ? ['title', size * 1.12] : ['text', size];
   const letters = swatch ? linesOf(doc, swatch.letter, { face: 'bold', size: size * 0.9, width: 200 }) : [];
   const chip = swatch ? Math.max(size * 1.5, (letters[0]?.width ?? 0) + 8) : 0;
   const inset = swatch ? chip + 6 : 0;
   const lines = linesOf(doc, text, { face, size: tall, width: width - inset });
-  const leading = size * 1.38;
+  const leading = leadingOf(look, size);
   const scale = picture ? scaleOf(picture, width) : 0;
   const words = lines.length * leading;
   return {
@@ -320,7 +333,8 @@ function pictureRows(look: Look, pictures: readonly PaperPicture[], width: numbe
   return boxes;
 }
 
-function pictureRow({ doc, size }: Look, row: { picture: PaperPicture; scale: number; wide: number }[], gap: number): Box {
+function pictureRow(look: Look, row: { picture: PaperPicture; scale: number; wide: number }[], gap: number): Box {
+  const { doc, size } = look;
   const tall = Math.max(...row.map(({ picture, scale }) => picture.height * scale));
   const captions = row.map(({ picture, wide }) =>
     picture.caption ? linesOf(doc, picture.caption, { face: 'text', size: size * 0.88, width: wide }) : [],
@@ -328,7 +342,7 @@ function pictureRow({ doc, size }: Look, row: { picture: PaperPicture; scale: nu
   const leading = size * 1.2;
   const words = Math.max(...captions.map((c) => c.length)) * leading;
   return {
-    height: tall + words + size * 0.8,
+    height: tall + words + airOf(look, size * 0.8),
     draw: (x, y, tagged) => {
       let left = x;
       row.forEach(({ picture, scale, wide }, i) => {
@@ -350,7 +364,7 @@ function besideBox(look: Look, { pictures, pieces }: Beside, width: number, leas
   const tall = shown.reduce((sum, { picture, scale }) => sum + picture.height * scale + gap, 0);
   const words = stackOf(look, pieces, width - wide);
   return {
-    height: Math.max(words.height, tall) + look.size * 0.7,
+    height: Math.max(words.height, tall) + airOf(look, look.size * 0.7),
     draw: (x, y, tagged) => {
       let top = y + 4;
       for (const { picture, scale } of shown) {
@@ -361,66 +375,4 @@ function besideBox(look: Look, { pictures, pieces }: Beside, width: number, leas
       words.draw(x + wide, y, tagged);
     },
   };
-}
-
-/** Steps in rows of so many that they take the least height: their pictures stand on one line, the words below. */
-/** Between steps, and the narrowest that one may stand in: about 27 mm. Points. */
-const STEP_GAP = 14;
-const NARROWEST = 72;
-const MOST_LINES = 8;
-
-/** Rows of steps, and how many lines the longest has. */
-interface Steps {
-  rows: Box[];
-  lines: number;
-}
-
-function stepRows(look: Look, steps: readonly PaperStep[], width: number): Box[] {
-  const most = Math.max(2, Math.floor((width + STEP_GAP) / (NARROWEST + STEP_GAP)));
-  const counts = Array.from({ length: Math.min(most, 6) - 1 }, (_, i) => i + 2);
-  const ways = counts.map((columns) => rowsOf(look, steps, width, columns));
-  // Long sentences in narrow columns are not read.
-  const readable = ways.filter((way) => way.lines <= MOST_LINES);
-  const tall = ({ rows }: Steps) => rows.reduce((sum, box) => sum + box.height, 0);
-  return (readable.length > 0 ? readable : ways.slice(0, 1)).reduce((best, way) => (tall(way) < tall(best) ? way : best)).rows;
-}
-
-function rowsOf(look: Look, steps: readonly PaperStep[], width: number, columns: number): Steps {
-  const { doc, size } = look;
-  const gap = STEP_GAP;
-  const room = (width - gap * (columns - 1)) / columns;
-  const leading = size * 1.3;
-  const inset = size * (steps.length > 9 ? 1.55 : 1.2);
-  const set = steps.map(({ picture, text, check, place }, i) => {
-    const scale = picture ? scaleOf(picture, room, look.pictures) : 0;
-    const lines = linesOf(doc, text, { face: 'text', size, width: room - inset });
-    const checks = check ? linesOf(doc, check, { face: 'text', size, width: room - inset }) : [];
-    const mark = linesOf(doc, [{ bold: String(i + 1) }], { face: 'text', size, width: inset });
-    return { picture, scale, lines, checks, mark, own: place?.mine ?? false };
-  });
-  const rows = Array.from({ length: Math.ceil(set.length / columns) }, (_, row): Box => {
-    const own = set.slice(row * columns, (row + 1) * columns);
-    const tall = Math.max(...own.map(({ picture, scale }) => (picture ? picture.height * scale : 0)));
-    const words = Math.max(...own.map(({ lines, checks }) => (lines.length + checks.length) * leading));
-    return {
-      height: tall + words + size * 1.1,
-      draw: (x, y, tagged) =>
-        own.forEach(({ picture, scale, lines, checks, mark, own: mine }, i) => {
-          const left = x + i * (room + gap);
-          const below = y + tall + size * 0.3;
-          if (picture)
-            tagged('Figure', () => drawPicture(doc, picture, left, y + tall - picture.height * scale, scale), picture.label);
-          if (mine) doc.rect(left + inset - 5, below + 1, 2.4, lines.length * leading - 2).fill(RULE);
-          tagged('P', () => {
-            setLines(doc, mark, { x: left, y: below, leading, colour: INK, width: inset });
-            setLines(doc, lines, { x: left + inset, y: below, leading, colour: INK, width: room - inset });
-          });
-          if (checks.length === 0) return;
-          const at = below + lines.length * leading;
-          doc.rect(left + inset - 5, at + 1, 2.4, checks.length * leading - 2).fill(WELD);
-          tagged('P', () => setLines(doc, checks, { x: left + inset, y: at, leading, colour: INK, width: room - inset }));
-        }),
-    };
-  });
-  return { rows, lines: Math.max(...set.map(({ lines, checks }) => lines.length + checks.length)) };
 }

@@ -12,7 +12,7 @@ import { drawTile, tilesOf } from './tiles';
 export type { PageSize };
 
 /** In points: 15 mm at the sides, 13 mm above, and below what the foot takes. */
-const MARGIN = { side: 42.5, top: 36, bottom: 46 };
+const MARGIN = { side: 42.5, top: 36, bottom: 40 };
 
 type Struct = PDFKit.PDFStructureElement;
 
@@ -31,22 +31,23 @@ export async function paperPdf(
 }
 
 /**
- * Letters and pictures that a paper is tried with: as it should be; tighter, where that saves its last page; else, where the last page is less than
+ * Looks that a paper is tried with: as it should be; closer and smaller, where that saves its last page; else, where the last page is less than
  * a third full, whichever fills it.
  */
-const LOOKS: readonly (readonly [size: number, pictures: number])[] = [
-  [1, 1],
-  [1, 0.92],
-  [0.97, 0.9],
-  [0.95, 0.85],
-  [0.95, 0.78],
-  [1.02, 1.1],
-  [1.04, 1.2],
-  [1.06, 1.35],
+const LOOKS: readonly { letters: number; pictures: number; close?: true }[] = [
+  { letters: 1, pictures: 1 },
+  { letters: 1, pictures: 0.92 },
+  { letters: 0.97, pictures: 0.9, close: true },
+  { letters: 0.95, pictures: 0.85, close: true },
+  { letters: 0.95, pictures: 0.75, close: true },
+  { letters: 0.93, pictures: 0.72, close: true },
+  { letters: 1.02, pictures: 1.1 },
+  { letters: 1.04, pictures: 1.2 },
+  { letters: 1.06, pictures: 1.35 },
 ];
 const FULL = 1 / 3;
 /** A last page that is fuller than this is not worth being saved. */
-const WORTH = 0.8;
+const WORTH = 0.9;
 
 /** A box on its page; `repeats` stands above it again. */
 interface Placed {
@@ -106,7 +107,7 @@ function bestOf(laid: (look: number) => Laid): Laid {
     if (last.pages.length < plain.pages.length) return last;
     if (last.last >= FULL) filled ??= last;
     // Wider looks save no page.
-    if (filled && LOOKS[look]![0] >= 1 && look > 1) break;
+    if (filled && LOOKS[look]!.letters > 1) break;
   }
   return filled ?? last;
 }
@@ -131,8 +132,8 @@ function layPaper(
   const width = pageWidth - 2 * MARGIN.side;
   const bottom = pageHeight - MARGIN.bottom;
   const laid = (at: number) => {
-    const [letters, pictures] = LOOKS[at]!;
-    return pagesOf(boxesFor(paper, { doc, photos, size: size * letters, pictures }, width), MARGIN.top, bottom);
+    const { letters, pictures, close = false } = LOOKS[at]!;
+    return pagesOf(boxesFor(paper, { doc, photos, size: size * letters, pictures, close }, width), MARGIN.top, bottom);
   };
   const found = bestOf(laid);
   let pageNumber = 0;
@@ -158,7 +159,7 @@ function layPaper(
     const foot = linesOf(doc, paper.footer, { face: 'text', size: 8, width: width - 40 });
     const number = linesOf(doc, String(pageNumber), { face: 'text', size: 8, width: 30 });
     artifact(() => {
-      const common = { y: pageHeight - 32, leading: 10, colour: '#53607c' };
+      const common = { y: pageHeight - 31, leading: 10, colour: '#53607c' };
       setLines(doc, foot, { ...common, x: MARGIN.side, width });
       setLines(doc, number, { ...common, x: MARGIN.side, width, align: 'right' });
     });

@@ -14,7 +14,7 @@ import { cornersPressed, type Cornered } from '../scenes/corners';
 import { earCuts } from '../scenes/pairs';
 import { patchesLaid, pressedOut, sewingOn, sewnOn, type Added } from '../scenes/patches';
 import { templateOf, templatePiece } from './template-shape';
-import type { Method, Piece, Seen, UnitKind } from './unit-kind';
+import { MARKER, type Method, type Piece, type Seen, type UnitKind } from './unit-kind';
 
 interface Corner {
   /** Counted clockwise from the top left. */
@@ -114,7 +114,7 @@ const folded: Method = {
         ...(corners.length > 1 ? [otherCorners(cornered, corners.length)] : []),
       ],
       look: ['every corner is square, and the unit measures the same as before'],
-      tools: ['a pencil or chalk that shows on both fabrics'],
+      tools: [MARKER],
       caution: 'Check which way the line of each corner runs before you sew: the wrong diagonal cuts the wrong corner.',
       bonus,
       seams: corners.length,

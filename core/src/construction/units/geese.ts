@@ -23,7 +23,7 @@ import {
 import { movedBy, scene, type Ply } from '../../hands';
 import { cornerOff, cornerSteps } from './corner-steps';
 import { sewnAndCut, type Step } from './step';
-import type { Method, Piece, Recipe, Seen, UnitKind } from './unit-kind';
+import { MARKER, type Method, type Piece, type Recipe, type Seen, type UnitKind } from './unit-kind';
 import { cornersAt, cornersPressed, type Cornered } from '../scenes/corners';
 import {
   centred,
@@ -41,8 +41,6 @@ import {
   type Goose,
 } from '../scenes/geese';
 import { ears, underRuler } from '../scenes/pairs';
-
-const CHALK = 'a pencil or chalk that shows on both fabrics';
 
 function look({ w }: Seen, style: SewingStyle): string[] {
   const s = seamOf(style);
@@ -109,7 +107,7 @@ const folded: Method = {
         },
       ],
       look: look(unit, style),
-      tools: [CHALK],
+      tools: [MARKER],
       caution: 'Start at the middle of the long edge, not at the corner, so that the machine does not chew the point.',
       bonus,
       seams: 2,
@@ -200,7 +198,7 @@ const four: Method = {
         gooseTrim(unit, style, () => fourth(g)),
       ],
       look: look(unit, style),
-      tools: [CHALK, ...(trims > 0 ? ['a ruler with a 45° line'] : [])],
+      tools: [MARKER, ...(trims > 0 ? ['a ruler with a 45° line'] : [])],
       caution: handed ? 'Half of each batch come out as mirror images. Sort them by the pictures.' : undefined,
       seams: 2,
       trims,
@@ -263,7 +261,7 @@ const twoSquares: Method = {
         },
       ],
       look: look(unit, style),
-      tools: [CHALK, 'a ruler with a 45° line'],
+      tools: [MARKER, 'a ruler with a 45° line'],
       seams: 2,
       trims: 1,
       bias: 0,

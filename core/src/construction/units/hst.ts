@@ -19,7 +19,7 @@ import {
   squares,
 } from './reading';
 import { planned, type Hand, type Step } from './step';
-import type { Method, Piece, Recipe, Seen, Sub, UnitKind, Wanted } from './unit-kind';
+import { MARKER, type Method, type Piece, type Recipe, type Seen, type Sub, type UnitKind, type Wanted } from './unit-kind';
 import {
   crossCut,
   cutOnce,
@@ -54,11 +54,10 @@ interface Making {
   /** One unit, opened. */
   opened(pair: Pair, hand: Hand): Ply[];
   tools: string[];
+  helps?: string[];
   caution?: string;
   bias: number;
 }
-
-const MARKER = 'a pencil or chalk that shows on both fabrics';
 
 const makings: Making[] = [
   {
@@ -166,6 +165,7 @@ const makings: Making[] = [
     },
     opened: (pair, hand) => openedHalf(quarterOf(pair), hand, hand.towards(0)),
     tools: [MARKER],
+    helps: ['a turning mat'],
     bias: 0,
   },
   {
@@ -252,6 +252,7 @@ function fromSquares(making: Making): Method {
         steps: [...making.steps(seamWords(style), pair), ...last],
         look,
         tools: [...making.tools, ...tool],
+        helps: making.helps,
         caution: making.caution,
         trims,
         bias: making.bias,

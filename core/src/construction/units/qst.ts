@@ -33,7 +33,7 @@ import {
   scaled,
 } from './reading';
 import { planned, type Step } from './step';
-import type { Method, Seen, UnitKind } from './unit-kind';
+import { MARKER, type Method, type Seen, type UnitKind } from './unit-kind';
 
 /** The two pairs that are sewn across each other: the top with the left, the right with the bottom. */
 const pairsOf = ([top, right, bottom, left]: readonly string[]) =>
@@ -128,7 +128,7 @@ const twoAtATime: Method = {
         last,
       ],
       look,
-      tools: ['a pencil or chalk that shows on both fabrics', ...(trims > 0 ? ['a square ruler with a 45° line'] : [])],
+      tools: [MARKER, ...(trims > 0 ? ['a square ruler with a 45° line'] : [])],
       caution: handed
         ? 'Half of each batch come out as mirror images. Sort them by the pictures before you trim.'
         : same

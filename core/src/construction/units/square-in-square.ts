@@ -20,7 +20,7 @@ import { aboutCentre, fourOf, roundSteps } from './round-steps';
 import { cornersPressed, type Cornered } from '../scenes/corners';
 import { creased, roundStraight, type Rounded } from '../scenes/rounds';
 import { bonusText } from './geese';
-import type { Method, UnitKind, Wanted } from './unit-kind';
+import { MARKER, type Method, type UnitKind, type Wanted } from './unit-kind';
 
 function look({ unit, style }: Wanted): string[] {
   const s = seamOf(style);
@@ -101,7 +101,7 @@ const folded: Method = {
         },
       ],
       look: look(wanted),
-      tools: ['a pencil or chalk that shows on both fabrics'],
+      tools: [MARKER],
       bonus,
       seams: 4,
       trims: 0,

@@ -93,6 +93,8 @@ export interface Recipe {
   look: string[];
   /** Tools beyond cutter, ruler, machine and iron. */
   tools: string[];
+  /** What makes it easier, and is not needed. */
+  helps?: string[];
   /** What the maker must be warned of. */
   caution?: string;
   /** Seams sewn for one unit; without it, one less than its patches. */
@@ -103,6 +105,9 @@ export interface Recipe {
   /** Something that the waste makes besides; it is among the steps, where the hands come to it. */
   bonus?: string;
 }
+
+/** The tool that lines are drawn with. */
+export const MARKER = 'a pencil or chalk that shows on both fabrics';
 
 /** What a method is asked for. */
 export interface Wanted {
