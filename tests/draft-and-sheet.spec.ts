@@ -90,6 +90,9 @@ test('a step in the organiser’s own words stands on the sheet, and steps aside
   await expect(async () => {
     expect(await (await request.get(file)).text()).toContain('Sew slowly round all four sides.');
   }).toPass();
+  // At the sewing order they are said too.
+  await bench.open('/months/m4/sew');
+  await expect(page.getByRole('region', { name: 'Step' })).toContainText('Sew slowly round all four sides.');
   // Another method says it otherwise: hers steps aside, and she is told.
   await bench.open('/months/m4/sheet?hst=two-at-a-time');
   await expect(sheet).not.toContainText('Sew slowly');

@@ -5,7 +5,7 @@ import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
 import { joinPaperSteps, joinScale } from './join-paper';
 import { laidInTurn, roundTheMiddle, rowsInWords } from './lay-words';
-import { placed } from './own-words';
+import { blockPlace, placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
 import { joinWords, type JoinStep } from './joining';
 import { drawn, partSewn, type Colours } from './pictures';
@@ -65,7 +65,7 @@ export function blockPaper({
 }
 
 /** A block's name within the names of its places, which are parts of a path. */
-const nameOf = ({ key }: SheetBlock) => key.replaceAll('/', '-');
+const nameOf = ({ key }: SheetBlock) => blockPlace(key);
 
 function unitPieces(context: Context): PaperPiece[] {
   const { block, wishes, several } = context;

@@ -2,6 +2,7 @@
 import { unitLook } from '../construction';
 import { WEAK } from '../fabric';
 import { formatLength } from '../measure';
+import { assembly } from '../setting';
 import {
   blocksAsCast,
   blocksInOrder,
@@ -69,6 +70,7 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
   doubts.push(
     ...differentSizes(programme, month),
     ...kitAndQuilt(programme),
+    ...interlocked(programme),
     ...noSquaring(programme, month, colourway),
     ...smallBundle(programme, month, colourway),
   );
@@ -129,10 +131,33 @@ function kitAndQuilt(programme: Programme): Doubt[] {
   });
 }
 
-/** Places for blocks; undefined where the setting cannot be sewn, which the quilt says itself. */
-function placesOf(setting: Parameters<typeof topOf>[0], blocks: Parameters<typeof topOf>[1]): number | undefined {
+/** A top that no line from edge to edge parts. */
+function interlocked(programme: Programme): Doubt[] {
+  const blocks = blocksInOrder(programme.months);
+  if (blocks.length === 0) return [];
+  const sizes = [{ name: '', setting: programme.setting }, ...programme.sizes];
+  return sizes.flatMap(({ name, setting }): Doubt[] => {
+    if (!setting || setting.kind === 'rows') return [];
+    const top = laidTop(setting, blocks);
+    if (!top || assembly(top, setting.kind).rows) return [];
+    return [
+      {
+        rank: 'know',
+        text: `${name ? `${name}: the` : 'The'} long sashes and the side triangles interlock: the quilt cannot be sewn in straight rows.`,
+        remedy: 'Choose cornerstones at the quilt, or no sashing outside.',
+        about: [],
+      },
+    ];
+  });
+}
+
+/** Places for blocks. */
+const placesOf = (...of: Parameters<typeof topOf>): number | undefined => laidTop(...of)?.places.filter((p) => p.block).length;
+
+/** Undefined where the setting cannot be sewn, which the quilt says itself. */
+function laidTop(...[setting, blocks]: Parameters<typeof topOf>): ReturnType<typeof topOf> | undefined {
   try {
-    return topOf(setting, blocks).places.filter((p) => p.block).length;
+    return topOf(setting, blocks);
   } catch {
     return undefined;
   }

@@ -13,7 +13,7 @@ export { whyCut, type Why } from './why';
 export { sheetDifference } from './difference';
 export { monthPaper } from './month-paper';
 export { cardsOf, type Card } from './cards';
-export { photosIn } from './own-words';
+export { ownWordsFor, photosIn } from './own-words';
 export { lostWords, wordsAside, wordsStanding, type OwnStanding } from './words-standing';
 export {
   plainWords,

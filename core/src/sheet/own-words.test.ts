@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { hasSheet, readProgramme, type MonthFile, type Programme, type ProgrammeFile } from '../programme';
 import { monthPaper } from './month-paper';
-import { photosIn, placesIn } from './own-words';
+import { ownWordsFor, photosIn, placesIn } from './own-words';
 import { plainWords, type PaperPiece, type PaperStep } from './paper';
 import { lostWords, wordsStanding } from './words-standing';
 
@@ -53,6 +53,14 @@ describe('the organiser’s own words', () => {
     const stale = { [CUT]: [{ text: 'Snip along the line.', instead: ['Cut somewhere else.'] }] };
     const computed = at(sheet(yearWith({ words: stale })).pieces, CUT)!;
     expect([plainWords(computed.text), computed.place!.mine]).toEqual([places.get(CUT), undefined]);
+  });
+
+  it('is found for a step at the sewing machine by its block and its computed words alone', () => {
+    const words = { [CUT]: [{ text: 'Snip along the line.', instead: [places.get(CUT)!] }] };
+    expect(ownWordsFor(words, 'cloche', places.get(CUT)!)).toBe('Snip along the line.');
+    expect(ownWordsFor(words, 'cloche', 'Cut somewhere else.')).toBeUndefined();
+    expect(ownWordsFor(words, 'cold-frame', places.get(CUT)!)).toBeUndefined();
+    expect(ownWordsFor({ [CUT]: [{ text: '', instead: [places.get(CUT)!] }] }, 'cloche', places.get(CUT)!)).toBeUndefined();
   });
 
   it('changes nothing else of the sheet', () => {

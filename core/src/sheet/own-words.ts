@@ -83,6 +83,16 @@ export function inOwnWords(
   }
 }
 
+/** The name that a block's places begin with; `key`: the block's in its month. */
+export const blockPlace = (key: string) => key.replaceAll('/', '-');
+
+/** The organiser's words for a step of a block's units, where they were written for precisely these computed ones. */
+export const ownWordsFor = (words: Month['words'], key: string, computed: string): string | undefined =>
+  Object.entries(words)
+    .filter(([place]) => place.startsWith(`${blockPlace(key)}:`))
+    .flatMap(([, said]) => said)
+    .find(({ text, instead }) => text !== '' && instead.includes(computed))?.text;
+
 /** The photos of a paper, by name, each once. */
 export const photosIn = ({ pieces }: { pieces: readonly PaperPiece[] }): string[] => [
   ...new Set(

@@ -56,13 +56,9 @@ export function finishedWords({ top }: Quilt, { unit, house }: Programme): strin
 export function quiltPieces(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const setting = wishes.size?.setting ?? programme.setting;
   const told = setting && toldOf(programme, month, colourway, wishes);
-  const stages = told && stagesOf(told.quilt, programme);
-  if (!told || !stages) return [];
-  const pieces = [
-    ...(told.quilt.setting.kind === 'rows' ? roundPieces(told, stages) : rowPieces(told, stages)),
-    ...laterPieces(told),
-    ...finishingPieces(told, stages),
-  ];
+  if (!told) return [];
+  const stages = stagesOf(told.quilt, programme);
+  const pieces = [...topPieces(told, stages), ...laterPieces(told), ...finishingPieces(told, stages)];
   if (pieces.length === 0) return [];
   return [
     {
@@ -71,6 +67,31 @@ export function quiltPieces(programme: Programme, month: Month, colourway: Colou
       text: ['The quilt finishes at ', { bold: finishedWords(told.quilt, programme) }, '.'],
     },
     ...pieces,
+  ];
+}
+
+function topPieces(told: Told, stages: Stages): PaperPiece[] {
+  if (told.quilt.setting.kind === 'rows') return roundPieces(told, stages);
+  return stages.rows.length > 0 ? rowPieces(told, stages) : interlockedPieces(told, stages);
+}
+
+/** A top that no line from edge to edge parts: long sashes that reach past the rows they end at. */
+function interlockedPieces(told: Told, stages: Stages): PaperPiece[] {
+  if (stages.top !== told.programme.months.indexOf(told.month)) return [];
+  const { w, h } = centreOf(told);
+  return [
+    { kind: 'heading', level: 2, text: 'Put the quilt top together' },
+    {
+      kind: 'beside',
+      pictures: [quiltDrawing(withBorders(told, 0), told.colours, { wide: 2.4, label: 'The top without its borders' })],
+      pieces: [
+        {
+          kind: 'text',
+          text: 'The long sashes and the side triangles of this quilt interlock, so it is not sewn in straight rows. Lay it all out as in the picture. Where a sash reaches past what it is sewn to, leave the end of that seam open, sew on what comes beside it, and then close the seam.',
+        },
+        { kind: 'text', tone: 'check', text: `Measure through the middle, both ways: ${w} by ${h} ${told.programme.unit}.` },
+      ],
+    },
   ];
 }
 

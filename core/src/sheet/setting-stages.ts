@@ -19,6 +19,7 @@ export interface TopRow {
 }
 
 export interface Stages {
+  /** Rows in their order; none where no line from edge to edge parts the top. */
   rows: TopRow[];
   /** Strips of sashing that lie between rows by themselves. */
   strips: SetPiece[][];
@@ -32,10 +33,9 @@ export interface Stages {
   binding?: number;
 }
 
-/** The stages of a quilt; undefined where its top cannot be taken apart into rows, and of a medallion, which grows from its middle. */
-export function stagesOf({ setting, top }: Quilt, { months }: Programme): Stages | undefined {
-  const { rows: bands, corners, onPoint } = assembly(top, setting.kind);
-  if (!bands) return undefined;
+/** The stages of a quilt. */
+export function stagesOf({ setting, top }: Quilt, { months }: Programme): Stages {
+  const { rows: bands = [], corners, onPoint } = assembly(top, setting.kind);
   const index = (id: string | undefined) => months.findIndex((m) => m.id === id);
   const of = (group: PartGroup) => index(setting.months.get(group));
   const blockMonth = (piece: SetPiece) => (piece.place ? index(piece.place.block!.key.split(':')[0]) : -1);
@@ -87,7 +87,6 @@ export function putBy(month: Month, quilt: Quilt, programme: Programme): { group
   const stages = stagesOf(quilt, programme);
   const at = programme.months.indexOf(month);
   const until = (stage: number | undefined) => (stage !== undefined && stage > at ? programme.months[stage] : undefined);
-  if (!stages) return [];
   return [...quilt.setting.months].flatMap(([group, id]) => {
     if (id !== month.id) return [];
     const stage =

@@ -6,7 +6,7 @@ import { randomProgramme } from '../../tests/random-programme';
 import { isLeaf, outermost, type Tree } from '../construction';
 import { formatLength, parseLength, ratio } from '../measure';
 import { constructMonthBlock, planCutting, readProgramme, type Programme, type ProgrammeFile } from '../programme';
-import { monthDoubts, monthSheet, whyCut } from './index';
+import { monthDoubts, monthPaper, monthSheet, whyCut } from './index';
 import { joinSteps } from './joining';
 
 const demo = (): ProgrammeFile =>
@@ -230,6 +230,27 @@ describe('doubts', () => {
     ]);
     const awkward = ranks((f) => f.months!.forEach((m) => m.blocks!.forEach((b) => (b.finished = '11'))), 1);
     expect(awkward).toEqual([expect.stringContaining('know: A grid cell finishes at 1 5/6')]);
+  });
+
+  it('say that a top cannot be sewn in straight rows; its sheet says so too, and the borders and layers are told as ever', () => {
+    const interlock = (f: ProgrammeFile) => {
+      f.setting!.cornerstone = undefined;
+      f.setting!.sashing!.outer = true;
+      f.setting!.down = 1;
+    };
+    const doubt = 'know: The long sashes and the side triangles interlock: the quilt cannot be sewn in straight rows.';
+    expect(ranks(interlock)).toContain(doubt);
+    expect(ranks((f) => (interlock(f), void (f.setting!.down = 3)))).not.toContain(doubt);
+    const file = demo();
+    interlock(file);
+    const programme = read(file);
+    const told = (p: typeof programme) =>
+      p.months
+        .flatMap((month) => monthPaper(p, month, p.colourways[0]!).pieces)
+        .flatMap((q) => (q.kind === 'heading' && /quilt|border|layer|bind/i.test(q.text) ? [q.text] : []));
+    const rows = told(read(demo())).filter((h) => h !== 'Begin the quilt top');
+    expect(rows.length).toBe(4);
+    expect(told(programme)).toEqual(rows);
   });
 
   it('tell of a method that cannot be had, and what is planned instead', () => {

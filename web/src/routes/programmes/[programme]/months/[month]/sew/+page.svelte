@@ -17,7 +17,7 @@
   import { blockDrawing } from '@aggrega/core/block';
   import { templateDrawing, templateSvg, type Cut } from '@aggrega/core/construction';
   import { blocksAsCast, constructMonthBlock, poolOfUnit } from '@aggrega/core/programme';
-  import { backView, sewingWalk, sheetPools, toleranceText } from '@aggrega/core/sheet';
+  import { backView, ownWordsFor, sewingWalk, sheetPools, toleranceText } from '@aggrega/core/sheet';
   import StepPictures from '$lib/sew/StepPictures.svelte';
   import { onDestroy } from 'svelte';
 
@@ -157,7 +157,7 @@
         aria-label="Step"
       >
         {#if step.steps.length > 0}
-          <StepPictures {step} {colourway} />
+          <StepPictures {step} {colourway} own={(text) => ownWordsFor(month.words, entry.key, text)} />
         {:else}
           <figure>
             <LaidApart class="max-h-80 w-full" apart={step.apart} {colours} label="{step.name}: the parts before sewing" />
