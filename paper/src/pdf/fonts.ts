@@ -20,8 +20,30 @@ const read = new Map<Face, Font>();
 
 /** The font of a face, unpacked and opened once for all documents. */
 export function fontOf(face: Face): Font {
-  const font = read.get(face) ?? (create(unpacked(readFileSync(resolve(FILES[face])))) as Font);
+  const font = read.get(face) ?? remembering(create(unpacked(readFileSync(resolve(FILES[face])))) as Font);
   read.set(face, font);
+  return font;
+}
+
+/** Words of many sheets; beyond that they are shaped anew. */
+const MOST = 20_000;
+
+/** A font that shapes every word once: sheets say the same words again and again. Who takes a word's positions may change them. */
+function remembering(font: Font): Font {
+  type Run = ReturnType<Font['layout']>;
+  const shaped = new Map<string, Run>();
+  const shape = font.layout.bind(font);
+  font.layout = (text, features, ...others) => {
+    const key = `${text}\n${JSON.stringify(features ?? '')}`;
+    let run = others.some((o) => o !== undefined) ? shape(text, features, ...others) : shaped.get(key);
+    if (!run) {
+      run = shape(text, features);
+      if (shaped.size >= MOST) shaped.clear();
+      shaped.set(key, run);
+    }
+    const positions = run.positions.map((position) => ({ ...position }));
+    return Object.assign(Object.create(Object.getPrototypeOf(run) as object) as Run, run, { positions });
+  };
   return font;
 }
 
