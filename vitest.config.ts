@@ -25,11 +25,7 @@ export default defineConfig({
       project('paper', ['paper/src/**/*.test.ts'], together),
       project('cli', ['cli/src/**/*.test.ts'], together),
       {
-        ...project(
-          'web',
-          ['web/src/lib/*.test.ts', 'web/src/lib/{plan,draft,sew,quilt,ui,cloth,kits,roster}/*.test.ts'],
-          together,
-        ),
+        ...project('web', ['web/src/lib/**/*.test.ts'], { ...together, exclude: ['web/src/lib/server/**'] }),
         plugins: [svelte()],
       },
       project('database', ['web/src/lib/server/**/*.test.ts'], { globalSetup: at('bin/lib/test-cluster.mjs') }),

@@ -1,11 +1,11 @@
 import { building } from '$app/environment';
 import { startClockwork, stopClockwork } from '$lib/server/clockwork';
 import { DatabaseAway, acting, checkRole, closePool } from '$lib/server/db/pool';
-import { loadDemo } from '$lib/server/demo';
+import { loadDemo } from '$lib/server/demo/demo';
 import { closePost } from '$lib/server/mail/post';
 import { closeStandIn } from '$lib/server/mail/stand-in';
 import { closePlanner } from '$lib/server/planner/ask';
-import { checkSecret } from '$lib/server/private-link';
+import { checkSecret } from '$lib/server/participant-page/private-link';
 import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
 import { guard } from '$lib/server/web/headers';
 import { tooMuch } from '$lib/server/web/limits';

@@ -2,7 +2,7 @@
 import demo from '../../demo/allotment-year.aggrega.json';
 import { insertOrganisation } from '../src/lib/server/db/organisations';
 import { asOrganisation } from '../src/lib/server/db/pool';
-import { importProgramme } from '../src/lib/server/programmes';
+import { importProgramme } from '../src/lib/server/programme/programmes';
 import { freshDatabase } from './fresh-database';
 
 export const QUARRY = '00000000-0000-4000-8000-00000000000a';

@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { programmesOf } from '$lib/server/programmes';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { programmesOf } from '$lib/server/programme/programmes';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { dayText } from '$lib/day-text';
-  import Tools from '$lib/ui/Tools.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import Tools from '$lib/frame/Tools.svelte';
   import Plus from '@lucide/svelte/icons/plus';
   import UsersRound from '@lucide/svelte/icons/users-round';
   import Upload from '@lucide/svelte/icons/upload';

@@ -1,9 +1,9 @@
 <!-- When things are done: the zone and the hour, the cadence, days away, hours a week, and days before a release. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { dayText } from '$lib/day-text';
-  import Setting from '$lib/ui/Setting.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import Setting from '$lib/look/Setting.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { CalendarFile } from '@aggrega/core/programme';
   import { isDay, releaseDays } from '@aggrega/core/running';
 

@@ -1,7 +1,7 @@
 /** What is still to be cut and packed, in hours, by when. */
 import type { Programme } from '@aggrega/core/programme';
 import { calendarSteps, type TableJob } from '@aggrega/core/running';
-import type { KitBoard } from '$lib/server/kits';
+import type { KitBoard } from '$lib/server/kits/kits';
 
 /**
  * A job of cutting and one of packing for each packet. `minutes` are those of cutting a packet for everybody, by its first month. What the board counts as cut or

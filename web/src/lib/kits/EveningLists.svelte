@@ -4,8 +4,8 @@
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import type { KitRow } from '$lib/server/db/kits';
-  import Working from '$lib/ui/Working.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import Working from '$lib/look/Working.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { onDestroy, untrack } from 'svelte';
   import type { BoardRow } from './board';
 

@@ -1,6 +1,6 @@
 /** The year's kits as a table, and what is to be cut next. */
 import type { KitKind, Programme } from '@aggrega/core/programme';
-import type { KitBoard } from '$lib/server/kits';
+import type { KitBoard } from '$lib/server/kits/kits';
 import type { KitState } from '$lib/server/db/kits';
 
 export interface BoardRow {

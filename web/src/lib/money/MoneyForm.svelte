@@ -1,7 +1,7 @@
 <!-- What a month costs a participant, and what kits cost besides their cloth. -->
 <script lang="ts">
-  import Setting from '$lib/ui/Setting.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import Setting from '$lib/look/Setting.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { Money } from '@aggrega/core/programme';
 
   const bench = useWorkbench();

@@ -1,7 +1,7 @@
 /** The ticks of a cutting place, shared with every screen at the table: shown at once, kept on the server, sent again when it was away. */
 import { SvelteMap } from 'svelte/reactivity';
 import type { CutPiece } from '@aggrega/core/programme';
-import type { CuttingState, Tick } from '$lib/server/cutting-room';
+import type { CuttingState, Tick } from '$lib/server/cut/cutting-room';
 
 /** Milliseconds after which other people's ticks are looked for. */
 const LOOK = 3000;

@@ -1,6 +1,6 @@
 <!-- The back of a quilt with its seams, to scale. -->
 <script lang="ts">
-  import Say from '$lib/ui/Say.svelte';
+  import Say from '$lib/look/Say.svelte';
   import { inkOn } from '@aggrega/core/fabric';
   import { formatLength } from '@aggrega/core/measure';
   import type { BackingCloth } from '@aggrega/core/programme';

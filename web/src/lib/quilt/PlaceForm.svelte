@@ -1,6 +1,6 @@
 <!-- The place in hand: which block stands there, and how it is turned. -->
 <script lang="ts">
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { placesChange, settingAt } from './places';
   import { setBlocks, type PicturePlace } from '@aggrega/core/programme';
 

@@ -1,10 +1,10 @@
 <!-- What the setting is cut from, each part with the month that hands it out; binding, backing and wadding. -->
 <script lang="ts">
-  import { useWorkbench } from '$lib/workbench.svelte';
-  import Length from '$lib/ui/Length.svelte';
-  import Letters from '$lib/ui/Letters.svelte';
-  import Say from '$lib/ui/Say.svelte';
-  import Why from '$lib/ui/Why.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import Length from '$lib/look/Length.svelte';
+  import Letters from '$lib/look/Letters.svelte';
+  import Say from '$lib/look/Say.svelte';
+  import Why from '$lib/look/Why.svelte';
   import BackingPanels from './BackingPanels.svelte';
   import { fieldChange, settingAt } from './places';
   import { lengthToBuy } from '@aggrega/core/cutting';

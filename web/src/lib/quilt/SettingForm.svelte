@@ -1,7 +1,7 @@
 <!-- How the quilt is set: kind, rows, what lies between and round the blocks. -->
 <script lang="ts">
-  import { useWorkbench } from '$lib/workbench.svelte';
-  import Setting from '$lib/ui/Setting.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import Setting from '$lib/look/Setting.svelte';
   import StripFields from './StripFields.svelte';
   import { fieldChange, settingAt } from './places';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';

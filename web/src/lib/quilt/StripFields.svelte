@@ -1,6 +1,6 @@
 <!-- A part of the setting that is there or not: its width, and the letter of its fabric. -->
 <script lang="ts">
-  import Setting from '$lib/ui/Setting.svelte';
+  import Setting from '$lib/look/Setting.svelte';
   import type { Snippet } from 'svelte';
 
   interface Props {

@@ -1,8 +1,8 @@
 <!-- Who holds which version of the sheet, and how she came by it. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { dayText } from '$lib/day-text';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { Holder } from '$lib/server/db/held';
 
   interface Props {

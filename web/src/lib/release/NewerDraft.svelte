@@ -1,8 +1,8 @@
 <!-- A month was proofed and its draft has changed since: what goes out and is cut, and what differs. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import ChangesSince from '$lib/ui/ChangesSince.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import ChangesSince from '$lib/look/ChangesSince.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
 
   let { month }: { month: string } = $props();
   const bench = useWorkbench();

@@ -1,6 +1,6 @@
 <!-- What is looked at before a month goes out: each point ticked by somebody who looked. -->
 <script lang="ts">
-  import Say from '$lib/ui/Say.svelte';
+  import Say from '$lib/look/Say.svelte';
   import type { ProofPoint } from '@aggrega/core/sheet';
 
   interface Props {

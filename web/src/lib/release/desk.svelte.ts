@@ -1,6 +1,6 @@
 /** A month on its way out, as a page has it: asked for anew after every step and every save. */
 import { invalidate } from '$app/navigation';
-import type { ReleasePage } from '$lib/server/releases';
+import type { ReleasePage } from '$lib/server/release/releases';
 
 /** What changes when a month moves on: states along the edge depend on it. */
 export const RELEASES = 'aggrega:releases';

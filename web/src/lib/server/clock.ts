@@ -1,4 +1,4 @@
-import { format } from '$lib/day-text';
+import { format } from '$lib/look/day-text';
 
 /** What time it is: the machine's, or, for tests, a time that the environment sets going at the start. */
 const started = Date.now();

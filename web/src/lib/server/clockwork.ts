@@ -8,7 +8,7 @@ import { bringFiles, deleteFiles } from './files/moving';
 import { StoreAway, storeSet } from './files/store';
 import { sendDue } from './mail/post';
 import { log, said } from './web/log';
-import { releaseDue } from './releases';
+import { releaseDue } from './release/releases';
 
 const EVERY = 2000;
 let timer: NodeJS.Timeout | undefined;

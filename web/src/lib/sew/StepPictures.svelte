@@ -2,8 +2,8 @@
 <script lang="ts">
   import type { Colourway } from '@aggrega/core/programme';
   import { coloursOf, fabricWord, partSewn, plainWords, stepsPiece, type WalkStep } from '@aggrega/core/sheet';
-  import PaperDrawing from '$lib/ui/PaperDrawing.svelte';
-  import Say from '$lib/ui/Say.svelte';
+  import PaperDrawing from '$lib/look/PaperDrawing.svelte';
+  import Say from '$lib/look/Say.svelte';
 
   interface Props {
     step: WalkStep;

@@ -1,10 +1,10 @@
 <!-- The organiser's own notes on a month's sheet, part by part, with photos; what is due by the next month; where to ask. -->
 <script lang="ts">
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { notesOf, sheetParts, type Month, type Note, type NotePicture, type SheetPart } from '@aggrega/core/programme';
   import Down from '@lucide/svelte/icons/arrow-down';
   import Up from '@lucide/svelte/icons/arrow-up';
-  import PhotoField from '$lib/ui/PhotoField.svelte';
+  import PhotoField from '$lib/look/PhotoField.svelte';
   import { NOTES, PARTS } from './words';
 
   let { month }: { month: Month } = $props();

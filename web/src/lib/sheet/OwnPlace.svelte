@@ -2,7 +2,7 @@
 <script lang="ts">
   import { plainWords, type Place, type Words } from '@aggrega/core/sheet';
   import type { Month, OwnWords } from '@aggrega/core/programme';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { Snippet } from 'svelte';
   import { PLACE } from './words';
 

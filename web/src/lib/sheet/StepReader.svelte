@@ -1,8 +1,8 @@
 <!-- A sheet read one thing at a time at the machine: a large picture, its words, a tick, next. -->
 <script lang="ts">
-  import PaperDrawing from '$lib/ui/PaperDrawing.svelte';
-  import PaperView from '$lib/ui/PaperView.svelte';
-  import Say from '$lib/ui/Say.svelte';
+  import PaperDrawing from '$lib/look/PaperDrawing.svelte';
+  import PaperView from '$lib/look/PaperView.svelte';
+  import Say from '$lib/look/Say.svelte';
   import { cardsOf, plainWords, type Paper, type PaperPiece, type Words } from '@aggrega/core/sheet';
   import Back from '@lucide/svelte/icons/arrow-left';
   import Next from '@lucide/svelte/icons/arrow-right';

@@ -4,8 +4,8 @@ import { accountState, askForCodes, changeName, changePassword, stopCodes } from
 import { now } from '$lib/server/clock';
 import { atTheDoor } from '$lib/server/db/pool';
 import { chooseOrganisation, endSession, listDevices } from '$lib/server/db/sessions';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { fieldsOf } from '$lib/server/form';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { fieldsOf } from '$lib/server/web/form';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,12 +1,12 @@
 <!-- One's own account: name, password, one-time codes, devices, and the shops and guilds one has a part in. -->
 <script lang="ts">
-  import Field from '$lib/ui/Field.svelte';
+  import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
-  import { dayText } from '$lib/day-text';
-  import { deviceName } from '$lib/device-name';
-  import { roleName } from '$lib/role-name';
-  import DoorFrame from '$lib/ui/DoorFrame.svelte';
-  import NewPassword from '$lib/ui/NewPassword.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import { deviceName } from '$lib/team/device-name';
+  import { roleName } from '$lib/team/role-name';
+  import DoorFrame from '$lib/frame/DoorFrame.svelte';
+  import NewPassword from '$lib/team/NewPassword.svelte';
 
   let { data, form } = $props();
   const who = $derived(data.who!);

@@ -1,7 +1,7 @@
 <!-- Everything that a shop or guild owns, to be kept or taken elsewhere; and such an archive taken in. -->
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import DoorFrame from '$lib/ui/DoorFrame.svelte';
+  import DoorFrame from '$lib/frame/DoorFrame.svelte';
 
   let { data } = $props();
   let files: FileList | undefined = $state();

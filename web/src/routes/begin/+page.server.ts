@@ -1,7 +1,7 @@
 import { found } from '$lib/server/auth/house';
 import { openSession } from '$lib/server/auth/sessions';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { fieldsOf } from '$lib/server/form';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { fieldsOf } from '$lib/server/web/form';
 import { fromThisMachine } from '$lib/server/web/gate';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import Field from '$lib/ui/Field.svelte';
+  import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
-  import DoorFrame from '$lib/ui/DoorFrame.svelte';
-  import NewPassword from '$lib/ui/NewPassword.svelte';
+  import DoorFrame from '$lib/frame/DoorFrame.svelte';
+  import NewPassword from '$lib/team/NewPassword.svelte';
 
   let { data, form } = $props();
 </script>

@@ -1,5 +1,5 @@
 import { databaseAnswers } from '$lib/server/db/pool';
-import { whileDatabaseAnswers } from '$lib/server/door';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { text } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -4,9 +4,9 @@ import { isRole } from '$lib/server/auth/roles';
 import { listMembers } from '$lib/server/db/accounts';
 import { listInvitations } from '$lib/server/db/invitations';
 import { asOrganisation } from '$lib/server/db/pool';
-import { houseRecord } from '$lib/server/record';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { fieldsOf } from '$lib/server/form';
+import { houseRecord } from '$lib/server/history/record';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { fieldsOf } from '$lib/server/web/form';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,10 +1,10 @@
 <!-- Who works here: members and their roles, invitations. -->
 <script lang="ts">
-  import Field from '$lib/ui/Field.svelte';
+  import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
-  import { dayText } from '$lib/day-text';
-  import { ROLES, roleName } from '$lib/role-name';
-  import DoorFrame from '$lib/ui/DoorFrame.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import { ROLES, roleName } from '$lib/team/role-name';
+  import DoorFrame from '$lib/frame/DoorFrame.svelte';
 
   let { data, form } = $props();
   let leaving = $state('');

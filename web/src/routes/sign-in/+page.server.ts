@@ -1,7 +1,7 @@
 import { signIn } from '$lib/server/auth/sign-in';
 import { closeSession, openSession } from '$lib/server/auth/sessions';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { fieldsOf, onwards } from '$lib/server/form';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { fieldsOf, onwards } from '$lib/server/web/form';
 import { addressOf, fromThisMachine } from '$lib/server/web/gate';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,8 +1,8 @@
 <!-- Signing in: mail address and password, then a one-time code where one is asked for. -->
 <script lang="ts">
-  import Field from '$lib/ui/Field.svelte';
+  import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
-  import DoorFrame from '$lib/ui/DoorFrame.svelte';
+  import DoorFrame from '$lib/frame/DoorFrame.svelte';
 
   let { data, form } = $props();
   let email = $state('');

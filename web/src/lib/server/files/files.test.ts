@@ -8,11 +8,11 @@ import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from
 import { serveFiles } from '../../../../../bin/lib/file-store.mjs';
 import { asOwner } from '../../../../tests/fresh-database';
 import { MILL, QUARRY, twoHouses } from '../../../../tests/two-houses';
-import { takeArchive, writeArchive } from '../archive';
+import { takeArchive, writeArchive } from '../backup/archive';
 import { insertPicture } from '../db/participant-page';
 import { asOrganisation, closePool } from '../db/pool';
-import { personFile } from '../roster-files';
-import { keepPhoto, photoOf } from '../swatch';
+import { personFile } from '../participants/roster-files';
+import { keepPhoto, photoOf } from '../fabric/swatch';
 import { bringFiles, deleteFiles } from './moving';
 import { StoreAway, getObject, putObject, removeObject } from './store';
 

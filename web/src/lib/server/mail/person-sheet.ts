@@ -5,7 +5,7 @@ import { pictureSvg } from '@aggrega/paper/svg';
 import sharp from 'sharp';
 import { asOrganisation } from '../db/pool';
 import { listReleases } from '../db/releases';
-import { askedPaper, paperFile } from '../sheet-files';
+import { askedPaper, paperFile } from '../sheet/sheet-files';
 
 export interface PersonSheet {
   name: string;

@@ -7,7 +7,7 @@ import { claimMails, markFailed, markSent, type ClaimedMail } from '../db/mails'
 import { somePeople } from '../db/participants';
 import { asOrganisation } from '../db/pool';
 import { noteLetter } from '../web/metrics';
-import { linkKey } from '../private-link';
+import { linkKey } from '../participant-page/private-link';
 import { letterHtml } from './letter-html';
 import { personSheet, type PersonSheet } from './person-sheet';
 import { standInPort } from './stand-in';

@@ -2,8 +2,8 @@
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import { needOf, may, type Need } from '../auth/roles';
 import { signedIn, type SignedIn } from '../auth/sessions';
-import { DEMO_ORGANISATION, DEMO_OWNER } from '../demo';
-import { whileDatabaseAnswers } from '../door';
+import { DEMO_ORGANISATION, DEMO_OWNER } from '../demo/demo';
+import { whileDatabaseAnswers } from './door';
 
 const LOOPBACK_HOST = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
 const LOOPBACK_ADDRESS = /^(::1|127\.|::ffff:127\.)/;

@@ -5,7 +5,7 @@ import { asOwner } from '../../../../tests/fresh-database';
 import { MILL, QUARRY, twoHouses } from '../../../../tests/two-houses';
 import { lastChange } from '../db/last-change';
 import { asOrganisation, closePool } from '../db/pool';
-import { importProgramme, programmesOf, putAside, saveChanges } from '../programmes';
+import { importProgramme, programmesOf, putAside, saveChanges } from '../programme/programmes';
 import { keptAnswer } from './kept-answers';
 
 let owner: string;

@@ -7,7 +7,7 @@ import type { RequestEvent } from '@sveltejs/kit';
 import { LRUCache } from 'lru-cache';
 import { now } from '../clock';
 import { lastChange, replicaKnows } from '../db/last-change';
-import { whileDatabaseAnswers } from '../door';
+import { whileDatabaseAnswers } from './door';
 import { noteFromReplica, noteKept } from './metrics';
 
 interface Kept {

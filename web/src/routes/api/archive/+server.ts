@@ -1,5 +1,5 @@
-import { ArchiveError, takeArchive } from '$lib/server/archive';
-import { whileDatabaseAnswers } from '$lib/server/door';
+import { ArchiveError, takeArchive } from '$lib/server/backup/archive';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
-import { readJson, whileDatabaseAnswers } from '$lib/server/door';
-import { importProgramme } from '$lib/server/programmes';
+import { readJson, whileDatabaseAnswers } from '$lib/server/web/door';
+import { importProgramme } from '$lib/server/programme/programmes';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

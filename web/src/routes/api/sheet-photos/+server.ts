@@ -1,5 +1,5 @@
-import { photoTaken } from '$lib/server/sent-photo';
-import { keepSheetPhoto } from '$lib/server/swatch';
+import { photoTaken } from '$lib/server/web/sent-photo';
+import { keepSheetPhoto } from '$lib/server/fabric/swatch';
 import type { RequestHandler } from './$types';
 
 /** Keeps the photo in the request's body for a sheet, and answers with its name and its sides. */

@@ -1,5 +1,5 @@
-import { photoTaken } from '$lib/server/sent-photo';
-import { keepPhoto } from '$lib/server/swatch';
+import { photoTaken } from '$lib/server/web/sent-photo';
+import { keepPhoto } from '$lib/server/fabric/swatch';
 import type { RequestHandler } from './$types';
 
 /** Keeps the photo in the request's body, and answers with what it tells of the fabric. */

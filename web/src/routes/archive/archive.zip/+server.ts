@@ -1,5 +1,5 @@
-import { writeArchive } from '$lib/server/archive';
-import { whileDatabaseAnswers } from '$lib/server/door';
+import { writeArchive } from '$lib/server/backup/archive';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { now } from '$lib/server/clock';
 import { createReadStream } from 'node:fs';
 import { stat } from 'node:fs/promises';

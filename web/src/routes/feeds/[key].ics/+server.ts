@@ -1,5 +1,5 @@
-import { organiserFeed } from '$lib/server/feeds';
-import { fileAnswer } from '$lib/server/file-answer';
+import { organiserFeed } from '$lib/server/calendar/feeds';
+import { fileAnswer } from '$lib/server/web/file-answer';
 import type { RequestHandler } from './$types';
 
 /** The organiser's calendar of a programme, by its own key. */

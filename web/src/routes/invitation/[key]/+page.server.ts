@@ -1,8 +1,8 @@
-import { roleName } from '$lib/role-name';
+import { roleName } from '$lib/team/role-name';
 import { invitationOf, takeUp } from '$lib/server/auth/house';
 import { openSession } from '$lib/server/auth/sessions';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { fieldsOf } from '$lib/server/form';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { fieldsOf } from '$lib/server/web/form';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
-  import Tools from '$lib/ui/Tools.svelte';
+  import Tools from '$lib/frame/Tools.svelte';
 
   let { data } = $props();
   let open = $state('');

@@ -1,6 +1,6 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { participantView } from '$lib/server/participant-page';
-import { pageOf } from '$lib/server/private-page';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { participantView } from '$lib/server/participant-page/participant-page';
+import { pageOf } from '$lib/server/participant-page/private-page';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

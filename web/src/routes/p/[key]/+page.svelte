@@ -1,14 +1,14 @@
 <!-- A participant's own page: what is out, how far she is, what to do next. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import AskForm from '$lib/page/AskForm.svelte';
-  import CatchUp from '$lib/page/CatchUp.svelte';
-  import MeasureHelp from '$lib/page/MeasureHelp.svelte';
-  import OwnMonths from '$lib/page/OwnMonths.svelte';
-  import OwnPictures from '$lib/page/OwnPictures.svelte';
-  import SheetWays from '$lib/page/SheetWays.svelte';
-  import { Own } from '$lib/page/own.svelte';
-  import Tools from '$lib/ui/Tools.svelte';
+  import AskForm from '$lib/participant-page/AskForm.svelte';
+  import CatchUp from '$lib/participant-page/CatchUp.svelte';
+  import MeasureHelp from '$lib/participant-page/MeasureHelp.svelte';
+  import OwnMonths from '$lib/participant-page/OwnMonths.svelte';
+  import OwnPictures from '$lib/participant-page/OwnPictures.svelte';
+  import SheetWays from '$lib/participant-page/SheetWays.svelte';
+  import { Own } from '$lib/participant-page/own.svelte';
+  import Tools from '$lib/frame/Tools.svelte';
   import { untrack } from 'svelte';
 
   let { data } = $props();

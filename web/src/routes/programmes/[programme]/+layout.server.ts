@@ -1,6 +1,6 @@
 import { todayIn } from '$lib/server/clock';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { benchOf } from '$lib/server/programmes';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { benchOf } from '$lib/server/programme/programmes';
 import { error } from '@sveltejs/kit';
 import type { LayoutServerLoad } from './$types';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import ProgrammeFrame from '$lib/ui/ProgrammeFrame.svelte';
+  import ProgrammeFrame from '$lib/frame/ProgrammeFrame.svelte';
 
   let { data, children } = $props();
 </script>

@@ -1,15 +1,15 @@
 <script lang="ts">
   import { monthTitle } from '@aggrega/core/programme';
   import { page } from '$app/state';
-  import { coloursOf, doubtsOf } from '$lib/programme-view';
-  import { dayText } from '$lib/day-text';
-  import HouseForm from '$lib/ui/HouseForm.svelte';
-  import Dies from '$lib/ui/Dies.svelte';
-  import MonthsForm from '$lib/ui/MonthsForm.svelte';
-  import Picture from '$lib/ui/Picture.svelte';
-  import Say from '$lib/ui/Say.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { coloursOf, doubtsOf } from '$lib/frame/programme-view';
+  import { dayText } from '$lib/look/day-text';
+  import HouseForm from '$lib/programme/HouseForm.svelte';
+  import Dies from '$lib/programme/Dies.svelte';
+  import MonthsForm from '$lib/programme/MonthsForm.svelte';
+  import Picture from '$lib/look/Picture.svelte';
+  import Say from '$lib/look/Say.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { formatLength } from '@aggrega/core/measure';
   import Download from '@lucide/svelte/icons/download';

@@ -1,11 +1,11 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { goto } from '$app/navigation';
-  import { coloursOf } from '$lib/programme-view';
-  import { dayText } from '$lib/day-text';
-  import Picture from '$lib/ui/Picture.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
-  import Tools from '$lib/ui/Tools.svelte';
+  import { coloursOf } from '$lib/frame/programme-view';
+  import { dayText } from '$lib/look/day-text';
+  import Picture from '$lib/look/Picture.svelte';
+  import Problems from '$lib/look/Problems.svelte';
+  import Tools from '$lib/frame/Tools.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { Exact } from '@aggrega/core/measure';
   import { readProgramme, type Reading } from '@aggrega/core/programme';

@@ -2,8 +2,8 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { dayText } from '$lib/day-text';
-  import Tools from '$lib/ui/Tools.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import Tools from '$lib/frame/Tools.svelte';
   import { isDay, newProgramme, releaseDays } from '@aggrega/core/running';
 
   const today = new Date().toISOString().slice(0, 10);

@@ -1,6 +1,6 @@
 import { recover, recoveryHolds } from '$lib/server/auth/sign-in';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { fieldsOf } from '$lib/server/form';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { fieldsOf } from '$lib/server/web/form';
 import { addressOf } from '$lib/server/web/gate';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import DoorFrame from '$lib/ui/DoorFrame.svelte';
-  import NewPassword from '$lib/ui/NewPassword.svelte';
+  import DoorFrame from '$lib/frame/DoorFrame.svelte';
+  import NewPassword from '$lib/team/NewPassword.svelte';
 
   let { data, form } = $props();
 </script>

@@ -1,6 +1,6 @@
 import { sendRecovery } from '$lib/server/auth/sign-in';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { fieldsOf } from '$lib/server/form';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { fieldsOf } from '$lib/server/web/form';
 import { addressOf } from '$lib/server/web/gate';
 import { log, said } from '$lib/server/web/log';
 import type { Actions } from './$types';

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import Field from '$lib/ui/Field.svelte';
+  import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
-  import DoorFrame from '$lib/ui/DoorFrame.svelte';
+  import DoorFrame from '$lib/frame/DoorFrame.svelte';
 
   let { form } = $props();
 </script>

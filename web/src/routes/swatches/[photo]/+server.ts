@@ -1,4 +1,4 @@
-import { photoAnswer } from '$lib/server/photo-answer';
+import { photoAnswer } from '$lib/server/web/photo-answer';
 import type { RequestHandler } from './$types';
 
 /** A photo of a fabric, or of a sheet. */

@@ -1,4 +1,4 @@
-import { fileAnswer, type FoundFile } from '$lib/server/file-answer';
+import { fileAnswer, type FoundFile } from '$lib/server/web/file-answer';
 import { arrivedFile } from '$lib/server/mail/stand-in';
 import type { RequestHandler } from './$types';
 

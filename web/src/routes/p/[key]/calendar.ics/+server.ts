@@ -1,6 +1,6 @@
-import { participantFeed } from '$lib/server/feeds';
-import { fileAnswer } from '$lib/server/file-answer';
-import { pageOf } from '$lib/server/private-page';
+import { participantFeed } from '$lib/server/calendar/feeds';
+import { fileAnswer } from '$lib/server/web/file-answer';
+import { pageOf } from '$lib/server/participant-page/private-page';
 import type { RequestHandler } from './$types';
 
 /** What is out and what is to come, for a calendar program. */

@@ -1,6 +1,6 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { galleryFor } from '$lib/server/participant-page';
-import { pageOf } from '$lib/server/private-page';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { galleryFor } from '$lib/server/participant-page/participant-page';
+import { pageOf } from '$lib/server/participant-page/private-page';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => ({

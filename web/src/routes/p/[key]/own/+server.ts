@@ -1,7 +1,7 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { askOrganiser, setOwn, takePictureAway, tickProgress } from '$lib/server/participant-page';
-import { pageOf } from '$lib/server/private-page';
-import { isId } from '$lib/server/roster-question';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { askOrganiser, setOwn, takePictureAway, tickProgress } from '$lib/server/participant-page/participant-page';
+import { pageOf } from '$lib/server/participant-page/private-page';
+import { isId } from '$lib/server/participants/roster-question';
 import type { ProgressStep } from '@aggrega/core/running';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';

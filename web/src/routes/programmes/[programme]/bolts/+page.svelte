@@ -1,17 +1,17 @@
 <script lang="ts">
-  import { dayText } from '$lib/day-text';
+  import { dayText } from '$lib/look/day-text';
   import { handsOut, newOrder } from '@aggrega/core/programme';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import BoltBar from '$lib/ui/BoltBar.svelte';
-  import OrderDesk from '$lib/ui/OrderDesk.svelte';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
-  import Say from '$lib/ui/Say.svelte';
-  import ShelfForm from '$lib/ui/ShelfForm.svelte';
-  import Working from '$lib/ui/Working.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import BoltBar from '$lib/stock/BoltBar.svelte';
+  import OrderDesk from '$lib/stock/OrderDesk.svelte';
+  import PaperChoice from '$lib/look/PaperChoice.svelte';
+  import Problems from '$lib/look/Problems.svelte';
+  import Say from '$lib/look/Say.svelte';
+  import ShelfForm from '$lib/stock/ShelfForm.svelte';
+  import Working from '$lib/look/Working.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { onDestroy, untrack } from 'svelte';
 
   const bench = useWorkbench();

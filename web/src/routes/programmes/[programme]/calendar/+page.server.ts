@@ -1,7 +1,7 @@
-import { shopPace } from '$lib/server/cutting-room';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { feedAddress } from '$lib/server/feeds';
-import { kitBoard } from '$lib/server/kits';
+import { shopPace } from '$lib/server/cut/cutting-room';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { feedAddress } from '$lib/server/calendar/feeds';
+import { kitBoard } from '$lib/server/kits/kits';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

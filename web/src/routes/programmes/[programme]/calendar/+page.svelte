@@ -4,11 +4,11 @@
   import CalendarForm from '$lib/calendar/CalendarForm.svelte';
   import { tableJobs } from '$lib/calendar/jobs';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import { dayText } from '$lib/day-text';
-  import Chart from '$lib/ui/Chart.svelte';
-  import Working from '$lib/ui/Working.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import Chart from '$lib/look/Chart.svelte';
+  import Working from '$lib/look/Working.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { calendarSteps, mondayOf, releaseDays, stepNames, tableLoad, type CalendarStep } from '@aggrega/core/running';
   import Download from '@lucide/svelte/icons/download';
   import { onDestroy, untrack } from 'svelte';

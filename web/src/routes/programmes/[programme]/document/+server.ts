@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { programmeOf } from '$lib/server/programmes';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { programmeOf } from '$lib/server/programme/programmes';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,13 +1,13 @@
 <script lang="ts">
-  import { dayText } from '$lib/day-text';
+  import { dayText } from '$lib/look/day-text';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import Chart from '$lib/ui/Chart.svelte';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
-  import Working from '$lib/ui/Working.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import Chart from '$lib/look/Chart.svelte';
+  import PaperChoice from '$lib/look/PaperChoice.svelte';
+  import Problems from '$lib/look/Problems.svelte';
+  import Working from '$lib/look/Working.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { onDestroy, untrack } from 'svelte';
 
   let { data } = $props();

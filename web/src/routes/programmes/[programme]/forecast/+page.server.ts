@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { everybody } from '$lib/server/roster';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { everybody } from '$lib/server/participants/roster';
 import type { PageServerLoad } from './$types';
 
 /** Of each person only what a forecast needs. */

@@ -2,11 +2,11 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import { dayText } from '$lib/day-text';
-  import Chart from '$lib/ui/Chart.svelte';
-  import Working from '$lib/ui/Working.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import Chart from '$lib/look/Chart.svelte';
+  import Working from '$lib/look/Working.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { clothToBuy, daysBetween, enoughFor, forecast, seenSince } from '@aggrega/core/running';
   import { onDestroy, untrack } from 'svelte';
 

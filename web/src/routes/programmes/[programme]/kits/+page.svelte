@@ -2,12 +2,12 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
-  import { dayText } from '$lib/day-text';
+  import { dayText } from '$lib/look/day-text';
   import EveningLists from '$lib/kits/EveningLists.svelte';
   import { boardRows, nextCutting, type BoardRow } from '$lib/kits/board';
   import { kitStateNames, kitStates, packetName, sortName } from '$lib/kits/kit-words';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
 
   let { data } = $props();
   const bench = useWorkbench();

@@ -1,7 +1,7 @@
-import { shopPace } from '$lib/server/cutting-room';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { kitBoard } from '$lib/server/kits';
-import { everybody } from '$lib/server/roster';
+import { shopPace } from '$lib/server/cut/cutting-room';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { kitBoard } from '$lib/server/kits/kits';
+import { everybody } from '$lib/server/participants/roster';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {

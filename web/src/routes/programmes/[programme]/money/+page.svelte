@@ -2,12 +2,12 @@
 <script lang="ts">
   import MoneyForm from '$lib/money/MoneyForm.svelte';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import Chart from '$lib/ui/Chart.svelte';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import Working from '$lib/ui/Working.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
+  import Chart from '$lib/look/Chart.svelte';
+  import PaperChoice from '$lib/look/PaperChoice.svelte';
+  import Working from '$lib/look/Working.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
   import { page } from '$app/state';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { monthCosts, yearMoney } from '@aggrega/core/running';
   import { onDestroy, untrack } from 'svelte';
 

@@ -1,13 +1,13 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { MonthExport, sheetsOf } from '$lib/month-export.svelte';
-  import { dayText } from '$lib/day-text';
-  import { wishesOf } from '$lib/sheet-wishes';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import PaperView from '$lib/ui/PaperView.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { MonthExport, sheetsOf } from '$lib/sheet/month-export.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import { wishesOf } from '$lib/sheet/sheet-wishes';
+  import PaperChoice from '$lib/look/PaperChoice.svelte';
+  import PaperView from '$lib/look/PaperView.svelte';
+  import Problems from '$lib/look/Problems.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { PlanError, hasSheet } from '@aggrega/core/programme';
   import { firstPacketPaper, type Paper } from '@aggrega/core/sheet';
   import Download from '@lucide/svelte/icons/download';

@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { readyKits } from '$lib/server/kits';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { readyKits } from '$lib/server/kits/kits';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

@@ -1,12 +1,12 @@
 <!-- The pickup evening: who comes, what is ready for her, handed over with one touch; it goes on when the connection is gone. -->
 <script lang="ts">
   import Connection from '$lib/kits/Connection.svelte';
-  import { keepWork } from '$lib/keep-page';
+  import { keepWork } from '$lib/ask/keep-page';
   import { KitTicks } from '$lib/kits/kit-ticks.svelte';
   import { kitCode, packetName, sortName } from '$lib/kits/kit-words';
   import type { KitRow } from '$lib/server/db/kits';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { onMount, untrack } from 'svelte';
 
   let { data } = $props();

@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { postOffice } from '$lib/server/post-office';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { postOffice } from '$lib/server/mail/post-office';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

@@ -6,12 +6,12 @@
   import QuiltParts from '$lib/quilt/QuiltParts.svelte';
   import SettingForm from '$lib/quilt/SettingForm.svelte';
   import { fieldChange, placesChange, settingAt, swapped } from '$lib/quilt/places';
-  import { dayText } from '$lib/day-text';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
-  import Say from '$lib/ui/Say.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import PaperChoice from '$lib/look/PaperChoice.svelte';
+  import Problems from '$lib/look/Problems.svelte';
+  import Say from '$lib/look/Say.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { formatLength, toRuler } from '@aggrega/core/measure';
   import {
     PlanError,

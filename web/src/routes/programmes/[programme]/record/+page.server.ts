@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { recordOf } from '$lib/server/record';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { recordOf } from '$lib/server/history/record';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

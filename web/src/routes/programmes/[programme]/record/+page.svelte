@@ -2,10 +2,10 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
-  import { dayText, format } from '$lib/day-text';
-  import type { RecordEntry } from '$lib/server/record';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { dayText, format } from '$lib/look/day-text';
+  import type { RecordEntry } from '$lib/server/history/record';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
 
   let { data } = $props();
   const bench = useWorkbench();

@@ -1,6 +1,6 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { rosterPage } from '$lib/server/roster';
-import { rosterQuestion } from '$lib/server/roster-question';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { rosterPage } from '$lib/server/participants/roster';
+import { rosterQuestion } from '$lib/server/participants/roster-question';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

@@ -2,16 +2,16 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import BulkBar from '$lib/roster/BulkBar.svelte';
-  import NewPerson from '$lib/roster/NewPerson.svelte';
-  import PersonForm from '$lib/roster/PersonForm.svelte';
-  import RosterImport from '$lib/roster/RosterImport.svelte';
-  import RosterSide from '$lib/roster/RosterSide.svelte';
-  import RosterTable from '$lib/roster/RosterTable.svelte';
-  import { Roster } from '$lib/roster/roster.svelte';
+  import BulkBar from '$lib/participants/BulkBar.svelte';
+  import NewPerson from '$lib/participants/NewPerson.svelte';
+  import PersonForm from '$lib/participants/PersonForm.svelte';
+  import RosterImport from '$lib/participants/RosterImport.svelte';
+  import RosterSide from '$lib/participants/RosterSide.svelte';
+  import RosterTable from '$lib/participants/RosterTable.svelte';
+  import { Roster } from '$lib/participants/roster.svelte';
   import type { RosterSort } from '$lib/server/db/participants';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { rosterStates, stateNames, type Person } from '@aggrega/core/running';
   import Plus from '@lucide/svelte/icons/plus';
   import { SvelteSet } from 'svelte/reactivity';

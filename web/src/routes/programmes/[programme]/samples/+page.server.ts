@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { sampleLog } from '$lib/server/samples';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { sampleLog } from '$lib/server/test-blocks/samples';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

@@ -2,11 +2,11 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
-  import { dayText } from '$lib/day-text';
-  import MeasureForm from '$lib/samples/MeasureForm.svelte';
-  import Say from '$lib/ui/Say.svelte';
-  import YearFrame from '$lib/ui/YearFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { dayText } from '$lib/look/day-text';
+  import MeasureForm from '$lib/test-blocks/MeasureForm.svelte';
+  import Say from '$lib/look/Say.svelte';
+  import YearFrame from '$lib/frame/YearFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { seamsAcross, unitMeasure } from '@aggrega/core/construction';
   import { formatLength, type Exact } from '@aggrega/core/measure';
   import { constructMonthBlock, notesOf } from '@aggrega/core/programme';

@@ -1,5 +1,5 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { saveChanges } from '$lib/server/programmes';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { saveChanges } from '$lib/server/programme/programmes';
 import type { Change } from '@aggrega/core/programme';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';

@@ -1,6 +1,6 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { programmeOf } from '$lib/server/programmes';
-import { arrived, handIn, orderName } from '$lib/server/supplier-desk';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { programmeOf } from '$lib/server/programme/programmes';
+import { arrived, handIn, orderName } from '$lib/server/stock/supplier-desk';
 import type { OrderFile } from '@aggrega/core/programme';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';

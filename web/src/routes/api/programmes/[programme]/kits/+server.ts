@@ -1,5 +1,5 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { doKits, kitBoard, kitList, readyKits, type KitDeed } from '$lib/server/kits';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { doKits, kitBoard, kitList, readyKits, type KitDeed } from '$lib/server/kits/kits';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

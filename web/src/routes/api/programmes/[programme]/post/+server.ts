@@ -1,5 +1,5 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { answer, retryAll } from '$lib/server/post-office';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { answer, retryAll } from '$lib/server/mail/post-office';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { bringBack, takeBack } from '$lib/server/record';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bringBack, takeBack } from '$lib/server/history/record';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

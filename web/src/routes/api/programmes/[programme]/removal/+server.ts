@@ -1,5 +1,5 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { putAside } from '$lib/server/programmes';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { putAside } from '$lib/server/programme/programmes';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,6 +1,6 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { rosterQuestion } from '$lib/server/roster-question';
-import { changeRoster, rosterPage } from '$lib/server/roster';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { rosterQuestion } from '$lib/server/participants/roster-question';
+import { changeRoster, rosterPage } from '$lib/server/participants/roster';
 import type { RosterChange } from '@aggrega/core/running';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';

@@ -1,5 +1,5 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { noteSample, takeSampleOut } from '$lib/server/samples';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { noteSample, takeSampleOut } from '$lib/server/test-blocks/samples';
 import type { Sample } from '$lib/server/db/samples';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';

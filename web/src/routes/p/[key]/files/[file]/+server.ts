@@ -1,6 +1,6 @@
-import { fileAnswer } from '$lib/server/file-answer';
-import { ownPacket } from '$lib/server/own-paper';
-import { pageOf } from '$lib/server/private-page';
+import { fileAnswer } from '$lib/server/web/file-answer';
+import { ownPacket } from '$lib/server/participant-page/own-paper';
+import { pageOf } from '$lib/server/participant-page/private-page';
 import type { RequestHandler } from './$types';
 
 /** Her first packet, with what is out by now: letter, fabrics, house rules and the ruler page. */

@@ -2,12 +2,12 @@
 <script lang="ts">
   import { preloadCode } from '$app/navigation';
   import { page } from '$app/state';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import PaperView from '$lib/ui/PaperView.svelte';
-  import { keepPage } from '$lib/keep-page';
+  import PaperChoice from '$lib/look/PaperChoice.svelte';
+  import PaperView from '$lib/look/PaperView.svelte';
+  import { keepPage } from '$lib/ask/keep-page';
   import { READER } from '$lib/sheet/words';
   import { onMount } from 'svelte';
-  import Tools from '$lib/ui/Tools.svelte';
+  import Tools from '$lib/frame/Tools.svelte';
 
   let { data } = $props();
   const files = $derived(`/p/${data.key}/months/${data.month}/files`);

@@ -1,5 +1,5 @@
-import { photoAnswer } from '$lib/server/photo-answer';
-import { pageOf } from '$lib/server/private-page';
+import { photoAnswer } from '$lib/server/web/photo-answer';
+import { pageOf } from '$lib/server/participant-page/private-page';
 import type { RequestHandler } from './$types';
 
 /** A photo that the organiser put on a sheet. */

@@ -1,7 +1,7 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { pictureOf } from '$lib/server/participant-page';
-import { pageOf } from '$lib/server/private-page';
-import { isId } from '$lib/server/roster-question';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { pictureOf } from '$lib/server/participant-page/participant-page';
+import { pageOf } from '$lib/server/participant-page/private-page';
+import { isId } from '$lib/server/participants/roster-question';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
-import { orderFile } from '$lib/server/cutting-files';
-import { fileAnswer } from '$lib/server/file-answer';
+import { orderFile } from '$lib/server/cut/cutting-files';
+import { fileAnswer } from '$lib/server/web/file-answer';
 import type { RequestHandler } from './$types';
 
 /** What to order for the packets named, by supplier. */

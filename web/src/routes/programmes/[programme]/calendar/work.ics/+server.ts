@@ -1,5 +1,5 @@
-import { organiserFile } from '$lib/server/feeds';
-import { fileAnswer } from '$lib/server/file-answer';
+import { organiserFile } from '$lib/server/calendar/feeds';
+import { fileAnswer } from '$lib/server/web/file-answer';
 import type { RequestHandler } from './$types';
 
 /** Every step before every release, as a calendar file. */

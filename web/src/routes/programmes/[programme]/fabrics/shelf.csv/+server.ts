@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { programmeOf } from '$lib/server/programmes';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { programmeOf } from '$lib/server/programme/programmes';
 import { readProgramme } from '@aggrega/core/programme';
 import { shelfCsv } from '@aggrega/core/shelf-csv';
 import { error } from '@sveltejs/kit';

@@ -1,5 +1,5 @@
-import { fileAnswer } from '$lib/server/file-answer';
-import { personFile } from '$lib/server/roster-files';
+import { fileAnswer } from '$lib/server/web/file-answer';
+import { personFile } from '$lib/server/participants/roster-files';
 import type { RequestHandler } from './$types';
 
 /** Everything that is kept of one person, as JSON. */

@@ -1,5 +1,5 @@
-import { fileAnswer } from '$lib/server/file-answer';
-import { rosterFile } from '$lib/server/roster-files';
+import { fileAnswer } from '$lib/server/web/file-answer';
+import { rosterFile } from '$lib/server/participants/roster-files';
 import type { RequestHandler } from './$types';
 
 /** Everybody on the roster, as CSV. */

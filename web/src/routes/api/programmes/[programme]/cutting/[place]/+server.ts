@@ -1,5 +1,5 @@
-import { cuttingState, logEvening, setStep, type CuttingState, type Tick } from '$lib/server/cutting-room';
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import { cuttingState, logEvening, setStep, type CuttingState, type Tick } from '$lib/server/cut/cutting-room';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

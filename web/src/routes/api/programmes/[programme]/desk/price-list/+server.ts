@@ -1,6 +1,6 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { programmeOf } from '$lib/server/programmes';
-import { priceList } from '$lib/server/supplier-desk';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { programmeOf } from '$lib/server/programme/programmes';
+import { priceList } from '$lib/server/stock/supplier-desk';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
-import { printLabels } from '$lib/server/kit-files';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { printLabels } from '$lib/server/kits/kit-files';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

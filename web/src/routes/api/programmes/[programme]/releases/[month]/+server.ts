@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/door';
+import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
 import {
   handSheet,
   proofMonth,
@@ -8,7 +8,7 @@ import {
   scheduleMonth,
   sendLate,
   unscheduleMonth,
-} from '$lib/server/releases';
+} from '$lib/server/release/releases';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

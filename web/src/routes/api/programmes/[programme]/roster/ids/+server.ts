@@ -1,6 +1,6 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { peopleNamed, rosterIds } from '$lib/server/roster';
-import { rosterQuestion } from '$lib/server/roster-question';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { peopleNamed, rosterIds } from '$lib/server/participants/roster';
+import { rosterQuestion } from '$lib/server/participants/roster-question';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

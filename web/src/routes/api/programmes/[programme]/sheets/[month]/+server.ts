@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { publishSheet, versionsOf } from '$lib/server/sheet-versions';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { publishSheet, versionsOf } from '$lib/server/sheet/sheet-versions';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

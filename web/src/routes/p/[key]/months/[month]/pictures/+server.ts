@@ -1,6 +1,6 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { keepPicture } from '$lib/server/participant-page';
-import { pageOf } from '$lib/server/private-page';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { keepPicture } from '$lib/server/participant-page/participant-page';
+import { pageOf } from '$lib/server/participant-page/private-page';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

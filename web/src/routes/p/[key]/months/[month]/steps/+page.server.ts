@@ -1,4 +1,4 @@
-import { ownSheet } from '$lib/server/own-sheet';
+import { ownSheet } from '$lib/server/participant-page/own-sheet';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, parent }) => {

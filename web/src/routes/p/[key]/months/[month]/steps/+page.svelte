@@ -1,9 +1,9 @@
 <!-- Her own sheet of a month that is out, read step by step. -->
 <script lang="ts">
-  import { keepPage } from '$lib/keep-page';
+  import { keepPage } from '$lib/ask/keep-page';
   import StepReader from '$lib/sheet/StepReader.svelte';
   import { READER } from '$lib/sheet/words';
-  import Tools from '$lib/ui/Tools.svelte';
+  import Tools from '$lib/frame/Tools.svelte';
   import { onMount } from 'svelte';
 
   let { data } = $props();

@@ -1,5 +1,5 @@
-import { shopPace } from '$lib/server/cutting-room';
-import { whileDatabaseAnswers } from '$lib/server/door';
+import { shopPace } from '$lib/server/cut/cutting-room';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
 import type { PageServerLoad } from './$types';
 
 /** What minutes by the rates are multiplied with. */

@@ -1,5 +1,5 @@
-import { matsOf } from '$lib/server/cutter';
-import { whileDatabaseAnswers } from '$lib/server/door';
+import { matsOf } from '$lib/server/cut/cutter';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
 import type { PageServerLoad } from './$types';
 
 /** The mats as their files hold them; the page shows what the machine reads back. */

@@ -1,11 +1,11 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import Choices from '$lib/ui/Choices.svelte';
-  import MachineMat from '$lib/ui/MachineMat.svelte';
-  import MonthFrame from '$lib/ui/MonthFrame.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
-  import Setting from '$lib/ui/Setting.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import Choices from '$lib/look/Choices.svelte';
+  import MachineMat from '$lib/cut/MachineMat.svelte';
+  import MonthFrame from '$lib/frame/MonthFrame.svelte';
+  import Problems from '$lib/look/Problems.svelte';
+  import Setting from '$lib/look/Setting.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { invalidateAll } from '$app/navigation';
   import { tryOnMachine } from '@aggrega/core/cutting';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';

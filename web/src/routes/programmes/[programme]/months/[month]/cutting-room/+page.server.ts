@@ -1,8 +1,8 @@
 import { usualBasis } from '$lib/plan/room-plan';
-import { programmeIn } from '$lib/reading';
-import { cuttingState, shopPace } from '$lib/server/cutting-room';
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { proofedMonth } from '$lib/server/sheet-versions';
+import { programmeIn } from '$lib/ask/reading';
+import { cuttingState, shopPace } from '$lib/server/cut/cutting-room';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { proofedMonth } from '$lib/server/sheet/sheet-versions';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

@@ -11,22 +11,22 @@
     type LengthRow,
     type RoomStep,
   } from '$lib/plan/room-plan';
-  import { keepWork } from '$lib/keep-page';
-  import { programmeIn } from '$lib/reading';
+  import { keepWork } from '$lib/ask/keep-page';
+  import { programmeIn } from '$lib/ask/reading';
   import { shortName } from '$lib/plan/short-name';
   import { Ticks, type ListInHand } from '$lib/plan/ticks.svelte';
-  import { kitsText } from '$lib/programme-view';
-  import { dayText } from '$lib/day-text';
-  import Choices from '$lib/ui/Choices.svelte';
-  import EveningLog from '$lib/ui/EveningLog.svelte';
-  import LengthsToCut from '$lib/ui/LengthsToCut.svelte';
-  import MonthFrame from '$lib/ui/MonthFrame.svelte';
-  import PaperChoice from '$lib/ui/PaperChoice.svelte';
-  import PiecesToCut from '$lib/ui/PiecesToCut.svelte';
-  import Problems from '$lib/ui/Problems.svelte';
-  import Say from '$lib/ui/Say.svelte';
-  import StepCard from '$lib/ui/StepCard.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { kitsText } from '$lib/frame/programme-view';
+  import { dayText } from '$lib/look/day-text';
+  import Choices from '$lib/look/Choices.svelte';
+  import EveningLog from '$lib/cut/EveningLog.svelte';
+  import LengthsToCut from '$lib/cut/LengthsToCut.svelte';
+  import MonthFrame from '$lib/frame/MonthFrame.svelte';
+  import PaperChoice from '$lib/look/PaperChoice.svelte';
+  import PiecesToCut from '$lib/cut/PiecesToCut.svelte';
+  import Problems from '$lib/look/Problems.svelte';
+  import Say from '$lib/look/Say.svelte';
+  import StepCard from '$lib/cut/StepCard.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { readings } from '@aggrega/core/cutting';
   import { formatLength } from '@aggrega/core/measure';
   import { asProofed, blocksAsCast, handsOut, kitsFor, monthTitle, packetOfMonth } from '@aggrega/core/programme';

@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { kitPage } from '$lib/server/kits';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { kitPage } from '$lib/server/kits/kits';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {

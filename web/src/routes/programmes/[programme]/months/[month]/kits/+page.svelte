@@ -7,8 +7,8 @@
   import { KitTicks } from '$lib/kits/kit-ticks.svelte';
   import { kitStateNames, kitStates, packetName, sortName } from '$lib/kits/kit-words';
   import type { KitState } from '$lib/server/db/kits';
-  import MonthFrame from '$lib/ui/MonthFrame.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import MonthFrame from '$lib/frame/MonthFrame.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { kitsBySize } from '@aggrega/core/programme';
   import Download from '@lucide/svelte/icons/download';
   import { onMount, untrack } from 'svelte';

@@ -1,5 +1,5 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { releasePage } from '$lib/server/releases';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { releasePage } from '$lib/server/release/releases';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

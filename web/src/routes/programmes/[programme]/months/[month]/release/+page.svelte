@@ -4,11 +4,11 @@
   import Holders from '$lib/release/Holders.svelte';
   import ProofList from '$lib/release/ProofList.svelte';
   import { ReleaseDesk } from '$lib/release/desk.svelte';
-  import { dayText, format } from '$lib/day-text';
-  import MonthFrame from '$lib/ui/MonthFrame.svelte';
-  import ChangesSince from '$lib/ui/ChangesSince.svelte';
-  import SheetVersions from '$lib/ui/SheetVersions.svelte';
-  import { useWorkbench } from '$lib/workbench.svelte';
+  import { dayText, format } from '$lib/look/day-text';
+  import MonthFrame from '$lib/frame/MonthFrame.svelte';
+  import ChangesSince from '$lib/look/ChangesSince.svelte';
+  import SheetVersions from '$lib/sheet/SheetVersions.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { untrack } from 'svelte';
 
   let { data } = $props();

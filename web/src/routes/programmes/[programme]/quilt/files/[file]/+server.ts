@@ -1,5 +1,5 @@
-import { quiltFile } from '$lib/server/quilt-files';
-import { fileAnswer } from '$lib/server/file-answer';
+import { quiltFile } from '$lib/server/quilt/quilt-files';
+import { fileAnswer } from '$lib/server/web/file-answer';
 import type { RequestHandler } from './$types';
 
 /** The whole quilt: quilt.svg at true scale, or quilt.png. */

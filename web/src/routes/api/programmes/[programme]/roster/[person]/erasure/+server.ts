@@ -1,6 +1,6 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { erasePerson } from '$lib/server/roster';
-import { isId } from '$lib/server/roster-question';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { erasePerson } from '$lib/server/participants/roster';
+import { isId } from '$lib/server/participants/roster-question';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

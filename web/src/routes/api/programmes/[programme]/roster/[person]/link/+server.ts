@@ -1,6 +1,6 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { linkOf, renewLink } from '$lib/server/roster';
-import { isId } from '$lib/server/roster-question';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { linkOf, renewLink } from '$lib/server/participants/roster';
+import { isId } from '$lib/server/participants/roster-question';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,9 +1,9 @@
-import { whileDatabaseAnswers } from '$lib/server/door';
-import { fileAnswer } from '$lib/server/file-answer';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
+import { fileAnswer } from '$lib/server/web/file-answer';
 import { sheetAsked } from '$lib/server/mail/person-sheet';
-import { openMonth } from '$lib/server/participant-page';
-import { pageOf } from '$lib/server/private-page';
-import { sheetFile } from '$lib/server/sheet-files';
+import { openMonth } from '$lib/server/participant-page/participant-page';
+import { pageOf } from '$lib/server/participant-page/private-page';
+import { sheetFile } from '$lib/server/sheet/sheet-files';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
-import { fileAnswer } from '$lib/server/file-answer';
-import { kitsFile } from '$lib/server/kit-files';
+import { fileAnswer } from '$lib/server/web/file-answer';
+import { kitsFile } from '$lib/server/kits/kit-files';
 import type { RequestHandler } from './$types';
 
 /** The packet's kits, person by person. */

@@ -1,5 +1,5 @@
-import { fileAnswer } from '$lib/server/file-answer';
-import { labelsFile } from '$lib/server/kit-files';
+import { fileAnswer } from '$lib/server/web/file-answer';
+import { labelsFile } from '$lib/server/kits/kit-files';
 import type { RequestHandler } from './$types';
 
 /** Labels of the packet's kits that are not handed over. */

@@ -1,5 +1,5 @@
-import { matsOf } from '$lib/server/cutter';
-import { whileDatabaseAnswers } from '$lib/server/door';
+import { matsOf } from '$lib/server/cut/cutter';
+import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

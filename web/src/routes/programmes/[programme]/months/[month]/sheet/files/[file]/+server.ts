@@ -1,5 +1,5 @@
-import { sheetFile } from '$lib/server/sheet-files';
-import { fileAnswer } from '$lib/server/file-answer';
+import { sheetFile } from '$lib/server/sheet/sheet-files';
+import { fileAnswer } from '$lib/server/web/file-answer';
 import type { RequestHandler } from './$types';
 
 /** Papers of a month: sheet, templates or demonstration, as .pdf, .html or .txt. */

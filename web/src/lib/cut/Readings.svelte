@@ -1,0 +1,69 @@
+<!-- What 'best' may mean, side by side: cloth, settings, strokes and time of each; one of them lies on the table. -->
+<script lang="ts">
+  import type { MonthPlan, PlanView } from '$lib/plan/month-plan';
+  import { readings, type Reading } from '@aggrega/core/cutting';
+  import { formatYardage, ratio } from '@aggrega/core/measure';
+  import Length from '$lib/look/Length.svelte';
+
+  interface Props {
+    plans: ReadonlyMap<Reading, MonthPlan>;
+    basis: 'kit' | 'batch';
+    unit: 'in' | 'cm';
+    chosen: Reading;
+    /** What minutes by the rates are multiplied with: the shop's own pace. */
+    pace: number;
+    onchoose: (reading: Reading) => void;
+  }
+  let { plans, basis, unit, chosen, pace, onchoose }: Props = $props();
+
+  const names: Record<Reading, [name: string, what: string]> = {
+    thriftiest: ['Least cloth', 'whatever it takes at the table'],
+    balanced: ['In between', 'a few kits cut alike, over and over'],
+    simplest: ['Fewest settings', 'each size on strips of its own'],
+  };
+  const view = (reading: Reading): PlanView | undefined => {
+    const plan = plans.get(reading);
+    return plan?.ok ? plan[basis] : undefined;
+  };
+  /** Up to an eighth of a yard, or a tenth of a metre. */
+  const cloth = (v: PlanView) => {
+    const step = unit === 'in' ? 4.5 : 10;
+    return formatYardage(ratio(Math.ceil(v.length / step - 1e-9)).mul(step), unit);
+  };
+  const time = (minutes: number) => (minutes < 90 ? `${Math.round(minutes)} min` : `${(minutes / 60).toFixed(1)} h`);
+</script>
+
+<table class="w-full" aria-label="Which plan is best">
+  <thead>
+    <tr class="border-b border-ink align-bottom text-note">
+      <th class="pb-1">Best is</th>
+      <th class="pb-1 text-right">{unit === 'in' ? 'yd' : 'm'}</th>
+      <th class="pb-1 pl-2 text-right">settings</th>
+      <th class="pb-1 pl-2 text-right">strokes</th>
+      <th class="pb-1 pl-2 text-right">time</th>
+    </tr>
+  </thead>
+  <tbody>
+    {#each readings as reading (reading)}
+      {@const v = view(reading)}
+      <tr class="border-b border-rule {reading === chosen ? 'bg-edge' : ''}" data-reading={reading}>
+        <td class="py-1.5 leading-tight">
+          <button
+            class="cursor-pointer text-left hover:underline {reading === chosen ? 'font-semibold' : ''}"
+            aria-pressed={reading === chosen}
+            title={names[reading][1]}
+            onclick={() => onchoose(reading)}>{names[reading][0]}</button
+          >
+        </td>
+        {#if v}
+          <td class="tabular py-1.5 text-right"><Length of={cloth(v)} /></td>
+          <td class="tabular py-1.5 text-right">{v.settings}</td>
+          <td class="tabular py-1.5 text-right">{v.passes}</td>
+          <td class="tabular py-1.5 pl-2 text-right whitespace-nowrap">{time(v.minutes * pace)}</td>
+        {:else}
+          <td class="py-1.5 text-right text-quiet" colspan="4">working it out…</td>
+        {/if}
+      </tr>
+    {/each}
+  </tbody>
+</table>

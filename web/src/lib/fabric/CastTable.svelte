@@ -1,0 +1,210 @@
+<!-- The cast of a colourway: a letter a row, with what it needs and what lies on the shelf. -->
+<script lang="ts">
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import Say from '$lib/look/Say.svelte';
+  import Swatch from './Swatch.svelte';
+  import { bandOf, type View } from '@aggrega/core/fabric';
+  import PoolRow from './PoolRow.svelte';
+  import {
+    castChanges,
+    choiceChanges,
+    copyChanges,
+    lettersOf,
+    poolChanges,
+    swapChanges,
+    type Change,
+    type Colourway,
+    type Fabric,
+  } from '@aggrega/core/programme';
+  import Lock from '@lucide/svelte/icons/lock';
+  import LockOpen from '@lucide/svelte/icons/lock-open';
+  import { onDestroy, untrack } from 'svelte';
+
+  interface Props {
+    colourway: Colourway;
+    view: View;
+    role: string;
+    onrole: (role: string) => void;
+    oncast: (fabric: Fabric, role: string) => void;
+    /** How often the fabrics of scrappy letters are used. */
+    used?: ReadonlyMap<string, { fabric: string; times: number }[]>;
+  }
+  let { colourway, view, role, onrole, oncast, used }: Props = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const roles = $derived(lettersOf(colourway));
+  const others = $derived(programme.colourways.filter((c) => c !== colourway));
+  let over: string | undefined = $state();
+  /** The value of one fabric, or from the darkest to the lightest of several. */
+  function valuesOf(fabrics: readonly Fabric[]): string {
+    const values = fabrics.map((f) => Math.round(f.value));
+    const [low, high] = [Math.min(...values), Math.max(...values)];
+    return low === high ? `${low}` : `${low}–${high}`;
+  }
+
+  /** What everybody's packets take of each fabric, worked out beside the page. */
+  const asker = new YearAsker<'stock'>();
+  onDestroy(() => asker.close());
+  const packets = $derived(programme.kits.packets.map((_, i) => i));
+  $effect(() => {
+    const question = { kind: 'stock' as const, packets, people: {} };
+    const document = bench.saver.document;
+    untrack(() => asker.ask(document, question));
+  });
+  const stockOf = (fabric: Fabric) => asker.answer?.find((s) => s.id === fabric.id);
+
+  const save = (name: string, changes: Change[]) => bench.saver.do(`${colourway.name}, ${name}`, changes);
+  function lock(letter: string) {
+    const from = bench.saver.document.colourways?.find((c) => c.id === colourway.id)?.locked;
+    const to = colourway.locked.has(letter) ? (from ?? []).filter((r) => r !== letter) : [...(from ?? []), letter];
+    save(`${letter} ${colourway.locked.has(letter) ? 'free' : 'locked'}`, [
+      { path: `/colourways/${colourway.id}/locked`, from, to },
+    ]);
+  }
+  function choose(letter: string, value: string) {
+    if (value === 'light' || value === 'medium' || value === 'dark')
+      save(`${letter} is everybody’s choice`, choiceChanges(bench.saver.document, colourway.id, letter, value));
+    else if (value === 'scrappy')
+      save(`${letter} is scrappy`, poolChanges(bench.saver.document, colourway.id, letter, { fabrics: [firstOf(letter)] }));
+    else if (value === 'one')
+      save(`${letter} is one fabric`, castChanges(bench.saver.document, colourway.id, letter, firstOf(letter)));
+    else if (value.startsWith('swap '))
+      save(`${letter} and ${value.slice(5)} swapped`, swapChanges(bench.saver.document, colourway.id, letter, value.slice(5)));
+    else if (value)
+      oncast(
+        programme.fabrics.find((f) => f.id === value)!,
+        letter,
+      );
+  }
+  /** The fabric that stands for a letter, or the first of the programme where everybody chooses her own. */
+  function firstOf(letter: string): string {
+    const fabric = colourway.fabrics.get(letter)!;
+    return fabric.own ? programme.fabrics[0]!.id : fabric.id;
+  }
+  function drop(e: DragEvent, letter: string) {
+    e.preventDefault();
+    over = undefined;
+    const fabric = programme.fabrics.find((f) => f.id === e.dataTransfer?.getData('text/plain'));
+    if (fabric && !colourway.locked.has(letter)) oncast(fabric, letter);
+  }
+</script>
+
+<section aria-label="The cast of {colourway.name}">
+  <table class="w-full">
+    <thead>
+      <tr class="border-b border-ink">
+        <th class="pb-1"><span class="sr-only">Letter</span></th>
+        <th class="pb-1">Fabric</th>
+        <th class="pb-1 text-right">Value</th>
+        <th></th>
+      </tr>
+    </thead>
+    <tbody>
+      {#each roles as [letter, fabric] (letter)}
+        {@const stock = stockOf(fabric)}
+        {@const locked = colourway.locked.has(letter)}
+        {@const pool = colourway.pools.get(letter)}
+        <tr
+          class="border-b border-rule {over === letter ? 'bg-weld text-primary-content' : letter === role ? 'bg-edge' : ''}"
+          data-cast={letter}
+          ondragover={(e) => {
+            if (locked) return;
+            e.preventDefault();
+            over = letter;
+          }}
+          ondragleave={() => (over = undefined)}
+          ondrop={(e) => drop(e, letter)}
+        >
+          <td class="py-1.5">
+            <button
+              class="numeral w-9 cursor-pointer border-b-4 py-1 text-lead {letter === role
+                ? 'border-weld'
+                : 'border-transparent hover:border-rule'}"
+              aria-pressed={letter === role}
+              aria-label="Take {letter} in hand"
+              onclick={() => onrole(letter)}>{letter}</button
+            >
+          </td>
+          <td class="py-1.5">
+            {#if pool}<PoolRow {letter} {pool} {colourway} {view} used={used?.get(letter)} />{/if}
+            <div class="flex items-center gap-2 {pool ? 'mt-1' : ''}">
+              {#if !pool}<Swatch {fabric} unit={programme.unit} {view} width={48} height={34} />{/if}
+              <select
+                class="field min-w-0"
+                aria-label="Fabric of {letter}"
+                disabled={locked}
+                value={pool ? 'scrappy' : fabric.own ? bandOf(fabric.value) : fabric.id}
+                onchange={(e) => choose(letter, e.currentTarget.value)}
+              >
+                <optgroup label="Fabrics">
+                  {#each programme.fabrics as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
+                </optgroup>
+                <optgroup label="Several fabrics">
+                  <option value="scrappy"
+                    >{pool ? `scrappy, a pool of ${pool.fabrics.length}` : 'scrappy: a pool of fabrics'}</option
+                  >
+                  {#if pool}<option value="one">one fabric again</option>{/if}
+                </optgroup>
+                <optgroup label="Everybody’s own choice">
+                  {#each ['light', 'medium', 'dark'] as band (band)}<option value={band}>your choice, {band}</option>{/each}
+                </optgroup>
+                <optgroup label="Swap">
+                  {#each roles.filter(([r]) => r !== letter && !colourway.locked.has(r)) as [r] (r)}<option value="swap {r}"
+                      >swap with {r}</option
+                    >{/each}
+                </optgroup>
+              </select>
+            </div>
+            {#if pool}
+              {@const short = pool.fabrics.filter((f) => stockOf(f)?.order)}
+              <p class="mt-1 text-note text-quiet" data-stock={letter}>
+                {#if pool.fabrics.length === 1}Add fabrics: take {letter} in hand and press them.{:else if short.length > 0}Short
+                  by
+                  <b class="text-ink"><Say text={short.map((f) => `${f.name} ${stockOf(f)!.order!.ask}`).join(', ')} /></b
+                  >.{:else if asker.answer}The shelf has enough of all.{:else if asker.progress !== undefined}Working out what
+                  they need…{/if}
+              </p>
+            {:else}
+              <p class="mt-1 text-note text-quiet" data-stock={fabric.id}>
+                {#if stock}
+                  Everybody needs <Say text={stock.wanted} />; <Say text={stock.shelf} /> on the shelf{#if stock.order}, <b
+                      class="text-ink">short by <Say text={stock.order.ask} /></b
+                    >{:else if stock.free}, <Say text={stock.free} /> of it free{/if}.
+                {:else if fabric.own}Brought by everybody.
+                {:else if asker.progress !== undefined}Working out what it needs…{:else}Nothing is cut from it.{/if}
+              </p>
+            {/if}
+          </td>
+          <td class="numeral py-1.5 pl-3 text-right whitespace-nowrap">{valuesOf(pool?.fabrics ?? [fabric])}</td>
+          <td class="py-1.5 pl-2 text-right">
+            <button
+              class="cursor-pointer p-1.5"
+              aria-pressed={locked}
+              aria-label={locked ? `Free ${letter}` : `Lock ${letter}`}
+              title={locked ? 'locked: press to free' : 'press to lock'}
+              onclick={() => lock(letter)}
+              >{#if locked}<Lock size={17} />{:else}<LockOpen size={17} class="text-quiet" />{/if}</button
+            >
+          </td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  {#if others.length > 0}
+    <p class="mt-3 flex flex-wrap items-center gap-2">
+      <span class="text-note text-quiet">Begin as</span>
+      {#each others as c (c.id)}
+        <button class="act" onclick={() => save(`cast as ${c.name}`, copyChanges(bench.saver.document, colourway.id, c.id))}
+          >{c.name}</button
+        >
+      {/each}
+      <span class="text-note text-quiet">does; locked letters stay.</span>
+    </p>
+  {/if}
+  <p class="mt-2 text-note text-quiet">
+    Drag a fabric onto a letter, or take the letter in hand (Shift and its key) and go through the fabrics by value with ← and
+    →.
+    <kbd>g</kbd> shows all in grey.
+  </p>
+</section>

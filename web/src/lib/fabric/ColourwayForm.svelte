@@ -1,0 +1,69 @@
+<!-- The colourway in hand: its name; another one like it; and the way out, as long as nobody is in it. -->
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import Setting from '$lib/look/Setting.svelte';
+  import type { Colourway } from '@aggrega/core/programme';
+
+  interface Props {
+    colourway: Colourway;
+    /** The roster counts the people. */
+    rostered: boolean;
+  }
+  let { colourway, rostered }: Props = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const file = $derived(bench.saver.document.colourways?.find((c) => c.id === colourway.id));
+  const people = $derived(bench.enrolled(colourway));
+
+  function add() {
+    if (!file) return;
+    const taken = new Set(programme.colourways.map((c) => c.id));
+    let n = programme.colourways.length + 1;
+    while (taken.has(`colourway-${n}`)) n += 1;
+    const to = { ...structuredClone(file), id: `colourway-${n}`, name: `Colourway ${n}` };
+    const { participants } = bench.saver.document;
+    // A document without head counts has one person in every colourway; with them, a new one begins empty.
+    const count = participants ? [{ path: `/participants/${to.id}`, to: 0 }] : [];
+    bench.saver.do(`${to.name} added`, [{ path: `/colourways/${to.id}`, to }, ...(rostered ? [] : count)]);
+    void goto(`?colourway=${to.id}`, { noScroll: true });
+  }
+  function remove() {
+    const { participants, sizes } = bench.saver.document;
+    const counts = rostered
+      ? []
+      : [
+          ...(participants && colourway.id in participants
+            ? [{ path: `/participants/${colourway.id}`, from: participants[colourway.id] }]
+            : []),
+          ...(sizes ?? []).flatMap((s) =>
+            s.participants && colourway.id in s.participants
+              ? [{ path: `/sizes/${s.id}/participants/${colourway.id}`, from: s.participants[colourway.id] }]
+              : [],
+          ),
+        ];
+    bench.saver.do(`${colourway.name} taken out`, [{ path: `/colourways/${colourway.id}`, from: file }, ...counts]);
+    void goto('?', { noScroll: true });
+  }
+</script>
+
+{#if file}
+  <section aria-label="The colourway" class="mb-6">
+    <h2 class="border-b border-ink pb-1 text-lead">The colourway</h2>
+    <div class="mt-2">
+      <Setting
+        name="Name"
+        value={colourway.name}
+        trouble={(t) => (t ? '' : 'A colourway needs a name.')}
+        onset={(to) =>
+          bench.saver.do(`${colourway.name}, name`, [{ path: `/colourways/${colourway.id}/name`, from: file.name, to }])}
+      />
+    </div>
+    <p class="mt-2 flex flex-wrap items-center gap-2">
+      <button class="act" onclick={add}>Another like it</button>
+      {#if programme.colourways.length > 1 && people === 0}
+        <button class="plain text-note text-quiet" onclick={remove}>take {colourway.name} out</button>
+      {/if}
+    </p>
+  </section>
+{/if}

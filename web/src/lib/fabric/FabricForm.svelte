@@ -1,0 +1,143 @@
+<!-- The fabric in hand: name, number, colour, print, value. Each field saves itself. -->
+<script lang="ts">
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import Setting from '$lib/look/Setting.svelte';
+  import PhotoForm from './PhotoForm.svelte';
+  import Swatch from './Swatch.svelte';
+  import { bandOf, printPatterns, type PrintPattern } from '@aggrega/core/fabric';
+  import { LengthError, parseLength } from '@aggrega/core/measure';
+  import type { Fabric } from '@aggrega/core/programme';
+
+  let { fabric }: { fabric: Fabric } = $props();
+  const bench = useWorkbench();
+  const { unit } = $derived(bench.programme);
+  const file = $derived(bench.saver.document.fabrics?.find((f) => f.id === fabric.id));
+  const used = $derived(bench.programme.colourways.filter((c) => [...c.fabrics.values()].includes(fabric)).map((c) => c.name));
+  const lies = $derived(bench.programme.shelf.some((s) => s.fabric === fabric) || bench.programme.kits.bundle.has(fabric.id));
+
+  function save<Key extends keyof NonNullable<typeof file>>(
+    name: string,
+    key: Key,
+    to: NonNullable<typeof file>[Key] | undefined,
+  ) {
+    if (!file || JSON.stringify(file[key]) === JSON.stringify(to)) return;
+    bench.saver.do(`${fabric.name}, ${name}`, [{ path: `/fabrics/${fabric.id}/${key}`, from: file[key], to }]);
+  }
+  const number = (most: number, text: string) =>
+    text === '' || (/^\d+([.]\d+)?$/.test(text) && Number(text) <= most) ? '' : `A number from 0 to ${most}, or nothing.`;
+  function repeatTrouble(text: string): string {
+    try {
+      return parseLength(text, unit).equals(0) ? 'A repeat has a length.' : '';
+    } catch (error) {
+      if (error instanceof LengthError) return `${error.message}.`;
+      throw error;
+    }
+  }
+  const print = $derived(file?.print);
+</script>
+
+{#if file}
+  <section aria-label="Fabric {fabric.name}">
+    <h2 class="flex items-center gap-3 border-b border-ink pb-1 text-lead">
+      <Swatch {fabric} {unit} width={56} height={40} />{fabric.name}
+    </h2>
+    <div class="mt-2 flex flex-col gap-2">
+      <Setting
+        name="Name"
+        value={fabric.name}
+        trouble={(text) => (text === '' ? 'A fabric needs a name.' : '')}
+        onset={(to) => save('name', 'name', to)}
+      />
+      <div class="grid grid-cols-2 gap-2">
+        <Setting name="Number" value={fabric.sku} onset={(to) => save('number', 'sku', to)} />
+        <Setting
+          name="Price per yd"
+          value={fabric.pricePerYard === undefined ? '' : String(fabric.pricePerYard)}
+          trouble={(text) => number(10000, text)}
+          onset={(to) => save('price', 'pricePerYard', to === '' ? undefined : Number(to))}
+        />
+        <label class="block">
+          <span class="text-note text-quiet">Ground</span>
+          <input
+            class="field p-0.5"
+            type="color"
+            value={fabric.colour}
+            onchange={(e) => save('colour', 'colour', e.currentTarget.value)}
+          />
+        </label>
+        <label class="block">
+          <span class="text-note text-quiet">Print</span>
+          <select
+            class="field"
+            value={print?.pattern ?? ''}
+            onchange={(e) => {
+              const pattern = e.currentTarget.value as PrintPattern | '';
+              save(
+                'print',
+                'print',
+                pattern ? { ink: fabric.value > 55 ? '#1c2a4a' : '#ffffff', ...print, pattern } : undefined,
+              );
+            }}
+          >
+            <option value="">plain</option>
+            {#each printPatterns as p (p)}<option value={p}>{p}</option>{/each}
+          </select>
+        </label>
+        {#if print}
+          <label class="block">
+            <span class="text-note text-quiet">Printed in</span>
+            <input
+              class="field p-0.5"
+              type="color"
+              value={print.ink}
+              onchange={(e) => save('print colour', 'print', { ...print, ink: e.currentTarget.value })}
+            />
+          </label>
+          <Setting
+            name="Repeats every, {unit}"
+            value={String(print.repeat ?? (unit === 'in' ? '1' : '2.5'))}
+            trouble={repeatTrouble}
+            onset={(to) => save('repeat', 'print', { ...print, repeat: to })}
+          />
+        {/if}
+        <Setting
+          name="Value, L*"
+          value={String(Math.round(fabric.value * 10) / 10)}
+          trouble={(text) => number(100, text)}
+          onset={(to) => save('value', 'value', to === '' ? undefined : Number(to))}
+        />
+        <Setting
+          name="Loudness of the print"
+          value={String(Math.round(fabric.volume * 10) / 10)}
+          trouble={(text) => number(60, text)}
+          onset={(to) => save('loudness', 'volume', to === '' ? undefined : Number(to))}
+        />
+      </div>
+      <PhotoForm {fabric} {file} />
+      <p class="text-note text-quiet">
+        A {bandOf(fabric.value)}. {file.value === undefined
+          ? 'Worked out from ground and print.'
+          : 'As measured; empty the field to have it worked out.'}
+      </p>
+      <label class="flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          class="h-4 w-4 translate-y-0.5 accent-ink"
+          checked={fabric.directional}
+          onchange={(e) => save('direction', 'directional', e.currentTarget.checked || undefined)}
+        />one-way: its pieces are never turned
+      </label>
+      {#if used.length === 0 && !lies}
+        <p>
+          <button
+            class="plain text-note"
+            onclick={() => bench.saver.do(`${fabric.name} taken out`, [{ path: `/fabrics/${fabric.id}`, from: file }])}
+            >take {fabric.name} out of the programme</button
+          >
+        </p>
+      {:else}
+        <p class="text-note text-quiet">{used.length > 0 ? `Cast in ${used.join(', ')}.` : 'It lies on the shelf.'}</p>
+      {/if}
+    </div>
+  </section>
+{/if}

@@ -1,0 +1,140 @@
+<!-- How the pools of a colourway are scattered: the school, the shuffle, the limits of the shelf, and what cannot be had. -->
+<script lang="ts">
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import type { ScatterView } from '$lib/plan/scatter-view';
+  import Working from '$lib/look/Working.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import { scatterChange, schoolChanges, schools, schoolsOf, type Colourway, type School } from '@aggrega/core/programme';
+  import { onDestroy } from 'svelte';
+
+  interface Props {
+    colourway: Colourway;
+    scattered: ScatterView | undefined;
+    progress: number | undefined;
+  }
+  let { colourway, scattered, progress }: Props = $props();
+  const bench = useWorkbench();
+  const SCHOOLS: Record<School, string> = {
+    'all-different': 'all different in a block',
+    'two-fabrics': 'one of each pool for a block',
+    'one-light': 'one light throughout, the others assorted',
+    'light-per-block': 'a light for each block, the others assorted',
+  };
+  /** Without a light pool two schools are the same; the first is shown. */
+  const followed = $derived(schoolsOf(colourway)[0]);
+  const { seed, most, pins } = $derived(colourway.scatter);
+  /** Named patches are used evenly, to one; pools by whole batches. */
+  const even = $derived(
+    [...colourway.pools.values()].some((p) => p.units)
+      ? '; each fabric of a pool is in as many batches as the others, or in one more'
+      : ', and each is used as often as the others',
+  );
+  const nameOf = (id: string) => bench.programme.fabrics.find((f) => f.id === id)?.name ?? id;
+
+  const save = (name: string, wish: Parameters<typeof scatterChange>[2]) =>
+    bench.saver.do(`${colourway.name}, ${name}`, [scatterChange(bench.saver.document, colourway.id, wish)]);
+
+  const stock = new YearAsker<'within-stock'>();
+  onDestroy(() => stock.close());
+  let asked = $state('');
+  $effect(() => {
+    const answer = stock.answer;
+    // The answer holds for the colourway and the quilt that were asked about.
+    if (!answer || asked !== colourway.id) return;
+    asked = '';
+    save('kept within the shelf', { most: answer.most });
+  });
+  function keepWithin() {
+    asked = colourway.id;
+    stock.answer = undefined;
+    stock.ask(bench.saver.document, { kind: 'within-stock', colourway: colourway.id });
+  }
+</script>
+
+<section aria-label="Scrappy letters" class="mt-5 border-t border-ink pt-2">
+  <h2 class="text-lead">How the pools are scattered</h2>
+  <fieldset class="mt-1 flex flex-col">
+    <legend class="sr-only">School</legend>
+    {#each Object.keys(schools) as School[] as school (school)}
+      <label
+        class="cursor-pointer border-l-4 px-2 py-1 hover:bg-edge has-focus-visible:outline-3 {followed === school
+          ? 'border-weld font-semibold'
+          : 'border-transparent'}"
+        ><input
+          type="radio"
+          class="sr-only"
+          name="school"
+          checked={followed === school}
+          onchange={() =>
+            bench.saver.do(`${colourway.name}, ${SCHOOLS[school]}`, schoolChanges(bench.saver.document, colourway, school))}
+        />{SCHOOLS[school]}</label
+      >
+    {/each}
+  </fieldset>
+  <div class="mt-3 flex flex-wrap items-center gap-2">
+    <button class="act" onclick={() => save('shuffled', { seed: (seed + 1) % 1_000_000 })}
+      >Shuffle <kbd class="text-quiet">s</kbd></button
+    >
+    <label class="flex items-center gap-2"
+      ><span class="text-note text-quiet">no.</span>
+      <input
+        class="field w-20"
+        type="number"
+        min="0"
+        max="1000000"
+        aria-label="Number of the shuffle"
+        value={seed}
+        onchange={(e) => {
+          const to = Number(e.currentTarget.value);
+          if (Number.isInteger(to) && to >= 0 && to <= 1_000_000) save('shuffled', { seed: to });
+          else e.currentTarget.value = String(seed);
+        }}
+      /></label
+    >
+    <span class="text-note text-quiet">The same number lays the same quilt again.</span>
+  </div>
+  <div class="mt-2 flex flex-wrap items-center gap-2">
+    <button class="act" disabled={stock.progress !== undefined} onclick={keepWithin}>Use only what is on the shelf</button>
+    {#if stock.progress !== undefined}
+      <button class="act" onclick={() => (stock.close(), (asked = ''))}>Stop</button>
+    {/if}
+    {#if most.size > 0}
+      <button class="act" onclick={() => save('without limits', { most: {} })}>Lift the limits</button>
+    {/if}
+    {#if pins.size > 0}
+      <button class="act" onclick={() => save('pins out', { pins: {} })}>Take all {pins.size} pins out</button>
+    {/if}
+  </div>
+  <Working progress={stock.progress} what="Planning everybody’s cloth on the shelf…" />
+  {#if most.size > 0}
+    <p class="mt-2 text-note text-quiet">
+      In one quilt at most: {[...most].map(([id, n]) => `${nameOf(id)} ${n} times`).join(', ')}.
+    </p>
+  {/if}
+  {#each [...(stock.answer?.short ? [stock.answer.short] : []), ...stock.problems.map((p) => p.message)] as says (says)}
+    <p class="mt-2" role="alert">{says}</p>
+  {/each}
+  {#if progress !== undefined && !scattered}<p class="mt-2 text-quiet" role="status">Scattering…</p>{/if}
+  {#if scattered}
+    {#if scattered.pools.length > 0}
+      <h3 class="mt-3 text-body font-semibold">Pools of units</h3>
+      <ul class="mt-1 flex flex-col gap-1" data-pools>
+        {#each scattered.pools as pool (pool.name)}
+          <li>
+            <b>{pool.name}</b>: {pool.what}{#if pool.kinds > 1}, in {pool.kinds} pairings{/if}.
+            <span class="text-quiet">Begun with {pool.begun}; taken: {pool.takes.join(', ')}.</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    {#if scattered.doubts.length === 0}
+      <p class="mt-2" data-scatter="sound">
+        Equal fabrics touch nowhere, neither within a block nor across two{#if most.size === 0}{even}{/if}.
+      </p>
+    {:else}
+      <ul class="mt-2 flex flex-col gap-2" data-scatter="doubts">
+        {#each scattered.doubts as doubt (doubt)}<li class="border-l-4 border-madder pl-2">{doubt}</li>{/each}
+      </ul>
+    {/if}
+  {/if}
+</section>

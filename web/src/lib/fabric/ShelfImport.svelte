@@ -1,0 +1,116 @@
+<!-- The shelf as a file: out as CSV, and in again after a look at what it would change. -->
+<script lang="ts">
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import type { ShelfImport } from '@aggrega/core/shelf-csv';
+  import Download from '@lucide/svelte/icons/download';
+
+  const bench = useWorkbench();
+  let dialog: HTMLDialogElement;
+  let found: ShelfImport | undefined = $state.raw();
+  let name = $state('');
+  const LARGEST = 2_000_000;
+
+  async function look(input: HTMLInputElement) {
+    const [file] = input.files ?? [];
+    if (!file) return;
+    name = file.name;
+    const refuse = (message: string): ShelfImport => ({
+      rows: [],
+      ignored: [],
+      changes: [],
+      problems: [{ path: '', message }],
+    });
+    if (file.size > LARGEST) found = refuse('the file is larger than 2 MB; a shelf is smaller');
+    else {
+      // Read only when it is wanted: the page needs no reader of CSV otherwise.
+      const { readShelfCsv } = await import('@aggrega/core/shelf-csv');
+      found = readShelfCsv(await file.text(), bench.saver.document);
+    }
+    input.value = '';
+    dialog.showModal();
+  }
+  const suppliers = $derived([...new Set(bench.programme.fabrics.map((f) => f.supplier).filter(Boolean))].sort());
+  async function lookAtList(supplier: string) {
+    name = `the price list of ${supplier}`;
+    const asked = `/api/programmes/${bench.slug}/desk/price-list?${new URLSearchParams({ supplier })}`;
+    const answer = await fetch(asked).catch(() => undefined);
+    const { readShelfCsv } = await import('@aggrega/core/shelf-csv');
+    const away = {
+      rows: [],
+      ignored: [],
+      changes: [],
+      problems: [{ path: '', message: `${supplier} does not answer just now` }],
+    };
+    found = answer?.ok ? readShelfCsv(await answer.text(), bench.saver.document) : away;
+    dialog.showModal();
+  }
+  const count = (state: string) => found?.rows.filter((r) => r.state === state).length ?? 0;
+  const take = $derived(count('new') + count('changed'));
+  function done() {
+    if (found && found.changes.length > 0) bench.saver.do(`the shelf, from ${name}`, found.changes);
+    dialog.close();
+  }
+</script>
+
+<section aria-label="The shelf as a file">
+  <h2 class="border-b border-ink pb-1 text-lead">As a file</h2>
+  <p class="mt-2">
+    <a class="act" href="fabrics/shelf.csv" download><Download size={17} /> CSV</a>
+  </p>
+  <label class="mt-2 block">
+    <span class="text-note text-quiet">Take in a CSV; you see first what it changes</span>
+    <input
+      class="field file:mr-2 file:border file:border-ink file:px-2"
+      type="file"
+      accept=".csv,text/csv"
+      onchange={(e) => void look(e.currentTarget)}
+    />
+  </label>
+  {#if suppliers.length > 0}
+    <p class="mt-3 text-note text-quiet">Price lists; you see first what they change</p>
+    <p class="mt-1 flex flex-wrap gap-2">
+      {#each suppliers as supplier (supplier)}<button class="act" onclick={() => void lookAtList(supplier)}>{supplier}</button
+        >{/each}
+    </p>
+  {/if}
+</section>
+
+<dialog bind:this={dialog} class="modal no-print" aria-label="What {name} would change">
+  <div class="modal-box max-w-2xl border border-ink bg-ground p-7 shadow-none">
+    <h2 class="text-head">What {name} would change</h2>
+    {#if found}
+      {#each found.problems as p (p.message)}<p class="mt-3 text-madder" role="alert">Nothing: {p.message}.</p>{/each}
+      {#if found.problems.length === 0}
+        <p class="mt-2">
+          {count('new')} new, {count('changed')} changed, {count('as it is')} as they are, {count('refused')} refused.
+          {#if found.ignored.length > 0}<span class="text-quiet">Not read: {found.ignored.join(', ')}.</span>{/if}
+        </p>
+        <div class="mt-3 max-h-96 overflow-y-auto">
+          <table class="w-full">
+            <thead
+              ><tr class="border-b border-ink"
+                ><th class="pb-1">Line</th><th class="pb-1">Fabric</th><th class="pb-1"></th><th class="pb-1">What</th></tr
+              ></thead
+            >
+            <tbody>
+              {#each found.rows.filter((r) => r.state !== 'as it is') as row (row.line)}
+                <tr class="border-b border-rule align-baseline">
+                  <td class="py-1 pr-3">{row.line}</td>
+                  <td class="py-1 pr-3">{row.name}</td>
+                  <td class="py-1 pr-3 {row.state === 'refused' ? 'text-madder' : ''}">{row.state}</td>
+                  <td class="py-1">{row.says.join('; ')}</td>
+                </tr>
+              {:else}
+                <tr><td colspan="4" class="py-2 text-quiet">Everything stands in the programme already.</td></tr>
+              {/each}
+            </tbody>
+          </table>
+        </div>
+      {/if}
+    {/if}
+    <p class="mt-6 flex justify-end gap-2">
+      <button class="act" onclick={() => dialog.close()}>Leave it as it is</button>
+      {#if take > 0}<button class="act first" onclick={done}>Take in {take} {take === 1 ? 'fabric' : 'fabrics'}</button>{/if}
+    </p>
+  </div>
+</dialog>

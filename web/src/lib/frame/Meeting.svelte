@@ -1,0 +1,48 @@
+<!-- Two people changed the same thing: both versions side by side, and the second decides. Nothing was overwritten. -->
+<script lang="ts">
+  import type { Saver } from '$lib/ask/saver.svelte';
+  import { placeName } from '$lib/look/place-name';
+
+  let { saver }: { saver: Saver } = $props();
+  let dialog: HTMLDialogElement | undefined = $state();
+  const show = (value: unknown) =>
+    value === undefined ? 'nothing' : typeof value === 'object' ? JSON.stringify(value) : String(value);
+
+  $effect(() => {
+    if (saver.meeting) dialog?.showModal();
+    else dialog?.close();
+  });
+</script>
+
+<dialog bind:this={dialog} class="modal no-print" aria-labelledby="meeting-title" oncancel={(e) => e.preventDefault()}>
+  {#if saver.meeting}
+    <div class="modal-box max-w-xl border border-ink bg-ground p-7 shadow-none">
+      <h2 id="meeting-title" class="text-head">Somebody else changed this meanwhile</h2>
+      <p class="mt-2">Both versions are kept until you choose. Nothing was overwritten.</p>
+      <table class="mt-5 w-full">
+        <thead>
+          <tr class="border-b border-ink">
+            <th class="py-1 pr-3">What</th>
+            <th class="py-1 pr-3">Was</th>
+            <th class="py-1 pr-3">Theirs, saved</th>
+            <th class="py-1">Yours</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each saver.meeting.conflicts as c (c.path)}
+            <tr class="border-b border-rule">
+              <td class="py-2 pr-3">{placeName(saver.document, c.path)}</td>
+              <td class="py-2 pr-3 text-walnut">{show(c.from)}</td>
+              <td class="py-2 pr-3 font-semibold">{show(c.now)}</td>
+              <td class="py-2 font-semibold">{show(c.to)}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+      <div class="mt-6 flex justify-end gap-3">
+        <button class="act" onclick={() => saver.decide(false)}>Keep theirs</button>
+        <button class="act first" onclick={() => saver.decide(true)}>Use mine</button>
+      </div>
+    </div>
+  {/if}
+</dialog>

@@ -1,0 +1,34 @@
+<!-- How the saving stands, always in the same place, with a way on when it does not go well. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { onMount } from 'svelte';
+  import type { Saver } from '$lib/ask/saver.svelte';
+
+  let { saver }: { saver: Saver } = $props();
+  // The clock of the person, which the server does not know.
+  let mounted = $state(false);
+  onMount(() => void (mounted = true));
+  const time = $derived(
+    mounted ? saver.savedAt.toLocaleTimeString(page.data.locale, { hour: '2-digit', minute: '2-digit' }) : '',
+  );
+</script>
+
+<div class="text-note" role="status" aria-live="polite" data-save-state={saver.state}>
+  {#if saver.looksOnly}
+    <span class="text-quiet">You look on: what you try here is not kept.</span>
+  {:else if saver.state === 'saved'}
+    <span class="text-quiet">saved {time}</span>
+  {:else if saver.state === 'saving'}
+    <span class="text-quiet">saving…</span>
+  {:else if saver.state === 'waiting'}
+    <span class="text-madder">Not saved yet.</span>
+    {saver.trouble}
+    <button class="plain" onclick={() => saver.retry()}>Try now</button>
+  {:else if saver.state === 'refused'}
+    <span class="text-madder">Cannot be saved:</span>
+    {saver.trouble}.
+    <button class="plain" onclick={() => saver.dropRefused()}>Take it back</button>
+  {:else}
+    <span class="text-madder">Changed by two people.</span>
+  {/if}
+</div>

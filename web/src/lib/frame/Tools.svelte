@@ -1,0 +1,63 @@
+<!-- Small tools that stand in the same corner everywhere: undo, redo, day and night, the list of keys. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import type { Saver } from '$lib/ask/saver.svelte';
+  import Keyboard from '@lucide/svelte/icons/keyboard';
+  import Moon from '@lucide/svelte/icons/moon';
+  import Redo from '@lucide/svelte/icons/redo';
+  import Sun from '@lucide/svelte/icons/sun';
+  import Undo from '@lucide/svelte/icons/undo';
+  import UserRound from '@lucide/svelte/icons/user-round';
+  import { onMount } from 'svelte';
+
+  let { saver, onkeys }: { saver?: Saver; onkeys?: () => void } = $props();
+  let night = $state(false);
+  onMount(() => {
+    const chosen = document.documentElement.dataset.theme;
+    night = chosen ? chosen === 'night' : matchMedia('(prefers-color-scheme: dark)').matches;
+  });
+
+  function switchTheme() {
+    night = !night;
+    const theme = night ? 'night' : 'day';
+    document.documentElement.dataset.theme = theme;
+    localStorage.setItem('aggrega-theme', theme);
+  }
+  const tool =
+    'flex h-9 w-9 cursor-pointer items-center justify-center hover:bg-edge disabled:cursor-default disabled:opacity-35';
+</script>
+
+<div class="no-print flex">
+  {#if saver}
+    <button
+      class={tool}
+      disabled={saver.undoable.length === 0}
+      onclick={() => saver.undo()}
+      title="Undo {saver.undoable.at(-1)?.name ?? ''} (Ctrl Z)"
+      aria-label="Undo"><Undo size={18} /></button
+    >
+    <button
+      class={tool}
+      disabled={saver.redoable.length === 0}
+      onclick={() => saver.redo()}
+      title="Redo {saver.redoable.at(-1)?.name ?? ''} (Ctrl Shift Z)"
+      aria-label="Redo"><Redo size={18} /></button
+    >
+  {/if}
+  <button
+    class={tool}
+    onclick={switchTheme}
+    title={night ? 'By day' : 'By night'}
+    aria-label={night ? 'Show by day' : 'Show by night'}
+  >
+    {#if night}<Sun size={18} />{:else}<Moon size={18} />{/if}
+  </button>
+  {#if page.data.who}
+    <a class={tool} href="/account" title={page.data.who.name} aria-label="Your account, {page.data.who.name}"
+      ><UserRound size={18} /></a
+    >
+  {/if}
+  {#if onkeys}
+    <button class={tool} onclick={onkeys} title="Keys (?)" aria-label="Keys"><Keyboard size={18} /></button>
+  {/if}
+</div>

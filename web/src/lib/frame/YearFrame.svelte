@@ -1,0 +1,90 @@
+<!-- The frame of what concerns the whole year: its title, and the way between its stations, or between those of the people. -->
+<script lang="ts">
+  import { organises } from '$lib/team/role-name';
+  import { page } from '$app/state';
+  import ColourwayTabs from './ColourwayTabs.svelte';
+  import SaveNote from './SaveNote.svelte';
+  import Stations from './Stations.svelte';
+  import Tools from './Tools.svelte';
+  import { useWorkbench } from './workbench.svelte';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    /** What is on the table, for the page's title. */
+    name?: string;
+    /** Said over the title. */
+    about: string;
+    /** Whether the page is about one colourway. */
+    colourways?: boolean;
+    /** The page holds a paper, which is printed alone. */
+    paper?: boolean;
+    children: Snippet;
+    side: Snippet;
+  }
+  let { name, about, colourways = true, paper = false, children, side }: Props = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
+  const current = $derived(page.url.pathname.split('/')[3] ?? 'year');
+  /** What is made, and for whom it is run: each a ruler of its own. */
+  const YEAR = [
+    { id: 'year', name: 'Months', to: '' },
+    { id: 'quilt', name: 'Quilt', to: '/quilt' },
+    { id: 'fabrics', name: 'Fabrics', to: '/fabrics' },
+    { id: 'packets', name: 'Packets', to: '/packets' },
+    { id: 'papers', name: 'Papers', to: '/papers' },
+    { id: 'bolts', name: 'Bolts', to: '/bolts' },
+    { id: 'figures', name: 'Figures', to: '/figures' },
+    { id: 'record', name: 'Record', to: '/record' },
+  ];
+  const PEOPLE = [
+    { id: 'roster', name: 'Roster', to: '/roster' },
+    { id: 'calendar', name: 'Calendar', to: '/calendar' },
+    { id: 'kits', name: 'Kits', to: '/kits' },
+    { id: 'pickup', name: 'Pickup', to: '/pickup' },
+    { id: 'post', name: 'Post', to: '/post' },
+    { id: 'samples', name: 'Samples', to: '/samples' },
+    { id: 'forecast', name: 'Forecast', to: '/forecast' },
+    { id: 'money', name: 'Money', to: '/money' },
+  ];
+  /** Stations that show addresses or money. */
+  const ORGANISERS = ['record', 'roster', 'post', 'samples', 'forecast', 'money'];
+  const people = $derived(PEOPLE.some((s) => s.id === current));
+  const stations = $derived(
+    (people ? PEOPLE : YEAR)
+      .filter((s) => organises(page.data.who?.role) || !ORGANISERS.includes(s.id))
+      .map(({ to, ...s }) => ({
+        ...{ ...s, open: 0 },
+        href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}`,
+      })),
+  );
+</script>
+
+<svelte:head><title>{name ? `${name} · ` : ''}{programme.title}</title></svelte:head>
+
+<div class="grid max-w-[92rem] grid-cols-[minmax(0,1fr)_17rem] gap-x-9 px-7 pb-10 max-[960px]:block print:block print:p-0">
+  <main>
+    <header class="pt-4 {paper ? 'no-print' : ''}">
+      <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div class="mr-auto">
+          <p class="text-quiet">{about}</p>
+          <h1 class="text-title">{programme.title}</h1>
+        </div>
+        {#if colourways}
+          <p class="hidden text-lead print:block">{colourway.name}</p>
+          <div class="no-print">
+            <ColourwayTabs colourways={programme.colourways} chosen={colourway.id} href={(id) => `?colourway=${id}`} />
+          </div>
+        {/if}
+      </div>
+      <div class="mt-3"><Stations {stations} {current} name={people ? 'The people' : 'The whole year'} /></div>
+    </header>
+    {@render children()}
+  </main>
+  <div class="no-print pt-4">
+    <div class="flex items-center justify-between">
+      <SaveNote saver={bench.saver} /><Tools saver={bench.saver} onkeys={() => (bench.keys = true)} />
+    </div>
+    {@render side()}
+  </div>
+</div>

@@ -1,0 +1,61 @@
+/** Small readings of a programme that several screens share. */
+import { roleShares } from '@aggrega/core/block';
+import { value } from '@aggrega/core/fabric';
+import { PlanError, kitGroups, kitsBySize, kitsFor, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
+import { monthDoubts, monthSheet, type MonthSheet } from '@aggrega/core/sheet';
+import { keptFor } from '$lib/look/kept-for';
+
+/** Fabric colour per letter, for drawing. */
+export function coloursOf(colourway: Colourway): ReadonlyMap<string, string> {
+  return new Map([...colourway.fabrics].map(([role, fabric]) => [role, fabric.colour]));
+}
+
+/** The fabric that a month is from across the room: the largest share, the colourway's lightest fabric left out as background. */
+export function dominantColour(month: Month, colourway: Colourway): string | undefined {
+  const colours = coloursOf(colourway);
+  const lightest = [...colours.values()].sort((a, b) => value(b) - value(a))[0];
+  const covered = new Map<string, number>();
+  for (const { block } of month.blocks)
+    for (const { role, share } of roleShares(block)) {
+      const colour = colours.get(role)!;
+      covered.set(colour, (covered.get(colour) ?? 0) + share);
+    }
+  const largest = [...covered].sort((a, b) => b[1] - a[1]).map(([colour]) => colour);
+  return largest.find((colour) => colour !== lightest) ?? largest[0];
+}
+
+/** '27 kits, 2 spare and 1 demo; 4 Double bed': those of a larger size are among them. */
+export function kitsText(programme: Programme, colourway: Colourway, people: number): string {
+  const kits = kitsFor(programme, colourway, people);
+  const demoSets = kits > 0 ? programme.kits.demoSets : 0;
+  const own = kitGroups(programme, colourway, people);
+  const lists = programme.kits.kind === 'list' ? 0 : own.filter((g) => g.kind === 'list').reduce((n, g) => n + g.people, 0);
+  const spares = kits - (people - lists) - demoSets;
+  const parts = [spares > 0 ? `${spares} spare` : '', demoSets > 0 ? `${demoSets} demo` : ''].filter(Boolean);
+  const bring = lists > 0 ? [`${lists} ${lists === 1 ? 'brings' : 'bring'} their own fabric`] : [];
+  const sizes = kitsBySize(programme, colourway, people).flatMap((s) =>
+    s.size && s.kits > 0 ? `${s.kits} ${s.size.name}` : [],
+  );
+  const all = [`${kits} ${kits === 1 ? 'kit' : 'kits'}`, ...(parts.length > 0 ? [parts.join(' and ')] : [])].join(', ');
+  return [all, ...sizes, ...bring].join('; ');
+}
+
+/** The sheet of a month, or why it cannot be written: with the places. */
+export function workOut(
+  programme: Programme,
+  month: Month,
+  colourway: Colourway,
+): { sheet?: MonthSheet; problems: { path: string; message: string }[] } {
+  return keptFor(programme, `sheet ${month.id} ${colourway.id}`, () => {
+    try {
+      return { sheet: monthSheet(programme, month, colourway), problems: [] };
+    } catch (error) {
+      if (error instanceof PlanError) return { problems: error.problems };
+      throw error;
+    }
+  });
+}
+
+/** The doubts about a month, worked out once for a programme as it stands. */
+export const doubtsOf = (programme: Programme, month: Month, colourway: Colourway): ReturnType<typeof monthDoubts> =>
+  keptFor(programme, `doubts ${month.id} ${colourway.id}`, () => monthDoubts(programme, month, colourway));

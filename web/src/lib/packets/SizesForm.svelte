@@ -1,0 +1,116 @@
+<!-- Larger quilts from the same months with who takes them, and the step-outs that are cut with the kits. -->
+<script lang="ts">
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import Setting from '$lib/look/Setting.svelte';
+
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const file = $derived(bench.saver.document);
+  const stepOuts = $derived(file.kits?.stepOuts ?? []);
+  const drawn = $derived(programme.months.filter((m) => m.blocks.length > 0));
+  let month = $state('');
+  let colourway = $state('');
+
+  const whole = (least: number, most: number) => (text: string) =>
+    /^\d{1,6}$/.test(text) && Number(text) >= least && Number(text) <= most ? '' : `A whole number from ${least} to ${most}.`;
+
+  function addSize() {
+    const taken = new Set(programme.sizes.map((s) => s.id));
+    let n = 1;
+    while (taken.has(`size-${n}`)) n += 1;
+    bench.saver.do('a size added', [{ path: `/sizes/size-${n}`, to: { id: `size-${n}`, name: 'Larger quilt', make: 2 } }]);
+  }
+  function saveStepOuts(to: typeof stepOuts) {
+    bench.saver.do('step-outs', [{ path: '/kits/stepOuts', from: file.kits?.stepOuts, to }]);
+  }
+  function addStepOut() {
+    const chosen = month || drawn[0]?.id;
+    if (chosen) saveStepOuts([...stepOuts, { month: chosen, ...(colourway && { colourway }) }]);
+  }
+  const monthName = (id: string) => programme.months.find((m) => m.id === id)?.name ?? id;
+  const colourwayName = (id?: string) => (id ? (programme.colourways.find((c) => c.id === id)?.name ?? id) : 'every colourway');
+</script>
+
+<section class="mt-6" aria-label="Sizes">
+  <h2 class="border-b border-ink pb-1 text-lead">Sizes</h2>
+  {#if programme.sizes.length === 0}
+    <p class="mt-2 text-quiet">
+      Everybody makes each month’s blocks once. A larger quilt makes them several times, or sets the same blocks with more
+      between and around them.
+    </p>
+  {/if}
+  {#each programme.sizes as size, i (size.id)}
+    {@const entry = file.sizes![i]!}
+    <fieldset class="mt-3 flex flex-col gap-2 border-b border-rule pb-3">
+      <legend class="sr-only">{size.name}</legend>
+      <Setting
+        name="Name"
+        value={size.name}
+        trouble={(text) => (text === '' ? 'A size needs a name.' : '')}
+        onset={(to) => bench.saver.do('a size, name', [{ path: `/sizes/${size.id}/name`, from: entry.name, to }])}
+      />
+      <Setting
+        name="Blocks of each month, times"
+        value={String(size.make)}
+        trouble={whole(1, 20)}
+        onset={(to) =>
+          bench.saver.do(`${size.name}, blocks`, [{ path: `/sizes/${size.id}/make`, from: entry.make, to: Number(to) }])}
+      />
+      {#each programme.colourways as c (c.id)}
+        <Setting
+          name="People of {c.name} who take it"
+          value={String(size.participants.get(c.id) ?? 0)}
+          trouble={whole(0, bench.enrolled(c))}
+          onset={(to) =>
+            bench.saver.do(`${size.name}, people of ${c.name}`, [
+              { path: `/sizes/${size.id}/participants/${c.id}`, from: entry.participants?.[c.id], to: Number(to) },
+            ])}
+        />
+      {/each}
+      <p>
+        <button
+          class="plain text-note"
+          onclick={() => bench.saver.do(`${size.name} taken out`, [{ path: `/sizes/${size.id}`, from: entry }])}
+          >take {size.name} out</button
+        >
+      </p>
+    </fieldset>
+  {/each}
+  <p class="mt-2"><button class="act" onclick={addSize}>Add a size</button></p>
+</section>
+
+<section class="mt-6" aria-label="Step-outs">
+  <h2 class="border-b border-ink pb-1 text-lead">Step-outs</h2>
+  <p class="mt-2 text-note text-quiet">
+    The month’s blocks, stopped at each stage for class or camera; their cloth is cut with the kits.
+  </p>
+  <ul>
+    {#each stepOuts as s, i (i)}
+      <li class="flex items-baseline gap-2 border-b border-rule py-1.5">
+        <span class="mr-auto">{monthName(s.month)}, {colourwayName(s.colourway)}{s.stages ? `, ${s.stages} stages` : ''}</span>
+        <button
+          class="plain text-note"
+          aria-label="No step-outs for {monthName(s.month)}"
+          onclick={() => saveStepOuts(stepOuts.filter((_, j) => j !== i))}>off</button
+        >
+      </li>
+    {/each}
+  </ul>
+  {#if drawn.length > 0}
+    <div class="mt-2 flex flex-col gap-2">
+      <select
+        class="field"
+        aria-label="Month of the step-outs"
+        value={month || drawn[0]!.id}
+        onchange={(e) => (month = e.currentTarget.value)}
+      >
+        {#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
+      </select>
+      <select class="field" aria-label="Colourway of the step-outs" bind:value={colourway}>
+        <option value="">in every colourway</option>
+        {#each programme.colourways as c (c.id)}<option value={c.id}>in {c.name}</option>{/each}
+      </select>
+      <p><button class="act" onclick={addStepOut}>Add step-outs</button></p>
+    </div>
+  {/if}
+</section>

@@ -1,0 +1,46 @@
+<!-- A way to catch up, week by week, for as many hours as she has. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { dayText } from '$lib/look/day-text';
+  import type { ParticipantView } from '$lib/server/participant-page/participant-page';
+  import { catchUp, progressNames, progressSteps } from '@aggrega/core/running';
+
+  let { view }: { view: ParticipantView } = $props();
+  let hours = $state(3);
+  const toDo = $derived(view.months.filter((m) => m.done.length < progressSteps.length));
+  const weeks = $derived(
+    catchUp(
+      toDo.map((m) => ({ ...m, done: new Set(m.done) })),
+      { hours, today: view.today },
+    ),
+  );
+  const minutes = (n: number) => (n < 60 ? `${Math.max(5, Math.round(n / 5) * 5)} min` : `${Math.round(n / 6) / 10} h`);
+</script>
+
+{#if toDo.length > 1}
+  <section aria-label="Catching up" class="mt-8">
+    <h2 class="border-b-2 border-ink pb-1 text-head">Catching up</h2>
+    <p class="mt-3">
+      {toDo.length} months are not finished yet. With
+      <select class="field w-auto" bind:value={hours} aria-label="Hours a week">
+        {#each [1, 2, 3, 4, 6, 8, 12] as h (h)}<option value={h}>{h} {h === 1 ? 'hour' : 'hours'}</option>{/each}
+      </select>
+      a week {weeks.length === 1 ? 'it is done this week' : `it takes ${weeks.length} weeks`}:
+    </p>
+    <ol class="mt-2">
+      {#each weeks as week, i (week.from)}
+        <li class="flex gap-4 border-b border-rule py-1.5">
+          <span class="w-28 shrink-0 text-quiet"
+            >{i === 0 ? 'this week' : `from ${dayText(week.from, page.data.locale).replace(/ \d{4}$/, '')}`}</span
+          >
+          <span
+            >{#each week.parts as part, j (j)}{j ? ', ' : ''}{part.month}: {progressNames[part.step]} ({minutes(
+                part.minutes,
+              )}){/each}</span
+          >
+        </li>
+      {/each}
+    </ol>
+    <p class="mt-1 text-note text-quiet">Minutes are a rule of thumb.</p>
+  </section>
+{/if}

@@ -1,0 +1,66 @@
+<!-- The months that are out, each with how far she is; then what is still to come. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { dayText } from '$lib/look/day-text';
+  import type { ParticipantView, ShownMonth } from '$lib/server/participant-page/participant-page';
+  import { progressNames, progressSteps } from '@aggrega/core/running';
+  import { READER } from '$lib/sheet/words';
+  import type { Own } from './own.svelte';
+
+  let { view, key, own }: { view: ParticipantView; key: string; own: Own } = $props();
+  const locale = $derived(page.data.locale as string);
+  const day = (at: Date) => dayText(at.toISOString().slice(0, 10), locale);
+  const KIT = { 'to come': '', ready: 'kit ready for you', handed: 'kit handed over', none: '' };
+  const all = (month: ShownMonth) => month.done.length === progressSteps.length;
+</script>
+
+<section aria-label="The months" class="mt-6">
+  <h2 class="border-b-2 border-ink pb-1 text-head">The months</h2>
+  {#if view.months.length === 0}
+    <p class="mt-3 text-lead">
+      Nothing is out yet. {view.ahead[0] ? `The first month comes on ${dayText(view.ahead[0].day, locale)}.` : ''}
+    </p>
+  {/if}
+  <ol>
+    {#each [...view.months].reverse() as month (month.id)}
+      <li class="border-b border-rule py-3" data-month={month.id}>
+        <div class="flex flex-wrap items-baseline gap-x-3">
+          <h3 class="mr-auto text-lead">{month.name}</h3>
+          {#if KIT[month.kit]}<span class="text-note">{KIT[month.kit]}</span>{/if}
+          <span class="text-note text-quiet">since {day(month.released)}</span>
+        </div>
+        {#if month.held > 0 && month.held < month.version}
+          <p class="mt-1 border-l-4 border-weld pl-2">
+            The sheet was corrected: version {month.version} takes the place of your version {month.held}. Look before you cut.
+          </p>
+        {/if}
+        {#if month.homework && !all(month)}<p class="mt-1 text-quiet">By the next month: {month.homework}</p>{/if}
+        <div class="mt-2 flex flex-wrap items-center gap-2">
+          <a class="act {all(month) ? '' : 'first'}" href="/p/{key}/months/{month.id}">Open the sheet</a>
+          <a class="act" href="/p/{key}/months/{month.id}/steps">{READER.open}</a>
+          <a class="act" href="/p/{key}/months/{month.id}/files/sheet.pdf?locale={locale}" download>PDF</a>
+          <fieldset class="flex flex-wrap gap-x-4" aria-label="How far with {month.name}">
+            {#each progressSteps as step (step)}
+              <label class="flex min-h-11 cursor-pointer items-center gap-2">
+                <input
+                  type="checkbox"
+                  class="h-6 w-6 accent-ink"
+                  checked={month.done.includes(step)}
+                  onchange={(e) => void own.do({ deed: 'tick', month: month.id, step, done: e.currentTarget.checked })}
+                />{progressNames[step]}
+              </label>
+            {/each}
+          </fieldset>
+        </div>
+      </li>
+    {/each}
+  </ol>
+  {#if view.ahead.length > 0}
+    <p class="mt-3 text-quiet">
+      Still to come: {#each view.ahead as { number, day: on }, i (number)}{i ? '; ' : ''}month {number} on {dayText(
+          on,
+          locale,
+        )}{/each}.
+    </p>
+  {/if}
+</section>

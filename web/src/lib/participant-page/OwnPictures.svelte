@@ -1,0 +1,68 @@
+<!-- Her pictures of what she has sewn; shown to the others only if she says so. -->
+<script lang="ts">
+  import type { ParticipantView } from '$lib/server/participant-page/participant-page';
+  import type { Own } from './own.svelte';
+
+  let { view, key, own }: { view: ParticipantView; key: string; own: Own } = $props();
+  let month = $state('');
+  const chosen = $derived(month || (view.months.at(-1)?.id ?? ''));
+  const nameOf = (id: string) => view.months.find((m) => m.id === id)?.name ?? id;
+
+  async function send(input: HTMLInputElement) {
+    const [file] = input.files ?? [];
+    if (file) await own.picture(chosen, file);
+    input.value = '';
+  }
+</script>
+
+<section aria-label="Your pictures" class="mt-8">
+  <h2 class="border-b-2 border-ink pb-1 text-head">Your pictures</h2>
+  {#if view.months.length > 0}
+    <div class="mt-3 flex flex-wrap items-end gap-3">
+      <label class="block"
+        ><span class="block text-note text-quiet">Of</span>
+        <select class="field w-auto" value={chosen} onchange={(e) => (month = e.currentTarget.value)}
+          >{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
+        ></label
+      >
+      <label class="block min-w-0 flex-1"
+        ><span class="block text-note text-quiet">A picture from your device</span>
+        <input
+          class="field file:mr-2 file:border file:border-ink file:px-2"
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          disabled={own.working}
+          onchange={(e) => void send(e.currentTarget)}
+        /></label
+      >
+    </div>
+  {/if}
+  <ul class="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
+    {#each view.pictures as picture (picture.id)}
+      <li>
+        <img
+          class="cloth aspect-square w-full object-cover"
+          src="/p/{key}/pictures/{picture.id}"
+          alt="Yours of {nameOf(picture.month)}"
+          loading="lazy"
+        />
+        <p class="flex text-note">
+          <span class="mr-auto">{nameOf(picture.month)}</span>
+          <button class="plain" onclick={() => void own.do({ deed: 'picture away', picture: picture.id })}>take away</button>
+        </p>
+      </li>
+    {/each}
+  </ul>
+  <label class="mt-3 flex cursor-pointer items-start gap-2">
+    <input
+      type="checkbox"
+      class="mt-0.5 h-6 w-6 shrink-0 accent-ink"
+      checked={view.shows}
+      onchange={(e) => void own.do({ deed: 'shows', shows: e.currentTarget.checked })}
+    />
+    <span>The others who take part may see my pictures, with my first name. I can take this back at any time.</span>
+  </label>
+  {#if view.gallery > 0}<p class="mt-2">
+      <a class="plain" href="/p/{key}/gallery">Look at the group’s blocks ({view.gallery})</a>
+    </p>{/if}
+</section>

@@ -1,0 +1,184 @@
+<!-- One person of the roster: every field saves itself; her link, her data, and the way out. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import Setting from '$lib/look/Setting.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import { handings, isDay, rosterStates, stateNames, type Person } from '@aggrega/core/running';
+  import { kitNames, personChange, stateChange } from './field-words';
+  import type { Roster } from './roster.svelte';
+
+  interface Props {
+    person: Person;
+    roster: Roster;
+    onclose: () => void;
+  }
+  let { person, roster, onclose }: Props = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  let link = $state('');
+  let told = $state('');
+  let erasing = $state(false);
+
+  const save = (name: string, to: Partial<Omit<Person, 'id'>>) =>
+    void roster.do(`${person.name}, ${name}`, [personChange(person, to)]);
+  const faults = $derived(roster.faults.filter((f) => f.id === person.id));
+  const day = (text: string) => (text === '' || isDay(text) ? '' : 'A date, like 2027-04-14.');
+
+  async function showLink(renew: boolean) {
+    const answer = await fetch(`${roster.address}/${person.id}/link`, { method: renew ? 'POST' : 'GET' }).catch(
+      () => undefined,
+    );
+    if (!answer?.ok) {
+      told = 'The link could not be had just now.';
+      return;
+    }
+    ({ link } = (await answer.json()) as { link: string });
+    told = renew ? 'The old link opens nothing any more.' : '';
+  }
+  async function copy() {
+    await navigator.clipboard.writeText(link);
+    told = 'Copied.';
+  }
+  async function erase() {
+    const answer = await fetch(`${roster.address}/${person.id}/erasure`, { method: 'POST' }).catch(() => undefined);
+    erasing = false;
+    if (!answer?.ok) {
+      told = 'Nothing was erased: the server does not answer.';
+      return;
+    }
+    // What undo kept of her is forgotten too.
+    const forget = (deeds: typeof roster.undoable) => deeds.filter((d) => !d.changes.some((c) => c.id === person.id));
+    roster.undoable = forget(roster.undoable);
+    roster.redoable = forget(roster.redoable);
+    await roster.ask(page.url.searchParams.toString());
+    await bench.saver.refresh();
+    onclose();
+  }
+</script>
+
+<section aria-label={person.name} class="mt-4" data-form={person.id}>
+  <div class="flex items-baseline justify-between border-b border-ink pb-1">
+    <h2 class="text-lead">{person.name}</h2>
+    <button class="plain text-note" onclick={onclose}>done</button>
+  </div>
+  {#each faults as f (f.message)}<p class="mt-2 text-madder" role="alert">{f.message}.</p>{/each}
+  <div class="mt-3 flex flex-col gap-3">
+    <Setting
+      name="Name"
+      value={person.name}
+      trouble={(t) => (t ? '' : 'A person needs a name.')}
+      onset={(name) => save('name', { name })}
+    />
+    <Setting name="Mail" value={person.email} onset={(email) => save('mail', { email })} />
+    <Setting name="Telephone" value={person.phone} onset={(phone) => save('telephone', { phone })} />
+    <label class="block">
+      <span class="text-note text-quiet">Colourway</span>
+      <select class="field" value={person.colourway} onchange={(e) => save('colourway', { colourway: e.currentTarget.value })}>
+        {#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option>{/each}
+      </select>
+    </label>
+    {#if programme.sizes.length > 0}
+      <label class="block">
+        <span class="text-note text-quiet">Quilt</span>
+        <select class="field" value={person.size} onchange={(e) => save('size', { size: e.currentTarget.value })}>
+          <option value="">Plain size</option>
+          {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+        </select>
+      </label>
+    {/if}
+    <label class="block">
+      <span class="text-note text-quiet">Kit</span>
+      <select class="field" value={person.kit} onchange={(e) => save('kit', { kit: e.currentTarget.value as Person['kit'] })}>
+        {#each Object.entries(kitNames) as [id, name] (id)}<option value={id}>{name}</option>{/each}
+      </select>
+    </label>
+    <div class="flex gap-3">
+      <label class="block flex-1">
+        <span class="text-note text-quiet">State</span>
+        <select
+          class="field"
+          value={person.state}
+          onchange={(e) => {
+            const state = e.currentTarget.value as Person['state'];
+            save(stateNames[state], stateChange(person, state, page.data.today));
+          }}
+        >
+          {#each rosterStates as s (s)}<option value={s}>{stateNames[s]}</option>{/each}
+        </select>
+      </label>
+      <label class="block flex-1">
+        <span class="text-note text-quiet">Kits by</span>
+        <select
+          class="field"
+          value={person.handing}
+          onchange={(e) => save('kits by', { handing: e.currentTarget.value as Person['handing'] })}
+        >
+          {#each handings as h (h)}<option value={h}>{h}</option>{/each}
+        </select>
+      </label>
+    </div>
+    <label class="block">
+      <span class="text-note text-quiet">Address</span>
+      <textarea
+        class="field"
+        rows="2"
+        maxlength="500"
+        value={person.address}
+        onchange={(e) => save('address', { address: e.currentTarget.value.trim() })}></textarea>
+    </label>
+    <div class="flex gap-3">
+      <div class="flex-1">
+        <Setting name="Joined" type="date" value={person.joined} trouble={day} onset={(joined) => save('joined', { joined })} />
+      </div>
+      {#if person.state === 'left'}
+        <div class="flex-1">
+          <Setting name="Left" type="date" value={person.left} trouble={day} onset={(left) => save('left', { left })} />
+        </div>
+      {/if}
+    </div>
+    <label class="block">
+      <span class="text-note text-quiet">Paid to</span>
+      <select class="field" value={person.paidTo} onchange={(e) => save('paid to', { paidTo: e.currentTarget.value })}>
+        <option value="">nothing yet</option>
+        {#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
+      </select>
+    </label>
+    <label class="block">
+      <span class="text-note text-quiet">Notes, seen by staff alone</span>
+      <textarea
+        class="field"
+        rows="3"
+        maxlength="2000"
+        value={person.notes}
+        onchange={(e) => save('notes', { notes: e.currentTarget.value.trim() })}></textarea>
+    </label>
+  </div>
+
+  <h3 class="mt-5 border-b border-rule pb-1">Her page</h3>
+  {#if link}
+    <p class="mt-2"><a class="plain text-note break-all" href={link} target="_blank" rel="noopener">{link}</a></p>
+    <p class="mt-2 flex gap-2">
+      <button class="act" onclick={() => void copy()}>Copy</button>
+      <button class="act" onclick={() => void showLink(true)}>End it, make another</button>
+    </p>
+  {:else}
+    <p class="mt-2"><button class="act" onclick={() => void showLink(false)}>Show her private link</button></p>
+  {/if}
+  <h3 class="mt-5 border-b border-rule pb-1">What is kept of her</h3>
+  <p class="mt-2 flex flex-wrap gap-2">
+    <a class="act" href="/programmes/{bench.slug}/roster/{person.id}" download>Her data as a file</a>
+    {#if erasing}
+      <button class="act border-madder text-madder" onclick={() => void erase()}>Erase for good</button>
+      <button class="act" onclick={() => (erasing = false)}>Keep</button>
+    {:else}
+      <button class="act" onclick={() => (erasing = true)}>Erase her data…</button>
+    {/if}
+  </p>
+  {#if erasing}
+    <p class="mt-2 text-note">
+      Her name, contact, notes, questions, pictures and ticks go, and cannot be brought back. Kits that were made for her stay,
+      for nobody.
+    </p>
+  {/if}
+  {#if told}<p class="mt-2" role="status">{told}</p>{/if}
+</section>

@@ -1,0 +1,126 @@
+<!-- A roster from a CSV: which column is what, and everything it would change, before anything is. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import type { Person } from '@aggrega/core/running';
+  import type { RosterColumn, RosterImport } from '@aggrega/core/roster-csv';
+  import type { Roster } from './roster.svelte';
+
+  let { roster }: { roster: Roster } = $props();
+  const bench = useWorkbench();
+  let dialog: HTMLDialogElement;
+  let name = $state('');
+  let text = '';
+  let people: Person[] = [];
+  let found: RosterImport | undefined = $state.raw();
+  let reader: typeof import('@aggrega/core/roster-csv') | undefined = $state.raw();
+  let trouble = $state('');
+  const LARGEST = 4_000_000;
+
+  async function look(input: HTMLInputElement) {
+    const [file] = input.files ?? [];
+    if (!file) return;
+    [name, trouble, found] = [file.name, '', undefined];
+    if (file.size > LARGEST) trouble = 'The file is larger than 4 MB; a roster is smaller.';
+    else {
+      // Read only when it is wanted: the page needs no reader of CSV otherwise.
+      reader = await import('@aggrega/core/roster-csv');
+      const answer = await fetch(`${roster.address}/ids`).catch(() => undefined);
+      if (answer?.ok) {
+        ({ people } = (await answer.json()) as { people: Person[] });
+        text = await file.text();
+        read();
+      } else trouble = 'The roster could not be read just now; try again in a moment.';
+    }
+    input.value = '';
+    dialog.showModal();
+  }
+  function read(mapping?: (RosterColumn | undefined)[]) {
+    const file = { text, mapping, newId: () => crypto.randomUUID(), today: page.data.today };
+    found = reader!.readRosterCsv(file, people, bench.programme);
+  }
+  function map(column: number, to: string) {
+    read(
+      found!.mapping.map((c, i) => (i === column ? ((to || undefined) as RosterColumn | undefined) : c === to ? undefined : c)),
+    );
+  }
+  const count = (state: string) => found?.rows.filter((r) => r.state === state).length ?? 0;
+  const take = $derived(found?.changes.length ?? 0);
+  async function done() {
+    if (!found) return;
+    if (await roster.do(`${take} ${take === 1 ? 'person' : 'people'} from ${name}`, found.changes)) dialog.close();
+    else
+      trouble =
+        roster.faults[0]?.message ?? (roster.trouble || 'Somebody else changed the roster meanwhile; choose the file again.');
+  }
+</script>
+
+<label class="mt-2 block">
+  <span class="text-note text-quiet">Take in a CSV; you see first what it changes</span>
+  <input
+    class="field file:mr-2 file:border file:border-ink file:px-2"
+    type="file"
+    accept=".csv,text/csv"
+    onchange={(e) => void look(e.currentTarget)}
+  />
+</label>
+
+<dialog bind:this={dialog} class="modal no-print" aria-label="What {name} would change">
+  <div class="modal-box max-w-4xl border border-ink bg-ground p-7 shadow-none">
+    <h2 class="text-head">What {name} would change</h2>
+    {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}
+    {#if found}
+      {#each found.problems as p (p)}<p class="mt-3 text-madder" role="alert">Nothing yet: {p}.</p>{/each}
+      {#if found.headings.length > 0}
+        <fieldset class="mt-4">
+          <legend class="text-note text-quiet">What each column holds</legend>
+          <div class="flex flex-wrap gap-x-4 gap-y-2">
+            {#each found.headings as heading, i (i)}
+              <label class="block min-w-32">
+                <span class="block max-w-40 truncate font-semibold">{heading || `column ${i + 1}`}</span>
+                <select class="field" value={found.mapping[i] ?? ''} onchange={(e) => map(i, e.currentTarget.value)}>
+                  <option value="">is left out</option>
+                  {#each reader?.rosterColumns ?? [] as c (c)}<option value={c}>{reader?.columnName(c)}</option>{/each}
+                </select>
+              </label>
+            {/each}
+          </div>
+        </fieldset>
+      {/if}
+      {#if found.problems.length === 0}
+        <p class="mt-4">
+          {count('new')} new, {count('changed')} changed, {count('as it is')} as they are, {count('refused')} refused.
+        </p>
+        <div class="mt-3 max-h-72 overflow-y-auto">
+          <table class="w-full">
+            <thead
+              ><tr class="border-b border-ink"
+                ><th class="pb-1">Line</th><th class="pb-1">Who</th><th class="pb-1"></th><th class="pb-1">What</th></tr
+              ></thead
+            >
+            <tbody>
+              {#each found.rows.filter((r) => r.state !== 'as it is') as row (row.line)}
+                <tr class="border-b border-rule align-baseline">
+                  <td class="py-1 pr-3">{row.line}</td>
+                  <td class="py-1 pr-3">{row.name}</td>
+                  <td class="py-1 pr-3 {row.state === 'refused' ? 'text-madder' : ''}">{row.state}</td>
+                  <td class="py-1">{row.says.join('; ')}</td>
+                </tr>
+              {:else}
+                <tr><td colspan="4" class="py-2 text-quiet">Everybody stands on the roster like that already.</td></tr>
+              {/each}
+            </tbody>
+          </table>
+        </div>
+      {/if}
+    {/if}
+    <p class="mt-6 flex justify-end gap-2">
+      <button class="act" onclick={() => dialog.close()}>Leave it as it is</button>
+      {#if take > 0 && found?.problems.length === 0}
+        <button class="act first" disabled={roster.working} onclick={() => void done()}
+          >Take in {take} {take === 1 ? 'person' : 'people'}</button
+        >
+      {/if}
+    </p>
+  </div>
+</dialog>

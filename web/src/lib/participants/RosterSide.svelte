@@ -1,0 +1,74 @@
+<!-- Beside the roster: what it counts, who waits for a place, and the roster as a file. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import Setting from '$lib/look/Setting.svelte';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import type { Person } from '@aggrega/core/running';
+  import Download from '@lucide/svelte/icons/download';
+  import { personChange, stateChange } from './field-words';
+  import type { Roster } from './roster.svelte';
+
+  let { roster, free }: { roster: Roster; free: number | undefined } = $props();
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const waiting = $derived(roster.page.tally.filter((t) => t.state === 'waiting').reduce((n, t) => n + t.people, 0));
+  const list = $derived(
+    roster.page.tally.filter((t) => t.state === 'in' && t.kit === 'list').reduce((n, t) => n + t.people, 0),
+  );
+
+  function cap(text: string) {
+    const { most } = bench.saver.document.kits ?? {};
+    bench.saver.do('the most kits', [{ path: '/kits/most', from: most, to: text === '' ? undefined : Number(text) }]);
+  }
+  /** Whoever waits longest comes first. */
+  async function takeNext() {
+    const answer = await fetch(`${roster.address}?state=waiting&sort=joined`).catch(() => undefined);
+    const [next] = answer?.ok ? ((await answer.json()) as { people: Person[] }).people : [];
+    if (!next) return;
+    await roster.do(`${next.name} taken in from the waiting list`, [
+      personChange(next, stateChange(next, 'in', page.data.today)),
+    ]);
+  }
+</script>
+
+<section class="mt-4" aria-label="What the roster counts">
+  <h2 class="border-b border-ink pb-1 text-lead">Kits a month</h2>
+  <dl>
+    {#each programme.colourways as c (c.id)}
+      <div class="flex border-b border-rule py-1.5" data-counted={c.id}>
+        <dt class="mr-auto">{c.name}</dt>
+        <dd class="numeral text-lead">{bench.enrolled(c)}</dd>
+      </div>
+    {/each}
+  </dl>
+  {#if list > 0}<p class="mt-2 text-note text-quiet">
+      {list} more {list === 1 ? 'brings her' : 'bring their'} own cloth: sheets, no kit.
+    </p>{/if}
+  <div class="mt-3">
+    <Setting
+      name="The most kits; empty for no end"
+      value={programme.kits.most === undefined ? '' : String(programme.kits.most)}
+      trouble={(t) => (/^\d{0,6}$/.test(t) && Number(t) <= 100_000 ? '' : 'A whole number, or nothing.')}
+      onset={cap}
+    />
+  </div>
+  {#if waiting > 0}
+    <p class="mt-3">
+      {waiting}
+      {waiting === 1 ? 'waits' : 'wait'} for a place{free === undefined
+        ? ''
+        : free > 0
+          ? `; ${free} ${free === 1 ? 'is' : 'are'} free`
+          : '; none is free'}.
+    </p>
+    <p class="mt-2">
+      <button class="act" disabled={(free !== undefined && free <= 0) || roster.working} onclick={() => void takeNext()}
+        >Take in the next</button
+      >
+    </p>
+  {/if}
+</section>
+<section class="mt-6" aria-label="The roster as a file">
+  <h2 class="border-b border-ink pb-1 text-lead">As a file</h2>
+  <p class="mt-2"><a class="act" href="/programmes/{bench.slug}/roster/roster.csv" download><Download size={17} /> CSV</a></p>
+</section>

@@ -1,0 +1,104 @@
+/** Calendars that other programs subscribe to: the organiser's with everything, a participant's with what may be seen. */
+import { calendarSteps, dayAfter, releaseInstant, stepNames } from '@aggrega/core/running';
+import ical, { ICalCalendarMethod } from 'ical-generator';
+import { now } from '../clock';
+import { asOrganisation } from '../db/pool';
+import { listProgrammes, programmeId } from '../db/programmes';
+import type { FoundFile } from '../web/file-answer';
+import { programmeIn, readingOf } from '$lib/ask/reading';
+import { participantView, type OpenPage } from '../participant-page/participant-page';
+import { feedKey, organisationOfKey } from '../participant-page/private-link';
+import { programmeOf } from '../programme/programmes';
+
+const TYPE = 'text/calendar; charset=utf-8';
+
+/** Hours after which a subscriber asks again. */
+const AGAIN = 60 * 60 * 6;
+
+/** What is out and what is to come for a participant: months that are not out have a number and a minute, no name. */
+export async function participantFeed(page: OpenPage): Promise<FoundFile> {
+  const view = await participantView(page);
+  const stored = await programmeOf(page.organisation, page.slug);
+  const programme = stored && programmeIn(stored.document);
+  if (!view || !programme) return { status: 404, message: 'There is no such calendar.' };
+  const { calendar } = programme;
+  const feed = ical({ name: view.title, ttl: AGAIN, method: ICalCalendarMethod.PUBLISH, prodId: '//Aggrega//EN' });
+  const uid = (what: string) => `${what}-${page.person.id}@aggrega`;
+  for (const month of view.months)
+    feed.createEvent({
+      ...{ id: uid(month.id), start: month.released, end: later(month.released), stamp: month.released },
+      summary: `${month.name} is out`,
+      ...(month.homework && { description: month.homework }),
+    });
+  for (const { number, day } of view.ahead) {
+    const start = new Date(releaseInstant(day, calendar));
+    feed.createEvent({
+      id: uid(`month-${number}`),
+      start,
+      end: later(start),
+      stamp: now(),
+      summary: `${view.title}: month ${number} comes out`,
+    });
+  }
+  return { body: feed.toString(), type: TYPE, name: 'months.ics' };
+}
+
+const later = (at: Date) => new Date(at.getTime() + 30 * 60_000);
+
+/** Every step before every release, by the last day for it, for those who run the programme; by the feed's own key. */
+export async function organiserFeed(key: string): Promise<FoundFile> {
+  const missing = { status: 404, message: 'There is no such calendar.' } as const;
+  const organisation = organisationOfKey(key);
+  if (!organisation) return missing;
+  const found = await asOrganisation(organisation, async (db) => {
+    for (const programme of await listProgrammes(db)) {
+      const id = await programmeId(db, programme.slug);
+      if (id && !programme.removed && feedKey(organisation, id) === key) return programme;
+    }
+    return undefined;
+  });
+  const reading = found && readingOf(found.document);
+  if (!found || !reading?.ok) return missing;
+  return { body: stepsAsFeed(reading.programme, found.updated), type: TYPE, name: `${found.slug}.ics` };
+}
+
+/** The organiser's calendar as a file. */
+export async function organiserFile(organisation: string, slug: string): Promise<FoundFile> {
+  const stored = await programmeOf(organisation, slug);
+  const reading = stored && readingOf(stored.document);
+  if (!stored || !reading?.ok) return { status: 404, message: 'There is no such programme.' };
+  return { body: stepsAsFeed(reading.programme, stored.updated), type: TYPE, name: `${slug}.ics` };
+}
+
+/** The address under which a calendar program reads the organiser's calendar. */
+export async function feedAddress(organisation: string, slug: string): Promise<string | undefined> {
+  const id = await asOrganisation(organisation, (db) => programmeId(db, slug));
+  return id && `/feeds/${feedKey(organisation, id)}.ics`;
+}
+
+function stepsAsFeed(programme: Parameters<typeof calendarSteps>[0], stamp: Date): string {
+  const feed = ical({
+    name: `${programme.title}, the work`,
+    ttl: AGAIN,
+    method: ICalCalendarMethod.PUBLISH,
+    prodId: '//Aggrega//EN',
+  });
+  for (const { kind, month, day, earlier } of calendarSteps(programme)) {
+    const at = new Date(releaseInstant(day, programme.calendar));
+    const when =
+      kind === 'release'
+        ? { start: at, end: later(at) }
+        : { start: `${day}T00:00:00Z`, end: `${dayAfter(day, 1)}T00:00:00Z`, allDay: true };
+    feed.createEvent({
+      ...{ id: `${kind}-${month.id}@aggrega`, stamp, ...when },
+      summary: `${month.name}: ${stepNames[kind]}`,
+      ...(earlier && { description: `Earlier than the days say: ${earlier}.` }),
+    });
+  }
+  for (const { id, from, to, name } of programme.calendar.away)
+    feed.createEvent({
+      ...{ id: `away-${id}@aggrega`, stamp, start: `${from}T00:00:00Z`, end: `${dayAfter(to, 1)}T00:00:00Z`, allDay: true },
+      summary: name || 'away',
+    });
+  return feed.toString();
+}

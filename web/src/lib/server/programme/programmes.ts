@@ -1,0 +1,139 @@
+/** What the routes do with programmes: list, load, save changes, import, put aside. */
+import type { Problem } from '@aggrega/core/block';
+import {
+  ChangeError,
+  applyChanges,
+  frozen,
+  readProgramme,
+  same,
+  type Change,
+  type Conflict,
+  type ProgrammeFile,
+} from '@aggrega/core/programme';
+import { dominantColour } from '$lib/frame/programme-view';
+import type pg from 'pg';
+import { anyPerson, tallyPeople } from '../db/participants';
+import { asOrganisation } from '../db/pool';
+import {
+  addRevision,
+  findProgramme,
+  insertProgramme,
+  listProgrammes,
+  lockProgramme,
+  setRemoved,
+  type ProgrammeRow,
+  type StoredProgramme,
+} from '../db/programmes';
+import { readingOf } from '$lib/ask/reading';
+import { listReleases, type MonthRelease } from '../db/releases';
+import { asCounted, rosterFaults } from '../participants/roster-counts';
+
+export interface ProgrammeSummary extends ProgrammeRow {
+  people: number;
+  colourways: string[];
+  /** A colour per month, of its dominant fabric; null while nothing is drawn. */
+  months: (string | null)[];
+}
+
+/** All programmes of an organisation, each in a line. */
+export async function programmesOf(organisation: string): Promise<ProgrammeSummary[]> {
+  return (await asOrganisation(organisation, listProgrammes)).map(({ document, ...row }) => {
+    const reading = readingOf(document);
+    // A document that newer checks would refuse is still listed, so that it can be exported and put right.
+    if (!reading.ok) return { ...row, people: 0, colourways: [], months: [] };
+    const { participants, colourways, months } = reading.programme;
+    return {
+      ...row,
+      people: [...participants.values()].reduce((a, b) => a + b, 0),
+      colourways: colourways.map((c) => c.name),
+      months: months.map((month) => dominantColour(month, colourways[0]!) ?? null),
+    };
+  });
+}
+
+/** A programme that was not put aside, or undefined. */
+export async function programmeOf(organisation: string, slug: string): Promise<StoredProgramme | undefined> {
+  const found = await asOrganisation(organisation, (db) => findProgramme(db, slug));
+  return found?.removed ? undefined : found;
+}
+
+/** As programmeOf, with what every page of it shows beside: how far its months are, and whether a roster counts its people. */
+export async function benchOf(
+  organisation: string,
+  slug: string,
+): Promise<(StoredProgramme & { releases: MonthRelease[]; rostered: boolean }) | undefined> {
+  return asOrganisation(organisation, async (db) => {
+    const found = await findProgramme(db, slug);
+    if (!found || found.removed) return undefined;
+    return { ...found, releases: await listReleases(db, slug), rostered: await anyPerson(db, slug) };
+  });
+}
+
+export type Saved =
+  | { kind: 'saved'; revision: number; updated: Date; document: ProgrammeFile }
+  | { kind: 'missing' }
+  | { kind: 'refused'; errors: Problem[] }
+  | { kind: 'conflict'; conflicts: Conflict[]; revision: number; document: ProgrammeFile };
+
+/** Makes all changes as one new revision, or none of them; see core's applyChanges for what conflicts. */
+export async function saveChanges(organisation: string, slug: string, changes: readonly Change[]): Promise<Saved> {
+  return asOrganisation(organisation, async (db): Promise<Saved> => {
+    const stored = await lockProgramme(db, slug);
+    if (!stored || stored.removed) return { kind: 'missing' };
+    const { revision, document } = stored;
+    let result;
+    try {
+      result = applyChanges(document, changes);
+    } catch (error) {
+      if (error instanceof ChangeError) return { kind: 'refused', errors: [{ path: error.path, message: error.message }] };
+      throw error;
+    }
+    if ('conflicts' in result) return { kind: 'conflict', conflicts: result.conflicts, revision, document };
+    // A change that stands already, sent again after a lost answer, is no new revision.
+    if (same(result.file, document)) return { kind: 'saved', revision, updated: stored.updated, document };
+    const reading = readingOf(frozen(result.file));
+    if (!reading.ok) return { kind: 'refused', errors: reading.errors };
+    const tally = await tallyPeople(db, slug);
+    const errors = rosterFaults(changes, reading.programme, tally);
+    if (errors.length > 0) return { kind: 'refused', errors };
+    const counted = asCounted(result.file, tally);
+    await addRevision(db, slug, reading.programme.title, counted);
+    // What was read of it to check it holds on for what is read back.
+    const now = (await findProgramme(db, slug, frozen(counted)))!;
+    return { kind: 'saved', revision: now.revision, updated: now.updated, document: now.document };
+  });
+}
+
+export type Imported = { kind: 'imported'; slug: string } | { kind: 'refused'; errors: Problem[] };
+
+/** Checks a document and adds it as a new programme; an existing one is never replaced. */
+export async function importProgramme(organisation: string, document: unknown): Promise<Imported> {
+  const reading = readProgramme(document);
+  if (!reading.ok) return { kind: 'refused', errors: reading.errors };
+  return { kind: 'imported', slug: await asOrganisation(organisation, (db) => storeNew(db, reading.file)) };
+}
+
+/** Stores a checked document under a slug of its title that is still free; resolves to the slug. */
+export async function storeNew(db: pg.ClientBase, file: ProgrammeFile): Promise<string> {
+  const title = file.title ?? 'Untitled programme';
+  const base = slugOf(title);
+  for (let n = 1; ; n += 1) {
+    const slug = n === 1 ? base : `${base}-${n}`;
+    if (await insertProgramme(db, slug, title, file)) return slug;
+  }
+}
+
+function slugOf(title: string): string {
+  const plain = title.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
+  return (
+    plain
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 60) || 'programme'
+  );
+}
+
+/** Puts a programme aside, or back; false when there is none. */
+export async function putAside(organisation: string, slug: string, removed: boolean): Promise<boolean> {
+  return asOrganisation(organisation, (db) => setRemoved(db, slug, removed));
+}

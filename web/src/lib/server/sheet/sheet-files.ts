@@ -1,0 +1,131 @@
+/** Papers as files to keep, from the stored programme or from a version that was published. */
+import { dayText } from '$lib/look/day-text';
+import {
+  PlanError,
+  hasSheet,
+  readProgramme,
+  type Colourway,
+  type Programme,
+  type ProgrammeFile,
+} from '@aggrega/core/programme';
+import { embargoed } from '@aggrega/core/running';
+import {
+  demonstrationPaper,
+  firstPacketPaper,
+  monthPaper,
+  photosIn,
+  templatesPaper,
+  type Paper,
+  type SheetWishes,
+} from '@aggrega/core/sheet';
+import { paperHtml } from '@aggrega/paper/html';
+import { paperPdf } from '@aggrega/paper/pdf';
+import { paperText } from '@aggrega/paper/text';
+import { asSewn, sheetName, wishesOf } from '$lib/sheet/sheet-wishes';
+import type { FoundFile } from '../web/file-answer';
+import { photosOf } from '../fabric/swatch';
+import { programmeOf } from '../programme/programmes';
+import { publishedSheet } from './sheet-versions';
+import { versionWords } from './version-words';
+
+const TYPES = { pdf: 'application/pdf', html: 'text/html; charset=utf-8', txt: 'text/plain; charset=utf-8' } as const;
+
+export interface AskedFile {
+  slug: string;
+  /** Left out for a paper of the whole year. */
+  month?: string;
+  /** 'sheet.pdf', 'templates.html', 'first-packet.txt' */
+  file: string;
+  /** Colourway, page, version, locale, and the wishes of the sheet. */
+  asked: URLSearchParams;
+  /** For a participant: the months that are out; nothing else is named. Left out for those who run the programme. */
+  out?: ReadonlySet<string>;
+}
+
+/** A paper as a file. */
+export async function sheetFile(organisation: string, asked: AskedFile): Promise<FoundFile> {
+  const found = await askedPaper(organisation, asked);
+  return 'status' in found ? found : paperFile(organisation, found.make, found);
+}
+
+/** A paper that can be made, and the file that it was asked as. */
+export interface AskedPaper {
+  /** Throws PlanError when it cannot be planned. */
+  make: () => Paper | undefined;
+  ending: string;
+  name: string;
+  page: 'A4' | 'letter';
+  created: Date;
+}
+
+/** What makes the paper that is asked for. */
+export async function askedPaper(
+  organisation: string,
+  { slug, month, file, asked, out }: AskedFile,
+): Promise<AskedPaper | (FoundFile & { status: number })> {
+  const missing = { status: 404, message: 'There is no such sheet; the Sheet station lists them.' } as const;
+  const [, name, ending] = /^([a-z-]+)\.(pdf|html|txt)$/.exec(file) ?? [];
+  const stored = await programmeOf(organisation, slug);
+  const version = asked.get('version');
+  if (!stored || !name || !ending || (version !== null && !month)) return missing;
+  const frozen = version === null ? undefined : await publishedSheet(organisation, { slug, month: month!, version });
+  const document = version === null ? stored.document : frozen?.document;
+  const shown = (of: ProgrammeFile) => (out ? embargoed(of, out) : of);
+  const reading = document && readProgramme(shown(month ? asSewn(document, month, asked) : document));
+  if (!reading?.ok) return missing;
+  const { programme } = reading;
+  const colourway = asked.get('colourway')
+    ? programme.colourways.find((c) => c.id === asked.get('colourway'))
+    : programme.colourways[0];
+  if (!colourway) return missing;
+  const locale = asked.get('locale') ?? 'en-GB';
+  const made = frozen?.published ?? stored.updated;
+  const wishes = {
+    ...wishesOf(asked, programme),
+    date: (iso: string) => dayText(iso, locale),
+    version: frozen
+      ? versionWords(Number(version), frozen, locale)
+      : `Draft ${stored.revision}, ${dayText(made.toISOString().slice(0, 10), locale)}`,
+  };
+  const own = name === 'sheet' ? [] : [name];
+  const called = [...own, sheetName(month ?? slug, colourway.id, asked)].join('-');
+  const page = asked.get('page') === 'letter' ? 'letter' : 'A4';
+  // Its bytes depend on what is stored and asked, not on when.
+  const make = () => paperOf(name, programme, { month, colourway, wishes });
+  return { make, ending, name: called, page, created: made };
+}
+
+/** A paper as a file of one of our forms; or why it cannot be made. */
+export async function paperFile(
+  organisation: string,
+  make: () => Paper | undefined,
+  { ending, name, page, created }: { ending: string; name: string; page: 'A4' | 'letter'; created: Date },
+): Promise<FoundFile> {
+  try {
+    const paper = make();
+    if (!paper) return { status: 404, message: 'There is no such sheet; the Sheet station lists them.' };
+    const file = { type: TYPES[ending as keyof typeof TYPES], name: `${name}.${ending}` };
+    const photos = ending === 'txt' ? new Map() : await photosOf(organisation, photosIn(paper));
+    if (ending === 'html') return { body: paperHtml(paper, photos), ...file };
+    if (ending === 'txt') return { body: paperText(paper), ...file };
+    return { body: new Uint8Array(await paperPdf([paper], { page, created, photos })), ...file };
+  } catch (error) {
+    if (error instanceof PlanError) return { status: 422, message: error.problems.map((p) => p.message).join('; ') };
+    throw error;
+  }
+}
+
+function paperOf(
+  name: string,
+  programme: Programme,
+  { month: id, colourway, wishes }: { month?: string; colourway: Colourway; wishes: SheetWishes },
+): Paper | undefined {
+  if (id === undefined) return name === 'first-packet' ? firstPacketPaper(programme, colourway, wishes) : undefined;
+  const month = programme.months.find((m) => m.id === id);
+  if (!month || !hasSheet(programme, month)) return undefined;
+  if (name === 'sheet') return monthPaper(programme, month, colourway, wishes);
+  if (name === 'templates') return templatesPaper(programme, month, colourway, wishes);
+  return name === 'demonstration' && month.blocks.length > 0
+    ? demonstrationPaper(programme, month, colourway, wishes)
+    : undefined;
+}

@@ -1,0 +1,46 @@
+/** The door of every route: bodies checked by schema, and a database that is away said in a sentence. */
+import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
+import { error } from '@sveltejs/kit';
+import Ajv2020, { type JSONSchemaType } from 'ajv/dist/2020.js';
+import { DatabaseAway } from '../db/pool';
+import { StoreAway } from '../files/store';
+
+const ajv = new Ajv2020({ allErrors: true });
+
+/** A reader of JSON bodies of that shape; anything else is answered with 400 and the reason. */
+export function bodyReader<T>(schema: JSONSchemaType<T> | object): (request: Request) => Promise<T> {
+  const validate = ajv.compile<T>(schema);
+  return async (request) => {
+    const body = await readJson(request);
+    if (validate(body)) return body;
+    const first = validate.errors![0]!;
+    error(400, `${first.instancePath || 'the request'} ${first.message}`);
+  };
+}
+
+/** The JSON of a request's body, or 400. */
+export async function readJson(request: Request): Promise<unknown> {
+  const text = await request
+    .text()
+    .catch((cause: { status?: number }) =>
+      error(cause.status === 413 ? 413 : 400, 'The request could not be read to its end, or is larger than 8 MB.'),
+    );
+  if (nestedTooDeep(text)) error(400, `This JSON is nested more than ${DEEPEST} deep; nothing of ours is.`);
+  try {
+    return JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch (cause) {
+    error(400, `This is no JSON: ${(cause as Error).message}`);
+  }
+}
+
+/** The result of `work`; 503 with a sentence when the database, or the store of files, is away meanwhile. */
+export async function whileDatabaseAnswers<T>(work: Promise<T>): Promise<T> {
+  try {
+    return await work;
+  } catch (cause) {
+    if (cause instanceof DatabaseAway) error(503, cause.said);
+    if (cause instanceof StoreAway)
+      error(503, 'The store of pictures does not answer just now. They are safe there; try again in a moment.');
+    throw cause;
+  }
+}

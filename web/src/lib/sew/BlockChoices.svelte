@@ -1,0 +1,117 @@
+<!-- Methods and other readings of a block's units, each with what it costs; a choice saves itself and can be taken back. -->
+<script lang="ts">
+  import type { BlockChoices } from './choices';
+  import type { Effort } from '@aggrega/core/construction';
+
+  interface Props {
+    choices: BlockChoices | undefined;
+    /** The unit of the step in hand. */
+    unit: string | undefined;
+    onmethod: (name: string, method: string) => void;
+    onreading: (name: string, reading: 'whole' | 'parts') => void;
+    /** Undefined: the usual way. */
+    onjoining: (name: string | undefined) => void;
+  }
+  let { choices, unit, onmethod, onreading, onjoining }: Props = $props();
+  const inHand = $derived(choices?.units.find((u) => u.label === unit));
+
+  const NAMES: [keyof Effort, string, string][] = [
+    ['seams', 'seam', 'seams'],
+    ['cuts', 'cut', 'cuts'],
+    ['trims', 'trim', 'trims'],
+    ['bias', 'bias edge', 'bias edges'],
+    ['points', 'matching point', 'matching points'],
+  ];
+  /** '2 seams fewer, 1 cut more, 14 % less fabric' */
+  function difference(from: Effort, to: Effort): string {
+    const said = NAMES.flatMap(([key, one, many]) => {
+      const n = Math.round(to[key] - from[key]);
+      return n === 0 ? [] : [`${Math.abs(n)} ${Math.abs(n) === 1 ? one : many} ${n > 0 ? 'more' : 'fewer'}`];
+    });
+    const fabric = Math.round((to.fabric / from.fabric - 1) * 100);
+    if (fabric !== 0) said.push(`${Math.abs(fabric)} % ${fabric > 0 ? 'more' : 'less'} fabric`);
+    return said.join(', ') || 'costs the same';
+  }
+  const minutes = (effort: Effort) => Math.round(effort.minutes);
+</script>
+
+{#if !choices}
+  <p class="text-quiet" role="status">Weighing the ways to make it…</p>
+{:else}
+  {#if inHand}
+    {@const now = inHand.methods.find((m) => m.chosen)?.effort}
+    <section aria-label="Method for {inHand.label}">
+      <h2 class="border-b border-ink pb-1 text-lead">{inHand.label}, {inHand.kind}</h2>
+      {#each inHand.methods as method (method.name)}
+        <label
+          class="flex gap-2 border-b border-rule py-1.5 {method.unable ? 'text-quiet' : 'cursor-pointer'} {method.chosen
+            ? 'bg-weld text-primary-content'
+            : ''}"
+        >
+          <input
+            type="radio"
+            class="mt-1 ml-1"
+            name="method"
+            value={method.name}
+            checked={method.chosen}
+            disabled={!!method.unable}
+            onchange={() => onmethod(inHand.name, method.name)}
+          />
+          <span class="min-w-0 flex-1 leading-snug">
+            {method.title}
+            <span class="block text-note"
+              >{method.unable ?? (method.chosen || !now ? 'chosen' : difference(now, method.effort!))}</span
+            >
+          </span>
+          {#if method.effort}<span class="pr-1 text-right whitespace-nowrap">{minutes(method.effort)} min</span>{/if}
+        </label>
+      {/each}
+    </section>
+  {/if}
+  {#if choices.joinings.length > 1}
+    <section class="mt-5" aria-label="Ways to put it together">
+      <h2 class="flex items-baseline border-b border-ink pb-1 text-lead">
+        Put it together <kbd class="ml-auto text-note text-quiet" title="The next way">j</kbd>
+      </h2>
+      {#each choices.joinings as way (way.name)}
+        <label class="flex cursor-pointer gap-2 border-b border-rule py-1.5 {way.chosen ? 'bg-weld text-primary-content' : ''}">
+          <input
+            type="radio"
+            class="mt-1 ml-1"
+            name="joining"
+            value={way.name}
+            checked={way.chosen}
+            onchange={() => onjoining(way.usual ? undefined : way.name)}
+          />
+          <span class="min-w-0 flex-1 leading-snug">
+            {way.title}{way.usual ? ', as usual' : ''}
+            <span class="block text-note">{way.parts} different parts, {way.nested} of {way.crossings} crossings nest</span>
+          </span>
+          <span class="pr-1 text-right whitespace-nowrap">{minutes(way.effort)} min</span>
+        </label>
+      {/each}
+    </section>
+  {/if}
+  <section class="mt-5" aria-label="Other units">
+    <h2 class="border-b border-ink pb-1 text-lead">The same picture, other units</h2>
+    {#each choices.readings as reading, i (reading.name)}
+      {@const to = reading.other === 'whole' ? reading.whole : reading.parts}
+      <div class="border-b border-rule py-2">
+        <p>
+          {reading.now === 'whole' ? reading.whole : reading.parts}: could be <b>{to}</b>,
+          {minutes(reading.otherEffort)} min instead of {minutes(reading.effort)}.
+          <span class="text-quiet">{difference(reading.effort, reading.otherEffort)}.</span>
+        </p>
+        <button class="act mt-1" onclick={() => onreading(reading.name, reading.other)}>
+          Sew it as {to}{#if i === 0}<kbd class="ml-1 text-quiet">x</kbd>{/if}
+        </button>
+      </div>
+    {:else}
+      <p class="py-2 text-quiet">Every unit of this block has one sensible reading.</p>
+    {/each}
+    <p class="mt-2 text-note text-quiet">
+      Minutes for one person and all blocks of a kit, at a steady pace: three quarters of a minute a seam, less for a cut or a
+      trim.
+    </p>
+  </section>
+{/if}

@@ -1,0 +1,93 @@
+<!-- Versions of a month's sheet: published ones stay as they were; what has changed since is said in words, as an erratum would. -->
+<script lang="ts">
+  import { page } from '$app/state';
+  import { dayText } from '$lib/look/day-text';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import ChangesSince from '$lib/look/ChangesSince.svelte';
+
+  let { month }: { month: string } = $props();
+  const bench = useWorkbench();
+  interface Versions {
+    versions: { version: number; revision: number; published: string }[];
+    since: { colourway: string; says: string[] }[];
+  }
+  let found: Versions | undefined = $state.raw();
+  let trouble = $state('');
+  let told = $state('');
+  let already = $state('');
+  const address = $derived(`/api/programmes/${bench.slug}/sheets/${month}`);
+  const saved = $derived(bench.saver.state === 'saved');
+
+  async function load(from: string) {
+    const answer = await fetch(from).catch(() => undefined);
+    if (from !== address) return;
+    if (answer?.ok) found = (await answer.json()) as Versions;
+    trouble = answer?.ok ? '' : 'The versions could not be read just now.';
+  }
+  $effect(() => {
+    // Whatever is saved may change what the newest version says otherwise.
+    void bench.saver.revision;
+    void load(address);
+  });
+  async function publish() {
+    told = '';
+    const answer = await fetch(address, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ already }),
+    }).catch(() => undefined);
+    const result = (await answer?.json().catch(() => undefined)) as
+      { kind?: string; version?: number; message?: string } | undefined;
+    if (!answer?.ok) trouble = result?.message ?? 'Nothing was published: the server does not answer.';
+    else
+      told =
+        result?.kind === 'same'
+          ? `Nothing has changed since version ${result.version}.`
+          : `Version ${result?.version} is published.`;
+    if (answer?.ok) already = '';
+    await load(address);
+  }
+  const newest = $derived(found?.versions[0]);
+</script>
+
+<section class="mt-6" aria-label="Versions">
+  <h2 class="border-b border-ink pb-1 text-lead">Versions</h2>
+  {#if found && !newest}<p class="mt-2 text-quiet">Not published yet. A published sheet never changes by itself.</p>{/if}
+  <ul>
+    {#each found?.versions ?? [] as v (v.version)}
+      <li class="flex items-baseline justify-between gap-2 border-b border-rule py-1.5" data-version={v.version}>
+        <span><b>Version {v.version}</b>, {dayText(v.published.slice(0, 10), page.data.locale)}</span>
+        <a
+          class="plain text-note"
+          download
+          href="sheet/files/sheet.pdf?{new URLSearchParams([
+            ...[...page.url.searchParams].filter(([k]) => k !== 'version'),
+            ['version', String(v.version)],
+            ['locale', page.data.locale],
+          ])}">PDF</a
+        >
+      </li>
+    {/each}
+  </ul>
+  {#if newest && found && found.since.length > 0}
+    <div class="mt-2" data-since={newest.version}>
+      <p>Since version {newest.version}:</p>
+      <ChangesSince since={found.since} />
+      <label class="mt-2 block"
+        ><span class="text-note text-quiet">In the email to those who hold version {newest.version}, after “Already cut?”</span>
+        <textarea
+          class="field"
+          maxlength="1000"
+          placeholder="Stop there and ask us first. We may have the pieces you need."
+          bind:value={already}></textarea></label
+      >
+    </div>
+  {/if}
+  {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
+  {#if told}<p class="mt-2" role="status">{told}</p>{/if}
+  <p class="mt-2">
+    <button class="act" disabled={!saved} onclick={() => void publish()}
+      >Publish {newest ? `version ${newest.version + 1}` : 'this sheet'}</button
+    >
+  </p>
+</section>

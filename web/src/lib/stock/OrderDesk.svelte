@@ -1,0 +1,110 @@
+<!-- Orders: handed in at a supplier's desk, waited for, late or short, and booked onto the shelf. -->
+<script lang="ts">
+  import { dayText } from '$lib/look/day-text';
+  import { untrack } from 'svelte';
+  import { page } from '$app/state';
+  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import {
+    bookChanges,
+    comingOf,
+    orderState,
+    lineWords,
+    paperLines,
+    type DeliveryFile,
+    type Order,
+    type OrderLine,
+  } from '@aggrega/core/programme';
+  import Say from '$lib/look/Say.svelte';
+
+  const bench = useWorkbench();
+  const { programme } = $derived(bench);
+  const { unit, orders } = $derived(programme);
+  const today = $derived(page.data.today as string);
+  /** The day on which the desk is looked at: a stand-in can be looked at ahead. */
+  let day = $state(untrack(() => today));
+  const states = $derived(orders.map((o) => orderState(o, day)).reverse());
+  let papers: { order: string; delivery: DeliveryFile }[] = $state.raw([]);
+  let trouble = $state('');
+  const desk = `/api/programmes/${bench.slug}/desk`;
+  const asked = $derived(orders.map((o) => `${o.id} ${o.due ?? ''}`).join());
+
+  /** Papers that are not booked yet. */
+  const open = $derived(
+    papers.filter(({ order, delivery }) => !orders.find((o) => o.id === order)?.deliveries.some((d) => d.id === delivery.id)),
+  );
+  $effect(() => {
+    void asked;
+    const at = day;
+    void fetch(`${desk}?day=${at}`)
+      .then(async (answer) => {
+        if (at !== day) return;
+        if (answer.ok) papers = (await answer.json()) as typeof papers;
+        trouble = answer.ok ? '' : 'The suppliers’ papers could not be read just now.';
+      })
+      .catch(() => (trouble = 'The suppliers’ papers could not be read: the server does not answer.'));
+  });
+  const shortDate = (iso: string) => dayText(iso, page.data.locale, 'short');
+  const book = (order: string, delivery: DeliveryFile) =>
+    bench.saver.do(`delivery of ${shortDate(delivery.date)} booked`, bookChanges(bench.saver.document, order, delivery));
+  const close = ({ id }: Order, closed: boolean) =>
+    bench.saver.do(closed ? 'no longer waiting for the rest' : 'waiting for the rest', [
+      {
+        path: `/orders/${id}/closed`,
+        from: bench.saver.document.orders?.find((o) => o.id === id)?.closed,
+        to: closed || undefined,
+      },
+    ]);
+  const all = (lines: readonly OrderLine[]) => lineWords(lines, unit).join('; ');
+  /** What this order still owes is wanted; what came short is told with it. */
+  const coming = $derived(programme.fabrics.some((f) => !comingOf(programme, f).length.equals(0)));
+</script>
+
+{#if orders.length > 0}
+  <section class="mt-7" aria-label="Ordered">
+    <div class="flex flex-wrap items-baseline justify-between gap-3 border-b-2 border-ink pb-1">
+      <h2 class="text-head">Ordered</h2>
+      <label class="no-print flex items-center gap-2"
+        ><span class="block text-note text-quiet">As it stands on</span>
+        <input class="field w-auto" type="date" bind:value={day} required /></label
+      >
+    </div>
+    {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
+    {#each states as { order, waiting, late } (order.id)}
+      <article class="border-b border-rule py-2" data-ordered={order.id}>
+        <h3 class="text-body">
+          {order.supplier}, {shortDate(order.placed)}
+          <span class="font-sans font-normal text-quiet"
+            >{#if waiting.length === 0}{order.closed ? 'nobody waits for the rest' : 'all came'}{:else if order.due}promised for {shortDate(
+                order.due,
+              )}{:else}not handed in at the desk yet{/if}</span
+          >
+          {#if late > 0}<span class="text-madder">{late} {late === 1 ? 'day' : 'days'} late</span>{/if}
+        </h3>
+        <p class="text-note text-quiet"><Say text={all(order.lines)} /></p>
+        {#if waiting.length > 0 && order.deliveries.length > 0}<p class="text-note">
+            Still to come: <Say text={all(waiting)} />.
+          </p>{/if}
+        {#each open.filter((p) => p.order === order.id) as { delivery } (delivery.id)}
+          <div
+            class="mt-1 flex flex-wrap items-center gap-3 border-l-4 border-weld bg-edge px-3 py-1.5"
+            data-paper={delivery.id}
+          >
+            <span class="min-w-0 flex-1"
+              >{order.due && delivery.date > order.due ? 'Late, on' : 'On'}
+              {shortDate(delivery.date)}: <Say text={all(paperLines(programme, delivery))} /></span
+            >
+            <button class="act first" onclick={() => book(order.id, delivery)}>Put it on the shelf</button>
+          </div>
+        {/each}
+        {#if waiting.length > 0 && order.deliveries.length > 0}
+          <button class="plain text-note" onclick={() => close(order, true)}>do not wait for the rest</button>
+        {:else if order.closed}<button class="plain text-note" onclick={() => close(order, false)}>wait for the rest</button
+          >{/if}
+      </article>
+    {/each}
+    {#if coming}<p class="mt-1 text-note text-quiet">
+        What is on its way is not ordered again. A stand-in sits at the suppliers’ desk: its papers lie in a folder, and now and
+        then it is late or short, as suppliers are.
+      </p>{/if}
+  </section>
+{/if}
