@@ -1,7 +1,30 @@
 import js from '@eslint/js';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
+import { readdirSync } from 'node:fs';
 import ts from 'typescript-eslint';
+
+/** Folders of the web part that any subject may use; every other one is a subject, and reaches into no other's inside. */
+const COMMON = ['look', 'frame', 'ask', 'plan', 'server'];
+const SUBJECTS = readdirSync(new URL('web/src/lib', import.meta.url), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory() && !COMMON.includes(entry.name))
+  .map((entry) => entry.name);
+const others = (own) => SUBJECTS.filter((name) => name !== own).flatMap((name) => [`$lib/${name}/*`, `../${name}/*`]);
+/** What a folder of the web part must not import, with why. Types of what the server answers are no code. */
+const closed = (folder, patterns, message) => ({
+  files: [`web/src/lib/${folder}/**`],
+  rules: {
+    '@typescript-eslint/no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          { group: patterns, message },
+          { group: ['$lib/server/*'], allowTypeImports: true, message: 'Only types come from the server.' },
+        ],
+      },
+    ],
+  },
+});
 
 export default ts.config(
   { ignores: ['**/build/', '**/dist/', '**/.svelte-kit/', '**/generated/', '.data/', 'test-results/'] },
@@ -21,6 +44,11 @@ export default ts.config(
       'svelte/prefer-svelte-reactivity': 'off',
     },
   },
+  ...SUBJECTS.map((name) =>
+    closed(name, others(name), 'A subject never reaches into another: what two share belongs into look.'),
+  ),
+  closed('look', [...others(), '$lib/frame/*', '$lib/ask/*', '$lib/plan/*'], 'What any subject may use knows no subject.'),
+  ...['frame', 'ask', 'plan'].map((name) => closed(name, others(), 'What subjects stand on knows none of them.')),
   {
     // The core computes and nothing else: no page, no machine, no clock, no chance.
     files: ['core/src/**/*.ts'],

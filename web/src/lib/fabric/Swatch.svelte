@@ -1,8 +1,8 @@
 <!-- A piece of a fabric, its print at true scale: 24 points to an inch. -->
 <script lang="ts">
-  import PrintPattern from './PrintPattern.svelte';
+  import PrintPattern from '$lib/look/PrintPattern.svelte';
   import { asSeen, type View } from '@aggrega/core/fabric';
-  import { patterned, type Cloth } from './cast';
+  import { patterned, type Cloth } from '$lib/look/cast';
 
   interface Props {
     fabric: Cloth & { name: string };

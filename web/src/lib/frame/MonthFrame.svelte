@@ -1,11 +1,11 @@
 <!-- The frame of a month's stations: header, tape and head count round the table, with room beside it. -->
 <script lang="ts">
   import { monthTitle } from '@aggrega/core/programme';
-  import { organises } from '$lib/team/role-name';
+  import { organises } from '$lib/look/role-name';
   import { page } from '$app/state';
   import { doubtsOf, kitsText } from './programme-view';
   import { dayText } from '$lib/look/day-text';
-  import NewerDraft from '$lib/release/NewerDraft.svelte';
+  import NewerDraft from './NewerDraft.svelte';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import HeadCount from './HeadCount.svelte';
   import SaveNote from './SaveNote.svelte';

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { organises } from '$lib/team/role-name';
+  import { organises } from '$lib/look/role-name';
   import { dominantColour } from './programme-view';
   import Keys from './Keys.svelte';
   import Meeting from './Meeting.svelte';

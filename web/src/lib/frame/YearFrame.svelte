@@ -1,6 +1,6 @@
 <!-- The frame of what concerns the whole year: its title, and the way between its stations, or between those of the people. -->
 <script lang="ts">
-  import { organises } from '$lib/team/role-name';
+  import { organises } from '$lib/look/role-name';
   import { page } from '$app/state';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import SaveNote from './SaveNote.svelte';

@@ -1,8 +1,8 @@
 <!-- The one renderer of core's drawings: shapes in real lengths become SVG, on the page and on paper. -->
 <script lang="ts">
   import type { Drawing } from '@aggrega/core/block';
-  import ClothDefs from '$lib/fabric/ClothDefs.svelte';
-  import { fillOf, paintsOf, type Cast } from '$lib/fabric/cast';
+  import ClothDefs from './ClothDefs.svelte';
+  import { fillOf, paintsOf, type Cast } from './cast';
   import type { View } from '@aggrega/core/fabric';
   import type { Snippet } from 'svelte';
 

@@ -1,6 +1,6 @@
 <!-- Measuring help on her own page: what her sizes say of her seam. Nothing of it is sent anywhere. -->
 <script lang="ts">
-  import MeasureForm from '$lib/test-blocks/MeasureForm.svelte';
+  import MeasureForm from '$lib/look/MeasureForm.svelte';
   import type { WrittenSize } from '@aggrega/core/running';
   import type { Unit } from '@aggrega/core/measure';
 

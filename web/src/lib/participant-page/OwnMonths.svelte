@@ -4,7 +4,7 @@
   import { dayText } from '$lib/look/day-text';
   import type { ParticipantView, ShownMonth } from '$lib/server/participant-page/participant-page';
   import { progressNames, progressSteps } from '@aggrega/core/running';
-  import { READER } from '$lib/sheet/words';
+  import { READER } from './words';
   import type { Own } from './own.svelte';
 
   let { view, key, own }: { view: ParticipantView; key: string; own: Own } = $props();

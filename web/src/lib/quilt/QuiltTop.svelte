@@ -1,7 +1,7 @@
 <!-- The whole quilt at scale. A place can be taken in hand, by pointer or keys, and dragged onto another. -->
 <script lang="ts">
-  import ClothDefs from '$lib/fabric/ClothDefs.svelte';
-  import { castAt, fillOf, paintsOf, type Cast } from '$lib/fabric/cast';
+  import ClothDefs from '$lib/look/ClothDefs.svelte';
+  import { castAt, fillOf, paintsOf, type Cast } from '$lib/look/cast';
   import type { View } from '@aggrega/core/fabric';
   import { neighbour } from './places';
   import { laidOnQuilt, type PicturePlace, type QuiltPicture } from '@aggrega/core/programme';

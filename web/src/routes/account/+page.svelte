@@ -4,7 +4,7 @@
   import { enhance } from '$app/forms';
   import { dayText } from '$lib/look/day-text';
   import { deviceName } from '$lib/team/device-name';
-  import { roleName } from '$lib/team/role-name';
+  import { roleName } from '$lib/look/role-name';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
   import NewPassword from '$lib/team/NewPassword.svelte';
 

@@ -3,7 +3,7 @@
   import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
   import { dayText } from '$lib/look/day-text';
-  import { ROLES, roleName } from '$lib/team/role-name';
+  import { ROLES, roleName } from '$lib/look/role-name';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
 
   let { data, form } = $props();

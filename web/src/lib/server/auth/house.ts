@@ -1,5 +1,5 @@
 /** The people of a shop or guild who sign in: founding one, inviting, roles, leaving. */
-import { roleName } from '$lib/team/role-name';
+import { roleName } from '$lib/look/role-name';
 import { randomUUID } from 'node:crypto';
 import type pg from 'pg';
 import { now } from '../clock';

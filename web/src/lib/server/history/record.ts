@@ -1,6 +1,6 @@
 /** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
 import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
-import { roleName } from '$lib/team/role-name';
+import { roleName } from '$lib/look/role-name';
 import { LRUCache } from 'lru-cache';
 import type pg from 'pg';
 import type { Role } from '../auth/roles';

@@ -1,4 +1,4 @@
-import { roleName } from '$lib/team/role-name';
+import { roleName } from '$lib/look/role-name';
 import { invitationOf, takeUp } from '$lib/server/auth/house';
 import { openSession } from '$lib/server/auth/sessions';
 import { whileDatabaseAnswers } from '$lib/server/web/door';

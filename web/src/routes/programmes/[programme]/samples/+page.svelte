@@ -3,7 +3,7 @@
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
-  import MeasureForm from '$lib/test-blocks/MeasureForm.svelte';
+  import MeasureForm from '$lib/look/MeasureForm.svelte';
   import Say from '$lib/look/Say.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';

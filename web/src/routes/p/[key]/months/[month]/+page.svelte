@@ -5,7 +5,7 @@
   import PaperChoice from '$lib/look/PaperChoice.svelte';
   import PaperView from '$lib/look/PaperView.svelte';
   import { keepPage } from '$lib/ask/keep-page';
-  import { READER } from '$lib/sheet/words';
+  import { READER } from '$lib/participant-page/words';
   import { onMount } from 'svelte';
   import Tools from '$lib/frame/Tools.svelte';
 

@@ -1,8 +1,8 @@
 <!-- Her own sheet of a month that is out, read step by step. -->
 <script lang="ts">
   import { keepPage } from '$lib/ask/keep-page';
-  import StepReader from '$lib/sheet/StepReader.svelte';
-  import { READER } from '$lib/sheet/words';
+  import StepReader from '$lib/participant-page/StepReader.svelte';
+  import { READER } from '$lib/participant-page/words';
   import Tools from '$lib/frame/Tools.svelte';
   import { onMount } from 'svelte';
 

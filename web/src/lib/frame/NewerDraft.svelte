@@ -2,7 +2,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import ChangesSince from '$lib/look/ChangesSince.svelte';
-  import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import { useWorkbench } from './workbench.svelte';
 
   let { month }: { month: string } = $props();
   const bench = useWorkbench();

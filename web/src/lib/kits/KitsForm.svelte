@@ -1,7 +1,7 @@
 <!-- How kits are handed out: their kind, spares and demo sets, and which months share a packet. -->
 <script lang="ts">
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { kitNames } from '$lib/kits/kit-words';
+  import { kitNames } from './kit-words';
   import { kitKinds, monthTitle, wayOf, type Change } from '@aggrega/core/programme';
   import Setting from '$lib/look/Setting.svelte';
 

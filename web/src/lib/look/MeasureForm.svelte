@@ -1,6 +1,6 @@
 <!-- Sizes as measured, and what they say of the seam: at once, while they are written. -->
 <script lang="ts">
-  import Say from '$lib/look/Say.svelte';
+  import Say from './Say.svelte';
   import type { Unit } from '@aggrega/core/measure';
   import { diagnose, readSizes, writtenLength, type WrittenSize } from '@aggrega/core/running';
 
