@@ -1,24 +1,27 @@
 <!-- The one list of all keys. -->
 <script lang="ts">
+  import { MONTH, stationName } from './stations';
+
   let { open = $bindable() }: { open: boolean } = $props();
   let dialog: HTMLDialogElement;
+  const of = Object.fromEntries(['sew', 'quilt', 'fabrics', 'cut', 'roster'].map((id) => [id, stationName(id)]));
   const keys: [string, string][] = [
-    ['1 to 6', 'Draft, Sew order, Cut, Sheet, Kits, Release'],
-    ['[ ]', 'the month before, the month after'],
-    ['c', 'the next colourway'],
-    ['+ −', 'one more, one fewer in the head count; with Shift ten'],
-    ['Home', 'on the dial: back to the number enrolled'],
-    ['Enter', 'on the dial: enrol the number tried'],
-    ['← →', 'Sew order: the step before, the next one'],
-    ['x', 'Sew order: the first of the other readings'],
-    ['j', 'Sew order: the next way to put the block together'],
-    ['t m Del', 'Quilt: turn the place in hand, mirror it, give it back to the months’ order'],
-    ['Shift ← →', 'Quilt: swap the place in hand with the next'],
-    ['Shift A', 'Fabrics: take that letter in hand; ← → go through the fabrics by value'],
-    ['g', 'Fabrics: all in grey'],
-    ['s', 'Fabrics: shuffle the scrappy letters'],
-    ['b', 'Cut: one kit, or all kits together'],
-    ['/ n', 'Roster: find somebody, add somebody'],
+    [`1 to ${MONTH.length}`, MONTH.map((s) => s.name).join(', ')],
+    ['[ ]', 'previous month, next month'],
+    ['c', 'next colourway'],
+    ['+ −', 'head count: one more, one fewer; with Shift, ten'],
+    ['Home', 'head count: back to the number enrolled'],
+    ['Enter', 'head count: save this number'],
+    ['← →', `${of.sew}: previous step, next step`],
+    ['x', `${of.sew}: use the first alternative piecing`],
+    ['j', `${of.sew}: next way to put the block together`],
+    ['t m Del', `${of.quilt}: rotate the selected block, mirror it, reset it`],
+    ['Shift ← →', `${of.quilt}: swap the selected block with the next`],
+    ['Shift A', `${of.fabrics}: select that letter; ← → go through the fabrics by value`],
+    ['g', `${of.fabrics}: greyscale`],
+    ['s', `${of.fabrics}: shuffle the scrappy letters`],
+    ['b', `${of.cut}: one kit, or all kits together`],
+    ['/ n', `${of.roster}: find a participant, add a participant`],
     ['p', 'print'],
     ['Ctrl Z', 'undo; with Shift redo'],
     ['?', 'this list'],
@@ -32,12 +35,12 @@
 <dialog
   bind:this={dialog}
   class="modal no-print"
-  aria-label="Keys"
+  aria-label="Keyboard shortcuts"
   onclose={() => (open = false)}
   onclick={(e) => e.target === dialog && dialog.close()}
 >
   <div class="modal-box max-w-lg border border-ink bg-ground p-7 shadow-none">
-    <h2 class="text-head">Keys</h2>
+    <h2 class="text-head">Keyboard shortcuts</h2>
     <dl class="mt-4 grid grid-cols-[6rem_1fr] gap-y-2">
       {#each keys as [key, what] (key)}
         <dt class="numeral">{key}</dt>

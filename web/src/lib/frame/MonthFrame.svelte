@@ -9,6 +9,7 @@
   import ColourwayTabs from './ColourwayTabs.svelte';
   import HeadCount from './HeadCount.svelte';
   import SaveNote from './SaveNote.svelte';
+  import { MONTH, monthStation } from './stations';
   import Stations from './Stations.svelte';
   import Tools from './Tools.svelte';
   import { useWorkbench } from './workbench.svelte';
@@ -26,19 +27,17 @@
   const bench = useWorkbench();
   const month = $derived(bench.month(page.params.month!));
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  /** The cutting room and the cutting machine belong to Cut. */
-  const station = $derived(page.url.pathname.split('/')[5]?.replace(/^cut.+/, 'cut') ?? 'draft');
+  const station = $derived(monthStation(page.url.pathname));
+  /** At which station a doubt of that rank is settled. */
+  const SETTLED_AT: Record<string, string | undefined> = { draft: 'ruin', cut: 'waste' };
   const people = $derived(bench.people(colourway));
   const doubts = $derived(month ? doubtsOf(bench.programme, month, colourway) : []);
   const stations = $derived(
-    [
-      { id: 'draft', name: 'Draft', open: doubts.filter((d) => d.rank === 'ruin').length },
-      { id: 'sew', name: 'Sew order', open: 0 },
-      { id: 'cut', name: 'Cut', open: doubts.filter((d) => d.rank === 'waste').length },
-      { id: 'sheet', name: 'Sheet', open: 0 },
-      { id: 'kits', name: 'Kits', open: 0 },
-      ...(organises(page.data.who?.role) ? [{ id: 'release', name: 'Release', open: 0 }] : []),
-    ].map((s) => ({ ...s, href: `/programmes/${bench.slug}/months/${page.params.month}/${s.id}${page.url.search}` })),
+    MONTH.filter((s) => s.needs === 'look' || organises(page.data.who?.role)).map(({ id, name, path }) => ({
+      ...{ id, name },
+      open: doubts.filter((d) => d.rank === SETTLED_AT[id]).length,
+      href: `/programmes/${bench.slug}/months/${page.params.month}${path}${page.url.search}`,
+    })),
   );
   /** Where another colourway of the same page is. */
   const otherHref = (id: string) => `${page.url.pathname}?colourway=${id}`;

@@ -7,6 +7,7 @@
   import Keys from './Keys.svelte';
   import Meeting from './Meeting.svelte';
   import Selvage from './Selvage.svelte';
+  import { MONTH, PLAN, RUN, monthStation, programmeStation, type Station } from './stations';
   import { Workbench, provideWorkbench } from './workbench.svelte';
   import type { MonthRelease } from '$lib/server/db/releases';
   import { monthTitle, type ProgrammeFile } from '@aggrega/core/programme';
@@ -25,16 +26,13 @@
   onMount(() => bench.saver.resume());
   $effect(() => bench.saver.receive(data.document, data.revision, data.updated));
 
-  /** In the order of the work, which is the order of their keys. */
-  const STATIONS = ['draft', 'sew', 'cut', 'sheet', 'kits', 'release'];
-
-  /** Stations of the people. */
-  const PEOPLE = ['roster', 'calendar', 'kits', 'pickup', 'post', 'samples', 'forecast', 'money'];
-
   const monthId = $derived(page.params.month);
-  const station = $derived(page.url.pathname.split('/')[5]?.replace(/^cut.+/, 'cut') ?? 'draft');
+  const station = $derived(monthStation(page.url.pathname));
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const monthHref = (id: string, to: string) => `/programmes/${bench.slug}/months/${id}/${to}${page.url.search}`;
+  /** The first of these stations that whoever looks may see. */
+  const sideHref = (stations: readonly Station[]) =>
+    `/programmes/${bench.slug}${stations.find((s) => organiser || s.needs === 'look')!.path}?colourway=${colourway.id}`;
   const stateOf = (id: string): MonthRelease['state'] | 'draft' =>
     (page.data.releases as MonthRelease[]).find((r) => r.month === id)?.state ?? 'draft';
   const dots = $derived(
@@ -42,7 +40,7 @@
       id: m.id,
       number: i + 1,
       name: monthTitle(m),
-      href: monthHref(m.id, STATIONS.includes(station) ? station : 'draft'),
+      href: monthHref(m.id, station),
       colour: dominantColour(m, colourway),
       state: stateOf(m.id),
     })),
@@ -60,7 +58,7 @@
     if (e.key === '?') bench.keys = true;
     else if (e.key === 'p') window.print();
     else if (e.key === 'c') nextColourway();
-    else if (monthId && STATIONS[Number(e.key) - 1]) void goto(monthHref(monthId, STATIONS[Number(e.key) - 1]!));
+    else if (monthId && MONTH[Number(e.key) - 1]) void goto(monthHref(monthId, MONTH[Number(e.key) - 1]!.id));
     else if (e.key === '[' || e.key === ']') step(e.key === ']' ? 1 : -1);
     else if (['+', '=', '-', '_'].includes(e.key)) bench.try(colourway, Math.max(0, bench.people(colourway) + turns(e.key)));
     else return;
@@ -91,9 +89,9 @@
     {dots}
     current={monthId}
     home="/"
-    overview="/programmes/{bench.slug}?colourway={colourway.id}"
-    people="/programmes/{bench.slug}/{organiser ? 'roster' : 'calendar'}?colourway={colourway.id}"
-    at={monthId ? undefined : PEOPLE.includes(page.url.pathname.split('/')[3] ?? '') ? 'people' : 'year'}
+    plan={sideHref(PLAN)}
+    run={sideHref(RUN)}
+    at={monthId ? undefined : RUN.some((s) => s.id === programmeStation(page.url.pathname)) ? 'run' : 'plan'}
   />
   {@render children()}
 </div>

@@ -1,5 +1,7 @@
 <!-- The selvage: a dot for each instalment in its dominant fabric, its state in the dot's shape. The way from month to month. -->
 <script lang="ts">
+  import { SIDES } from './stations';
+
   export interface Dot {
     id: string;
     number: number;
@@ -13,13 +15,13 @@
     dots: Dot[];
     current?: string;
     home: string;
-    /** The year as a whole, and the people who sew it. */
-    overview: string;
-    people: string;
+    /** Where the programme is planned, and where it is run. */
+    plan: string;
+    run: string;
     /** Which of the two is shown, when no month is. */
-    at?: 'year' | 'people';
+    at?: 'plan' | 'run';
   }
-  let { dots, current, home, overview, people, at }: Props = $props();
+  let { dots, current, home, plan, run, at }: Props = $props();
 
   const DISC = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z';
   const NOTCHED = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z M16 27l-4 4h8z';
@@ -86,7 +88,7 @@
       </li>
     {/each}
   </ol>
-  {#each [{ id: 'year', name: 'the year', href: overview }, { id: 'people', name: 'the people', href: people }] as { id, name, href } (id)}
+  {#each [{ id: 'plan', name: SIDES.plan, href: plan }, { id: 'run', name: SIDES.run, href: run }] as { id, name, href } (id)}
     <a
       {href}
       class="foot px-1 text-center text-xs text-quiet underline underline-offset-2"

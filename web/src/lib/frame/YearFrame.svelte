@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import SaveNote from './SaveNote.svelte';
+  import { PLAN, RUN, SIDES, programmeStation } from './stations';
   import Stations from './Stations.svelte';
   import Tools from './Tools.svelte';
   import { useWorkbench } from './workbench.svelte';
@@ -25,37 +26,14 @@
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  const current = $derived(page.url.pathname.split('/')[3] ?? 'year');
-  /** What is made, and for whom it is run: each a ruler of its own. */
-  const YEAR = [
-    { id: 'year', name: 'Months', to: '' },
-    { id: 'quilt', name: 'Quilt', to: '/quilt' },
-    { id: 'fabrics', name: 'Fabrics', to: '/fabrics' },
-    { id: 'packets', name: 'Packets', to: '/packets' },
-    { id: 'papers', name: 'Papers', to: '/papers' },
-    { id: 'bolts', name: 'Bolts', to: '/bolts' },
-    { id: 'figures', name: 'Figures', to: '/figures' },
-    { id: 'record', name: 'Record', to: '/record' },
-  ];
-  const PEOPLE = [
-    { id: 'roster', name: 'Roster', to: '/roster' },
-    { id: 'calendar', name: 'Calendar', to: '/calendar' },
-    { id: 'kits', name: 'Kits', to: '/kits' },
-    { id: 'pickup', name: 'Pickup', to: '/pickup' },
-    { id: 'post', name: 'Post', to: '/post' },
-    { id: 'samples', name: 'Samples', to: '/samples' },
-    { id: 'forecast', name: 'Forecast', to: '/forecast' },
-    { id: 'money', name: 'Money', to: '/money' },
-  ];
-  /** Stations that show addresses or money. */
-  const ORGANISERS = ['record', 'roster', 'post', 'samples', 'forecast', 'money'];
-  const people = $derived(PEOPLE.some((s) => s.id === current));
+  const current = $derived(programmeStation(page.url.pathname));
+  const running = $derived(RUN.some((s) => s.id === current));
   const stations = $derived(
-    (people ? PEOPLE : YEAR)
-      .filter((s) => organises(page.data.who?.role) || !ORGANISERS.includes(s.id))
-      .map(({ to, ...s }) => ({
-        ...{ ...s, open: 0 },
-        href: `/programmes/${bench.slug}${to}?colourway=${colourway.id}`,
+    (running ? RUN : PLAN)
+      .filter((s) => s.needs === 'look' || organises(page.data.who?.role))
+      .map(({ id, name, path }) => ({
+        ...{ id, name, open: 0 },
+        href: `/programmes/${bench.slug}${path}?colourway=${colourway.id}`,
       })),
   );
 </script>
@@ -77,7 +55,7 @@
           </div>
         {/if}
       </div>
-      <div class="mt-3"><Stations {stations} {current} name={people ? 'The people' : 'The whole year'} /></div>
+      <div class="mt-3"><Stations {stations} {current} name={running ? SIDES.run : SIDES.plan} /></div>
     </header>
     {@render children()}
   </main>
