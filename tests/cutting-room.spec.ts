@@ -27,7 +27,7 @@ test('one step at a time, to the end and back; a lost connection loses no tick',
   await page.getByRole('button', { name: 'One step at a time' }).click();
   const first = await page.locator('[data-step]').getAttribute('data-step');
   await page.route('**/cutting/**', (route) => route.abort());
-  await page.getByRole('button', { name: 'Cut; next' }).click();
+  await page.getByRole('button', { name: 'Done, next cut' }).click();
   await expect(page.locator('[data-step]')).not.toHaveAttribute('data-step', first!);
   await expect(page.getByText('The server does not answer')).toBeVisible();
   await page.unroute('**/cutting/**');
@@ -35,9 +35,9 @@ test('one step at a time, to the end and back; a lost connection loses no tick',
   await page.reload();
   await page.getByRole('button', { name: 'One step at a time' }).click();
   await expect(page.locator('[data-progress]')).toContainText('1 of ');
-  await page.getByRole('button', { name: 'One step back' }).click();
+  await page.getByRole('button', { name: 'Back one step' }).click();
   await expect(page.locator('[data-step]')).toHaveAttribute('data-step', first!);
-  const next = page.getByRole('button', { name: 'Cut; next' });
+  const next = page.getByRole('button', { name: 'Done, next cut' });
   const steps = Number(/of (\d+)/.exec(await page.locator('[data-progress]').innerText())![1]);
   for (let i = 0; i < steps; i += 1) await next.click();
   await expect(page.getByText('Everything on this list is cut.')).toBeVisible();
@@ -72,13 +72,13 @@ test('a changed head count never cuts what is cut, and ticks of an earlier list 
   await expect(progress).toContainText('1 of ');
   await tablet.unroute('**/cutting/**');
   await expect(page.getByRole('alert')).toContainText('One step was cut from another list');
-  await page.getByRole('button', { name: 'Count what was cut in' }).click();
+  await page.getByRole('button', { name: 'Update this list' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
   await expect(progress).toContainText('0 of ');
   await tablet.context().close();
   // Fewer people: nothing more is cut, and what is over is named.
   await open(page, page.url().replace('people=20', 'people=3'));
-  await expect(changed).toContainText('Nothing more has to be cut. Comes over: ');
+  await expect(changed).toContainText('There is nothing more to cut. Comes over: ');
 });
 
 test('several hands share a list, and what an evening took is noted', async ({ page, bench }) => {
@@ -91,14 +91,14 @@ test('several hands share a list, and what an evening took is noted', async ({ p
   await page.getByRole('combobox', { name: /^Show/ }).selectOption('2');
   expect(one + (await boxes.count())).toBe(all);
   await boxes.first().check({ force: true });
-  const log = page.getByRole('form', { name: 'What it took' });
-  await log.getByLabel('Minutes, all hands together').fill('95');
-  await log.getByRole('button', { name: 'Note it' }).click();
+  const log = page.getByRole('form', { name: 'Time taken' });
+  await log.getByLabel('Minutes in total, all people').fill('95');
+  await log.getByRole('button', { name: 'Save' }).click();
   await expect(log).toContainText('Noted: 95 min.');
   await page.reload();
   await expect(log).toContainText('at this shop’s own pace');
-  await log.getByLabel('Minutes, all hands together').fill('');
-  await log.getByRole('button', { name: 'Note it' }).click();
+  await log.getByLabel('Minutes in total, all people').fill('');
+  await log.getByRole('button', { name: 'Save' }).click();
   await expect(log).not.toContainText('Noted');
 });
 

@@ -21,14 +21,14 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   await open(page, '/');
   await expect(page.getByText('open at this machine only')).toBeVisible();
   await page.getByRole('link', { name: 'begin a shop or guild of your own' }).click();
-  await page.getByLabel('What it is called').fill('Mill Lane Guild');
+  await page.getByLabel('Name').fill('Mill Lane Guild');
   await page.getByLabel('Your name').fill('Ann Vale');
   await page.getByLabel('Your mail address').fill(email);
   await page.getByLabel('Password', { exact: true }).fill('aaaaaaaaaaaa');
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByRole('alert')).toContainText('same few letters');
   await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByText('There is no programme here yet')).toBeVisible();
   await expect(page.getByText('Mill Lane Guild')).toBeVisible();
   await page.goto('/programmes/the-allotment-year');
@@ -36,7 +36,7 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
 
   // A programme of their own, and somebody who may look at it.
   await open(page, '/programmes/new');
-  await page.getByLabel('What it is called').fill(`Year ${mark}`);
+  await page.getByLabel('Name').fill(`Year ${mark}`);
   await page.getByRole('button', { name: /^Make it/ }).click();
   await page.waitForURL(/\/programmes\/year-/);
   const made = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
@@ -51,16 +51,16 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   await expect(other.getByText(`Mill Lane Guild invites ${guest}, as viewer.`)).toBeVisible();
   await other.getByLabel('Your name').fill('Vera Moss');
   await other.getByLabel('Password', { exact: true }).fill(PASSWORD);
-  await other.getByRole('button', { name: 'Take it up' }).click();
+  await other.getByRole('button', { name: 'Accept' }).click();
   await expect(other.getByText(`Year ${mark}`)).toBeVisible();
   await open(other, made);
-  await expect(other.getByText('You look on: what you try here is not kept.')).toBeVisible();
+  await expect(other.getByText('View only: nothing you change here is saved.')).toBeVisible();
   await other.goto(`${made}/roster`);
-  await expect(other.getByText('Only an organiser or an owner may do or see this.')).toBeVisible();
+  await expect(other.getByText('Only an organiser or an owner can see or change this.')).toBeVisible();
   // A part that is taken away ends at once.
   await page.reload();
-  await page.locator('[data-member="Vera Moss"]').getByText('take out').click();
-  await page.getByRole('button', { name: 'Take her part away' }).click();
+  await page.locator('[data-member="Vera Moss"]').getByText('Remove').click();
+  await page.getByRole('button', { name: 'Remove Vera Moss' }).click();
   await expect(page.locator('[data-member="Vera Moss"]')).toHaveCount(0);
   await other.goto(made);
   await expect(other.getByText('Nobody yet.')).toBeVisible();
@@ -68,13 +68,13 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   // Signed out, she comes back by a letter.
   await open(page, '/account');
   await page.getByRole('button', { name: 'Sign out here' }).click();
-  await page.getByRole('link', { name: 'I have forgotten the password' }).click();
+  await page.getByRole('link', { name: 'Forgotten your password?' }).click();
   await page.getByLabel('Your mail address').fill(email);
-  await page.getByRole('button', { name: 'Send me a letter' }).click();
+  await page.getByRole('button', { name: 'Email me a link' }).click();
   await expect(page.getByText('a letter is on its way')).toBeVisible();
   await open(page, await letterTo(page, email, 'recover'));
   await page.getByLabel('New password').fill('sixty kits before Sunday');
-  await page.getByRole('button', { name: 'Set it, and sign out everywhere' }).click();
+  await page.getByRole('button', { name: 'Save and sign out on all devices' }).click();
   await page.getByLabel('Mail address').fill(email);
   await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();

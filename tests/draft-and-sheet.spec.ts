@@ -151,7 +151,7 @@ test('an undrawn month says what to do next at every station', async ({ page, be
     await expect(page.locator('main')).toContainText(/drawn for (this month|September) yet|nothing to sew yet/);
   }
   await bench.open('/months/m99/draft');
-  await expect(page.getByRole('heading', { name: 'There is no such month' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'This month doesn’t exist any more' })).toBeVisible();
 });
 
 test('the keys that are listed work', async ({ page, bench }) => {
@@ -169,14 +169,14 @@ test('the keys that are listed work', async ({ page, bench }) => {
   await page.keyboard.press('+');
   await expect(page.getByLabel('People in Harvest')).toHaveValue('19');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
 });
 
 test('night and day are chosen once and kept', async ({ page, bench }) => {
   await bench.open('/months/m1/draft');
   const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   const day = await ground();
-  await page.getByRole('button', { name: 'Show by night' }).click();
+  await page.getByRole('button', { name: 'Dark mode' }).click();
   const night = await ground();
   expect(night).not.toBe(day);
   await page.reload();
@@ -185,7 +185,7 @@ test('night and day are chosen once and kept', async ({ page, bench }) => {
 
 test('a reason opened on the sheet is readable by night: indigo on white, like the paper', async ({ page, bench }) => {
   await bench.open('/months/m1/sheet');
-  await page.getByRole('button', { name: 'Show by night' }).click();
+  await page.getByRole('button', { name: 'Dark mode' }).click();
   await page.getByRole('button', { name: '7 3/4: why this number?' }).first().click();
   const box = page.getByRole('dialog').locator('> div');
   await expect(box).toHaveCSS('color', 'rgb(28, 42, 74)');

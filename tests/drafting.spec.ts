@@ -22,18 +22,18 @@ const made = (page: Page) => page.locator('p', { hasText: 'It tiles' });
 
 test('an empty month begins with a drawing from the library, and undo takes it back', async ({ page, bench }) => {
   await bench.open('/months/m10/draft');
-  await page.getByLabel('Find a drawing').fill('ohio');
+  await page.getByLabel('Search blocks').fill('ohio');
   await page.getByRole('button', { name: 'Ohio Star' }).click();
   await expect(made(page)).toContainText('4 quarter-square triangles and 5 plain patches');
   expect(plain(await page.locator('tbody').first().innerText())).toContain('A1');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('Nothing is drawn for this month yet')).toBeVisible();
+  await expect(page.getByText('No block yet')).toBeVisible();
 });
 
 test('a star is drawn by seams, recasting and symmetry, and is understood while it grows', async ({ page, bench }) => {
   await plainMonth(page, bench);
   await page.keyboard.press('s');
-  await page.getByLabel('Each step is made').selectOption('four-fold');
+  await page.getByLabel('Repeat each change').selectOption('four-fold');
   await touch(page, 1, 1);
   await touch(page, 2, 0);
   await expect(made(page)).toContainText('20 patches');
@@ -83,7 +83,7 @@ test('the grid grows, shrinks and is made finer; a grid that cuts the drawing ba
   await page.getByLabel('Cells across').fill('5');
   await page.getByLabel('Cells across').press('Enter');
   await expect(made(page)).toContainText('20 patches');
-  await page.getByRole('button', { name: 'Twice as fine' }).click();
+  await page.getByRole('button', { name: 'Finer grid (×2' }).click();
   await expect(page.getByLabel('Cells down')).toHaveValue('8');
   await page.getByLabel('Cells down').fill('65');
   await page.getByLabel('Cells down').press('Enter');
@@ -92,8 +92,8 @@ test('the grid grows, shrinks and is made finer; a grid that cuts the drawing ba
 
 test('a block leaves as a file or as SVG, and comes back the same', async ({ page, bench }) => {
   for (const [button, file] of [
-    ['Keep as a block file', 'cold-frame.block.json'],
-    ['Keep as SVG', 'cold-frame.svg'],
+    ['Save as block file', 'cold-frame.block.json'],
+    ['Save as SVG', 'cold-frame.svg'],
   ] as const) {
     await bench.open('/months/m1/draft');
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()]);
@@ -123,7 +123,7 @@ test.describe('on a tablet at the cutting table', () => {
     await plainMonth(page, bench);
     await page.getByRole('button', { name: /^Lay a unit/ }).tap();
     await page.getByRole('button', { name: 'Square in a square' }).tap();
-    await page.getByLabel('Cells to its short side').selectOption('2');
+    await page.getByLabel('Size: grid squares on the short side').selectOption('2');
     const { position } = await spot(page, 1.4, 1.4);
     await page.getByRole('application').tap({ position });
     await expect(made(page)).toContainText('1 square in a square');
@@ -139,10 +139,10 @@ test.describe('on a tablet at the cutting table', () => {
 test('another drawing takes the place of one that is there, and undo brings it back', async ({ page, bench }) => {
   await bench.open('/months/m1/draft');
   const before = await made(page).innerText();
-  await page.getByRole('button', { name: 'Another drawing…' }).click();
-  await page.getByLabel('Find a drawing').fill('no such thing');
+  await page.getByRole('button', { name: 'Replace drawing…' }).click();
+  await page.getByLabel('Search blocks').fill('no such thing');
   await expect(page.getByText('No drawing of that name.')).toBeVisible();
-  await page.getByLabel('Find a drawing').fill('partial');
+  await page.getByLabel('Search blocks').fill('partial');
   await page.getByRole('button', { name: 'Weather Wheel' }).click();
   await expect(made(page)).toContainText('sewn with a partial seam');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -70,7 +70,7 @@ test('a programme put aside can be put back', async ({ page, bench }) => {
   await page
     .getByRole('listitem')
     .filter({ hasText: title(bench.slug) })
-    .getByRole('button', { name: 'Put back' })
+    .getByRole('button', { name: 'Restore' })
     .click();
   await expect(row).toHaveCount(1);
 });

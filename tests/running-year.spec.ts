@@ -7,20 +7,20 @@ test('a programme from nothing: made, a block drawn, a fabric named, people enro
   await open(page, '/');
   await page.getByRole('link', { name: 'New programme' }).click();
   const title = `Hedge ${crypto.randomUUID().slice(0, 6)}`;
-  await page.getByLabel('What it is called').fill(title);
-  await page.getByLabel('How many').fill('3');
-  await page.getByLabel('The first one').fill('2027-06-05');
-  await page.getByLabel('Colourways, with commas between them').fill('Dawn, Noon');
-  await page.getByRole('button', { name: 'Make it, and draw the first block' }).click();
+  await page.getByLabel('Name').fill(title);
+  await page.getByLabel('Number of releases').fill('3');
+  await page.getByLabel('First release').fill('2027-06-05');
+  await page.getByLabel('Colourways (separate with commas)').fill('Dawn, Noon');
+  await page.getByRole('button', { name: 'Create and draw the first block' }).click();
   await expect(page.getByRole('heading', { name: 'June 2027' })).toBeVisible();
-  await page.getByLabel('Find a drawing').fill('shoo fly');
+  await page.getByLabel('Search blocks').fill('shoo fly');
   await page
     .getByRole('button', { name: /Shoo Fly/ })
     .first()
     .click();
   await expect(page.getByRole('region', { name: 'This month' }).getByLabel('Blocks in a kit')).toBeVisible();
   // Another colourway, and a month more, by the way.
-  await page.getByRole('link', { name: 'the year' }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await page.getByRole('button', { name: 'Add a month' }).click();
   await expect(page.getByRole('link', { name: /Month 4/ }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Fabrics' }).click();
@@ -29,7 +29,7 @@ test('a programme from nothing: made, a block drawn, a fabric named, people enro
   await expect(form.getByLabel('Name')).toHaveValue('Colourway 3');
   await form.getByLabel('Name').fill('Night');
   await form.getByLabel('Name').press('Enter');
-  await page.getByRole('link', { name: 'the people' }).click();
+  await page.getByRole('link', { name: 'Run', exact: true }).click();
   await expect(page.getByText('Nobody is on the roster yet.')).toBeVisible();
   await page.keyboard.press('n');
   const dialog = page.getByRole('dialog', { name: 'A new person' });
@@ -82,7 +82,7 @@ test('the roster: a list from a spreadsheet is looked at, taken in and undone; m
   await bench.open('/months/m1/cut?colourway=frost');
   await page.getByRole('button', { name: 'One more' }).click();
   await expect(page.getByRole('button', { name: /^Enrol/ })).toHaveCount(0);
-  await expect(page.getByRole('link', { name: 'the roster counts' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'change it under Participants' })).toBeVisible();
 });
 
 test('a month from drawing to release: proofed, let out, in her mail and on her page, ticked and asked about', async ({
@@ -182,7 +182,7 @@ test('a late joiner in month five, and a leaver: what is made stays made, what i
   await expect(page.locator('[data-person="Bea Vetch"]')).toContainText('left');
   await page.getByRole('link', { name: 'Kits', exact: true }).click();
   await expect(page.getByText('3 are made and belong to nobody')).toBeVisible();
-  await page.getByRole('link', { name: 'Roster' }).click();
+  await page.getByRole('link', { name: 'Participants' }).click();
   await page.getByRole('button', { name: 'New person' }).click();
   const dialog = page.getByRole('dialog', { name: 'A new person' });
   await dialog.getByLabel('Name').fill('Late Lark');
@@ -207,7 +207,7 @@ test('an erratum after release reaches exactly those who hold the old version', 
   await letOut(page);
   await expect(page.locator('[data-holder="Bea Vetch"]')).toContainText('by mail');
   await enrol(request, bench.slug, { 'Late Lark': {} });
-  await page.getByRole('link', { name: 'Draft', exact: true }).click();
+  await page.getByRole('link', { name: 'Block', exact: true }).click();
   await page.getByRole('region', { name: 'This month' }).getByLabel('Finishes at, in').fill('13');
   await page.getByRole('region', { name: 'This month' }).getByLabel('Finishes at, in').press('Enter');
   await page.getByRole('link', { name: 'Release', exact: true }).click();
@@ -252,7 +252,7 @@ test('a pickup evening goes on when the connection is lost in the middle', async
   await page.locator('[data-scan]').press('Enter');
   await expect(page.locator('[data-waiting]')).toContainText('2 kits are kept on this device');
   await expect(page.locator('[data-visitor]')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: 'Undo this change' }).click();
   await expect(page.locator('[data-visitor="Cy Quill"]')).toBeVisible();
   await context.setOffline(false);
   await expect(page.locator('[data-waiting]')).toContainText('everything is saved');
@@ -341,13 +341,13 @@ test('the calendar: days by a cadence round the holidays, hours that move and wh
   await expect(page.getByText(/county show\./)).toHaveCount(0);
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'As a file' }).click()]);
   expect(download.suggestedFilename()).toMatch(/\.ics$/);
-  await page.getByRole('link', { name: 'Samples' }).click();
-  await page.getByRole('button', { name: 'A size' }).click();
+  await page.getByRole('link', { name: 'Test blocks' }).click();
+  await page.getByRole('button', { name: 'Add a measurement' }).click();
   await page.getByLabel('Seams across, size 1').fill('7');
   await page.getByLabel('Should be, size 1').fill('16 1/2');
   await page.getByLabel('Is, size 1', { exact: true }).fill('16 1/4');
   await expect(page.locator('[data-diagnosis]')).toContainText('too much');
-  await page.getByRole('button', { name: 'Note it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.locator('[data-sample=m1]')).toBeVisible();
   await page.getByRole('link', { name: 'Money' }).click();
   await expect(page.locator('[data-money=m1]')).toBeVisible();

@@ -40,7 +40,7 @@ test('a die described in the house style can be chosen; taken out, it is gone', 
   await dies.getByLabel('Unit finishes at').fill('3');
   await dies.getByLabel('Strip width').fill('wide');
   await dies.getByLabel('Strip length').fill('12');
-  await dies.getByLabel('Units a pass').fill('6');
+  await dies.getByLabel('Units per pass').fill('6');
   await dies.getByRole('button', { name: 'Add the die' }).click();
   await expect(dies.getByRole('alert')).toContainText('is not a length');
   await dies.getByLabel('Strip width').fill('4');
@@ -69,7 +69,7 @@ test('another way to put the block together is chosen with one key, and undone',
   await page.keyboard.press('j');
   await expect(ways.getByRole('radio').nth(1)).toBeChecked();
   // The sheet tells it so.
-  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await page.getByRole('link', { name: 'Instructions', exact: true }).click();
   const sheet = page.getByRole('article', { name: 'Sheet' });
   await expect(sheet).toContainText('Put the block together');
   await expect(sheet).not.toContainText('quarter-blocks');

@@ -23,7 +23,7 @@ test('two people change the same thing: the second is told, sees both, and decid
     }
     await field.fill(mine);
     await field.press('Enter');
-    const meeting = second.getByRole('dialog', { name: 'Somebody else changed this meanwhile' });
+    const meeting = second.getByRole('dialog', { name: 'Someone else has changed this too' });
     await expect(meeting).toContainText(mine);
     await expect(meeting).toContainText(choice === 'Use mine' ? 'First again' : stands);
     await meeting.getByRole('button', { name: choice }).click();

@@ -76,11 +76,11 @@ test('figures: four charts with their numbers, following the head count', async 
 
 test('cutting machine: files are read back and checked; a bad one stops it', async ({ page, bench }) => {
   await bench.open('/months/m2/cut?colourway=frost');
-  await page.getByRole('link', { name: 'for the cutting machine' }).click();
+  await page.getByRole('link', { name: 'Files for the cutting machine' }).click();
   await expect(page.locator('[data-machine=ready]')).toBeVisible();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'This mat as a file' }).click(),
+    page.getByRole('link', { name: 'Download this mat' }).click(),
   ]);
   const svg = await readFile(await download.path(), 'utf8');
   expect(svg.match(/<path /g)!.length).toBeGreaterThan(1);
@@ -110,7 +110,7 @@ test('a fabric’s form is chosen at the table, and undone as a whole', async ({
   const comes = page.locator('details[data-comes]');
   await expect(comes).toHaveAttribute('data-comes', 'fat-quarter');
   await comes.locator('summary').click();
-  await comes.getByLabel('It comes').selectOption('yardage');
+  await comes.getByLabel('Sold').selectOption('yardage');
   await expect(comes).toHaveAttribute('data-comes', 'yardage');
   await expect(comes.getByLabel('Usable width, in')).toHaveValue('42');
   await expect(page.locator('[data-fabric=elderberry] [data-buy]')).not.toContainText('fat quarters');

@@ -76,7 +76,7 @@ export function drawSeam(block: Block, from: Point, to: Point): Drafted {
     const off = parts.flat().find((p) => !onGrid(p));
     if (off)
       return {
-        trouble: 'that seam would meet another one between the points of the grid; draw it in steps, or make the grid finer',
+        trouble: 'that seam meets another one off the grid. Draw it in shorter pieces, or use a finer grid',
       };
     crossed += 1;
     for (const points of parts) patches.push({ role: patch.role, points: tidy(points) });
@@ -121,7 +121,7 @@ export function joinPatches(block: Block, first: Point, second: Point): Drafted 
   if (i < 0 || j < 0 || i === j) return { trouble: 'choose two patches that lie beside each other' };
   const [a, b] = [block.patches[i]!, block.patches[j]!];
   const points = joined(a.points, b.points);
-  if (!points) return { trouble: 'these two do not share one straight seam from end to end' };
+  if (!points) return { trouble: 'these patches can’t be merged: they don’t share one whole straight edge' };
   return {
     block: {
       ...block,

@@ -58,7 +58,7 @@ export function tilingFaults(block: Block): TilingFault[] {
       height,
     )) {
       const { x, y, w, h } = boxOf(gap);
-      const message = `no patch covers the space between ${pointText([x, y])} and ${pointText([x + w, y + h])}`;
+      const message = `there’s a gap in the block between ${pointText([x, y])} and ${pointText([x + w, y + h])}`;
       faults.push({ kind: 'gap', patches: [], place: gap, message });
     }
   return faults;

@@ -103,21 +103,20 @@ export function differenceInWords(programme: Programme, plan: Recut, before: num
     words.push(
       `${count(Math.abs(change), 'kit')} ${change > 0 ? 'more' : 'fewer'} than when cutting began: ${plan.kits}, not ${before}.`,
     );
-  if (stays > 0)
-    words.push(`${count(stays, 'piece')} cut before ${stays === 1 ? 'stays' : 'stay'} and ${stays === 1 ? 'is' : 'are'} used.`);
+  if (stays > 0) words.push(`${count(stays, 'piece')} already cut will be used.`);
   const strips = plan.fabrics.reduce((n, f) => n + labour({ strips: stripsOf(f.plan), settings: 0 }, 1).strips, 0);
   const length = plan.fabrics.reduce((sum, { plan: p }) => ('sheets' in p ? sum : sum.add(p.lengthNeeded)), ratio(0));
   const step = parseLength(programme.unit === 'in' ? '4 1/2' : '10', programme.unit);
   const yards = formatYardage(length.div(step).ceil().mul(step), programme.unit);
   words.push(
     strips === 0
-      ? 'Nothing more has to be cut.'
-      : `Still to cut: ${count(strips, 'strip')}, about ${yards} ${programme.unit === 'in' ? 'yd' : 'm'} of cloth.`,
+      ? 'There is nothing more to cut.'
+      : `Still to cut: ${count(strips, 'strip')}, about ${yards} ${programme.unit === 'in' ? 'yd' : 'm'} of fabric.`,
   );
   if (plan.over.length > 0) {
-    const some = plan.over.map((p) => `${p.qty} × ${p.label.split(':').slice(1).join(' ')} (${p.w} by ${p.h})`);
+    const some = plan.over.map((p) => `${p.qty} ${p.label.split(':').slice(1).join(' ')} (${p.w} × ${p.h})`);
     words.push(
-      `Comes over: ${some.join(', ')}. Keep ${plan.over.length === 1 && plan.over[0]!.qty === 1 ? 'it' : 'them'} for spares.`,
+      `Spare: ${some.join(', ')}. Put ${plan.over.length === 1 && plan.over[0]!.qty === 1 ? 'it' : 'them'} with the spares.`,
     );
   }
   return words;

@@ -87,8 +87,8 @@ function leftovers(extra: number, kind: { title: string; plural: string }, label
   return [
     {
       rank: 'waste',
-      text: `${extra} ${extra === 1 ? kind.title : kind.plural} of ${label} come over in every kit.`,
-      remedy: `Made ${method}. Another method, or more blocks, may use them up.`,
+      text: `Every kit will have ${extra} ${label} ${extra === 1 ? kind.title : kind.plural} left over.`,
+      remedy: `They are made ${method}. Another method, or more blocks, may use them up.`,
       about: [label],
     },
   ];
@@ -101,8 +101,8 @@ function lostSeam(roles: readonly string[], label: string, colourway: Colourway)
   return [
     {
       rank: 'ruin',
-      text: `${a.name} and ${b.name} are nearly as dark as each other and meet in every ${label}.`,
-      remedy: 'From across the room the triangles will not show.',
+      text: `${a.name} and ${b.name} are too close in value, and they meet in every ${label}.`,
+      remedy: 'The triangles will disappear. Choose a lighter or darker fabric for one of them.',
       about: [...roles],
     },
   ];
@@ -121,7 +121,7 @@ function kitAndQuilt(programme: Programme): Doubt[] {
     return [
       {
         rank: 'ruin',
-        text: `${name ? `${name}: ` : ''}${disagree[0]!.toUpperCase()}${disagree.slice(1)}. One kit does not come out even.`,
+        text: `${name ? `${name}: ` : ''}${disagree[0]!.toUpperCase()}${disagree.slice(1)}. One kit doesn’t come out even.`,
         remedy: more
           ? 'Make some blocks twice in their months, or set fewer across or down.'
           : 'Set more across or down, make fewer blocks, or say at the quilt that some are left over, for the back or a cushion.',
@@ -210,7 +210,7 @@ function differentSizes(programme: Programme, month: Month): Doubt[] {
     .map((entry) => ({
       rank: 'ruin' as const,
       text: `${entry.block.name} finishes at ${size(entry)}; most blocks of this programme finish at ${usual}.`,
-      remedy: 'Blocks of one quilt must agree in size, or be framed up to it.',
+      remedy: 'Make it the same size as the others, or add a frame (coping strips) to bring it up to size.',
       about: [],
     }));
 

@@ -218,7 +218,7 @@ describe('doubts', () => {
       f.months![0]!.blocks![0]!.finished = '9';
     });
     expect(found).toEqual([
-      'ruin: Frosted Pane and Water Butt are nearly as dark as each other and meet in every U1.',
+      'ruin: Frosted Pane and Water Butt are too close in value, and they meet in every U1.',
       'ruin: Cold Frame finishes at 9 by 9; most blocks of this programme finish at 12 by 12.',
     ]);
   });

@@ -3,21 +3,21 @@
   import { page } from '$app/state';
 
   const missing = $derived(page.status === 404);
-  /** A participant has a page of her own, and none of the organiser's. */
+  /** A participant has a page of their own, and none of the organiser's. */
   const participant = $derived(page.url.pathname.startsWith('/p/'));
   const said = $derived(page.error?.message ?? '');
-  const title = $derived(missing && (said === '' || said === 'Not Found') ? 'There is nothing at this address.' : said);
+  const title = $derived(missing && (said === '' || said === 'Not Found') ? 'We can’t find that page.' : said);
 </script>
 
 <svelte:head><title>Aggrega</title></svelte:head>
 <main class="mx-auto max-w-xl px-6 py-24">
   <p class="text-quiet">{page.status}</p>
-  <h1 class="mt-1 text-title">{title || 'This page could not be shown.'}</h1>
+  <h1 class="mt-1 text-title">{title || 'Something went wrong on our side.'}</h1>
   {#if missing}
     <p class="mt-3 max-w-prose">
       {participant
-        ? 'A long link is sometimes cut in two at the end of a line: take all of it from your letter.'
-        : 'It may have been put aside or taken out, or the address has a slip in it.'}
+        ? 'A long link is sometimes cut in two at the end of a line. Copy all of it from your email.'
+        : 'It may have been archived or deleted, or the address may be mistyped.'}
     </p>
   {/if}
   <p class="mt-6 flex gap-4">

@@ -18,7 +18,7 @@
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ removed }),
     }).catch(() => undefined);
-    if (!response?.ok) trouble = 'The server does not answer; nothing was changed. Try again in a moment.';
+    if (!response?.ok) trouble = 'We can’t reach the server. Nothing was changed; try again in a moment.';
     await invalidateAll();
   }
 </script>
@@ -32,22 +32,22 @@
       <h1 class="text-title">Programmes</h1>
     </div>
     <Tools />
-    {#if data.who?.role === 'owner'}<a class="act" href="/house"><UsersRound size={17} /> Who works here</a>{/if}
+    {#if data.who?.role === 'owner'}<a class="act" href="/house"><UsersRound size={17} /> Team</a>{/if}
     <a class="act" href="/programmes/import"><Upload size={17} /> Import a programme</a>
     <a class="act {kept.length === 0 ? 'first' : ''}" href="/programmes/new"><Plus size={17} /> New programme</a>
   </header>
   {#if data.who?.demo}
     <p class="mt-4 text-note text-quiet">
-      The demonstration, open at this machine only, as {data.who.name}, its owner.
-      <a class="plain" href="/sign-in">Sign in</a> or <a class="plain" href="/begin">begin a shop or guild of your own</a>.
+      You’re in the demo as {data.who.name} (owner). It can only be opened on this computer.
+      <a class="plain" href="/sign-in">Sign in</a>, or <a class="plain" href="/begin">set up your own shop or guild</a>.
     </p>
   {/if}
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
 
   {#if kept.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      There is no programme here yet. Make a new one, or import one from its file, <code>NAME.aggrega.json</code>: blocks,
-      fabrics, months and head counts come with it.
+      There is no programme here yet. Create one, or import a file (<code>NAME.aggrega.json</code>) with its blocks, fabrics,
+      months and head counts.
     </p>
   {/if}
   <ul class="mt-6 border-t-2 border-ink">
@@ -67,17 +67,17 @@
             ></span>
           {/each}
         </span>
-        <button class="plain text-note text-quiet" onclick={() => putAside(slug, true)}>Put aside</button>
+        <button class="plain text-note text-quiet" onclick={() => putAside(slug, true)}>Archive</button>
       </li>
     {/each}
   </ul>
   {#if aside.length > 0}
-    <h2 class="mt-10 text-lead text-walnut">Put aside</h2>
+    <h2 class="mt-10 text-lead text-walnut">Archived</h2>
     <ul class="border-t border-rule">
       {#each aside as { slug, title } (slug)}
         <li class="flex gap-6 border-b border-rule py-2">
           <span class="mr-auto text-walnut">{title}</span>
-          <button class="plain text-note" onclick={() => putAside(slug, false)}>Put back</button>
+          <button class="plain text-note" onclick={() => putAside(slug, false)}>Restore</button>
         </li>
       {/each}
     </ul>

@@ -21,7 +21,7 @@ export const garden = [
     'Swifts',
     4,
     turned(4, [...goose(['A', 'B', 'C'], 'up', 0, 0), ...goose(['A', 'B', 'C'], 'up', 0, 1)]),
-    'geese under two skies, left and right',
+    'flying geese with a different background on each side',
   ),
   block(
     'gate-latch',
@@ -138,7 +138,7 @@ export const garden = [
     'Deep Sill',
     4,
     shapes('A 0,0 3,0 3,3 0,3', 'B 3,0 4,0 4,4 3,3', 'C 0,3 3,3 4,4 0,4'),
-    'a mitred corner: one set-in seam',
+    'a mitred corner: one inset (Y-)seam',
   ),
   block(
     'long-shadow',
@@ -162,7 +162,7 @@ export const garden = [
     'Kite Tail',
     3,
     [...shapes('A 0,0 2,1 3,3 1,2', 'B 0,0 3,0 3,3 2,1', 'C 0,0 1,2 3,3 0,3')],
-    'a slim diamond whose slants are not 45°',
+    'a narrow diamond, not a 45° angle: templates',
   ),
   block(
     'gable',
@@ -197,7 +197,7 @@ export const garden = [
     'Hoe and Rake',
     4,
     turned(4, cells(['A B/A', 'B\\A C'])),
-    'half-square triangles around a middle, in four turns',
+    'half-square triangles turned around a centre',
   ),
   block(
     'dovecote',

@@ -9,13 +9,7 @@ export const traditional = [
     cells(['B/A B A\\B', 'B A B', 'B\\A B A/B']),
     'four half-square triangles and five squares: a first block',
   ),
-  block(
-    'ohio-star',
-    'Ohio Star',
-    3,
-    cells(['B BxA B', 'AxB A AxB', 'B BxA B']),
-    'hourglasses that meet a square on their points',
-  ),
+  block('ohio-star', 'Ohio Star', 3, cells(['B BxA B', 'AxB A AxB', 'B BxA B']), 'hourglass units around a centre square'),
   block(
     'broken-dishes',
     'Broken Dishes',
@@ -45,7 +39,7 @@ export const traditional = [
     'Birds in the Air',
     3,
     [...cells(['A/B A/B', 'A/B .']), ...shapes('A 2,0 3,0 2,1', 'A 1,1 2,1 1,2', 'A 0,2 1,2 0,3', 'C 3,0 3,3 0,3')],
-    'a pieced half and a plain one, joined on the long slant',
+    'one pieced half and one plain, joined on the diagonal',
   ),
   block(
     'jacobs-ladder',

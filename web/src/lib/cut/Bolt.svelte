@@ -104,8 +104,8 @@
         <p class="text-lead font-semibold">
           {#if fabric.sheet}Take {strip.repeat === 1 ? 'one piece' : `${strip.repeat} pieces`}{fabric.sheet.turned
               ? ', laid on the side'
-              : ''}.{:else}{strip.beyondRuler ? 'Measure off' : 'Set the ruler to'}
-            <span class="numeral"><Length of={strip.length} /></span>. Cut {strips(strip.repeat)}.{/if}
+              : ''}.{:else}{strip.beyondRuler ? 'Measure' : 'Set the ruler to'}
+            <span class="numeral"><Length of={strip.length} /> {unit}</span> and cut {strips(strip.repeat)}.{/if}
         </p>
         <SubCuts {strip}>
           {#snippet after(cut)}{@const why = whyOf(cut)}{#if why}, <Why {why} {unit} class="text-ink" />{/if}{/snippet}

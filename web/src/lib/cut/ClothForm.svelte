@@ -1,4 +1,4 @@
-<!-- How a fabric comes: from the bolt or in cut pieces, what of it can be used, and whether it is handed out as a bundle. -->
+<!-- How a fabric is sold: off the bolt or in pre-cuts, what of it can be used, and whether it is handed out as a bundle. -->
 <script lang="ts">
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
@@ -11,7 +11,7 @@
   const file = $derived(bench.saver.document.fabrics?.find((f) => f.id === fabric.id));
   const bundle = $derived(bench.saver.document.kits?.bundle?.[fabric.id]);
   const FORMS = ['yardage', 'half-yard', 'fat-quarter', 'fat-eighth', 'strip', 'square-10', 'square-5', 'panel', 'scrap'];
-  const said = (form: string) => (form === 'yardage' ? 'by the length, from the bolt' : `in ${formName(form, 2)}`);
+  const said = (form: string) => (form === 'yardage' ? 'off the bolt' : `as ${formName(form, 2)}`);
 
   const at = (key: string) => `/fabrics/${fabric.id}/${key}`;
   function change(key: 'form' | 'usableWidth' | 'usableLength', to: unknown): Change[] {
@@ -41,17 +41,17 @@
     return reading?.ok === false ? `${reading.errors[0]!.message}.` : '';
   }
   const pieces = (text: string) =>
-    text === '' || (/^\d{1,3}$/.test(text) && Number(text) <= 200) ? '' : 'A whole number up to 200, or nothing.';
+    text === '' || (/^\d{1,3}$/.test(text) && Number(text) <= 200) ? '' : 'Type a whole number up to 200, or leave it empty.';
 </script>
 
 {#if file}
   <details class="mt-3" data-comes={fabric.form}>
     <summary class="cursor-pointer border-b border-rule py-1.5">
-      {fabric.name} comes {said(fabric.form)}
+      {fabric.name}: sold {said(fabric.form)}
     </summary>
     <div class="flex flex-col gap-3 pt-2 pb-1">
       <label class="block">
-        <span class="text-note text-quiet">It comes</span>
+        <span class="text-note text-quiet">Sold</span>
         <select class="field" value={fabric.form} onchange={(e) => choose(e.currentTarget.value)}>
           {#each FORMS as form (form)}<option value={form}>{said(form)}</option>{/each}
         </select>
@@ -70,7 +70,7 @@
           onset={(to) => bench.saver.do(`${fabric.name}, usable length`, change('usableLength', to))}
         />
         <Setting
-          name="Pieces in a bundle for the whole programme; nothing: handed out month by month"
+          name="Pieces in the start-up bundle (leave empty to hand out monthly)"
           value={bundle === undefined ? '' : String(bundle)}
           trouble={pieces}
           onset={(to) => bench.saver.do(`${fabric.name}, bundle`, [bundleChange(to === '' ? undefined : Number(to))])}

@@ -16,27 +16,25 @@
   async function log(e: SubmitEvent) {
     e.preventDefault();
     const taken = text.trim() === '' ? null : Number(text);
-    if (taken !== null && !(taken > 0 && taken <= 100_000)) return void (trouble = 'Minutes are a number above zero.');
-    trouble = (await onlog(taken)) ? '' : 'The server does not answer; nothing was noted. Try again in a moment.';
+    if (taken !== null && !(taken > 0 && taken <= 100_000)) return void (trouble = 'Type a number of minutes above zero.');
+    trouble = (await onlog(taken)) ? '' : 'We can’t reach the server. Nothing was recorded; try again in a moment.';
     if (!trouble) text = '';
   }
 </script>
 
-<form class="mt-5" onsubmit={log} aria-label="What it took">
-  <h2 class="border-b border-ink pb-1 text-lead">What it took</h2>
+<form class="mt-5" onsubmit={log} aria-label="Time taken">
+  <h2 class="border-b border-ink pb-1 text-lead">Time taken</h2>
   <p class="mt-2 text-note text-quiet">
-    About {Math.round(expected)} min, all hands together{pace === 1
-      ? ', by rule of thumb'
-      : `, at this shop’s own pace (${pace.toFixed(2)} × the rule of thumb)`}.{minutes === null
+    Estimate: {Math.round(expected)} minutes in total{pace === 1
       ? ''
-      : ` Noted: ${written} min.`}
+      : `, at your own pace (${pace.toFixed(2)} × our estimates)`}.{minutes === null ? '' : ` Recorded: ${written} min.`}
   </p>
   <div class="mt-2 flex items-end gap-2">
     <label class="block"
-      ><span class="text-note text-quiet">Minutes, all hands together</span>
+      ><span class="text-note text-quiet">Minutes in total, all people</span>
       <input class="field w-28" inputmode="numeric" bind:value={text} placeholder={written} /></label
     >
-    <button class="act shrink-0 whitespace-nowrap">Note it</button>
+    <button class="act shrink-0 whitespace-nowrap">Save</button>
   </div>
   {#if trouble}<p class="mt-1 text-note text-madder" role="alert">{trouble}</p>{/if}
 </form>

@@ -22,7 +22,7 @@
     {#if list.first}
       One packet holds {list.packet.map((m) => m.name).join(' and ')}: each length is for all of them.
     {:else}
-      This month’s cloth is handed out with {list.packet[0]!.name}; the lengths below are those of that packet.
+      This month’s fabric is handed out with {list.packet[0]!.name}. The lengths below are those of that packet.
     {/if}
   </p>
 {/if}
@@ -31,7 +31,7 @@
     <tr class="border-b-2 border-ink"
       ><th class="w-[2.6rem]"></th><th>Fabric</th>{#if sized}<th>Kit</th>{/if}<th class="text-right">Lengths</th><th
         class="text-right">Each, {unit}</th
-      ><th class="text-right">Each, {yd}</th><th class="text-right">In all, {yd}</th></tr
+      ><th class="text-right">Each, {yd}</th><th class="text-right">Total, {yd}</th></tr
     >
   </thead>
   <tbody>
@@ -50,7 +50,7 @@
         >
         {#if sized}<td>{row.who}</td>{/if}
         <td class="py-2 text-right"
-          >{row.qty}{#if row.cut > 0}<span class="text-quiet">, {row.cut} cut before</span>{/if}</td
+          >{row.qty}{#if row.cut > 0}<span class="text-quiet">, {row.cut} already cut</span>{/if}</td
         >
         {#if row.ask}
           <td class="py-2 text-right text-lead" colspan="3"><Say text={row.ask} /> each</td>
@@ -64,7 +64,7 @@
   </tbody>
 </table>
 {#if list.bundled.length > 0}
-  <p class="mt-2 text-quiet">{list.bundled.join(' and ')} comes with the bundle of the whole programme.</p>
+  <p class="mt-2 text-quiet">{list.bundled.join(' and ')} comes with the start-up bundle.</p>
 {/if}
 
 <style>

@@ -66,9 +66,9 @@
     />{/if}
 </svg>
 <div class="no-print mt-2 flex items-center gap-4">
-  <button class="act" onclick={play}>Run it</button>
+  <button class="act" onclick={play}>Play</button>
   <label class="flex flex-1 items-center gap-3"
-    ><span class="text-note whitespace-nowrap text-quiet">stroke {shown} of {strokes.length}</span>
+    ><span class="text-note whitespace-nowrap text-quiet">cut {shown} of {strokes.length}</span>
     <input
       type="range"
       class="w-full accent-[var(--color-ink)]"

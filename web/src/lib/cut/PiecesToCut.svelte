@@ -35,19 +35,18 @@
         <Letters of={f} large />
         {f.name} <span class="font-sans text-body font-normal text-quiet">{f.sku}</span>
         <span class="ml-auto font-sans text-body font-normal"
-          >take <b class="numeral"><Say text={f.ask} /></b>{#if f.sheet}, <Length of={f.width} /> by <Length
+          >pull <b class="numeral"><Say text={f.ask} /></b>{#if f.sheet}, <Length of={f.width} /> × <Length
               of={f.sheet.length}
             />
-            {unit}{:else}; <Length of={f.needed} />
-            {unit} are cut, <Length of={f.width} /> wide{/if}</span
+            {unit}{:else}; uses <Length of={f.needed} /> {unit}, usable width <Length of={f.width} /> {unit}{/if}</span
         >
       </h2>
       <table class="w-full">
         <thead
           ><tr class="border-b border-ink"
-            ><th class="w-[2.6rem]"></th><th class="w-28 text-right">{f.sheet ? 'Pieces' : `Ruler, ${unit}`}</th><th
-              class="w-24 pl-4">{f.sheet ? '' : 'Strips'}</th
-            ><th class="pl-4">Sub-cut each, and what all of them give</th></tr
+            ><th class="w-[2.6rem]"></th><th class="w-28 text-right">{f.sheet ? 'Pieces' : `Strip width, ${unit}`}</th><th
+              class="w-24 pl-4">{f.sheet ? '' : 'Number of strips'}</th
+            ><th class="pl-4">Subcut each (total pieces)</th></tr
           ></thead
         >
         <tbody>
@@ -67,17 +66,19 @@
         </tbody>
       </table>
       <p class="text-note text-quiet">
-        In all: {cutsOf(all)
-          .map(([cut, n]) => `${n} × ${cut}`)
-          .join(', ')}. Who for: {whoFor(
+        Total: {cutsOf(all)
+          .map(([cut, n]) => `${n} ${cut}`)
+          .join(', ')}. Per kit: {whoFor(
           plan.shares,
           f.id,
           cutsOf(all).map(([cut]) => cut),
         )}.
         {#if f.keep.length > 0}<span
-            >Keep what comes over: {#each f.keep.slice(0, 4) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty} × <Length of={k.w} /> by <Length
-                of={k.h}
-              />{/each}.</span
+            >Left over, worth keeping: {#each f.keep.slice(0, 4) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty === 1
+                ? 'one piece'
+                : `${k.qty} pieces`}
+              <Length of={k.w} /> × <Length of={k.h} />
+              {unit}{/each}.</span
           >{/if}
       </p>
     </section>

@@ -1,4 +1,4 @@
-<!-- What 'best' may mean, side by side: cloth, settings, strokes and time of each; one of them lies on the table. -->
+<!-- What a plan may be best for, side by side: fabric, ruler settings, cuts and time of each; one of them is shown. -->
 <script lang="ts">
   import type { MonthPlan, PlanView } from '$lib/plan/month-plan';
   import { readings, type Reading } from '@aggrega/core/cutting';
@@ -17,9 +17,9 @@
   let { plans, basis, unit, chosen, pace, onchoose }: Props = $props();
 
   const names: Record<Reading, [name: string, what: string]> = {
-    thriftiest: ['Least cloth', 'whatever it takes at the table'],
-    balanced: ['In between', 'a few kits cut alike, over and over'],
-    simplest: ['Fewest settings', 'each size on strips of its own'],
+    thriftiest: ['Least fabric', 'however long the cutting takes'],
+    balanced: ['A balance', 'a few kits cut alike, again and again'],
+    simplest: ['Easiest cutting', 'each size on its own strips'],
   };
   const view = (reading: Reading): PlanView | undefined => {
     const plan = plans.get(reading);
@@ -36,10 +36,10 @@
 <table class="w-full" aria-label="Which plan is best">
   <thead>
     <tr class="border-b border-ink align-bottom text-note">
-      <th class="pb-1">Best is</th>
+      <th class="pb-1">Plan for</th>
       <th class="pb-1 text-right">{unit === 'in' ? 'yd' : 'm'}</th>
-      <th class="pb-1 pl-2 text-right">settings</th>
-      <th class="pb-1 pl-2 text-right">strokes</th>
+      <th class="pb-1 pl-2 text-right">ruler settings</th>
+      <th class="pb-1 pl-2 text-right">cuts</th>
       <th class="pb-1 pl-2 text-right">time</th>
     </tr>
   </thead>

@@ -32,8 +32,8 @@
     {fabric.name}
     <!-- In reach without scrolling, whatever the step holds. -->
     <span class="ml-auto flex gap-3 font-sans text-body font-normal">
-      <button class="act px-4 py-3" disabled={!backable} onclick={onback}>One step back</button>
-      <button class="act px-6 py-3 font-semibold" onclick={ondone}>Cut; next</button>
+      <button class="act px-4 py-3" disabled={!backable} onclick={onback}>Back one step</button>
+      <button class="act px-6 py-3 font-semibold" onclick={ondone}>Done, next cut</button>
     </span>
   </h2>
   <p class="mt-3 flex flex-wrap items-baseline gap-x-8 gap-y-1">
@@ -41,7 +41,7 @@
       <span class="big">{strip.repeat}</span>
       <span class="text-lead">{strip.repeat === 1 ? 'piece' : 'pieces'}{fabric.sheet.turned ? ', laid on the side' : ''}</span>
     {:else}
-      <span class="text-lead text-quiet">{strip.beyondRuler ? 'measure off' : 'set the ruler to'}</span><span class="big"
+      <span class="text-lead text-quiet">{strip.beyondRuler ? 'measure' : 'set the ruler to'}</span><span class="big"
         ><Length of={strip.length} /></span
       >
       <span class="text-lead">{unit}, cut <b class="numeral">{strip.repeat}</b> {strip.repeat === 1 ? 'strip' : 'strips'}</span>
@@ -72,7 +72,7 @@
     {/if}
     <SubCuts {strip} all />
     <p class="mt-2 text-quiet">
-      Who for: {who}.
+      Per kit: {who}.
     </p>
   </div>
 </article>

@@ -18,8 +18,8 @@
 {#each strip.subCuts as sub, j (j)}
   <!-- No paragraph: a reason holds a dialog, which may not stand in one. -->
   <div>
-    {j === 0 ? 'Sub-cut each' : 'then'}
-    {sub.times} × <b class="numeral"><Length of={sub.width} /></b>{#if sub.cutDown}, cut down to
+    {j === 0 ? 'From each, subcut' : 'then'}
+    {sub.times} × <b class="numeral"><Length of={sub.width} /></b>{#if sub.cutDown}; crosscut {sub.times === 1 ? 'it' : 'each'} into
       {#each sub.rows as row, k (k)}{k > 0 ? ' and ' : ''}{row.times} ×
         <b class="numeral"><Length of={row.length} /></b
         >{#if row.pieces.length > 1 || row.pieces[0]!.count > 1 || row.pieces[0]!.width}

@@ -45,7 +45,7 @@
 
 <div class="flex flex-wrap items-end gap-4">
   <label class="block w-56"
-    ><span class="text-note text-quiet">Find a drawing</span>
+    ><span class="text-note text-quiet">Search blocks</span>
     <input class="field" type="search" bind:value={search} placeholder="star, geese, partial seam" /></label
   >
   <button class="act" onclick={() => onchoose(plainBlock('plain', 'New block', [4, 4]))}>A plain 4 by 4 grid</button>
@@ -60,7 +60,7 @@
 </div>
 {#if problems.length > 0}
   <div class="mt-3 border-l-4 border-madder pl-3" role="alert">
-    <p class="font-semibold text-madder">That block was not taken.</p>
+    <p class="font-semibold text-madder">That file isn’t a block we can read.</p>
     {#each problems.slice(0, 5) as p, i (i)}<p>{p.path ? `${p.path}: ` : ''}{p.message}.</p>{/each}
   </div>
 {/if}
@@ -74,6 +74,6 @@
       </button>
     </li>
   {:else}
-    <li class="col-span-full text-quiet">No drawing of that name. Clear the search, or begin with a plain grid.</li>
+    <li class="col-span-full text-quiet">No block matches. Clear the search, or start with a plain grid.</li>
   {/each}
 </ul>

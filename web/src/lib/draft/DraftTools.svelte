@@ -15,10 +15,10 @@
   const colour = (role: string) => roles.find(([r]) => r === role)?.[1] ?? '#ffffff';
   const symmetries: [Symmetry, string][] = $derived([
     ['none', 'once'],
-    ['left-right', 'left and right'],
-    ['top-bottom', 'above and below'],
+    ['left-right', 'mirrored left–right'],
+    ['top-bottom', 'mirrored top–bottom'],
     ['both', 'in all four corners, mirrored'],
-    ...(square ? ([['four-fold', 'in four turns']] as [Symmetry, string][]) : []),
+    ...(square ? ([['four-fold', 'rotated four times']] as [Symmetry, string][]) : []),
   ]);
   const tool = $derived(TOOLS.find((t) => t.id === drafter.tool)!);
 
@@ -54,7 +54,7 @@
     <div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-3">
       {#if drafter.tool === 'fabric' || drafter.tool === 'unit'}
         <div role="group" aria-label="Letter">
-          <span class="block text-note text-quiet">{drafter.tool === 'unit' ? 'First and second letter' : 'Letter'}</span>
+          <span class="block text-note text-quiet">{drafter.tool === 'unit' ? 'Two letters' : 'Letter'}</span>
           <div class="mt-1 flex gap-1">
             {#each roles as [role, fabric] (role)}
               <button
@@ -62,7 +62,7 @@
                 style:background={fabric}
                 style:color={inkOn(fabric)}
                 aria-pressed={role === drafter.role}
-                aria-label="Letter {role}{role === drafter.role ? ', in hand' : role === drafter.second ? ', second' : ''}"
+                aria-label="Letter {role}{role === drafter.role ? ', selected' : role === drafter.second ? ', second' : ''}"
                 onclick={() => drafter.cast(role)}
                 >{role}{#if role === drafter.role || (drafter.tool === 'unit' && role === drafter.second)}<span
                     class="absolute right-0 -bottom-2 left-0 h-1.5 {role === drafter.role ? 'bg-weld' : 'bg-quiet'}"
@@ -74,10 +74,10 @@
       {/if}
       {#if drafter.tool === 'seam' || drafter.tool === 'unit'}
         <label class="block w-32">
-          <span class="text-note text-quiet">Points at</span>
+          <span class="text-note text-quiet">Snap to</span>
           <select class="field" bind:value={drafter.step}>
-            <option value={12}>cells</option>
-            <option value={6}>halves</option>
+            <option value={12}>grid</option>
+            <option value={6}>half squares</option>
             <option value={4}>thirds</option>
             <option value={3}>quarters</option>
           </select>
@@ -85,7 +85,7 @@
       {/if}
       {#if drafter.tool !== 'turn'}
         <label class="block w-56">
-          <span class="text-note text-quiet">Each step is made</span>
+          <span class="text-note text-quiet">Repeat each change</span>
           <select class="field" bind:value={drafter.symmetry}>
             {#each symmetries as [id, name] (id)}<option value={id}>{name}</option>{/each}
           </select>
@@ -120,7 +120,7 @@
     </div>
     <div class="mt-2 flex flex-wrap items-center gap-2">
       <label class="flex items-center gap-2"
-        ><span class="text-note text-quiet">Cells to its short side</span>
+        ><span class="text-note text-quiet">Size: grid squares on the short side</span>
         <select class="field !w-16" bind:value={drafter.size}>
           {#each [0.5, 1, 1.5, 2, 3, 4] as n (n)}<option value={n}>{n}</option>{/each}
         </select></label

@@ -29,7 +29,7 @@
 <section class="no-print mt-6" aria-label="Grid">
   <h3 class="text-lead">Grid</h3>
   <div class="mt-1 flex flex-wrap items-end gap-2 border-t border-ink pt-2">
-    {#each ['Cells across', 'Cells down'] as name, axis (name)}
+    {#each ['Squares across', 'Squares down'] as name, axis (name)}
       <label class="block w-24"
         ><span class="text-note text-quiet">{name}</span>
         <input
@@ -43,8 +43,8 @@
         /></label
       >
     {/each}
-    <button class="act" onclick={() => take(refineGrid(block, 2), 'a finer grid')}>Twice as fine</button>
-    <button class="act" onclick={() => take(refineGrid(block, 0.5), 'a coarser grid')}>Half as fine</button>
+    <button class="act" onclick={() => take(refineGrid(block, 2), 'a finer grid')}>Finer grid (×2)</button>
+    <button class="act" onclick={() => take(refineGrid(block, 0.5), 'a coarser grid')}>Coarser grid (÷2)</button>
     <button class="act" onclick={() => onchange(turnBlock(block, 1), 'turned')}>Turn the block</button>
     <button class="act" onclick={() => onchange(mirrorBlock(block), 'mirrored')}>Mirror the block</button>
   </div>

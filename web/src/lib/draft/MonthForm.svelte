@@ -30,7 +30,9 @@
     try {
       const length = parseLength(text, unit);
       if (length.equals(0)) return 'A block needs a size.';
-      return length.compare(unit === 'in' ? 400 : 1000) > 0 ? 'That is beyond reason for a block.' : '';
+      return length.compare(unit === 'in' ? 400 : 1000) > 0
+        ? `A block can be at most ${unit === 'in' ? '400 in' : '1000 cm'}.`
+        : '';
     } catch (error) {
       if (error instanceof LengthError) return `${error.message[0]!.toUpperCase()}${error.message.slice(1)}.`;
       throw error;
@@ -115,7 +117,7 @@
       {#if month.blocks.length > 1}<h3 class="-mb-2 font-sans text-body">{number + 1} · {entry.block.name}</h3>{/if}
       {#if !Array.isArray(row.finished)}
         <Setting
-          name="Finishes at, {unit}"
+          name="Finished size, {unit}"
           value={String(row.finished)}
           trouble={lengthTrouble}
           onset={(to) => save('finished size', `${entryPath(month, entry)}/finished`, row.finished, to)}
@@ -134,8 +136,8 @@
           value={row.sizing ?? ''}
           onchange={(e) => save('sizing', `${entryPath(month, entry)}/sizing`, row.sizing, e.currentTarget.value || undefined)}
         >
-          <option value="">as the house: {bench.programme.house.sizing === 'exact' ? 'exact' : 'cut large'}</option>
-          <option value="exact">exact, sewn with a scant seam</option>
+          <option value="">house style ({bench.programme.house.sizing === 'exact' ? 'cut to size' : 'cut large'})</option>
+          <option value="exact">cut to size, sewn with a scant seam</option>
           <option value="trim-down">cut large and trimmed</option>
         </select>
       </label>
@@ -153,7 +155,7 @@
                 e.currentTarget.value || undefined,
               )}
           >
-            <option value="">as the house: {houseMethod(kind)}</option>
+            <option value="">house style ({houseMethod(kind)})</option>
             {#each kind.methods as m (m.name)}<option value={m.name}>{m.title}</option>{/each}
           </select>
         </label>

@@ -19,12 +19,12 @@ export type Tool = 'look' | 'fabric' | 'seam' | 'join' | 'unit' | 'turn';
 
 /** Key, name and what to do with each tool. */
 export const TOOLS: { id: Tool; key: string; name: string; help: string }[] = [
-  { id: 'look', key: 'Esc', name: 'Look', help: 'Point at a patch to see its cut.' },
-  { id: 'fabric', key: 'f', name: 'Recast', help: 'Choose a letter, then touch the patches that it is for.' },
-  { id: 'seam', key: 's', name: 'Seam', help: 'Touch two points of the grid; the patches between them part along the line.' },
-  { id: 'join', key: 'j', name: 'Join', help: 'Touch two patches that share a seam; they become one.' },
-  { id: 'unit', key: 'u', name: 'Lay a unit', help: 'Choose a unit, then touch the cell of its upper left corner.' },
-  { id: 'turn', key: 'r', name: 'Turn', help: 'Touch a unit to turn it by a quarter; with Shift, to mirror it.' },
+  { id: 'look', key: 'Esc', name: 'Inspect', help: 'Point at a patch to see what is cut for it.' },
+  { id: 'fabric', key: 'f', name: 'Change fabric', help: 'Choose a letter, then click the patches.' },
+  { id: 'seam', key: 's', name: 'Draw seam', help: 'Click two grid points to cut the patches between them.' },
+  { id: 'join', key: 'j', name: 'Merge', help: 'Click two patches to remove the seam between them.' },
+  { id: 'unit', key: 'u', name: 'Add unit', help: 'Choose one, then click the cell for its top left corner.' },
+  { id: 'turn', key: 'r', name: 'Turn', help: 'Click a unit to give it a quarter turn; with Shift, to mirror it.' },
 ];
 
 export class Drafter {

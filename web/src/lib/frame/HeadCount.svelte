@@ -64,7 +64,7 @@
       onkeydown={(e) => e.key !== 'ArrowLeft' && e.key !== 'ArrowRight' && onkeydown(e)}
     />
     <p class="pb-1 leading-snug text-quiet">
-      {#if trying}trying in {colourway}<br />{enrolled} enrolled{:else}enrolled in {colourway}<br />{kits}{/if}
+      {#if trying}trying {people} in {colourway}<br />{enrolled} enrolled{:else}enrolled in {colourway}<br />{kits}{/if}
     </p>
   </div>
 
@@ -124,7 +124,7 @@
     {#if trying}
       {#if !roster}<button class="act first" onclick={onenrol}>Enrol {people}</button>{/if}
       <button class="plain text-note" onclick={() => turn(enrolled)}>Back to {enrolled}</button>
-      {#if roster}<a class="plain text-note" href={roster}>the roster counts</a>{/if}
+      {#if roster}<a class="plain text-note" href={roster}>change it under Participants</a>{/if}
     {/if}
   </div>
 </section>

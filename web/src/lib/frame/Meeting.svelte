@@ -17,7 +17,7 @@
 <dialog bind:this={dialog} class="modal no-print" aria-labelledby="meeting-title" oncancel={(e) => e.preventDefault()}>
   {#if saver.meeting}
     <div class="modal-box max-w-xl border border-ink bg-ground p-7 shadow-none">
-      <h2 id="meeting-title" class="text-head">Somebody else changed this meanwhile</h2>
+      <h2 id="meeting-title" class="text-head">Someone else has changed this too</h2>
       <p class="mt-2">Both versions are kept until you choose. Nothing was overwritten.</p>
       <table class="mt-5 w-full">
         <thead>

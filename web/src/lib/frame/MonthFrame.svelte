@@ -54,12 +54,12 @@
   }
 </script>
 
-<svelte:head><title>{month?.name ?? 'No such month'} · {bench.programme.title}</title></svelte:head>
+<svelte:head><title>{month?.name ?? 'Month not found'} · {bench.programme.title}</title></svelte:head>
 
 {#if !month}
   <main class="px-8 py-20">
-    <h1 class="text-title">There is no such month</h1>
-    <p class="mt-3">It may have been taken out. Choose another one along the edge.</p>
+    <h1 class="text-title">This month doesn’t exist any more</h1>
+    <p class="mt-3">Pick another from the strip on the left.</p>
   </main>
 {:else}
   <div class="month-page" class:table-first={tableFirst}>
@@ -67,7 +67,7 @@
       <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div class="mr-auto min-w-0 flex-1">
           <p class="truncate text-quiet">
-            {bench.programme.title}{month.release ? ` · shown on ${dayText(month.release, page.data.locale)}` : ''}
+            {bench.programme.title}{month.release ? ` · release on ${dayText(month.release, page.data.locale)}` : ''}
           </p>
           <h1 class="text-title">{monthTitle(month)}</h1>
         </div>

@@ -31,9 +31,9 @@
   <section class="no-print mt-4 mb-4 border-l-4 border-weld bg-edge px-4 py-2" aria-label="A newer draft">
     <p>
       The draft has changed since this month was {release.state === 'released' ? 'released' : 'proofed'} as version {release.version}.
-      The cutting room {release.state === 'released' ? 'and everybody’s pages keep' : 'and the release keep'} to that version;
-      {#if release.state === 'released'}publish the sheet again to send a correction{:else}proof it again to take the changes in{/if},
-      at <a class="plain" href="/programmes/{bench.slug}/months/{month}/release">Release</a>.
+      The cutting room and {release.state === 'released' ? 'participants’ pages' : 'the release'} keep to that version. To
+      {#if release.state === 'released'}send a correction, publish the sheet again{:else}use the changes, proof it again{/if},
+      under <a class="plain" href="/programmes/{bench.slug}/months/{month}/release">Release</a>.
     </p>
     <details class="mt-1">
       <summary class="cursor-pointer">What differs</summary>

@@ -15,7 +15,7 @@
 
 <div class="text-note" role="status" aria-live="polite" data-save-state={saver.state}>
   {#if saver.looksOnly}
-    <span class="text-quiet">You look on: what you try here is not kept.</span>
+    <span class="text-quiet">View only: nothing you change here is saved.</span>
   {:else if saver.state === 'saved'}
     <span class="text-quiet">saved {time}</span>
   {:else if saver.state === 'saving'}
@@ -25,10 +25,10 @@
     {saver.trouble}
     <button class="plain" onclick={() => saver.retry()}>Try now</button>
   {:else if saver.state === 'refused'}
-    <span class="text-madder">Cannot be saved:</span>
+    <span class="text-madder">Not saved:</span>
     {saver.trouble}.
-    <button class="plain" onclick={() => saver.dropRefused()}>Take it back</button>
+    <button class="plain" onclick={() => saver.dropRefused()}>Undo this change</button>
   {:else}
-    <span class="text-madder">Changed by two people.</span>
+    <span class="text-madder">Someone else has changed this too.</span>
   {/if}
 </div>

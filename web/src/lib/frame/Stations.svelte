@@ -34,7 +34,7 @@
             {/each}
           </svg>
           <span class="text-lead {id === current ? 'font-semibold' : ''}">{name}</span>
-          {#if open > 0}<span class="ml-auto text-note {id === current ? '' : 'text-quiet'}">{open} open</span>{/if}
+          {#if open > 0}<span class="ml-auto text-note {id === current ? '' : 'text-quiet'}">{open} to fix</span>{/if}
         </a>
       </li>
     {/each}

@@ -47,8 +47,8 @@
   <button
     class={tool}
     onclick={switchTheme}
-    title={night ? 'By day' : 'By night'}
-    aria-label={night ? 'Show by day' : 'Show by night'}
+    title={night ? 'Light mode' : 'Dark mode'}
+    aria-label={night ? 'Light mode' : 'Dark mode'}
   >
     {#if night}<Sun size={18} />{:else}<Moon size={18} />{/if}
   </button>
@@ -58,6 +58,8 @@
     >
   {/if}
   {#if onkeys}
-    <button class={tool} onclick={onkeys} title="Keys (?)" aria-label="Keys"><Keyboard size={18} /></button>
+    <button class={tool} onclick={onkeys} title="Keyboard shortcuts (?)" aria-label="Keyboard shortcuts"
+      ><Keyboard size={18} /></button
+    >
   {/if}
 </div>

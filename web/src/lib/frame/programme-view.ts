@@ -24,20 +24,25 @@ export function dominantColour(month: Month, colourway: Colourway): string | und
   return largest.find((colour) => colour !== lightest) ?? largest[0];
 }
 
-/** '27 kits, 2 spare and 1 demo; 4 Double bed': those of a larger size are among them. */
+/** '27 kits: 24 people, 2 spare, 1 demo (4 Double bed)': those of a larger size are among them. */
 export function kitsText(programme: Programme, colourway: Colourway, people: number): string {
   const kits = kitsFor(programme, colourway, people);
   const demoSets = kits > 0 ? programme.kits.demoSets : 0;
   const own = kitGroups(programme, colourway, people);
   const lists = programme.kits.kind === 'list' ? 0 : own.filter((g) => g.kind === 'list').reduce((n, g) => n + g.people, 0);
-  const spares = kits - (people - lists) - demoSets;
-  const parts = [spares > 0 ? `${spares} spare` : '', demoSets > 0 ? `${demoSets} demo` : ''].filter(Boolean);
-  const bring = lists > 0 ? [`${lists} ${lists === 1 ? 'brings' : 'bring'} their own fabric`] : [];
+  const made = people - lists;
+  const spares = kits - made - demoSets;
+  const parts = [
+    `${made} ${made === 1 ? 'person' : 'people'}`,
+    ...(spares > 0 ? [`${spares} spare`] : []),
+    ...(demoSets > 0 ? [`${demoSets} demo`] : []),
+  ];
   const sizes = kitsBySize(programme, colourway, people).flatMap((s) =>
-    s.size && s.kits > 0 ? `${s.kits} ${s.size.name}` : [],
+    s.size && s.kits > 0 ? [`${s.kits} ${s.size.name}`] : [],
   );
-  const all = [`${kits} ${kits === 1 ? 'kit' : 'kits'}`, ...(parts.length > 0 ? [parts.join(' and ')] : [])].join(', ');
-  return [all, ...sizes, ...bring].join('; ');
+  const all = `${kits} ${kits === 1 ? 'kit' : 'kits'}${parts.length > 1 ? `: ${parts.join(', ')}` : ''}`;
+  const sized = sizes.length > 0 ? `${all} (${sizes.join(', ')})` : all;
+  return lists > 0 ? `${sized}; ${lists} ${lists === 1 ? 'brings' : 'bring'} their own fabric` : sized;
 }
 
 /** The sheet of a month, or why it cannot be written: with the places. */

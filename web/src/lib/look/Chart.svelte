@@ -107,7 +107,7 @@
   <figcaption class="flex items-baseline border-b border-ink pb-1">
     <h2 class="mr-auto text-head">{title}</h2>
     <button class="plain no-print text-note" aria-pressed={table} onclick={() => (table = !table)}
-      >{table ? 'without the numbers' : 'the numbers'}</button
+      >{table ? 'Hide table' : 'Show table'}</button
     >
   </figcaption>
   <div class="relative mt-3 h-64"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>

@@ -5,7 +5,7 @@
 
   let { doubts, kits }: { doubts: Doubt[]; kits: number } = $props();
   const titles: Record<Rank, string> = $derived({
-    ruin: `Would spoil ${kits} kits`,
+    ruin: `Will ruin ${kits} kits: fix before cutting`,
     waste: 'Will waste fabric',
     know: 'Worth knowing',
   });

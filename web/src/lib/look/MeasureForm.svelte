@@ -25,9 +25,9 @@
   <table class="w-full">
     <thead
       ><tr class="border-b border-ink"
-        ><th class="py-1">What was measured</th><th>Seams across</th><th>Should be, {unit}</th><th>Is, {unit}</th><th
-          >Before pressing</th
-        ><th></th></tr
+        ><th class="py-1">What you measured</th><th>Seams it crosses</th><th>Size on the sheet, {unit}</th><th
+          >Your size, {unit}</th
+        ><th>Before pressing (if you know)</th><th></th></tr
       ></thead
     >
     <tbody>
@@ -76,7 +76,7 @@
     </tbody>
   </table>
   <p class="mt-2 flex flex-wrap items-center gap-2">
-    <button type="button" class="act" onclick={() => add()}>A size</button>
+    <button type="button" class="act" onclick={() => add()}>Add a measurement</button>
     {#each points.slice(0, 8) as p (p.what)}
       <button type="button" class="plain text-note" onclick={() => add(p.what, p.expected, p.seams)}
         >{p.what}, <Say text={p.expected} /></button

@@ -2,10 +2,10 @@
 import type { Role } from '$lib/server/auth/roles';
 
 export const ROLES: { role: Role; name: string; may: string }[] = [
-  { role: 'owner', name: 'owner', may: 'everything, and says who else works here' },
-  { role: 'organiser', name: 'organiser', may: 'everything that a programme needs' },
-  { role: 'cutting-room', name: 'cutting room', may: 'looks at programmes, ticks what is cut, packed and handed over' },
-  { role: 'viewer', name: 'viewer', may: 'looks at programmes; sees no addresses' },
+  { role: 'owner', name: 'owner', may: 'can do everything, and manages the team' },
+  { role: 'organiser', name: 'organiser', may: 'can do everything in the programmes' },
+  { role: 'cutting-room', name: 'cutting room', may: 'can view programmes, and tick what is cut, packed and handed out' },
+  { role: 'viewer', name: 'viewer', may: 'can view programmes, but no addresses' },
 ];
 
 /** Whether somebody changes programmes, and sees people's addresses. */

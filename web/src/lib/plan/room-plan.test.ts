@@ -46,7 +46,7 @@ describe('the cutting room’s list', () => {
     const done = first.steps.flatMap((s) => s.gives);
     const again = room(24, done, 27);
     expect(again.steps).toEqual([]);
-    expect(again.words.join(' ')).toContain('Nothing more has to be cut.');
+    expect(again.words.join(' ')).toContain('There is nothing more to cut.');
     const more = room(30, done, 27);
     const area = (plan: typeof first) =>
       plan.steps.reduce((n, s) => n + s.strip.repeat * s.strip.rects.reduce((a, r) => a + r.w * r.h, 0), 0);

@@ -14,7 +14,7 @@
     ['finished', 'Unit finishes at'],
     ['width', 'Strip width'],
     ['length', 'Strip length'],
-    ['units', 'Units a pass'],
+    ['units', 'Units per pass'],
   ] as const;
 
   function save(to: DieFile[], said: string): boolean {
@@ -53,7 +53,7 @@
       >
     </p>
   {:else}
-    <p class="py-1.5 text-quiet">None. Describe one, and 'with a die' can be chosen for units of its size.</p>
+    <p class="py-1.5 text-quiet">None yet. Add a die to be able to choose ‘with a die’ for units of that size.</p>
   {/each}
   <form class="mt-2 grid grid-cols-2 gap-2" onsubmit={add}>
     {#each FIELDS as [key, name] (key)}

@@ -62,14 +62,14 @@
       </select>
     </label>
     <label class="block">
-      <span class="text-note text-quiet">Seams are pressed</span>
+      <span class="text-note text-quiet">Press seams</span>
       <select
         class="field"
         value={house.pressing ?? 'nest'}
         onchange={(e) => save('pressing', changeOf('pressing', e.currentTarget.value))}
       >
-        <option value="nest">so that crossings nest</option>
-        <option value="dark">to the darker fabric</option>
+        <option value="nest">to nest</option>
+        <option value="dark">to the dark side</option>
         <option value="open">open</option>
       </select>
     </label>

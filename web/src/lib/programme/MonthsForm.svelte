@@ -34,13 +34,13 @@
         : []),
       { path: `/months/${last!.id}`, from: entry },
     ];
-    bench.saver.do(`${last!.name} taken out`, changes);
+    bench.saver.do(`${last!.name} deleted`, changes);
   }
 </script>
 
 <p class="no-print mt-3 flex flex-wrap items-center gap-2">
   <button class="act" onclick={add}>Add a month</button>
   {#if last && !started && !named}
-    <button class="plain text-note text-quiet" onclick={remove}>take {last.name} out</button>
+    <button class="plain text-note text-quiet" onclick={remove}>Delete {last.name}</button>
   {/if}
 </p>

@@ -22,21 +22,21 @@
     ['bias', 'bias edge', 'bias edges'],
     ['points', 'matching point', 'matching points'],
   ];
-  /** '2 seams fewer, 1 cut more, 14 % less fabric' */
+  /** '2 fewer seams, 1 more cut, 14% less fabric' */
   function difference(from: Effort, to: Effort): string {
     const said = NAMES.flatMap(([key, one, many]) => {
       const n = Math.round(to[key] - from[key]);
-      return n === 0 ? [] : [`${Math.abs(n)} ${Math.abs(n) === 1 ? one : many} ${n > 0 ? 'more' : 'fewer'}`];
+      return n === 0 ? [] : [`${Math.abs(n)} ${n > 0 ? 'more' : 'fewer'} ${Math.abs(n) === 1 ? one : many}`];
     });
     const fabric = Math.round((to.fabric / from.fabric - 1) * 100);
-    if (fabric !== 0) said.push(`${Math.abs(fabric)} % ${fabric > 0 ? 'more' : 'less'} fabric`);
+    if (fabric !== 0) said.push(`${Math.abs(fabric)}% ${fabric > 0 ? 'more' : 'less'} fabric`);
     return said.join(', ') || 'costs the same';
   }
   const minutes = (effort: Effort) => Math.round(effort.minutes);
 </script>
 
 {#if !choices}
-  <p class="text-quiet" role="status">Weighing the ways to make it…</p>
+  <p class="text-quiet" role="status">Comparing methods…</p>
 {:else}
   {#if inHand}
     {@const now = inHand.methods.find((m) => m.chosen)?.effort}
@@ -93,7 +93,7 @@
     </section>
   {/if}
   <section class="mt-5" aria-label="Other units">
-    <h2 class="border-b border-ink pb-1 text-lead">The same picture, other units</h2>
+    <h2 class="border-b border-ink pb-1 text-lead">Other ways to piece it</h2>
     {#each choices.readings as reading, i (reading.name)}
       {@const to = reading.other === 'whole' ? reading.whole : reading.parts}
       <div class="border-b border-rule py-2">
@@ -107,11 +107,10 @@
         </button>
       </div>
     {:else}
-      <p class="py-2 text-quiet">Every unit of this block has one sensible reading.</p>
+      <p class="py-2 text-quiet">There is no other sensible way to piece this block.</p>
     {/each}
     <p class="mt-2 text-note text-quiet">
-      Minutes for one person and all blocks of a kit, at a steady pace: three quarters of a minute a seam, less for a cut or a
-      trim.
+      Estimated minutes for one person to make one kit (¾ minute a seam; cuts and trims less).
     </p>
   </section>
 {/if}

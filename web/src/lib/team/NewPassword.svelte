@@ -9,7 +9,7 @@
 <div>
   <Field {label} {name} type={shown ? 'text' : 'password'} autocomplete="new-password" minlength={12} />
   <p class="mt-1 flex text-note text-quiet">
-    <span class="mr-auto">At least 12 letters. A sentence of your own is easy to keep.</span>
+    <span class="mr-auto">At least 12 characters. A short sentence is easy to remember.</span>
     <button type="button" class="plain" onclick={() => (shown = !shown)}>{shown ? 'hide it' : 'show it'}</button>
   </p>
 </div>

@@ -20,20 +20,21 @@
 <DoorFrame title={who.name} about={who.email}>
   {#if who.demo}
     <p class="mt-6 border-l-4 border-weld pl-4">
-      This is the demonstration: at this machine it opens by itself, as its owner. Nobody can sign in as her from elsewhere.
+      This is the demo. On this computer it opens as its owner, without signing in. It can’t be opened from another computer.
     </p>
     <p class="mt-4 flex gap-3">
       <a class="act first" href="/sign-in?to=/account">Sign in as yourself</a><a class="act" href="/begin"
-        >Begin a shop or guild</a
+        >Set up a shop or guild</a
       >
     </p>
   {:else}
     <section class="mt-6" aria-label="Shops and guilds">
-      <h2 class="text-head">You work for</h2>
+      <h2 class="text-head">Your shops and guilds</h2>
       {#if data.parts.length === 0}
         <p class="mt-2">
-          Nobody yet. An owner of a shop or guild invites you by mail{#if data.opens}; or <a class="plain" href="/begin"
-              >begin one</a
+          None yet. An owner of a shop or guild can invite you by email{#if data.opens}, or you can <a
+              class="plain"
+              href="/begin">set one up</a
             >{/if}.
         </p>
       {/if}
@@ -42,10 +43,10 @@
           <li class="flex items-center gap-3 border-b border-rule py-2">
             <span class="mr-auto">{part.name}, as {roleName(part.role)}</span>
             {#if part.organisation === data.house}
-              <span class="text-note text-quiet">at this bench</span>
+              <span class="text-note text-quiet">current</span>
             {:else}
               <form method="post" action="?/choose" use:enhance>
-                <input type="hidden" name="id" value={part.organisation} /><button class="act">Go there</button>
+                <input type="hidden" name="id" value={part.organisation} /><button class="act">Switch</button>
               </form>
             {/if}
           </li>
@@ -63,19 +64,19 @@
       <h2 class="text-head">Your name</h2>
       <div class="mt-2 flex gap-3">
         <input class="field" name="name" aria-label="Your name" value={who.name} required maxlength="200" autocomplete="name" />
-        <button class="act shrink-0">Change it</button>
+        <button class="act shrink-0">Save</button>
       </div>
       {@render answer('name')}
     </form>
     <form class="mt-8 grid gap-3" method="post" action="?/password" use:enhance>
       <h2 class="text-head">Your password</h2>
-      <Field label="The one you have" name="old" type="password" autocomplete="current-password" />
-      <NewPassword label="The new one" />
+      <Field label="Current password" name="old" type="password" autocomplete="current-password" />
+      <NewPassword label="New password" />
       {@render answer('password')}
-      <p><button class="act">Change it</button></p>
+      <p><button class="act">Save</button></p>
     </form>
-    <section class="mt-8" aria-label="One-time codes">
-      <h2 class="text-head">One-time codes</h2>
+    <section class="mt-8" aria-label="Two-step sign-in">
+      <h2 class="text-head">Two-step sign-in</h2>
       {#if form?.part === 'codes' && form.secret}
         <form
           class="mt-2 grid gap-3"
@@ -86,10 +87,9 @@
               update({ reset: false })}
         >
           <p class="max-w-prose">
-            Have your telephone’s program for codes read this picture, or type the letters below it. Then write the code that it
-            shows.
+            Scan this with the authenticator app on your phone, or type in the key below. Then enter the code it shows.
           </p>
-          <img src={form.picture} alt="The secret below, for a telephone to read" width="208" height="208" />
+          <img src={form.picture} alt="The key below, as a code to scan" width="208" height="208" />
           <p class="numeral">{form.secret?.match(/.{1,4}/g)?.join(' ')}</p>
           <input type="hidden" name="secret" value={form.secret} />
           <Field
@@ -103,22 +103,22 @@
           />
           {@render answer('codes')}
           <p class="flex gap-3">
-            <button class="act first">Ask for codes from now on</button><a class="act" href="/account">Not now</a>
+            <button class="act first">Turn on</button><a class="act" href="/account">Not now</a>
           </p>
         </form>
       {:else if data.codes}
-        <p class="mt-2">A code is asked for whenever you sign in.</p>
+        <p class="mt-2">On: you need a code each time you sign in.</p>
         <form class="mt-2 flex items-end gap-3" method="post" action="?/nocodes" use:enhance>
           <Field label="Your password" name="password" type="password" autocomplete="current-password" /><button class="act"
-            >Ask for none any more</button
+            >Turn off</button
           >
         </form>
         {@render answer('codes')}
       {:else}
         <p class="mt-2 max-w-prose">
-          With them a password that somebody found out opens nothing: a code from your telephone is asked for as well.
+          With two-step sign-in a stolen password isn’t enough: you also need a code from your phone.
         </p>
-        <form class="mt-2" method="post" action="?/codes" use:enhance><button class="act">Set them up</button></form>
+        <form class="mt-2" method="post" action="?/codes" use:enhance><button class="act">Set it up</button></form>
         {@render answer('codes')}
       {/if}
     </section>

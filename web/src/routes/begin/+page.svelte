@@ -15,15 +15,15 @@
       ({ update }) =>
         update({ reset: false })}
   >
-    <Field label="What it is called" name="house" autocomplete="organization" value={form?.house ?? ''} />
+    <Field label="Name of the shop or guild" name="house" autocomplete="organization" value={form?.house ?? ''} />
     {#if data.own}
-      <p class="text-quiet">You are signed in as {data.own}, and will own it.</p>
+      <p class="text-quiet">You are signed in as {data.own} and will be its owner.</p>
     {:else}
       <Field label="Your name" name="name" autocomplete="name" value={form?.name ?? ''} />
-      <Field label="Your mail address" name="email" type="email" autocomplete="username" value={form?.email ?? ''} />
+      <Field label="Your email" name="email" type="email" autocomplete="username" value={form?.email ?? ''} />
       <NewPassword />
     {/if}
     {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
-    <p><button class="act first">Begin</button></p>
+    <p><button class="act first">Create</button></p>
   </form>
 </DoorFrame>

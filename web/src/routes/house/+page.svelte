@@ -1,4 +1,4 @@
-<!-- Who works here: members and their roles, invitations. -->
+<!-- The team: members and their roles, invitations. -->
 <script lang="ts">
   import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
@@ -11,11 +11,11 @@
 
   const standing = (ends: Date | null, over: boolean) =>
     ends
-      ? `invited, ${over ? 'but the letter held only until' : 'until'} ${dayText(ends.toISOString().slice(0, 10), data.locale)}`
-      : 'had a part where the archive comes from; no letter was sent yet';
+      ? `${over ? 'invitation expired on' : 'invited; the invitation is good until'} ${dayText(ends.toISOString().slice(0, 10), data.locale)}`
+      : 'was on the team in the backup; not invited here yet';
 </script>
 
-<DoorFrame title="Who works here" about={data.who?.house ?? ''}>
+<DoorFrame title="Team" about={data.who?.house ?? ''}>
   {#if form?.message}<p class="mt-4 text-madder" role="alert">{form.message}</p>{/if}
   <ul class="mt-4" aria-label="Members">
     {#each data.members as m (m.id)}
@@ -43,11 +43,11 @@
         {#if leaving === m.id}
           <form method="post" action="?/role" use:enhance>
             <input type="hidden" name="id" value={m.id} /><input type="hidden" name="role" value="" />
-            <button class="act">Take her part away</button>
-            <button type="button" class="plain text-note" onclick={() => (leaving = '')}>not now</button>
+            <button class="act">Remove {m.name}</button>
+            <button type="button" class="plain text-note" onclick={() => (leaving = '')}>Cancel</button>
           </form>
         {:else}
-          <button class="no-print plain text-note text-quiet" onclick={() => (leaving = m.id)}>take out</button>
+          <button class="no-print plain text-note text-quiet" onclick={() => (leaving = m.id)}>Remove</button>
         {/if}
       </li>
     {/each}
@@ -60,9 +60,9 @@
       ({ update, result }) =>
         update({ reset: result.type === 'success' })}
   >
-    <h2 class="text-head">Invite somebody</h2>
+    <h2 class="text-head">Invite someone</h2>
     <div class="mt-2 flex flex-wrap items-end gap-3">
-      <Field label="Mail address" class="min-w-56 flex-1" name="email" type="email" value={form?.email ?? ''} />
+      <Field label="Email" class="min-w-56 flex-1" name="email" type="email" value={form?.email ?? ''} />
       <label class="block"
         ><span class="block text-note text-quiet">As</span><select class="field w-auto" name="role" value="organiser"
           >{#each ROLES as r (r.role)}<option value={r.role}>{r.name}</option>{/each}</select
@@ -72,15 +72,14 @@
     </div>
     {#if form?.link}
       <p class="mt-3" role="status">
-        {form.sent ? `A letter is on its way to ${form.to}.` : `The letter to ${form.to} could not be sent.`} The link in it, to hand
-        over yourself:
+        {form.sent ? `We’ve emailed ${form.to}.` : `The email to ${form.to} could not be sent.`} You can also pass on the link yourself:
       </p>
       <p class="break-all"><code>{form.link}</code></p>
     {/if}
   </form>
   {#if data.invitations.length > 0}
-    <section class="mt-8" aria-label="Not here yet">
-      <h2 class="text-head">Not here yet</h2>
+    <section class="mt-8" aria-label="Invited, not joined yet">
+      <h2 class="text-head">Invited, not joined yet</h2>
       <ul>
         {#each data.invitations as i (i.id)}
           <li class="flex flex-wrap items-center gap-3 border-b border-rule py-2" data-invited={i.email}>
@@ -95,7 +94,7 @@
             {/if}
             <form method="post" action="?/uninvite" use:enhance>
               <input type="hidden" name="id" value={i.id} /><button class="no-print plain text-note text-quiet"
-                >{i.ends ? 'take back' : 'leave out'}</button
+                >{i.ends ? 'Cancel invitation' : 'Remove'}</button
               >
             </form>
           </li>
@@ -104,8 +103,8 @@
     </section>
   {/if}
   {#if data.record.length > 0}
-    <section class="mt-8" aria-label="What was changed">
-      <h2 class="text-head">What was changed</h2>
+    <section class="mt-8" aria-label="History">
+      <h2 class="text-head">History</h2>
       <ul class="text-note">
         {#each data.record as entry (entry.id)}
           <li class="flex gap-3 border-b border-rule py-1.5">
@@ -116,7 +115,7 @@
       </ul>
     </section>
   {/if}
-  <p class="no-print mt-8"><a class="act" href="/archive">Everything as an archive</a></p>
+  <p class="no-print mt-8"><a class="act" href="/archive">Backup</a></p>
   <dl class="mt-10 text-note text-quiet">
     {#each ROLES as r (r.role)}
       <div class="flex gap-3 py-0.5">

@@ -13,8 +13,7 @@
 <DoorFrame title="Sign in" about="the bench for a year of blocks">
   {#if data.who?.demo}
     <p class="mt-6 border-l-4 border-weld pl-4">
-      You are looking at the demonstration, as {data.who.name} of {data.who.house}. At this machine nobody needs to sign in for
-      that.
+      You’re in the demo as {data.who.name} of {data.who.house}. No one needs to sign in for that on this computer.
     </p>
   {/if}
   <form
@@ -26,11 +25,11 @@
         update({ reset: false })}
   >
     <input type="hidden" name="to" value={data.to} />
-    <Field label="Mail address" name="email" type="email" autocomplete="username" bind:value={email} />
+    <Field label="Email" name="email" type="email" autocomplete="username" bind:value={email} />
     <Field label="Password" name="password" type="password" autocomplete="current-password" bind:value={password} />
     {#if asked}
       <Field
-        label="The code on your telephone"
+        label="Code from your phone"
         class="w-48"
         numeral
         name="code"
@@ -44,11 +43,11 @@
     {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
     <p class="flex items-center gap-5">
       <button class="act first">Sign in</button>
-      <a class="plain" href="/sign-in/forgotten">I have forgotten the password</a>
+      <a class="plain" href="/sign-in/forgotten">Forgotten your password?</a>
     </p>
   </form>
   <p class="mt-10 max-w-prose text-note text-quiet">
-    Participants do not sign in: their page opens by the link in their letters. Whoever works here is invited by an owner.
-    {#if data.mayBegin}A new shop or guild <a class="plain" href="/begin">begins here</a>.{/if}
+    Taking part in a programme? You don’t need to sign in: use the link in your email. Staff are invited by an owner.
+    {#if data.mayBegin}<a class="plain" href="/begin">Set up a new shop or guild</a>.{/if}
   </p>
 </DoorFrame>

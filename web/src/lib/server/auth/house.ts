@@ -80,7 +80,7 @@ export async function invite(
   if (there) return `${to} has a part already; change the role in the list.`;
   const link = `${origin()}/invitation/${key}`;
   if ((await countTry('letter', `${id} ${to}`)) > 0) return { link, sent: false };
-  const text = `Hello,\n\n${by} invites you to ${name} on Aggrega, as ${roleName(role)}. Take it up here within ${DAYS} days:\n\n${link}\n\nIf you do not know what this is, do nothing.\n`;
+  const text = `Hello,\n\n${by} has invited you to join ${name} on Aggrega as ${roleName(role)}. Accept within ${DAYS} days:\n\n${link}\n\nIf you do not know what this is, do nothing.\n`;
   const sent = await sendLetter({ to, subject: `${name} invites you`, text }).then(
     () => true,
     () => false,
@@ -114,7 +114,7 @@ export async function takeUp(
   key: string,
   who: { account: string; email: string } | { name: string; password: string },
 ): Promise<{ account: string; organisation: string } | string> {
-  const gone = 'This invitation was taken up or taken back already, or its time is over. Ask for a new one.';
+  const gone = 'This invitation has been used or cancelled, or it has expired. Ask for a new one.';
   const invitation = await invitationOf(key);
   if (!invitation) return gone;
   if ('account' in who && who.email !== invitation.email)

@@ -13,7 +13,7 @@ export function passwordFault(password: string, others: readonly string[]): stri
   const plain = password.trim().toLowerCase();
   if (password.length < SHORTEST) return `A password has at least ${SHORTEST} letters; a sentence of your own is easy to keep.`;
   if (password.length > LONGEST) return `A password has at most ${LONGEST} letters.`;
-  if (new Set(plain).size < 5) return 'That password is the same few letters again and again.';
+  if (new Set(plain).size < 5) return 'That password is too repetitive. Use at least five different characters.';
   if (others.some((o) => o && plain === o.toLowerCase())) return 'The password may not be your name or your mail address.';
   return undefined;
 }

@@ -40,7 +40,7 @@ export async function signIn(
   if (wait > 0) return refused(`${often}, or set a new password by mail.`);
   const found = await atTheDoor((db) => findByEmail(db, who));
   if (!(await passwordIs(found?.password, password)) || !found)
-    return wrong('That mail address and password do not belong together.', [
+    return wrong('Wrong email or password.', [
       ['here', here],
       ['account', who],
     ]);
@@ -76,7 +76,7 @@ export async function sendRecovery(email: string, address: string): Promise<void
   await sendLetter({
     to: found.email,
     subject: 'A new password for Aggrega',
-    text: `Hello ${found.name},\n\nsomebody, you we hope, asked for a new password for ${found.email}. Set it here, within ${RECOVERY_HOURS} hours:\n\n${origin()}/recover/${key}\n\nIf it was not you, do nothing: your password stays as it is.\n`,
+    text: `Hello ${found.name},\n\nsomeone, we hope you, asked to reset the password for ${found.email}. Choose a new one here, within ${RECOVERY_HOURS} hours:\n\n${origin()}/recover/${key}\n\nIf it was not you, do nothing: your password stays as it is.\n`,
   });
 }
 

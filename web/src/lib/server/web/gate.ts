@@ -73,19 +73,19 @@ export async function letIn(event: RequestEvent): Promise<void> {
   const wantsPage = event.request.method === 'GET' && !event.url.pathname.startsWith('/api/');
   if (!who) {
     if (wantsPage) redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
-    error(401, 'You are not signed in any more. Sign in in another tab and try again; what you wrote stays here.');
+    error(401, 'You’ve been signed out. Sign in again in another tab, then try again. What you typed is still here.');
   }
   if (need === 'self') return;
   if (!who.organisation) {
     if (wantsPage) redirect(303, '/account');
-    error(403, 'You have no part in any shop or guild here.');
+    error(403, 'You aren’t on the team of any shop or guild here.');
   }
   if (!may(who.organisation.role, need)) error(403, REFUSALS[need]);
 }
 
 const REFUSALS: Record<Exclude<Need, 'nobody' | 'self'>, string> = {
-  look: 'You have no part here.',
-  cut: 'You may look on here, and change nothing.',
-  organise: 'Only an organiser or an owner may do or see this.',
-  own: 'Only an owner may do this.',
+  look: 'You don’t have access to this.',
+  cut: 'You can view this but not change it.',
+  organise: 'Only an organiser or an owner can see or change this.',
+  own: 'Only an owner can do this.',
 };

@@ -20,8 +20,8 @@
 <main class="mx-auto max-w-3xl px-6 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
-      <p class="numeral text-quiet">A stand-in for the world’s mail</p>
-      <h1 class="text-title">What arrived</h1>
+      <p class="numeral text-quiet">Demo mailbox</p>
+      <h1 class="text-title">Emails that would have been sent</h1>
     </div>
     <Tools />
   </header>
@@ -32,7 +32,7 @@
     <label class="block w-60"
       ><span class="text-note text-quiet">To, or about</span><input class="field" type="search" bind:value={find} /></label
     >
-    <button class="act" onclick={() => void invalidateAll()}>Look again</button>
+    <button class="act" onclick={() => void invalidateAll()}>Refresh</button>
   </div>
   {#if shown.length === 0}<p class="mt-6 text-lead">
       {data.mails.length === 0 ? 'Nothing has arrived yet.' : 'No letter is like that.'}

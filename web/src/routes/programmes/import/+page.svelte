@@ -22,12 +22,12 @@
     trouble = '';
     if (!chosen) return;
     if (chosen.size > LARGEST)
-      return void (trouble = `${chosen.name} is larger than 8 MB; a programme’s file is far smaller. Is it the right one?`);
+      return void (trouble = `${chosen.name} is larger than 8 MB. A programme’s file is much smaller: is it the right one?`);
     try {
       const document: unknown = JSON.parse((await chosen.text()).replace(/^\uFEFF/, ''));
       file = { name: chosen.name, document, reading: readProgramme(document) };
     } catch (error) {
-      trouble = `${chosen.name} is no programme file: ${(error as Error).message}`;
+      trouble = `${chosen.name} isn’t a programme file: ${(error as Error).message}`;
     }
   }
 
@@ -48,9 +48,11 @@
       };
       if (answer.kind === 'imported') return void (await goto(`/programmes/${answer.slug}`));
       trouble =
-        answer.message ?? answer.errors?.map((e) => `${e.path} ${e.message}`).join('; ') ?? 'The server did not take it.';
+        answer.message ??
+        answer.errors?.map((e) => `${e.path} ${e.message}`).join('; ') ??
+        'The server refused it. Nothing was imported.';
     } catch {
-      trouble = 'The server does not answer. Nothing was imported; try again in a moment.';
+      trouble = 'We can’t reach the server. Nothing was imported; try again in a moment.';
     } finally {
       busy = false;
     }
@@ -83,7 +85,7 @@
   >
     <span class="block text-lead">Choose a file, <code>NAME.aggrega.json</code>, or drop it here.</span>
     <span class="block text-quiet"
-      >You will see what is in it first. It is added as a new programme; nothing that is here already is changed.</span
+      >You’ll see a preview first. It is added as a new programme; your other programmes aren’t changed.</span
     >
     <input
       class="mt-3 block file:mr-3 file:cursor-pointer file:border file:border-ink file:px-3 file:py-1.5"
@@ -100,11 +102,11 @@
       <Problems
         problems={file.reading.errors}
         document={file.document}
-        title="{file.name} is refused: {file.reading.errors.length === 1
-          ? 'one thing is'
-          : `${file.reading.errors.length} things are`} wrong"
+        title="{file.name} can’t be imported: {file.reading.errors.length === 1
+          ? 'one thing'
+          : `${file.reading.errors.length} things`} to fix"
       />
-      <p class="mt-4 text-quiet">Nothing was imported. Put these right in the file and choose it again.</p>
+      <p class="mt-4 text-quiet">Nothing was imported. Fix these in the file and choose it again.</p>
     </div>
   {:else if file?.reading.ok}
     {@const { programme, warnings } = file.reading}

@@ -50,7 +50,7 @@
       trouble =
         said?.errors?.map((p) => p.message).join('; ') ??
         said?.message ??
-        'The server does not answer; nothing was made. Try again in a moment.';
+        'We can’t reach the server. Nothing was created; try again in a moment.';
   }
 </script>
 
@@ -67,7 +67,7 @@
   <form class="mt-6 border-t-2 border-ink pt-5" onsubmit={(e) => void make(e)}>
     <div class="grid grid-cols-2 gap-x-8 gap-y-4 max-[640px]:grid-cols-1">
       <label class="col-span-full block"
-        ><span class="block text-note text-quiet">What it is called</span><input
+        ><span class="block text-note text-quiet">Name</span><input
           class="field text-lead"
           bind:value={title}
           required
@@ -75,15 +75,15 @@
         /></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">A release</span>
+        ><span class="block text-note text-quiet">Release</span>
         <select class="field" bind:value={kind}
-          ><option value="monthly">every month</option><option value="fortnightly">every second week</option><option
-            value="weekly">every week</option
+          ><option value="monthly">monthly</option><option value="fortnightly">fortnightly</option><option value="weekly"
+            >weekly</option
           ></select
         ></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">How many</span><input
+        ><span class="block text-note text-quiet">Number of releases</span><input
           class="field"
           type="number"
           min="1"
@@ -93,7 +93,7 @@
         /></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">The first one</span><input
+        ><span class="block text-note text-quiet">First release</span><input
           class="field"
           type="date"
           bind:value={start}
@@ -107,7 +107,7 @@
         ></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">Colourways, with commas between them</span><input
+        ><span class="block text-note text-quiet">Colourways (separate with commas)</span><input
           class="field"
           bind:value={colourways}
           placeholder="Frost, Harvest, Dusk"
@@ -115,26 +115,21 @@
         /></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">Letters in each: A to {String.fromCharCode(64 + letters)}</span><input
-          class="field"
-          type="number"
-          min="2"
-          max="8"
-          bind:value={letters}
-          required
-        /></label
+        ><span class="block text-note text-quiet"
+          >Fabrics in each colourway: {letters} (A to {String.fromCharCode(64 + letters)})</span
+        ><input class="field" type="number" min="2" max="8" bind:value={letters} required /></label
       >
     </div>
     {#if days.length > 0}
       <p class="mt-4 text-quiet">
-        From {dayText(days[0]!.day, locale)} to {dayText(days.at(-1)!.day, locale)}. Every letter begins with a plain fabric;
-        you give it its name and colour at Fabrics.
+        From {dayText(days[0]!.day, locale)} to {dayText(days.at(-1)!.day, locale)}. Every letter starts as a plain fabric; name
+        it and choose its colour under Fabrics.
       </p>
     {/if}
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}
     <p class="mt-6 flex gap-2">
-      <button class="act first" disabled={working || !title.trim()}>Make it, and draw the first block</button>
-      <a class="act" href="/programmes/import">Import one from a file instead</a>
+      <button class="act first" disabled={working || !title.trim()}>Create and draw the first block</button>
+      <a class="act" href="/programmes/import">Import from a file instead</a>
     </p>
   </form>
 </main>

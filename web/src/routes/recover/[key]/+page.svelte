@@ -11,10 +11,10 @@
     <form class="mt-6 grid gap-4" method="post" use:enhance>
       <NewPassword label="New password" />
       {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
-      <p><button class="act first">Set it, and sign out everywhere</button></p>
+      <p><button class="act first">Save and sign out on all devices</button></p>
     </form>
   {:else}
-    <p class="mt-6 max-w-prose text-lead">This link was used already, or its time is over.</p>
+    <p class="mt-6 max-w-prose text-lead">This link has been used already, or it has expired.</p>
     <p class="mt-4"><a class="act first" href="/sign-in/forgotten">Ask for a new one</a></p>
   {/if}
 </DoorFrame>

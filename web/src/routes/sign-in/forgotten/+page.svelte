@@ -6,16 +6,16 @@
   let { form } = $props();
 </script>
 
-<DoorFrame title="A new password" about="by a letter to you">
+<DoorFrame title="Forgotten password" about="we’ll email you a link">
   {#if form?.sent}
     <p class="mt-6 max-w-prose text-lead" role="status">
-      If there is an account with that address, a letter is on its way. It opens a new password for two hours.
+      If that address has an account, we’ve emailed a link. It works for two hours.
     </p>
-    <p class="mt-4"><a class="act" href="/sign-in">Back to signing in</a></p>
+    <p class="mt-4"><a class="act" href="/sign-in">Back to sign-in</a></p>
   {:else}
     <form class="mt-6 grid gap-4" method="post" use:enhance>
-      <Field label="Your mail address" name="email" type="email" autocomplete="username" />
-      <p><button class="act first">Send me a letter</button></p>
+      <Field label="Your email" name="email" type="email" autocomplete="username" />
+      <p><button class="act first">Email me a link</button></p>
     </form>
   {/if}
 </DoorFrame>

@@ -127,11 +127,10 @@
 <MonthFrame tableFirst>
   {#if !handsOut(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
-      Nothing is drawn for {month.name} yet, so there is nothing to cut. A month takes its blocks from the programme’s file; export
-      it, add the block, and import it again.
+      There is nothing to cut for {month.name} yet. <a class="plain" href="draft{page.url.search}">Draw a block first</a>.
     </p>
   {:else if !plan.ok}
-    <Problems problems={plan.problems} document={bench.saver.document} title="This month cannot be planned yet" />
+    <Problems problems={plan.problems} document={bench.saver.document} title="This month can’t be planned yet" />
   {:else if view && fabric}
     <div class="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
       <h2 class="mr-auto flex items-center gap-3 text-head">
@@ -156,7 +155,7 @@
     </div>
 
     {#if fabric.strips.length === 0}
-      <p class="text-lead">Nobody is enrolled, so nothing is cut. Turn the head count up to see the cloth.</p>
+      <p class="text-lead">No one is enrolled yet. Raise the head count to see how much fabric you need.</p>
     {:else}
       {#key `${fabric.id} ${basis}`}
         <Bolt {fabric} {unit} {whyOf} lit={(cut) => bench.isLit(cut)} onlight={light} />
@@ -189,29 +188,35 @@
       {#if fabric.strips.length > 0}
         <p class="mt-3">
           {#if fabric.sheet}
-            <b>{fabric.name} cannot be cut from fewer than {fabric.bound}.</b> This plan takes {fabric.needed}, each
-            <Length of={fabric.width} /> by <Length of={fabric.sheet.length} />.
+            <b>This plan uses {fabric.needed} pieces of {fabric.name}</b> (the fewest possible is {fabric.bound}), each
+            <Length of={fabric.width} /> × <Length of={fabric.sheet.length} />
+            {unit}.
           {:else}
-            <b>{fabric.name} cannot be cut from less than <Length of={fabric.bound} /> {unit}.</b> This plan takes <Length
-              of={fabric.needed}
-            />{#if basis === 'batch' && plan.batch.kits > 1}; cutting kit by kit would take <Length of={kitByKit} />{/if}.
+            <b>This plan uses <Length of={fabric.needed} /> {unit} of {fabric.name}</b> (the least possible is <Length
+              of={fabric.bound}
+            />
+            {unit}).{#if basis === 'batch' && plan.batch.kits > 1}
+              Cut one kit at a time it would be <Length of={kitByKit} /> {unit}.{/if}
           {/if}
-          {Math.round(fabric.yield * 100)} % of it ends up in the quilts{bolts
-            ? `; ${supposed ? 'it would be' : 'to buy:'} ${bolts} of a bolt`
-            : ''}.
+          {Math.round(fabric.yield * 100)}% goes into quilts.{bolts
+            ? ` ${supposed ? 'You would buy' : 'Buy'} ${bolts} of a bolt.`
+            : ''}
         </p>
         <p class="mt-2 text-note text-quiet" data-comes-over>
           {#if fabric.keep.length > 0}<span
-              >Comes over, worth keeping: {#each fabric.keep.slice(0, 3) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty} × <Length
-                  of={k.w}
-                /> by <Length of={k.h} />{/each}{fabric.keep.length > 3 ? ' and smaller' : ''}.</span
+              >Left over, worth keeping: {#each fabric.keep.slice(0, 3) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty === 1
+                  ? 'one piece'
+                  : `${k.qty} pieces`}
+                <Length of={k.w} /> × <Length of={k.h} />
+                {unit}{/each}{fabric.keep.length > 3 ? ' and smaller' : ''}.</span
             >{/if}
           <span>{fabric.scrapGrams > 0 ? `${fabric.scrapGrams} g of scraps.` : 'No scraps.'}</span>
         </p>
       {/if}
 
       <p class="mt-2 text-note text-quiet" role="status" data-final={final ? reading : undefined}>
-        {#if behind}Working out {people}…{:else if !final}Looking for a better plan…{:else}Searched to the end.{/if}
+        {#if behind}Working out {people}…{:else if !final}Looking for a better plan…{:else}Search complete: no better plan
+          found.{/if}
       </p>
       <div class="mt-3">
         <Readings plans={refiner.plans} {basis} {unit} chosen={reading} pace={data.pace} onchoose={(r) => (reading = r)} />
@@ -220,7 +225,7 @@
         <p class="tabular mt-3" data-totals>
           <span class="numeral text-lead">{money.format(view.costPerKit)}</span>
           <span class="text-note text-quiet"
-            >cloth for a kit{#if basis === 'batch' && refiner.next !== undefined}; one more person adds <b data-next
+            >of fabric in each kit{#if basis === 'batch' && refiner.next !== undefined}; each extra person adds <b data-next
                 >{money.format(refiner.next)}</b
               >{/if}</span
           >
@@ -233,15 +238,16 @@
         >
       </p>
       <p class="mt-3 text-note">
-        To keep: <a class="plain" href={file('cut-list.csv')} download>cut list</a>,
+        Download: <a class="plain" href={file('cut-list.csv')} download>cut list</a>,
         <a class="plain" href={file('order.csv')} download>order list</a>,
         <a class="plain" href={file(`layout-${fabric.id}.svg`)} download>layout of {fabric.name}</a>
-        · <a class="plain" href="cutter?colourway={colourway.id}&basis={basis}&people={people}">for the cutting machine</a>
+        ·
+        <a class="plain" href="cutter?colourway={colourway.id}&basis={basis}&people={people}">Files for the cutting machine</a>
       </p>
       {#if packet.length > 1}
         <p class="mt-3 text-note">
           {packet.map((m) => m.name).join(' and ')} share a packet:
-          <a class="plain" href="../../packets?colourway={colourway.id}">what is cut, saved and kept whole</a>
+          <a class="plain" href="../../packets?colourway={colourway.id}">what is cut, bagged and kept whole</a>
         </p>
       {/if}
 

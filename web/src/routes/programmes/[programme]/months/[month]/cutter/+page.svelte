@@ -60,23 +60,20 @@
 <MonthFrame>
   {#if month.blocks.length === 0}
     <p class="max-w-prose pt-6 text-lead">
-      Nothing is drawn for {month.name} yet, so there is nothing to cut. Draw a block at Draft first.
+      There is nothing to cut for {month.name} yet. Draw a block first.
     </p>
   {:else}
     <h2 class="text-head">For the cutting machine</h2>
     <p class="max-w-prose text-quiet">
-      A file for every mat, one closed path for each piece, seam allowance included. The machine drawn here is a stand-in: it
-      reads the very file back, checks it, and shows the way of the blade.
+      One file per mat; seam allowance is included. The preview reads the file back, checks it and shows the blade’s path.
     </p>
     {#if data.problems.length > 0 && !own}
-      <Problems problems={data.problems} document={bench.saver.document} title="These pieces cannot be cut on this mat" />
+      <Problems problems={data.problems} document={bench.saver.document} title="These pieces can’t be cut on this mat" />
     {:else if run}
       <div class="mt-4 grid grid-cols-[minmax(0,1fr)_16rem] gap-x-6 max-[800px]:block">
         <div>
           <h3 class="mb-2">
-            {#if own}{own.name}{:else}{mat!.name}, mat {mat!.number}{mat!.repeat > 1
-                ? `, ${mat!.repeat} sheets alike`
-                : ''}{/if}
+            {#if own}{own.name}{:else}{mat!.name}, mat {mat!.number}{mat!.repeat > 1 ? `, ${mat!.repeat} of the same` : ''}{/if}
           </h3>
           {#if run.file.paths.length > 0}{#key own?.svg ?? mat?.svg}<MachineMat
                 {run}
@@ -94,11 +91,11 @@
             </div>
           {:else}
             <p class="border-l-4 border-weld bg-edge px-3 py-2" data-machine="ready">
-              <b>Checked: it can be cut.</b> Every path is closed, on the mat, and over no other.
+              <b>Ready to cut:</b> every shape is closed, fits the mat and overlaps nothing.
             </p>
           {/if}
           <dl class="mt-3">
-            {#each [['Mat', `${run.file.width} × ${run.file.height} ${run.file.unit}`], ['Pieces', String(run.file.paths.length)], ['Blade cuts', `${run.cut.toFixed(1)} ${run.file.unit}`], ['Blade is carried', `${run.carried.toFixed(1)} ${run.file.unit}`], ['About', `${run.minutes.toFixed(1)} min`]] as [name, value] (name)}
+            {#each [['Mat', `${run.file.width} × ${run.file.height} ${run.file.unit}`], ['Pieces', String(run.file.paths.length)], ['Blade cuts', `${run.cut.toFixed(1)} ${run.file.unit}`], ['Blade travel', `${run.carried.toFixed(1)} ${run.file.unit}`], ['About', `${run.minutes.toFixed(1)} min`]] as [name, value] (name)}
               <div class="flex border-b border-rule py-1">
                 <dt class="mr-auto text-quiet">{name}</dt>
                 <dd class="tabular">{value}</dd>
@@ -107,14 +104,14 @@
           </dl>
           {#if mat && !own}
             <p class="mt-3">
-              <a class="act" href="cutter/files/{keyOf(mat)}.svg?{asked}" download><Download size={17} /> This mat as a file</a>
+              <a class="act" href="cutter/files/{keyOf(mat)}.svg?{asked}" download><Download size={17} /> Download this mat</a>
             </p>
           {/if}
           {#if own}<p class="mt-3"><button class="act" onclick={() => (own = undefined)}>Back to this month</button></p>{/if}
         </div>
       </div>
     {:else}
-      <p class="mt-4 text-lead">Nobody is enrolled, so nothing is cut. Choose one kit, or turn the head count up.</p>
+      <p class="mt-4 text-lead">No one is enrolled yet. Choose one kit, or raise the head count.</p>
     {/if}
   {/if}
   {#snippet side()}
@@ -159,6 +156,6 @@
         <input type="file" accept=".svg,image/svg+xml" class="block w-full text-note" onchange={read} /></label
       >
     </section>
-    <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to the cutting table</a></p>
+    <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to Cutting</a></p>
   {/snippet}
 </MonthFrame>

@@ -131,7 +131,7 @@
 
 <MonthFrame>
   {#if problems.length > 0}
-    <Problems {problems} document={bench.saver.document} title="This month cannot be cut yet" />
+    <Problems {problems} document={bench.saver.document} title="This month can’t be cut yet" />
   {:else if cutBefore}
     <p class="pt-6 text-lead">
       The pieces of this month are cut with those of {packet.months[0]!.name}:
@@ -143,7 +143,7 @@
     <p class="pt-6 text-lead">
       There is nothing to cut: {!handsOut(programme, month)
         ? 'no block is drawn for this month yet'
-        : 'nobody is enrolled in this colourway'}.
+        : 'no one is enrolled in this colourway'}.
     </p>
   {:else}
     <header>
@@ -165,8 +165,8 @@
     {/if}
     {#if meanwhile > 0}
       <p class="no-print mt-3 border-l-4 border-madder bg-edge px-4 py-2" role="alert">
-        {meanwhile === 1 ? 'One step was' : `${meanwhile} steps were`} cut from another list since this one was begun.
-        <button class="act ml-2" onclick={() => (anew = true)}>Count what was cut in</button>
+        {meanwhile === 1 ? 'One step was' : `${meanwhile} steps were`} cut from another list since you opened this one.
+        <button class="act ml-2" onclick={() => (anew = true)}>Update this list</button>
       </p>
     {/if}
 
@@ -174,23 +174,23 @@
       <p role="status">
         <b class="tabular">{doneCount}</b> of {ids.length}
         {ids.length === 1 ? 'step' : 'steps'} cut.{#if ticks && ticks.away && ticks.waiting.size > 0}
-          <span class="text-quiet">The server does not answer; what you tick is kept here and sent when it does.</span>{/if}
+          <span class="text-quiet">We can’t reach the server. Your ticks are kept on this device and sent later.</span>{/if}
       </p>
       {#if basis === 'batch'}
         <button class="act" aria-pressed={oneByOne} onclick={() => (oneByOne = !oneByOne)}
           >{oneByOne ? 'Show the whole list' : 'One step at a time'}</button
         >
         <label class="flex items-center gap-2"
-          >Hands <select class="field w-16" bind:value={hands} onchange={() => (hand = 0)}>
+          >People cutting <select class="field w-16" bind:value={hands} onchange={() => (hand = 0)}>
             {#each [1, 2, 3, 4, 5, 6] as n (n)}<option value={n}>{n}</option>{/each}
           </select></label
         >
         {#if sharing}
           <label class="flex items-center gap-2"
             >Show <select class="field w-32" bind:value={hand}>
-              <option value={0}>everybody’s</option>
+              <option value={0}>everyone</option>
               {#each { length: hands }, i (i)}<option value={i + 1}
-                  >hand {i + 1}, {Math.round(
+                  >Person {i + 1}, {Math.round(
                     steps.filter((s) => sharing.get(s.id) === i).reduce((n, s) => n + s.minutes, 0) * data.pace,
                   )} min</option
                 >{/each}
@@ -225,7 +225,7 @@
           {plan}
           {unit}
           shown={mine}
-          handOf={sharing ? (s) => `hand ${sharing.get(s.id)! + 1}` : undefined}
+          handOf={sharing ? (s) => `person ${sharing.get(s.id)! + 1}` : undefined}
           {isDone}
           onset={set}
         />
@@ -234,7 +234,7 @@
       <LengthsToCut list={lengths} {unit} {isDone} onset={set} />
     {/if}
     <section class="mt-6 border-t border-ink pt-2 text-note">
-      <h2 class="font-sans">Take care</h2>
+      <h2 class="font-sans">Safety</h2>
       <p>{cautions.join(' ')} {atWork}</p>
     </section>
   {/if}
@@ -258,12 +258,10 @@
         />
       {:else if plan?.ok && people > 0}
         <p class="mt-5 text-note text-quiet">
-          About {Math.round(estimated * data.pace)} min, all hands together{data.pace === 1
-            ? ', by rule of thumb'
-            : ', at this shop’s own pace'}.
+          Estimate: {Math.round(estimated * data.pace)} minutes in total{data.pace === 1 ? '' : ', at your own pace'}.
         </p>
       {/if}
-      <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to the cutting table</a></p>
+      <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to Cutting</a></p>
     {/if}
   {/snippet}
 </MonthFrame>

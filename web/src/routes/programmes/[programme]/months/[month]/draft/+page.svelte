@@ -113,9 +113,9 @@
 <MonthFrame tableFirst>
   {#if !entry || !c}
     <div class="pt-4">
-      <h2 class="text-head">Nothing is drawn for this month yet</h2>
+      <h2 class="text-head">No block yet</h2>
       <p class="mt-1 mb-4 max-w-prose text-lead">
-        Begin with one of these drawings and change it as you like, or with a plain grid.
+        Start with one of these blocks and change it as you like, or with a plain grid.
       </p>
       <BlockLibrary {colours} onchoose={choose} />
     </div>
@@ -155,21 +155,24 @@
           />
         </div>
         <p class="mt-2 pl-9" role="status">
-          <b>It tiles:</b>
-          {entry.block.patches.length} patches in {rolesOf(entry.block).length}
-          {rolesOf(entry.block).length === 1 ? 'letter' : 'letters'}, no gap and no overlap. Made of {madeOf}{odd
+          <b>Complete:</b>
+          {entry.block.patches.length} patches, {rolesOf(entry.block).length}
+          {rolesOf(entry.block).length === 1 ? 'fabric' : 'fabrics'}, no gaps or overlaps. Made of {madeOf}{odd
             ? `; sewn with ${odd}`
             : ''}.
         </p>
         <p class="mt-1 pl-9">
           {#if sheetBlock}
-            Finishes at <b class="numeral"><Say text={sheetBlock.finished} /></b>
-            {programme.unit}, measures <b class="numeral"><Say text={sheetBlock.unfinished} /></b>
-            when sewn. {sheetBlock.make > 1 ? `${sheetBlock.make} of them in a kit.` : ''}
+            Finished <b class="numeral"><Say text={sheetBlock.finished} /></b>
+            {programme.unit}, unfinished <b class="numeral"><Say text={sheetBlock.unfinished} /></b>
+            {programme.unit}. {sheetBlock.make > 1 ? `${sheetBlock.make} of them in a kit.` : ''}
             <span class="text-quiet">{sheetBlock.nesting}</span>
           {/if}
         </p>
-        {#if elsewhere.length > 0}<p class="mt-1 pl-9 text-quiet">This drawing is also that of {elsewhere.join(', ')}.</p>{/if}
+        {#if elsewhere.length > 0}<p class="mt-1 pl-9 text-quiet">
+            {elsewhere.join(', ')}
+            {elsewhere.length === 1 ? 'uses' : 'use'} this drawing too: changes show there as well.
+          </p>{/if}
         <ul class="mt-3 pl-9">
           {#each roleShares(entry.block) as { role, share } (role)}
             {@const fabric = colourway.fabrics.get(role)}
@@ -179,7 +182,7 @@
                 style:background={fabric?.colour}
                 style:color={inkOn(fabric?.colour ?? '#ffffff')}>{role}</span
               >
-              {fabric?.name} <span class="text-quiet">{Math.round(share * 100)} %</span>
+              {fabric?.name} <span class="text-quiet">{Math.round(share * 100)}%</span>
             </li>
           {/each}
         </ul>
@@ -203,23 +206,23 @@
         <GridForm block={entry.block} role={drafter.role} onchange={draw} />
         <div class="no-print mt-5 flex flex-wrap gap-2">
           <button class="act" onclick={() => keep(`${entry.block.id}.block.json`, blockText(entry.block), 'application/json')}
-            >Keep as a block file</button
+            >Save as block file</button
           >
-          <button class="act" onclick={() => keep(`${entry.block.id}.svg`, svg(), 'image/svg+xml')}>Keep as SVG</button>
-          <button class="act" aria-expanded={shelf} onclick={() => (shelf = !shelf)}>Another drawing…</button>
+          <button class="act" onclick={() => keep(`${entry.block.id}.svg`, svg(), 'image/svg+xml')}>Save as SVG</button>
+          <button class="act" aria-expanded={shelf} onclick={() => (shelf = !shelf)}>Replace drawing…</button>
         </div>
       </div>
     </section>
     {#if shelf}
-      <section class="no-print mt-6 border-t border-rule pt-4" aria-label="Another drawing">
-        <h2 class="text-head">Another drawing for this block</h2>
-        <p class="mb-3 text-quiet">It takes the place of the one above; undo brings that back.</p>
+      <section class="no-print mt-6 border-t border-rule pt-4" aria-label="Replace drawing">
+        <h2 class="text-head">Replace the drawing</h2>
+        <p class="mb-3 text-quiet">The new drawing replaces the one above. Undo brings it back.</p>
         <BlockLibrary {colours} onchoose={choose} />
       </section>
     {/if}
   {/if}
   {#if worked.problems.length > 0}
-    <Problems problems={worked.problems} document={bench.saver.document} title="This month cannot be worked out yet" />
+    <Problems problems={worked.problems} document={bench.saver.document} title="This month can’t be worked out yet" />
   {/if}
   {#snippet side()}
     <MonthForm {month} />

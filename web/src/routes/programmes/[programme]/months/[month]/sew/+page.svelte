@@ -127,8 +127,8 @@
     <div class="max-w-prose pt-6">
       <h2 class="text-head">There is nothing to sew yet</h2>
       <p class="mt-2 text-lead">
-        Draw this month’s block first, at <a class="plain" href="draft{page.url.search}">Draft</a>; its sewing order then stands
-        here.
+        Draw this month’s block first, under <a class="plain" href="draft{page.url.search}">Block</a>. Its piecing order then
+        shows here.
       </p>
     </div>
   {:else}
@@ -143,7 +143,7 @@
     {/if}
     {#if taken.length > 0}
       <p class="mb-3 max-w-prose">
-        Out of your pools:
+        From your pools:
         {#each taken as { unit, pool }, i (unit.label)}{i > 0 ? '; ' : ''}<b>{unit.label}</b>, any {unit.perBlock}{entry.make >
           1
             ? ' for each block'
@@ -161,7 +161,7 @@
         {:else}
           <figure>
             <LaidApart class="max-h-80 w-full" apart={step.apart} {colours} label="{step.name}: the parts before sewing" />
-            <figcaption class="text-note text-quiet">Before: each part with its seam allowance</figcaption>
+            <figcaption class="text-note text-quiet">Pieces, with seam allowance</figcaption>
           </figure>
         {/if}
         <figure>
@@ -181,7 +181,7 @@
             label="What is sewn so far"
             lit={(p) => step.patches.includes(p)}
           />
-          <figcaption class="text-note text-quiet">So far</figcaption>
+          <figcaption class="text-note text-quiet">Block so far</figcaption>
         </figure>
       </section>
       <section class="mt-4 max-w-prose" aria-live="polite">
@@ -199,7 +199,7 @@
         </p>
       </section>
     {:else}
-      <p class="text-lead">This block is one plain piece: there is nothing to sew.</p>
+      <p class="text-lead">This block is one plain piece, so there is nothing to sew.</p>
     {/if}
 
     <section class="mt-8 border-t border-rule pt-4" aria-label="Pressing">
@@ -213,17 +213,19 @@
         />
         <div class="max-w-sm flex-1">
           <p>
-            {#if c.pressing.crossings === 0}No four seams meet in one point of this block.
-            {:else}<b>{c.pressing.nested} of {c.pressing.crossings}</b> crossings nest.{/if}
-            {#if c.pressing.at.some((x) => x.spun)}At the yellow dots, open the last stitches of the crossing and let the centre
-              fan out.{/if}
+            {#if c.pressing.crossings === 0}No points where four seams meet.
+            {:else}<b>{c.pressing.nested} of {c.pressing.crossings}</b> seam intersections nest.{/if}
+            {#if c.pressing.at.some((x) => x.spun)}At the yellow dots, spin the seams: undo the last two or three stitches in
+              the seam allowance and press the centre open in a swirl.{/if}
           </p>
           {#each c.pressing.givenUp as wish, i (i)}<p class="mt-1 text-quiet">{wish}</p>{/each}
           {#if neighbours && neighbours.asDrawn.crossings > 0}
             <p class="mt-2">
-              Beside its own kind, {neighbours.asDrawn.nested} of {neighbours.asDrawn.crossings} seams around it nest{#if neighbours.turned};
-                with every second block turned by {['', 'a quarter', 'a half', 'three quarters'][neighbours.turned.quarters]},
-                {neighbours.turned.nested} of {neighbours.turned.crossings}{/if}.
+              Block to block: {neighbours.asDrawn.nested} of {neighbours.asDrawn.crossings} edge seams nest with the neighbour{#if neighbours.turned};
+                {neighbours.turned.nested} of {neighbours.turned.crossings} if you turn every other block
+                {['', 'a quarter turn clockwise', 'upside down', 'a quarter turn anticlockwise'][
+                  neighbours.turned.quarters
+                ]}{/if}.
             </p>
           {/if}
         </div>
@@ -234,8 +236,8 @@
       <section class="mt-8 border-t border-rule pt-4" aria-label="Templates">
         <h2 class="text-head">Templates</h2>
         <p class="max-w-prose">
-          No ruler formula exists for these shapes: they are cut along paper, printed at full size, the arrow on the straight
-          grain.
+          Print at 100% and check the 1 in square. These shapes can’t be cut with a ruler alone: cut round the paper template,
+          with the arrow on the straight grain.
         </p>
         <div class="mt-3 flex flex-wrap gap-6">
           {#each templates as { cut, drawing } (cut.label)}
@@ -243,7 +245,7 @@
               <TemplatePicture class="h-32 w-full" {drawing} label="Template of {cut.label}" />
               <figcaption>
                 <b>{cut.label}</b>, {cut.qty}{cut.reversed ? ', paper turned over' : ''}
-                <button class="plain block" onclick={() => keepTemplate(cut)}>keep at full size, SVG</button>
+                <button class="plain block" onclick={() => keepTemplate(cut)}>download at full size, SVG</button>
               </figcaption>
             </figure>
           {/each}
@@ -255,7 +257,7 @@
       <section class="mt-8 border-t border-rule pt-4" aria-label="Common mistakes">
         <h2 class="text-head">Common mistakes</h2>
         <p class="max-w-prose">
-          Wrong pictures that look like a block. Hold your laid-out block beside the correct one before you join it.
+          Mistakes that still look like a block. Compare your layout with the correct picture before you sew.
         </p>
         <div class="mt-3 flex flex-wrap gap-6">
           <figure class="w-40">
