@@ -78,7 +78,7 @@ test('a changed head count never cuts what is cut, and ticks of an earlier list 
   await tablet.context().close();
   // Fewer people: nothing more is cut, and what is over is named.
   await open(page, page.url().replace('people=20', 'people=3'));
-  await expect(changed).toContainText('There is nothing more to cut. Comes over: ');
+  await expect(changed).toContainText('There is nothing more to cut. Spare: ');
 });
 
 test('several hands share a list, and what an evening took is noted', async ({ page, bench }) => {

@@ -205,7 +205,7 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   await expect(sheet.getByRole('heading', { name: 'In your bag' })).toBeVisible();
   await expect(sheet.getByRole('heading', { name: 'Cut', exact: true })).toHaveCount(0);
   await wishes.getByLabel('Kit').selectOption({ label: 'cloth by the length' });
-  await wishes.getByLabel('cutting drawn for left hands').check();
+  await wishes.getByLabel('left-handed cutting').check();
   await expect(sheet.getByRole('img', { name: /^Cutting diagram for .*, left-handed$/ }).first()).toBeVisible();
   // The address carries it, so the file is the sheet that is looked at.
   const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF, A4' }).click()]);

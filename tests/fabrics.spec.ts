@@ -69,9 +69,9 @@ test('the picture is looked at in grey and by other eyes; a lost seam is mended 
     .first()
     .click();
   await expect(weak).toHaveAttribute('data-verdict', 'clear');
-  await page.locator('[data-seam=CD]').getByRole('button', { name: 'they are meant to melt' }).click();
+  await page.locator('[data-seam=CD]').getByRole('button', { name: 'Low contrast is intended' }).click();
   await expect(page.locator('[data-seam=CD]')).toHaveAttribute('data-verdict', 'melts');
-  await page.locator('[data-seam=CD]').getByRole('button', { name: 'tell them apart' }).click();
+  await page.locator('[data-seam=CD]').getByRole('button', { name: 'Warn me again' }).click();
   await expect(page.locator('[data-seam=CD]')).toHaveAttribute('data-verdict', 'lost');
 });
 
@@ -132,12 +132,12 @@ test('the shelf goes out as CSV and comes in after a look; what is wrong is name
   await bench.open('/fabrics');
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
   const csv = (await readFile(await download.path(), 'utf8')).replace('QR-114,Mill Lane Cottons', 'QR-114,Harbour Cloth');
-  const input = page.getByLabel('Take in a CSV; you see first what it changes');
+  const input = page.getByLabel('Import CSV (preview first');
   const send = (text: string) => input.setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await send('not a shelf');
   const dialog = page.getByRole('dialog', { name: 'What shelf.csv would change' });
   await expect(dialog.getByRole('alert')).toContainText('the first line has to name its columns');
-  await dialog.getByRole('button', { name: 'Leave it as it is' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await send(`${csv}Damson,QR-400,,brown\r\nTeasel,QR-401,,#8a7a5a\r\n`);
   await expect(dialog).toContainText('1 new, 1 changed');
   await expect(dialog).toContainText('supplier: Mill Lane Cottons becomes Harbour Cloth');
@@ -188,7 +188,7 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   await expect(pinned).toHaveAttribute('fill', /paint-Bc/);
 
   // A school is picked, and everything is on the sheet by the fabrics' own letters.
-  await page.getByText('one of each pool for a block').click();
+  await page.getByText('one fabric from each pool per block').click();
   await expect(page.getByLabel('What of B has a fabric of its own')).toHaveValue('block');
   await bench.open('/months/m1/sheet');
   await expect(page.locator('main')).toContainText(/B[abc]1/);

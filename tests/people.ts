@@ -44,12 +44,12 @@ export async function pageOf(request: APIRequestContext, slug: string, person: P
 
 /** Proofs a month and lets it out now, at its station. */
 export async function letOut(page: Page): Promise<void> {
-  await expect(page.getByText('Look at it before forty people cut it')).toBeVisible();
+  await expect(page.getByText('Check it before anyone cuts')).toBeVisible();
   for (const box of await page.locator('[data-point] input').all()) await box.check();
-  await page.getByRole('button', { name: 'Proofed: freeze the sheet' }).click();
+  await page.getByRole('button', { name: 'Mark as proofed and lock' }).click();
   await expect(page.getByText(/was proofed and frozen/)).toBeVisible();
-  await page.getByRole('button', { name: 'Release it now…' }).click();
-  await page.getByRole('button', { name: 'Release now, to everybody, for good' }).click();
+  await page.getByRole('button', { name: 'Release now…' }).click();
+  await page.getByRole('button', { name: 'Release now. This can’t be undone.' }).click();
   await expect(page.getByText(/Out since/)).toBeVisible();
 }
 

@@ -92,7 +92,7 @@ test('a programme without a setting is helped to one, and what cannot be sewn is
   await page.locator('html[data-ready]').waitFor();
   await page.getByRole('button', { name: 'Set the blocks into a quilt' }).click();
   await expect(page.getByRole('application', { name: /The quilt in/ })).toBeVisible();
-  await page.getByLabel('Blocks lie').selectOption('rows');
+  await page.getByLabel('Layout').selectOption('rows');
   await page.getByRole('button', { name: 'Add a round' }).click();
   await page.getByRole('checkbox', { name: 'Round 1, plain' }).uncheck();
   await expect(page.getByText(/no block of the programme finishes at 2/)).toBeVisible();

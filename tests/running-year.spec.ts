@@ -25,21 +25,21 @@ test('a programme from nothing: made, a block drawn, a fabric named, people enro
   await expect(page.getByRole('link', { name: /Month 4/ }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Fabrics' }).click();
   const form = page.getByRole('region', { name: 'The colourway' });
-  await form.getByRole('button', { name: 'Another like it' }).click();
+  await form.getByRole('button', { name: 'Duplicate colourway' }).click();
   await expect(form.getByLabel('Name')).toHaveValue('Colourway 3');
   await form.getByLabel('Name').fill('Night');
   await form.getByLabel('Name').press('Enter');
   await page.getByRole('link', { name: 'Run', exact: true }).click();
   await expect(page.getByText('Nobody is on the roster yet.')).toBeVisible();
   await page.keyboard.press('n');
-  const dialog = page.getByRole('dialog', { name: 'A new person' });
+  const dialog = page.getByRole('dialog', { name: 'Add a participant' });
   await dialog.getByLabel('Name').fill('Ada Fenn');
   await dialog.getByLabel('Colourway').selectOption({ label: 'Night' });
   await dialog.getByRole('button', { name: 'Add her' }).click();
   await expect(page.locator('[data-person="Ada Fenn"]')).toContainText('Night');
   await page.getByRole('link', { name: 'Kits', exact: true }).click();
   await expect(page.getByRole('region', { name: 'To be cut next' })).toContainText('Night');
-  await page.getByRole('button', { name: 'Make the work lists' }).click();
+  await page.getByRole('button', { name: 'Share out the work' }).click();
   await expect(page.locator('[data-hand="1"] li').first()).toContainText('1 kit of Night');
 });
 
@@ -51,7 +51,7 @@ test('the roster: a list from a spreadsheet is looked at, taken in and undone; m
   const csv =
     'Member;Mail;Colours;Quilt\nAda Fenn;ada@example.org;Frost;Double bed\nBea Vetch;bea@example.org;Harvest;\nCy Quill;nonsense;Dusk;\nDot Rusk;dot@example.org;Dusk;\n';
   await page
-    .getByLabel('Take in a CSV; you see first what it changes')
+    .getByLabel('Import CSV (preview first')
     .setInputFiles({ name: 'members.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   const dialog = page.getByRole('dialog', { name: 'What members.csv would change' });
   await expect(dialog).toContainText('3 new, 0 changed, 0 as they are, 1 refused');
@@ -97,14 +97,14 @@ test('a month from drawing to release: proofed, let out, in her mail and on her 
   await expect(page.getByText('Cold Frame')).toHaveCount(0);
   await bench.open('/months/m1/draft');
   await page.getByRole('link', { name: 'Release', exact: true }).click();
-  await expect(page.getByRole('button', { name: 'Proofed: freeze the sheet' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Mark as proofed and lock' })).toBeDisabled();
   await letOut(page);
   const holder = page.locator('[data-holder="Ada Fenn"]');
   await expect(holder).toContainText('by mail');
-  await page.getByRole('link', { name: 'look at the letters' }).click();
+  await page.getByRole('link', { name: 'See the emails' }).click();
   await expect(page.locator('[data-letter]')).toHaveCount(2);
-  await page.getByRole('link', { name: 'Look at what arrived' }).click();
-  await page.getByLabel('To, or about').fill(bench.slug.slice(-6));
+  await page.getByRole('link', { name: 'Open the demo mailbox' }).click();
+  await page.getByLabel('Search by name or subject').fill(bench.slug.slice(-6));
   await page
     .locator(`[data-mail^="ada.fenn.${bench.slug.slice(-6)}"]`)
     .getByRole('button')
@@ -184,7 +184,7 @@ test('a late joiner in month five, and a leaver: what is made stays made, what i
   await expect(page.getByText('3 are made and belong to nobody')).toBeVisible();
   await page.getByRole('link', { name: 'Participants' }).click();
   await page.getByRole('button', { name: 'New person' }).click();
-  const dialog = page.getByRole('dialog', { name: 'A new person' });
+  const dialog = page.getByRole('dialog', { name: 'Add a participant' });
   await dialog.getByLabel('Name').fill('Late Lark');
   await dialog.getByRole('button', { name: 'Add her' }).click();
   await expect(page.locator('[data-person="Late Lark"]')).toBeVisible();
@@ -195,9 +195,9 @@ test('a late joiner in month five, and a leaver: what is made stays made, what i
   await expect(page.locator('[data-row="m1 frost "] td').nth(4)).toHaveText('2');
   // May is out as well: of that she gets a kit cut, with everybody's.
   await expect(next.locator('[data-next="m5 frost"]')).toContainText('2');
-  await page.getByRole('button', { name: 'Make the work lists' }).click();
+  await page.getByRole('button', { name: 'Share out the work' }).click();
   await expect(page.locator('[data-hand]')).toHaveCount(2);
-  await page.getByRole('button', { name: 'All of it is cut' }).click();
+  await page.getByRole('button', { name: 'Mark all as cut' }).click();
   await expect(page.locator('[data-next="m5 frost"]')).toHaveCount(0);
 });
 
@@ -332,14 +332,14 @@ test('the calendar: days by a cadence round the holidays, hours that move and wh
   await bench.open('/calendar');
   await page.getByLabel('From').fill('2027-07-05');
   await page.getByLabel('To', { exact: true }).fill('2027-07-12');
-  await page.getByLabel('What is on').fill('county show');
-  await page.getByRole('button', { name: 'Add days away' }).click();
-  await page.getByRole('button', { name: 'Set all days by the cadence' }).click();
+  await page.getByLabel('Reason').fill('county show');
+  await page.getByRole('button', { name: 'Add days off' }).click();
+  await page.getByRole('button', { name: 'Apply schedule to all months' }).click();
   await expect(page.getByText(/July is a week or more later than .* county show/)).toBeVisible();
   await expect(page.locator('[data-step="release m7"]')).toContainText('Sat');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(/county show\./)).toHaveCount(0);
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'As a file' }).click()]);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Import and download' }).click()]);
   expect(download.suggestedFilename()).toMatch(/\.ics$/);
   await page.getByRole('link', { name: 'Test blocks' }).click();
   await page.getByRole('button', { name: 'Add a measurement' }).click();
@@ -351,7 +351,7 @@ test('the calendar: days by a cadence round the holidays, hours that move and wh
   await expect(page.locator('[data-sample=m1]')).toBeVisible();
   await page.getByRole('link', { name: 'Money' }).click();
   await expect(page.locator('[data-money=m1]')).toBeVisible();
-  await expect(page.locator('[data-sum="It pays from"]')).toContainText('people');
+  await expect(page.locator('[data-sum="Breaks even at"]')).toContainText('people');
   await page.getByRole('link', { name: 'Forecast' }).click();
   await expect(page.locator('[data-advice]').first()).toBeVisible();
 });

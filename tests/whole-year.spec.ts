@@ -5,15 +5,15 @@ test('bolts: the shelf is used first, and what is lacking is ordered in time', a
   await bench.open('/bolts');
   const butt = page.locator('[data-order=water-butt] td').nth(2);
   const before = plain(await butt.innerText());
-  const shelf = page.getByRole('region', { name: 'The shelf' });
+  const shelf = page.getByRole('region', { name: 'Stock' });
   const form = shelf.getByRole('form', { name: 'Put a length on the shelf' });
   await form.getByLabel('Fabric').selectOption('water-butt');
   await form.getByLabel('Length, in').fill('9 3/');
-  await form.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await form.getByRole('button', { name: 'Add to stock' }).click();
   await expect(form.getByRole('alert')).toBeVisible();
   await form.getByLabel('Length, in').fill('540');
   await form.getByLabel('Dye lot').fill('9');
-  await form.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await form.getByRole('button', { name: 'Add to stock' }).click();
   await expect(page.locator('[data-bolts=water-butt]').getByText('540')).toBeVisible();
   await expect.poll(async () => plain(await butt.innerText())).not.toBe(before);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -21,7 +21,7 @@ test('bolts: the shelf is used first, and what is lacking is ordered in time', a
   // Fewer packets need less; none needs nothing.
   const boxes = page.getByRole('group', { name: 'Packets still to be cut' }).getByRole('checkbox');
   for (const box of await boxes.all()) if (await box.isChecked()) await box.uncheck();
-  await expect(page.getByText('No packet is chosen, so nothing is wanted.')).toBeVisible();
+  await expect(page.getByText('Choose the packets still to be cut.')).toBeVisible();
   await boxes.first().check();
   await expect(page.locator('[data-order]').first()).toBeVisible();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'order list' }).click()]);
@@ -187,18 +187,18 @@ test('an order is handed in, comes late or short, and is put on the shelf; the p
   await expect(page.locator('[data-ordered=order-1]')).toContainText('days late');
   const ahead = new Date();
   ahead.setUTCFullYear(ahead.getUTCFullYear() + 1);
-  await page.getByLabel('As it stands on').fill(ahead.toISOString().slice(0, 10));
+  await page.getByLabel('Show for').fill(ahead.toISOString().slice(0, 10));
   const papers = ordered.locator('[data-paper]');
   await expect(papers.first()).toBeVisible();
-  await papers.first().getByRole('button', { name: 'Put it on the shelf' }).click();
+  await papers.first().getByRole('button', { name: 'Add to stock' }).click();
   await expect(
     page
-      .getByRole('region', { name: 'The shelf', exact: true })
+      .getByRole('region', { name: 'Stock', exact: true })
       .getByText(/lot \d/)
       .first(),
   ).toBeVisible();
   for (let left = await papers.count(); left > 0; left -= 1) {
-    await papers.first().getByRole('button', { name: 'Put it on the shelf' }).click();
+    await papers.first().getByRole('button', { name: 'Add to stock' }).click();
     await expect(papers).toHaveCount(left - 1);
   }
   await expect(ordered).toContainText('all came');
@@ -213,7 +213,7 @@ test('an order is handed in, comes late or short, and is put on the shelf; the p
   await expect(dialog).toContainText(/price per yd: 1[\d.]+ becomes 1[\d.]+/);
   await dialog.getByRole('button', { name: /^Take in \d+ fabrics?$/ }).click();
   await page.getByRole('button', { name: 'Mill Lane Cottons', exact: true }).click();
-  await expect(dialog).toContainText('Everything stands in the programme already.');
+  await expect(dialog).toContainText('Everything is in the programme already.');
 });
 
 test('the first packet is written, made a mystery and kept; a month for everybody comes as one archive, or is stopped', async ({
@@ -221,12 +221,12 @@ test('the first packet is written, made a mystery and kept; a month for everybod
   bench,
 }) => {
   await bench.open('/papers?colourway=harvest');
-  const packet = page.getByRole('article', { name: 'First packet' });
+  const packet = page.getByRole('article', { name: 'Welcome pack' });
   await expect(packet.getByRole('heading', { level: 1 })).toContainText('Welcome to');
   await expect(packet.getByRole('row', { name: /January.*Cold Frame.*packet 1/ })).toBeVisible();
   await expect(packet.getByRole('img', { name: 'The quilt in Harvest' })).toBeVisible();
-  await page.getByLabel('Your letter of welcome').fill('Dear all,\nbring tea.');
-  await page.getByLabel('Your letter of welcome').blur();
+  await page.getByLabel('Welcome letter').fill('Dear all,\nbring tea.');
+  await page.getByLabel('Welcome letter').blur();
   await expect(packet).toContainText('bring tea.');
   // A mystery shows neither the quilt nor any block before its month.
   await page.getByRole('checkbox', { name: /a mystery/ }).check();
@@ -237,7 +237,7 @@ test('the first packet is written, made a mystery and kept; a month for everybod
   const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF, A4' }).click()]);
   expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
 
-  const everybody = page.getByRole('region', { name: 'A month for everybody' });
+  const everybody = page.getByRole('region', { name: 'One month, all versions' });
   await everybody.getByRole('button', { name: /All sheets/ }).click();
   await everybody.getByRole('button', { name: 'Stop' }).click();
   await expect(everybody.getByRole('button', { name: /All sheets/ })).toBeVisible();

@@ -83,7 +83,7 @@ const views = [
     name: 'kits',
     path: `${programme}/kits`,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Make the work lists' }).click();
+      await page.getByRole('button', { name: 'Share out the work' }).click();
       await page.locator('[data-hand="2"] li').first().waitFor();
       await page.evaluate(() => scrollTo(0, document.querySelector('[data-hand]').offsetTop - 260));
     },

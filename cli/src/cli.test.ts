@@ -39,7 +39,7 @@ describe('check', () => {
     expect({ code, err }).toEqual({ code: 1, err: '' });
     expect(JSON.parse(out).errors[0]).toMatchObject({
       path: '/blocks/0/patches',
-      message: expect.stringContaining('no patch covers'),
+      message: expect.stringContaining('there’s a gap in the block'),
     });
   });
 

@@ -109,7 +109,7 @@ describe('the tiling check', () => {
   it('names gaps, outsiders and impossible outlines with their places', () => {
     const gap = block([2, 2], [square('A', 0, 0), square('B', 1, 0), square('A', 0, 1)]);
     expect(tilingProblems(gap, '/blocks/0')).toEqual([
-      { path: '/blocks/0/patches', message: 'no patch covers the space between (1, 1) and (2, 2)' },
+      { path: '/blocks/0/patches', message: 'there’s a gap in the block between (1, 1) and (2, 2)' },
     ]);
     const out = block([1, 1], [square('A', 0, 0), square('B', 0.25, 0.25)]);
     expect(tilingProblems(out, '/blocks/4')[0]).toEqual({

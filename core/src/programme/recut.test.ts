@@ -78,10 +78,10 @@ describe('planning on when some of it is cut', () => {
     const done = steps(planCutting(programme, ask(24))).flat();
     const more = differenceInWords(programme, planRest(programme, ask(27), done), 27);
     expect(more.join(' ')).toMatch(/[234] kits more/);
-    expect(more.join(' ')).toMatch(/Still to cut: \d+ strips?, about [\d /]+ yd of cloth\./);
+    expect(more.join(' ')).toMatch(/Still to cut: \d+ strips?, about [\d /]+ yd of fabric\./);
     const fewer = differenceInWords(programme, planRest(programme, ask(20), done), 27);
     expect(fewer.join(' ')).toMatch(/fewer than when cutting began/);
-    expect(fewer.join(' ')).toMatch(/Nothing more has to be cut\. Comes over: \d+ × /);
+    expect(fewer.join(' ')).toMatch(/There is nothing more to cut\. Spare: \d+ \w/);
     const same = differenceInWords(programme, planRest(programme, ask(24), []), undefined);
     expect(same).toEqual([expect.stringMatching(/^Still to cut/)]);
   });

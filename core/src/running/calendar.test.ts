@@ -189,9 +189,9 @@ describe('hours at the table', () => {
     const { says, over } = tableLoad(list, { hours: 6, away: [] }, '2027-01-01');
     expect(over).toEqual([]);
     expect(says).toEqual([
-      '2 h of cutting for April move to the week of 2027-02-22: in the week of 2027-03-01 there are 6 h and they are full.',
-      '3 h of cutting for March move to the week of 2027-02-22: in the week of 2027-03-01 there are 6 h and they are full.',
+      'April: 2 h of cutting moved forward to the week of 2027-02-22, because the week of 2027-03-01 has 6 h and is full.',
+      'March: 3 h of cutting moved forward to the week of 2027-02-22, because the week of 2027-03-01 has 6 h and is full.',
     ]);
-    expect(tableLoad(list, { hours: 6, away: [] }, '2027-03-01').says.join()).toContain('fit into no week');
+    expect(tableLoad(list, { hours: 6, away: [] }, '2027-03-01').says.join()).toContain('won’t fit before');
   });
 });

@@ -46,8 +46,8 @@ export type StepKind = (typeof stepKinds)[number];
 
 export const stepNames: Readonly<Record<StepKind, string>> = {
   order: 'order placed',
-  house: 'fabric in the house',
-  sample: 'sample sewn',
+  house: 'fabric received',
+  sample: 'test block sewn',
   proof: 'sheet proofed',
   cut: 'kits cut',
   pack: 'kits packed',

@@ -59,18 +59,16 @@ export function diagnose(all: readonly Measured[], { seam, unit }: { seam: numbe
   const each = meet(tell.map((m): [number, number] => [(short(m) - sure) / m.seams, (short(m) + sure) / m.seams]));
   const offset = meet(tell.map((m): [number, number] => [short(m) - sure, short(m) + sure]));
   const counts = new Set(tell.map((m) => m.seams));
-  if (good) says.push('Every size is right, within half a mark of the ruler: leave the needle where it is.');
+  if (good) says.push('All correct, as near as a ruler can show. Don’t change a thing.');
   if (each && !good) {
     const [least, most] = each;
-    if (least <= 0 && most >= 0)
-      says.push('The seam may be right: one amount a seam explains every size, and it may be nothing.');
+    if (least <= 0 && most >= 0) says.push('Your seam may be right: the difference is too small to tell.');
     else {
-      const way = least > 0 ? 'too much' : 'too little';
       const [near, far] = [Math.min(Math.abs(least), Math.abs(most)), Math.max(Math.abs(least), Math.abs(most))];
       says.push(
-        `Each seam takes ${range(near, far, unit)} ${way}: sew ${threads(near / 2, far / 2, unit)} ${least > 0 ? 'nearer the edge' : 'farther from the edge'}. As sewn, the allowance is ${range(seam + least / 2, seam + most / 2, unit)}.`,
+        `Your seam is ${range(seam + least / 2, seam + most / 2, unit)}, a little ${least > 0 ? 'wide' : 'narrow'}: each one ${least > 0 ? 'costs' : 'adds'} ${range(near, far, unit)}. Sew ${threads(near / 2, far / 2, unit)} ${least > 0 ? 'nearer the edge' : 'farther from the edge'}.`,
       );
-      if (least > 0) says.push('A scant seam, a thread less than it says, makes up for the cloth that the fold takes.');
+      if (least > 0) says.push('Sew a scant seam, a thread’s width narrower, to allow for the fold.');
     }
   }
   if (!each && offset) {
@@ -83,7 +81,7 @@ export function diagnose(all: readonly Measured[], { seam, unit }: { seam: numbe
   } else if (!each) {
     const far = tell.filter((m) => !right(m));
     says.push(
-      `No one seam explains all sizes: ${named(far)} ${far.length === 1 ? 'does' : 'do'} not go with the others. Look for a piece that was cut wrong, or a seam that wandered.`,
+      `These sizes don’t fit one seam width: ${named(far)} ${far.length === 1 ? 'is the odd one' : 'are the odd ones'} out. Check for a miscut piece or a seam that wandered.`,
     );
   }
   if (!good && each && offset && counts.size === 1)
@@ -144,6 +142,6 @@ export function missedSizes(all: readonly Measured[], unit: Unit): string[] {
     .filter((m) => Math.abs(m.expected - m.measured) > READING[unit] + DUST)
     .map((m) => {
       const off = length(Math.abs(m.expected - m.measured), unit);
-      return `${m.what[0]!.toUpperCase()}${m.what.slice(1)} came out ${off} too ${m.measured < m.expected ? 'small' : 'large'} when we sewed it: measure it before you go on.`;
+      return `${m.what[0]!.toUpperCase()}${m.what.slice(1)} came out ${off} ${m.measured < m.expected ? 'small' : 'large'} in our test block. Check your seam allowance before you go on.`;
     });
 }

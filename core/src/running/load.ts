@@ -92,13 +92,13 @@ function words(weeks: readonly TableWeek[], over: TableLoad['over'], date: (iso:
       .filter((p) => p.moved)
       .map(({ job, hours: n }) => {
         const due = byMonday.get(mondayOf(job.due))!;
-        const why = due.has === 0 ? 'everybody is away' : `there are ${hours(due.has)} and they are full`;
-        return `${hours(n)} of ${doing[job.kind]} for ${job.month.name} move to the week of ${date(week.monday)}: in the week of ${date(due.monday)} ${why}.`;
+        const why = due.has === 0 ? 'is all days off' : `has ${hours(due.has)} and is full`;
+        return `${job.month.name}: ${hours(n)} of ${doing[job.kind]} moved forward to the week of ${date(week.monday)}, because the week of ${date(due.monday)} ${why}.`;
       }),
   );
   const short = over.map(
     ({ job, hours: n }) =>
-      `${hours(n)} of ${doing[job.kind]} for ${job.month.name} fit into no week until ${date(job.due)}: more hands, more hours, or a later release.`,
+      `${job.month.name}: ${hours(n)} of ${doing[job.kind]} won’t fit before ${date(job.due)}. Get help, add hours or release later.`,
   );
   return [...short, ...moves];
 }

@@ -7,7 +7,7 @@ export type RosterState = (typeof rosterStates)[number];
 
 export const stateNames: Readonly<Record<RosterState, string>> = { waiting: 'waiting', in: 'taking part', left: 'left' };
 
-/** How she comes by her kits. */
+/** How a kit reaches its participant. */
 export const handings = ['pickup', 'post'] as const;
 export type Handing = (typeof handings)[number];
 
@@ -104,19 +104,21 @@ export function rosterCounts(
 export function personFaults(person: Omit<Person, 'id'>, programme: Programme): { field: keyof Person; message: string }[] {
   const faults: { field: keyof Person; message: string }[] = [];
   const refuse = (field: keyof Person, message: string) => void faults.push({ field, message });
-  if (!person.name.trim()) refuse('name', 'a person needs a name');
+  if (!person.name.trim()) refuse('name', 'the name is missing');
   if (person.email && !/^[^\s@<>,;"]+@[^\s@<>,;"]+\.[^\s@<>,;".]+$/.test(person.email))
-    refuse('email', `'${person.email}' is no mail address`);
+    refuse('email', `‘${person.email}’ isn’t a valid email address. Use the form name@example.org`);
   if (!programme.colourways.some((c) => c.id === person.colourway))
-    refuse('colourway', person.colourway ? `there is no colourway '${person.colourway}'` : 'a colourway has to be chosen');
-  if (person.size && !programme.sizes.some((s) => s.id === person.size)) refuse('size', `there is no size '${person.size}'`);
+    refuse('colourway', person.colourway ? `we can’t find the colourway ‘${person.colourway}’` : 'choose a colourway');
+  if (person.size && !programme.sizes.some((s) => s.id === person.size))
+    refuse('size', `we can’t find the size ‘${person.size}’`);
   if (person.paidTo && !programme.months.some((m) => m.id === person.paidTo))
-    refuse('paidTo', `there is no month '${person.paidTo}'`);
+    refuse('paidTo', `we can’t find the month ‘${person.paidTo}’`);
   for (const field of ['joined', 'left'] as const)
-    if (person[field] && !isDay(person[field])) refuse(field, `'${person[field]}' is no date of the calendar`);
-  if (person.joined && person.left && person.left < person.joined) refuse('left', 'she left before she joined');
+    if (person[field] && !isDay(person[field])) refuse(field, `‘${person[field]}’ isn’t a date`);
+  if (person.joined && person.left && person.left < person.joined)
+    refuse('left', 'the leaving date is before the joining date');
   if (person.handing === 'post' && !person.address.trim() && person.state === 'in')
-    refuse('address', 'kits that are posted need an address');
+    refuse('address', 'posted kits need an address');
   return faults;
 }
 

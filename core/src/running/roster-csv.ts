@@ -89,10 +89,11 @@ export function readRosterCsv(
   const headings = head.cells;
   const mapping = chosen ? headings.map((_, i) => chosen[i]) : matched(headings);
   const found = { ...nothing, headings, mapping };
-  if (!mapping.includes('name')) return { ...found, problems: ['no column is known to hold names; say below which one does'] };
+  if (!mapping.includes('name')) return { ...found, problems: ['we need to know which column has the names. Choose it below'] };
   const twice = mapping.find((c, i) => c && mapping.indexOf(c) < i);
-  if (twice) return { ...found, problems: [`two columns are read as '${columnName(twice)}'; one of them has to be left out`] };
-  if (body.length > MOST_LINES) return { ...found, problems: [`${body.length} lines are more than ${MOST_LINES} people`] };
+  if (twice) return { ...found, problems: [`two columns are matched to ‘${columnName(twice)}’. Set one of them to ‘ignore’`] };
+  if (body.length > MOST_LINES)
+    return { ...found, problems: [`the file has ${body.length} lines; the limit is ${MOST_LINES} people`] };
 
   const seen = new Map<string, number>();
   const byMail = new Map(people.filter((p) => p.email).map((p) => [p.email.toLowerCase(), p]));
@@ -115,7 +116,7 @@ export function readRosterCsv(
         ? namesakes[0]
         : undefined;
     if (!read.email && namesakes.length > 1) {
-      refuse(`${namesakes.length} people are called ${read.name}; a mail address would tell which`);
+      refuse(`${namesakes.length} people are called ${read.name}. Add an email column so we know which one`);
       continue;
     }
     const key = known?.id ?? (read.email ? `mail ${read.email.toLowerCase()}` : `name ${nameKey(read.name ?? '')}`);
@@ -184,7 +185,7 @@ function readCells(written: Partial<Record<RosterColumn, string>>, programme: Pr
       return `${columnName(column)} is longer than is kept`;
     read[column] = value;
   }
-  if (!read.name) return 'a person needs a name';
+  if (!read.name) return 'the name is missing';
   return read as Partial<Person>;
 }
 

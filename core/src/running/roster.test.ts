@@ -85,13 +85,13 @@ describe('a roster as CSV', () => {
     expect(found.rows.map((r) => r.state)).toEqual(['new', ...Array(7).fill('refused')]);
     expect(found.changes.map((c) => [c.to!.name, c.to!.joined])).toEqual([['Ada', '2027-04-14']]);
     expect(found.rows.map((r) => r.says.join()).slice(1)).toEqual([
-      `'bea@example' is no mail address`,
+      `‘bea@example’ isn’t a valid email address. Use the form name@example.org`,
       `there is no colourway 'Mauve'`,
       expect.stringContaining('can be read two ways'),
       'the same person stands in line 2 already',
-      'a person needs a name',
-      'kits that are posted need an address',
-      `'2027-02-30' is no date of the calendar`,
+      'the name is missing',
+      'posted kits need an address',
+      `‘2027-02-30’ isn’t a date`,
     ]);
     expect(found.rows.map((r) => r.line)).toEqual([2, 3, 4, 5, 6, 7, 8, 9]);
   });

@@ -33,6 +33,7 @@ export {
   type Tone,
   type Words,
 } from './paper';
+export { inWords } from './in-words';
 export type { SheetWishes } from './wishes';
 export { demonstrationPaper } from './demonstration';
 export { firstPacketPaper } from './first-packet';

@@ -1,6 +1,7 @@
 /** What is looked at before a month goes out (handbook 6): what the program finds open, and what only eyes can tell. */
 import { hasSheet, type Colourway, type Month, type Programme } from '../programme';
 import { monthDoubts } from './doubts';
+import { plainDate } from './wishes';
 import { lostWords, wordsStanding } from './words-standing';
 
 export interface ProofPoint {
@@ -23,34 +24,34 @@ export interface ProofFacts {
 /** The points to look at for a month, first to last. */
 export function proofPoints(programme: Programme, month: Month, { sinceSample, missed = [], today }: ProofFacts): ProofPoint[] {
   if (!hasSheet(programme, month))
-    return [{ id: 'empty', asks: 'Something is drawn', says: ['Nothing is drawn or said for this month yet.'], stops: true }];
+    return [{ id: 'empty', asks: 'There is a block or a note', says: ['This month has neither yet.'], stops: true }];
   const doubts = programme.colourways.map((c) => ({ colourway: c, found: monthDoubts(programme, month, c) }));
   const ruin = said(doubts, 'ruin');
   const open = said(doubts, 'waste');
   const lost = wordsStanding(programme, month).map(lostWords).filter(Boolean);
   const late = month.release && month.release < today;
   return [
-    ...(ruin.length > 0 ? [{ id: 'ruin', asks: 'What would spoil kits is settled', says: ruin, stops: true }] : []),
+    ...(ruin.length > 0 ? [{ id: 'ruin', asks: 'Problems that would ruin kits are fixed', says: ruin, stops: true }] : []),
     {
       id: 'date',
-      asks: 'It goes out on the right day',
+      asks: 'The release date is right',
       says: month.release
         ? late
-          ? [`${month.release} is past; it goes out as soon as it is scheduled.`]
+          ? [`${plainDate(month.release)} has passed: the sheet will go out as soon as you schedule it.`]
           : []
-        : ['No day is set yet.'],
+        : ['No date is set yet.'],
       stops: !month.release,
     },
-    ...(open.length > 0 ? [{ id: 'doubts', asks: 'The doubts have been read', says: open, stops: false }] : []),
+    ...(open.length > 0 ? [{ id: 'doubts', asks: 'The warnings have been read', says: open, stops: false }] : []),
     ...(month.blocks.length > 0
       ? [
           {
             id: 'sample',
-            asks: 'A sample was sewn from these numbers',
+            asks: 'A test block was sewn from these numbers',
             says:
               sinceSample === undefined
-                ? ['No sample is noted for this month.']
-                : sinceSample.map((s) => `Since the sample: ${s}`),
+                ? ['No test block is recorded for this month.']
+                : sinceSample.map((s) => `Since the test block: ${s}`),
             stops: false,
           },
         ]
@@ -59,16 +60,14 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, m
       ? [
           {
             id: 'missed',
-            asks: 'The checkpoints say what the sample missed, or the cause is found',
+            asks: 'The sheet warns about the sizes the test block missed, or you have found out why',
             says: [...missed],
             stops: false,
           },
         ]
       : []),
-    ...(lost.length > 0
-      ? [{ id: 'own-words', asks: 'Your own words stand where you want them', says: lost, stops: false }]
-      : []),
-    { id: 'read', asks: 'The sheet was read aloud with a ruler in hand, every number', says: [], stops: false },
+    ...(lost.length > 0 ? [{ id: 'own-words', asks: 'Your own words are where you want them', says: lost, stops: false }] : []),
+    { id: 'read', asks: 'Every number on the sheet was checked against a ruler', says: [], stops: false },
     { id: 'words', asks: 'Names, fabrics and our own words are right', says: [], stops: false },
   ];
 }

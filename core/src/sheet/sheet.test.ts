@@ -225,8 +225,8 @@ describe('doubts', () => {
 
   it('count what comes over, and say which cells no ruler shows', () => {
     expect(ranks((f) => void (f.months![2]!.blocks![0]!.methods = { hst: 'eight-at-a-time' }), 2)).toEqual([
-      'waste: 4 half-square triangles of U1 come over in every kit.',
-      'waste: 4 half-square triangles of U2 come over in every kit.',
+      'waste: Every kit will have 4 U1 half-square triangles left over.',
+      'waste: Every kit will have 4 U2 half-square triangles left over.',
     ]);
     const awkward = ranks((f) => f.months!.forEach((m) => m.blocks!.forEach((b) => (b.finished = '11'))), 1);
     expect(awkward).toEqual([expect.stringContaining('know: A grid cell finishes at 1 5/6')]);

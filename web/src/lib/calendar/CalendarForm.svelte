@@ -22,21 +22,22 @@
   const zoneTrouble = (text: string) => {
     try {
       new Intl.DateTimeFormat('en', { timeZone: text });
-      return text ? '' : 'A zone is needed.';
+      return text ? '' : 'Choose a time zone.';
     } catch {
-      return 'There is no such zone; write it like Europe/London.';
+      return 'We don’t know that time zone. Write it like Europe/London.';
     }
   };
   const DAYS = [
-    ['house', 'fabric in the house'],
-    ['sample', 'sample sewn'],
+    ['house', 'fabric received'],
+    ['sample', 'test block sewn'],
     ['proof', 'sheet proofed'],
     ['cut', 'kits cut'],
     ['pack', 'kits packed'],
   ] as const;
   const number = (most: number) => (text: string) =>
-    /^\d+([.]\d+)?$/.test(text) && Number(text) <= most ? '' : `A number from 0 to ${most}.`;
-  const whole = (text: string) => (/^\d{1,3}$/.test(text) && Number(text) <= 365 ? '' : 'A whole number of days, to 365.');
+    /^\d+([.]\d+)?$/.test(text) && Number(text) <= most ? '' : `Type a number from 0 to ${most}.`;
+  const whole = (text: string) =>
+    /^\d{1,3}$/.test(text) && Number(text) <= 365 ? '' : 'Type a whole number of days, up to 365.';
 
   const cadence = $derived(calendar.cadence);
   const start = $derived(cadence?.start ?? programme.months.find((m) => m.release)?.release ?? page.data.today);
@@ -49,7 +50,7 @@
     const changes = months.flatMap((m, i) =>
       days[i] && m.release !== days[i].day ? [{ path: `/months/${m.id}/release`, from: m.release, to: days[i].day }] : [],
     );
-    bench.saver.do('the release days, by the cadence', changes);
+    bench.saver.do('release dates, by the schedule', changes);
   }
 
   let [from, to, name] = $state(['', '', '']);
@@ -57,12 +58,12 @@
   function addAway(e: SubmitEvent) {
     e.preventDefault();
     const end = to || from;
-    trouble = !isDay(from) || !isDay(end) ? 'Both days are needed.' : end < from ? 'The last day is before the first.' : '';
+    trouble = !isDay(from) || !isDay(end) ? 'Choose both dates.' : end < from ? 'The last date is before the first.' : '';
     if (trouble) return;
     const taken = new Set(calendar.away.map((a) => a.id));
     let n = 1;
     while (taken.has(`away-${n}`)) n += 1;
-    save('days away', 'away', [
+    save('days off', 'away', [
       ...(file?.away ?? []),
       { id: `away-${n}`, from, to: end, ...(name.trim() && { name: name.trim() }) },
     ]);
@@ -71,27 +72,27 @@
   const short = (iso: string) => dayText(iso, locale).replace(/ \d{4}$/, '');
 </script>
 
-<section class="mt-4" aria-label="The cadence">
-  <h2 class="border-b border-ink pb-1 text-lead">The cadence</h2>
+<section class="mt-4" aria-label="Schedule">
+  <h2 class="border-b border-ink pb-1 text-lead">Schedule</h2>
   <div class="mt-3 flex flex-col gap-3">
     <label class="block"
-      ><span class="text-note text-quiet">A release</span>
+      ><span class="text-note text-quiet">Release</span>
       <select
         class="field"
         value={cadence?.kind ?? ''}
         onchange={(e) => setCadence({ kind: e.currentTarget.value as 'weekly' })}
       >
-        {#if !cadence}<option value="">as each month says</option>{/if}
-        <option value="weekly">every week</option><option value="fortnightly">every second week</option><option value="monthly"
-          >every month, on its weekday</option
+        {#if !cadence}<option value="">as set for each month</option>{/if}
+        <option value="weekly">weekly</option><option value="fortnightly">fortnightly</option><option value="monthly"
+          >monthly, on the same weekday</option
         >
       </select></label
     >
     <Setting
-      name="The first one"
+      name="First release"
       type="date"
       value={start}
-      trouble={(t) => (isDay(t) ? '' : 'A day is needed.')}
+      trouble={(t) => (isDay(t) ? '' : 'Choose a date.')}
       onset={(t) => setCadence({ start: t })}
     />
     {#if cadence?.kind === 'monthly'}
@@ -106,21 +107,21 @@
     {/if}
     {#if cadence && differ > 0}
       <p>
-        {differ} of {programme.months.length} months have another day.
-        <button class="act mt-1" onclick={setDays}>Set all days by the cadence</button>
+        {differ} of {programme.months.length} months have a different date.
+        <button class="act mt-1" onclick={setDays}>Apply schedule to all months</button>
       </p>
     {/if}
     <div class="flex gap-3">
       <div class="w-24">
         <Setting
-          name="At"
+          name="Time"
           value={calendar.time}
-          trouble={(t) => (/^([01]\d|2[0-3]):[0-5]\d$/.test(t) ? '' : 'A time, like 09:00.')}
+          trouble={(t) => (/^([01]\d|2[0-3]):[0-5]\d$/.test(t) ? '' : 'Type a time like 09:00.')}
           onset={(t) => save('time of release', 'time', t)}
         />
       </div>
       <label class="block min-w-0 flex-1"
-        ><span class="text-note text-quiet">Where the clock is</span>
+        ><span class="text-note text-quiet">Time zone</span>
         <input
           class="field"
           list="zones"
@@ -138,22 +139,22 @@
     </div>
   </div>
 </section>
-<section class="mt-6" aria-label="Days away">
-  <h2 class="border-b border-ink pb-1 text-lead">Days away</h2>
-  {#if calendar.away.length === 0}<p class="mt-2 text-quiet">None. On days away nothing is released and nobody cuts.</p>{/if}
+<section class="mt-6" aria-label="Days off">
+  <h2 class="border-b border-ink pb-1 text-lead">Days off</h2>
+  {#if calendar.away.length === 0}<p class="mt-2 text-quiet">None. Nothing is released or cut on days off.</p>{/if}
   <ul>
     {#each calendar.away as a (a.id)}
       <li class="flex items-baseline gap-2 border-b border-rule py-1.5">
         <span class="mr-auto">{short(a.from)}{a.to === a.from ? '' : ` to ${short(a.to)}`}{a.name ? `, ${a.name}` : ''}</span>
         <button
           class="plain text-note"
-          aria-label="Take out {a.name || a.from}"
+          aria-label="Remove {a.name || a.from}"
           onclick={() =>
             save(
-              'days away',
+              'days off',
               'away',
               (file?.away ?? []).filter((x) => x.id !== a.id),
-            )}>out</button
+            )}>Remove</button
         >
       </li>
     {/each}
@@ -168,17 +169,17 @@
       >
     </div>
     <label class="block"
-      ><span class="text-note text-quiet">What is on</span><input class="field" maxlength="120" bind:value={name} /></label
+      ><span class="text-note text-quiet">Reason</span><input class="field" maxlength="120" bind:value={name} /></label
     >
     {#if trouble}<p class="text-note text-madder" role="alert">{trouble}</p>{/if}
-    <p><button class="act">Add days away</button></p>
+    <p><button class="act">Add days off</button></p>
   </form>
 </section>
 <section class="mt-6" aria-label="The work before a release">
   <h2 class="border-b border-ink pb-1 text-lead">Before a release</h2>
   <div class="mt-3 flex flex-col gap-3">
     <Setting
-      name="Hours a week for cutting and packing, all hands together"
+      name="Hours a week for cutting and packing, everyone together"
       value={String(calendar.hours)}
       trouble={number(1000)}
       onset={(t) => save('hours a week', 'hours', Number(t))}

@@ -90,7 +90,7 @@
   }
 </script>
 
-<section aria-label="The cast of {colourway.name}">
+<section aria-label="Fabrics of {colourway.name}">
   <table class="w-full">
     <thead>
       <tr class="border-b border-ink">
@@ -122,7 +122,7 @@
                 ? 'border-weld'
                 : 'border-transparent hover:border-rule'}"
               aria-pressed={letter === role}
-              aria-label="Take {letter} in hand"
+              aria-label="Select {letter}"
               onclick={() => onrole(letter)}>{letter}</button
             >
           </td>
@@ -146,7 +146,7 @@
                   >
                   {#if pool}<option value="one">one fabric again</option>{/if}
                 </optgroup>
-                <optgroup label="Everybody’s own choice">
+                <optgroup label="Participants’ own choice">
                   {#each ['light', 'medium', 'dark'] as band (band)}<option value={band}>your choice, {band}</option>{/each}
                 </optgroup>
                 <optgroup label="Swap">
@@ -159,20 +159,20 @@
             {#if pool}
               {@const short = pool.fabrics.filter((f) => stockOf(f)?.order)}
               <p class="mt-1 text-note text-quiet" data-stock={letter}>
-                {#if pool.fabrics.length === 1}Add fabrics: take {letter} in hand and press them.{:else if short.length > 0}Short
+                {#if pool.fabrics.length === 1}Select {letter}, then click fabrics to add them.{:else if short.length > 0}Short
                   by
                   <b class="text-ink"><Say text={short.map((f) => `${f.name} ${stockOf(f)!.order!.ask}`).join(', ')} /></b
-                  >.{:else if asker.answer}The shelf has enough of all.{:else if asker.progress !== undefined}Working out what
-                  they need…{/if}
+                  >.{:else if asker.answer}There is enough of all in stock.{:else if asker.progress !== undefined}Working out
+                  what they need…{/if}
               </p>
             {:else}
               <p class="mt-1 text-note text-quiet" data-stock={fabric.id}>
                 {#if stock}
-                  Everybody needs <Say text={stock.wanted} />; <Say text={stock.shelf} /> on the shelf{#if stock.order}, <b
+                  Everyone together needs <Say text={stock.wanted} />; <Say text={stock.shelf} /> in stock{#if stock.order}, <b
                       class="text-ink">short by <Say text={stock.order.ask} /></b
                     >{:else if stock.free}, <Say text={stock.free} /> of it free{/if}.
-                {:else if fabric.own}Brought by everybody.
-                {:else if asker.progress !== undefined}Working out what it needs…{:else}Nothing is cut from it.{/if}
+                {:else if fabric.own}Participants bring their own.
+                {:else if asker.progress !== undefined}Working out what it needs…{:else}Not used in any block yet.{/if}
               </p>
             {/if}
           </td>
@@ -181,8 +181,8 @@
             <button
               class="cursor-pointer p-1.5"
               aria-pressed={locked}
-              aria-label={locked ? `Free ${letter}` : `Lock ${letter}`}
-              title={locked ? 'locked: press to free' : 'press to lock'}
+              aria-label={locked ? `Unlock ${letter}` : `Lock ${letter}`}
+              title={locked ? 'Unlock' : 'Lock'}
               onclick={() => lock(letter)}
               >{#if locked}<Lock size={17} />{:else}<LockOpen size={17} class="text-quiet" />{/if}</button
             >
@@ -193,18 +193,19 @@
   </table>
   {#if others.length > 0}
     <p class="mt-3 flex flex-wrap items-center gap-2">
-      <span class="text-note text-quiet">Begin as</span>
+      <span class="text-note text-quiet">Copy fabrics from</span>
       {#each others as c (c.id)}
-        <button class="act" onclick={() => save(`cast as ${c.name}`, copyChanges(bench.saver.document, colourway.id, c.id))}
+        <button
+          class="act"
+          onclick={() => save(`fabrics copied from ${c.name}`, copyChanges(bench.saver.document, colourway.id, c.id))}
           >{c.name}</button
         >
       {/each}
-      <span class="text-note text-quiet">does; locked letters stay.</span>
+      <span class="text-note text-quiet">Locked letters keep their fabric.</span>
     </p>
   {/if}
   <p class="mt-2 text-note text-quiet">
-    Drag a fabric onto a letter, or take the letter in hand (Shift and its key) and go through the fabrics by value with ← and
-    →.
-    <kbd>g</kbd> shows all in grey.
+    Drag a fabric onto a letter, or select the letter (Shift and its key) and go through the fabrics by value with ← and →.
+    <kbd>g</kbd> shows everything in greyscale.
   </p>
 </section>

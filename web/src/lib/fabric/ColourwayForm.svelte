@@ -60,9 +60,9 @@
       />
     </div>
     <p class="mt-2 flex flex-wrap items-center gap-2">
-      <button class="act" onclick={add}>Another like it</button>
+      <button class="act" onclick={add}>Duplicate colourway</button>
       {#if programme.colourways.length > 1 && people === 0}
-        <button class="plain text-note text-quiet" onclick={remove}>take {colourway.name} out</button>
+        <button class="plain text-note text-quiet" onclick={remove}>Delete {colourway.name}</button>
       {/if}
     </p>
   </section>

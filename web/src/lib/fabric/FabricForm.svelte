@@ -24,7 +24,9 @@
     bench.saver.do(`${fabric.name}, ${name}`, [{ path: `/fabrics/${fabric.id}/${key}`, from: file[key], to }]);
   }
   const number = (most: number, text: string) =>
-    text === '' || (/^\d+([.]\d+)?$/.test(text) && Number(text) <= most) ? '' : `A number from 0 to ${most}, or nothing.`;
+    text === '' || (/^\d+([.]\d+)?$/.test(text) && Number(text) <= most)
+      ? ''
+      : `Type a number from 0 to ${most}, or leave it empty.`;
   function repeatTrouble(text: string): string {
     try {
       return parseLength(text, unit).equals(0) ? 'A repeat has a length.' : '';
@@ -49,7 +51,7 @@
         onset={(to) => save('name', 'name', to)}
       />
       <div class="grid grid-cols-2 gap-2">
-        <Setting name="Number" value={fabric.sku} onset={(to) => save('number', 'sku', to)} />
+        <Setting name="Code (SKU)" value={fabric.sku} onset={(to) => save('number', 'sku', to)} />
         <Setting
           name="Price per yd"
           value={fabric.pricePerYard === undefined ? '' : String(fabric.pricePerYard)}
@@ -57,7 +59,7 @@
           onset={(to) => save('price', 'pricePerYard', to === '' ? undefined : Number(to))}
         />
         <label class="block">
-          <span class="text-note text-quiet">Ground</span>
+          <span class="text-note text-quiet">Background colour</span>
           <input
             class="field p-0.5"
             type="color"
@@ -85,7 +87,7 @@
         </label>
         {#if print}
           <label class="block">
-            <span class="text-note text-quiet">Printed in</span>
+            <span class="text-note text-quiet">Print colour</span>
             <input
               class="field p-0.5"
               type="color"
@@ -107,7 +109,7 @@
           onset={(to) => save('value', 'value', to === '' ? undefined : Number(to))}
         />
         <Setting
-          name="Loudness of the print"
+          name="How busy the print is"
           value={String(Math.round(fabric.volume * 10) / 10)}
           trouble={(text) => number(60, text)}
           onset={(to) => save('loudness', 'volume', to === '' ? undefined : Number(to))}
@@ -116,8 +118,8 @@
       <PhotoForm {fabric} {file} />
       <p class="text-note text-quiet">
         A {bandOf(fabric.value)}. {file.value === undefined
-          ? 'Worked out from ground and print.'
-          : 'As measured; empty the field to have it worked out.'}
+          ? 'Worked out from background and print.'
+          : 'As measured; clear the field to have it worked out.'}
       </p>
       <label class="flex items-baseline gap-2">
         <input
@@ -125,18 +127,18 @@
           class="h-4 w-4 translate-y-0.5 accent-ink"
           checked={fabric.directional}
           onchange={(e) => save('direction', 'directional', e.currentTarget.checked || undefined)}
-        />one-way: its pieces are never turned
+        />directional print: never rotate pieces
       </label>
       {#if used.length === 0 && !lies}
         <p>
           <button
             class="plain text-note"
             onclick={() => bench.saver.do(`${fabric.name} taken out`, [{ path: `/fabrics/${fabric.id}`, from: file }])}
-            >take {fabric.name} out of the programme</button
+            >Delete {fabric.name}</button
           >
         </p>
       {:else}
-        <p class="text-note text-quiet">{used.length > 0 ? `Cast in ${used.join(', ')}.` : 'It lies on the shelf.'}</p>
+        <p class="text-note text-quiet">{used.length > 0 ? `Used in ${used.join(', ')}.` : 'It is in stock.'}</p>
       {/if}
     </div>
   </section>

@@ -40,7 +40,7 @@
   <input
     class="field mt-2"
     type="search"
-    placeholder="Name, number or supplier"
+    placeholder="Name, code or supplier"
     aria-label="Search the fabrics"
     bind:value={search}
   />
@@ -61,7 +61,7 @@
         >
       </li>
     {:else}
-      <li class="py-2 text-quiet">No fabric is called that.</li>
+      <li class="py-2 text-quiet">No fabric matches.</li>
     {/each}
   </ul>
   <p class="mt-2">

@@ -40,7 +40,7 @@
 
 <div class="border-t border-rule pt-2">
   <PhotoField
-    label="Photo of it"
+    label="Photo"
     address="/api/swatches"
     working="Looking at the photo…"
     onbegin={() => (read = undefined)}
@@ -55,8 +55,8 @@
             A {bandOf(read.value)}, value <b>{Math.round(read.value)}</b>; its print is {read.volume < 4
               ? 'quiet'
               : read.volume < 12
-                ? 'plain to see'
-                : 'loud'}, <b>{tenth(read.volume)}</b>.
+                ? 'clear to see'
+                : 'busy'}, <b>{tenth(read.volume)}</b>.
           </p>
           <p class="mt-1 flex" aria-label="Main colours">
             {#each read.colours as c (c.colour)}<span
@@ -69,17 +69,17 @@
         </div>
       </div>
       <p class="mt-1 text-note text-quiet">
-        A photo is as true as its light: take it by daylight, without flash or shadow, flat and filling the picture.
+        Photograph the fabric flat, in daylight, without flash or shadows, filling the frame.
       </p>
       <p class="mt-2 flex gap-2">
-        <button class="act first" onclick={take}>Take it for {fabric.name}</button>
-        <button class="act" onclick={() => (read = undefined)}>Leave it</button>
+        <button class="act first" onclick={take}>Use this photo</button>
+        <button class="act" onclick={() => (read = undefined)}>Cancel</button>
       </p>
     </section>
   {/if}
   {#if file.photo}
     <Setting
-      name="Its side shows so much cloth, {unit}"
+      name="Width of fabric in the photo, {unit}"
       value={String(file.photoSide ?? (unit === 'in' ? '4' : '10'))}
       trouble={lengthTrouble}
       onset={(to) => bench.saver.do(`${fabric.name}, size of its photo`, [change('photoSide', to)])}
@@ -88,7 +88,7 @@
       <button
         class="plain text-note"
         onclick={() => bench.saver.do(`${fabric.name}, photo taken off`, [change('photo', undefined)])}
-        >take the photo off; its colour and value stay</button
+        >Remove the photo (colour and value stay)</button
       >
     </p>
   {/if}

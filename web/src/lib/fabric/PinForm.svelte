@@ -34,7 +34,7 @@
   }
 </script>
 
-<section aria-label="The block in hand">
+<section aria-label="The selected block">
   <h2 class="border-b border-ink bg-weld px-2 py-1 text-lead text-primary-content">
     {place.block?.name ?? place.month.name}, no. {name.split(':').at(-1)}
   </h2>
@@ -51,14 +51,14 @@
           aria-label="Fabric of patch {i + 1}, {letter}"
           value={pins.has(pin) ? fabric.id : ''}
           onchange={(e) =>
-            set(pin, e.currentTarget.value, e.currentTarget.value ? `patch ${i + 1} pinned` : `patch ${i + 1} free`)}
+            set(pin, e.currentTarget.value, e.currentTarget.value ? `patch ${i + 1} pinned` : `patch ${i + 1} automatic`)}
         >
-          <option value="">{fabric.name}, as it falls</option>
-          {#each pool.fabrics as f (f.id)}<option value={f.id}>pin {f.name}</option>{/each}
+          <option value="">automatic ({fabric.name})</option>
+          {#each pool.fabrics as f (f.id)}<option value={f.id}>always {f.name}</option>{/each}
         </select>
       </li>
     {:else}
-      <li class="py-2 text-quiet">Nothing of this block is scattered.</li>
+      <li class="py-2 text-quiet">No scrappy letters in this block.</li>
     {/each}
   </ul>
 </section>

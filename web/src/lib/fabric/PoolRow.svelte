@@ -88,8 +88,8 @@
       <button
         class="group relative block cursor-pointer disabled:cursor-default"
         disabled={locked || pool.fabrics.length === 1}
-        title="{letters[i]}, {fabric.name}{times === undefined ? '' : `, ${times} times`}: press to take it out"
-        aria-label="Take {fabric.name} out of {letter}"
+        title="{letters[i]}, {fabric.name}{times === undefined ? '' : `, ${times} times`}: click to remove it"
+        aria-label="Remove {fabric.name} from {letter}"
         onclick={() => takeOut(fabric.id, fabric.name)}
       >
         <Swatch {fabric} unit={bench.programme.unit} {view} width={40} height={30} />

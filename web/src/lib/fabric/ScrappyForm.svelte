@@ -16,9 +16,9 @@
   const bench = useWorkbench();
   const SCHOOLS: Record<School, string> = {
     'all-different': 'all different in a block',
-    'two-fabrics': 'one of each pool for a block',
-    'one-light': 'one light throughout, the others assorted',
-    'light-per-block': 'a light for each block, the others assorted',
+    'two-fabrics': 'one fabric from each pool per block',
+    'one-light': 'one light fabric throughout, the others mixed',
+    'light-per-block': 'one light fabric per block, the others mixed',
   };
   /** Without a light pool two schools are the same; the first is shown. */
   const followed = $derived(schoolsOf(colourway)[0]);
@@ -52,9 +52,9 @@
 </script>
 
 <section aria-label="Scrappy letters" class="mt-5 border-t border-ink pt-2">
-  <h2 class="text-lead">How the pools are scattered</h2>
+  <h2 class="text-lead">Scrappy style</h2>
   <fieldset class="mt-1 flex flex-col">
-    <legend class="sr-only">School</legend>
+    <legend class="sr-only">Scrappy style</legend>
     {#each Object.keys(schools) as School[] as school (school)}
       <label
         class="cursor-pointer border-l-4 px-2 py-1 hover:bg-edge has-focus-visible:outline-3 {followed === school
@@ -91,21 +91,21 @@
         }}
       /></label
     >
-    <span class="text-note text-quiet">The same number lays the same quilt again.</span>
+    <span class="text-note text-quiet">Use the same number to get this arrangement again.</span>
   </div>
   <div class="mt-2 flex flex-wrap items-center gap-2">
-    <button class="act" disabled={stock.progress !== undefined} onclick={keepWithin}>Use only what is on the shelf</button>
+    <button class="act" disabled={stock.progress !== undefined} onclick={keepWithin}>Use only what is in stock</button>
     {#if stock.progress !== undefined}
       <button class="act" onclick={() => (stock.close(), (asked = ''))}>Stop</button>
     {/if}
     {#if most.size > 0}
-      <button class="act" onclick={() => save('without limits', { most: {} })}>Lift the limits</button>
+      <button class="act" onclick={() => save('without limits', { most: {} })}>Remove limits</button>
     {/if}
     {#if pins.size > 0}
-      <button class="act" onclick={() => save('pins out', { pins: {} })}>Take all {pins.size} pins out</button>
+      <button class="act" onclick={() => save('pins out', { pins: {} })}>Remove all {pins.size} pins</button>
     {/if}
   </div>
-  <Working progress={stock.progress} what="Planning everybody’s cloth on the shelf…" />
+  <Working progress={stock.progress} what="Checking what is in stock for everyone…" />
   {#if most.size > 0}
     <p class="mt-2 text-note text-quiet">
       In one quilt at most: {[...most].map(([id, n]) => `${nameOf(id)} ${n} times`).join(', ')}.
@@ -114,7 +114,7 @@
   {#each [...(stock.answer?.short ? [stock.answer.short] : []), ...stock.problems.map((p) => p.message)] as says (says)}
     <p class="mt-2" role="alert">{says}</p>
   {/each}
-  {#if progress !== undefined && !scattered}<p class="mt-2 text-quiet" role="status">Scattering…</p>{/if}
+  {#if progress !== undefined && !scattered}<p class="mt-2 text-quiet" role="status">Arranging the fabrics…</p>{/if}
   {#if scattered}
     {#if scattered.pools.length > 0}
       <h3 class="mt-3 text-body font-semibold">Pools of units</h3>
@@ -129,7 +129,7 @@
     {/if}
     {#if scattered.doubts.length === 0}
       <p class="mt-2" data-scatter="sound">
-        Equal fabrics touch nowhere, neither within a block nor across two{#if most.size === 0}{even}{/if}.
+        No fabric touches itself, within blocks or between them{#if most.size === 0}{even}{/if}.
       </p>
     {:else}
       <ul class="mt-2 flex flex-col gap-2" data-scatter="doubts">

@@ -11,14 +11,16 @@
   const seams = $derived(castSeams(programme, colourway));
   const troubled = $derived(seams.filter((s) => !s.melts && s.verdict !== 'clear'));
   const rest = $derived(seams.filter((s) => s.melts || s.verdict === 'clear'));
-  const WORDS = { lost: 'lost in each other', weak: 'weak', clear: 'clear' };
+  const WORDS = { lost: 'no contrast', weak: 'low contrast', clear: 'good contrast' };
   const months = (s: CastSeam) => s.months.map((m) => m.name).join(', ');
 
   function melt(roles: readonly [string, string], melts: boolean) {
     const from = bench.saver.document.melts;
     const others = (from ?? []).filter((pair) => [...pair].sort().join(' ') !== roles.join(' '));
     const to = melts ? [...others, [...roles] as [string, string]] : others;
-    bench.saver.do(`${roles.join(' and ')}, ${melts ? 'meant to melt' : 'to be told apart'}`, [{ path: '/melts', from, to }]);
+    bench.saver.do(`${roles.join(' and ')}, ${melts ? 'low contrast intended' : 'contrast wanted'}`, [
+      { path: '/melts', from, to },
+    ]);
   }
 </script>
 
@@ -26,12 +28,12 @@
   {#each s.fabrics as f, i (i)}<Letters of={{ colour: asSeen(f.colour, view), roles: [s.roles[i]!] }} />{/each}
 {/snippet}
 
-<section aria-label="Where letters meet">
-  <h2 class="border-b-2 border-ink pb-1 text-head">Where letters meet</h2>
+<section aria-label="Contrast where fabrics meet">
+  <h2 class="border-b-2 border-ink pb-1 text-head">Contrast where fabrics meet</h2>
   {#if seams.length === 0}
     <p class="mt-2 text-quiet">No two letters meet yet: draw a block first.</p>
   {:else if troubled.length === 0}
-    <p class="mt-2">Every seam that the picture needs is clear.</p>
+    <p class="mt-2">Fabrics that meet all have good contrast.</p>
   {/if}
   <ul>
     {#each troubled as s (s.roles.join(' '))}
@@ -40,26 +42,26 @@
         <div class="flex flex-wrap items-baseline gap-x-3">
           <span class="flex">{@render pair(s)}</span>
           <b class={s.verdict === 'lost' ? 'text-madder' : ''}>{WORDS[s.verdict]}</b>
-          <span class="text-quiet">values {Math.round(s.difference)} apart, in {months(s)}</span>
-          <button class="plain ml-auto text-note" onclick={() => melt(s.roles, true)}>they are meant to melt</button>
+          <span class="text-quiet">{Math.round(s.difference)} value steps, in {months(s)}</span>
+          <button class="plain ml-auto text-note" onclick={() => melt(s.roles, true)}>Low contrast is intended</button>
         </div>
         <div class="mt-1.5 flex flex-wrap items-center gap-2">
           {#if found.length > 0}
-            <span class="text-note text-quiet">The shelf would mend it:</span>
+            <span class="text-note text-quiet">In stock and would help:</span>
             {#each found as { role, fabric } (role + fabric.id)}
               <button
                 class="act"
                 onclick={() =>
                   bench.saver.do(
-                    `${role} cast with ${fabric.name}`,
+                    `${fabric.name} for ${role}`,
                     castChanges(bench.saver.document, colourway.id, role, fabric.id),
                   )}
               >
-                <span class="cloth inline-block h-5 w-5" style:background={asSeen(fabric.colour, view)}></span>{fabric.name} as {role}
+                <span class="cloth inline-block h-5 w-5" style:background={asSeen(fabric.colour, view)}></span>{fabric.name} for {role}
               </button>
             {/each}
           {:else}
-            <span class="text-note text-quiet">Nothing on the shelf is clear here without losing another seam.</span>
+            <span class="text-note text-quiet">Nothing in stock gives contrast here without losing it elsewhere.</span>
           {/if}
         </div>
       </li>
@@ -71,9 +73,9 @@
         <span class="flex items-baseline gap-2" data-seam={s.roles.join('')} data-verdict={s.melts ? 'melts' : s.verdict}>
           <span class="flex">{@render pair(s)}</span>
           {#if s.melts && s.fabrics[0] !== s.fabrics[1]}
-            meant to melt
-            <button class="plain text-note" onclick={() => melt(s.roles, false)}>tell them apart</button>
-          {:else if s.melts}the same fabric{:else}clear, {Math.round(s.difference)} apart{/if}
+            low contrast, intended
+            <button class="plain text-note" onclick={() => melt(s.roles, false)}>Warn me again</button>
+          {:else if s.melts}the same fabric{:else}good contrast, {Math.round(s.difference)} value steps{/if}
         </span>
       {/each}
     </p>

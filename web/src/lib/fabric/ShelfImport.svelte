@@ -52,13 +52,13 @@
   }
 </script>
 
-<section aria-label="The shelf as a file">
-  <h2 class="border-b border-ink pb-1 text-lead">As a file</h2>
+<section aria-label="Import and download">
+  <h2 class="border-b border-ink pb-1 text-lead">Import and download</h2>
   <p class="mt-2">
     <a class="act" href="fabrics/shelf.csv" download><Download size={17} /> CSV</a>
   </p>
   <label class="mt-2 block">
-    <span class="text-note text-quiet">Take in a CSV; you see first what it changes</span>
+    <span class="text-note text-quiet">Import CSV (preview first)</span>
     <input
       class="field file:mr-2 file:border file:border-ink file:px-2"
       type="file"
@@ -67,7 +67,7 @@
     />
   </label>
   {#if suppliers.length > 0}
-    <p class="mt-3 text-note text-quiet">Price lists; you see first what they change</p>
+    <p class="mt-3 text-note text-quiet">Price lists (preview first)</p>
     <p class="mt-1 flex flex-wrap gap-2">
       {#each suppliers as supplier (supplier)}<button class="act" onclick={() => void lookAtList(supplier)}>{supplier}</button
         >{/each}
@@ -79,11 +79,13 @@
   <div class="modal-box max-w-2xl border border-ink bg-ground p-7 shadow-none">
     <h2 class="text-head">What {name} would change</h2>
     {#if found}
-      {#each found.problems as p (p.message)}<p class="mt-3 text-madder" role="alert">Nothing: {p.message}.</p>{/each}
+      {#each found.problems as p (p.message)}<p class="mt-3 text-madder" role="alert">
+          Nothing can be imported: {p.message}.
+        </p>{/each}
       {#if found.problems.length === 0}
         <p class="mt-2">
-          {count('new')} new, {count('changed')} changed, {count('as it is')} as they are, {count('refused')} refused.
-          {#if found.ignored.length > 0}<span class="text-quiet">Not read: {found.ignored.join(', ')}.</span>{/if}
+          {count('new')} new, {count('changed')} changed, {count('as it is')} unchanged, {count('refused')} with errors.
+          {#if found.ignored.length > 0}<span class="text-quiet">Columns ignored: {found.ignored.join(', ')}.</span>{/if}
         </p>
         <div class="mt-3 max-h-96 overflow-y-auto">
           <table class="w-full">
@@ -101,7 +103,7 @@
                   <td class="py-1">{row.says.join('; ')}</td>
                 </tr>
               {:else}
-                <tr><td colspan="4" class="py-2 text-quiet">Everything stands in the programme already.</td></tr>
+                <tr><td colspan="4" class="py-2 text-quiet">Everything is in the programme already.</td></tr>
               {/each}
             </tbody>
           </table>
@@ -109,8 +111,8 @@
       {/if}
     {/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button class="act" onclick={() => dialog.close()}>Leave it as it is</button>
-      {#if take > 0}<button class="act first" onclick={done}>Take in {take} {take === 1 ? 'fabric' : 'fabrics'}</button>{/if}
+      <button class="act" onclick={() => dialog.close()}>Cancel</button>
+      {#if take > 0}<button class="act first" onclick={done}>Import {take} {take === 1 ? 'fabric' : 'fabrics'}</button>{/if}
     </p>
   </div>
 </dialog>

@@ -22,7 +22,7 @@
   {/each}
   {#each bundle.remedies as remedy (remedy)}<p class="mt-1 pl-4"><Say text={remedy} /></p>{/each}
   {#if bundle.lacking.length === 0 && bundle.needed < bundle.sheets}
-    <p class="mt-1 text-quiet">{bundle.needed} would do.</p>
+    <p class="mt-1 text-quiet">{bundle.needed} would be enough.</p>
   {/if}
   {#if at}
     <label class="mt-2 block max-w-xl">
@@ -82,12 +82,12 @@
       {/each}
     </div>
     <p class="mt-1">
-      {#if at.largest}Largest piece still whole: <b class="numeral"><Say text={at.largest.size} /></b> {unit}.{:else}Nothing of
-        it is left.{/if}
+      {#if at.largest}Largest piece still whole: <b class="numeral"><Say text={at.largest.size} /></b> {unit}.{:else}Nothing is
+        left.{/if}
       {#each at.cuts.filter((c) => c.later) as c, i (i)}<span class="block text-quiet">Save {c.name} for {c.later}.</span
         >{/each}
     </p>
   {:else}
-    <p class="mt-1 text-quiet">No month that is drawn cuts from it.</p>
+    <p class="mt-1 text-quiet">No month uses it yet.</p>
   {/if}
 </section>

@@ -1,4 +1,4 @@
-<!-- The next cutting evening, shared among the hands that come: a list for each, and the button for when it is done. -->
+<!-- The next cutting evening, shared among the people who come: a list for each, and the button for when it is done. -->
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
@@ -41,7 +41,7 @@
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ deed: 'set', month, people, state: 'cut' }),
       }).catch(() => undefined);
-      if (!answer?.ok) told = 'The server does not answer; what is shown as cut is saved, the rest is not.';
+      if (!answer?.ok) told = 'We can’t reach the server. What shows as cut is saved; the rest isn’t.';
     }
     await invalidateAll();
   }
@@ -51,7 +51,7 @@
   <div class="flex flex-wrap items-end gap-3 border-b-2 border-ink pb-1">
     <h2 class="mr-auto text-head">The cutting evening</h2>
     <label class="no-print flex items-center gap-2"
-      ><span class="text-note text-quiet">Hands</span><input
+      ><span class="text-note text-quiet">People cutting</span><input
         class="field w-20"
         type="number"
         min="1"
@@ -59,7 +59,7 @@
         bind:value={hands}
       /></label
     >
-    {#if !open}<button class="act first no-print" onclick={() => (open = true)}>Make the work lists</button>{/if}
+    {#if !open}<button class="act first no-print" onclick={() => (open = true)}>Share out the work</button>{/if}
   </div>
   {#if open}
     <Working progress={asker.progress} what="Sharing out the work" />
@@ -68,7 +68,7 @@
       {#each asker.answer ?? [] as hand, i (i)}
         <article class="break-inside-avoid" data-hand={i + 1}>
           <h3 class="flex border-b border-ink pb-1 text-lead">
-            <span class="mr-auto">Hand {i + 1}</span><span>{time(hand.minutes * (page.data.pace ?? 1))}</span>
+            <span class="mr-auto">Person {i + 1}</span><span>{time(hand.minutes * (page.data.pace ?? 1))}</span>
           </h3>
           <ul>
             {#each hand.tasks as task, n (n)}
@@ -87,19 +87,19 @@
                 >
                 <span class="tabular text-quiet">{Math.round(task.minutes)} min</span>
               </li>
-            {:else}<li class="py-1.5 text-quiet">Nothing is left for this hand.</li>{/each}
+            {:else}<li class="py-1.5 text-quiet">Nothing left for this person.</li>{/each}
           </ul>
         </article>
       {/each}
     </div>
     {#if asker.answer}
       <p class="no-print mt-4 flex flex-wrap items-center gap-3">
-        <button class="act first" onclick={() => void allCut()}>All of it is cut</button>
+        <button class="act first" onclick={() => void allCut()}>Mark all as cut</button>
         <button class="act" onclick={() => window.print()}>Print the lists</button>
         {#if told}<span class="text-madder" role="alert">{told}</span>{/if}
       </p>
       <p class="mt-2 text-note text-quiet">
-        Exactly these kits, without spares. How each fabric is laid and cut stands at the Cut station of its month.
+        These kits only, without spares. How to lay and cut each fabric is under Cutting in its month.
       </p>
     {/if}
   {/if}

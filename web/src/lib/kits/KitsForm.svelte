@@ -49,7 +49,7 @@
       </select>
     </label>
     <Setting
-      name="Spares: below 1 a share, from 1 on kits"
+      name="Spare kits: a number, or a share below 1 (0.05 is 5%)"
       value={String(kits.spares)}
       trouble={(text) => number(text, false)}
       onset={(text) => save('spares', 'spares', Number(text))}
@@ -83,13 +83,13 @@
             <button
               class="plain text-note"
               onclick={() => join(month.id, false)}
-              aria-label="{monthTitle(month)}: a packet of its own">apart</button
+              aria-label="{monthTitle(month)}: separate packet">Separate</button
             >
           {:else if i > 0}
             <button
               class="plain text-note"
               onclick={() => join(month.id, true)}
-              aria-label="{monthTitle(month)}: into the packet before">with the one before</button
+              aria-label="{monthTitle(month)}: combine with the previous packet">Combine with previous</button
             >
           {/if}
         </li>

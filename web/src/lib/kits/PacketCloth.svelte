@@ -73,10 +73,12 @@
           {@const own = fabric.strips.filter((s) => s.month === i)}
           <li class="border-b border-rule py-1">
             <b>{i + 1}. {months[i]}.</b>
-            {#if own.length > 0}Cut off {#each own as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat} ×
-                <b class="numeral"><Length of={s.length} /></b>{/each}.{/if}
+            {#if own.length > 0}Cut {#each own as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat === 1 ? 'one' : s.repeat}
+                <b class="numeral"><Length of={s.length} /></b>
+                {unit}
+                {s.repeat === 1 ? 'strip' : 'strips'}{/each}.{/if}
             {#if m.saved.length > 0}Already cut: <Say text={m.saved.join(', ')} />.{/if}
-            {#if own.length === 0 && m.saved.length === 0}Nothing is cut from it.{/if}
+            {#if own.length === 0 && m.saved.length === 0}Nothing to cut.{/if}
             {#if m.save.length > 0}<span class="block">Cut and bag: <Say text={m.save.join('; ')} />.</span>{/if}
             {#each m.whole as whole (whole)}<span class="block">Keep whole: <Say text={whole} />.</span>{/each}
           </li>
@@ -84,14 +86,16 @@
       </ul>
     {:else if fabric.months.length > 0}
       <p class="mt-1">
-        Cut off {#each fabric.strips as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat} ×
-          <b class="numeral"><Length of={s.length} /></b>{/each}.
+        Cut {#each fabric.strips as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat === 1 ? 'one' : s.repeat}
+          <b class="numeral"><Length of={s.length} /></b>
+          {unit}
+          {s.repeat === 1 ? 'strip' : 'strips'}{/each}.
       </p>
     {/if}
     {#if fabric.reserveTall > 0}
       <p class="text-note text-quiet">
         <Length of={fabric.reserve} />
-        {unit} spare, to square the end and for a mistake.
+        {unit} spare, for squaring up and mistakes.
       </p>
     {/if}
   </div>

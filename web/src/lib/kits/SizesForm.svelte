@@ -35,7 +35,7 @@
   <h2 class="border-b border-ink pb-1 text-lead">Sizes</h2>
   {#if programme.sizes.length === 0}
     <p class="mt-2 text-quiet">
-      Everybody makes each month’s blocks once. A larger quilt makes them several times, or sets the same blocks with more
+      Everyone makes each month’s blocks once. For a larger quilt they make them several times, or set the same blocks with more
       between and around them.
     </p>
   {/if}
@@ -50,7 +50,7 @@
         onset={(to) => bench.saver.do('a size, name', [{ path: `/sizes/${size.id}/name`, from: entry.name, to }])}
       />
       <Setting
-        name="Blocks of each month, times"
+        name="Sets of blocks per month"
         value={String(size.make)}
         trouble={whole(1, 20)}
         onset={(to) =>
@@ -58,7 +58,7 @@
       />
       {#each programme.colourways as c (c.id)}
         <Setting
-          name="People of {c.name} who take it"
+          name="People in {c.name} making it"
           value={String(size.participants.get(c.id) ?? 0)}
           trouble={whole(0, bench.enrolled(c))}
           onset={(to) =>
@@ -70,8 +70,8 @@
       <p>
         <button
           class="plain text-note"
-          onclick={() => bench.saver.do(`${size.name} taken out`, [{ path: `/sizes/${size.id}`, from: entry }])}
-          >take {size.name} out</button
+          onclick={() => bench.saver.do(`${size.name} deleted`, [{ path: `/sizes/${size.id}`, from: entry }])}
+          >Delete {size.name}</button
         >
       </p>
     </fieldset>
@@ -81,9 +81,7 @@
 
 <section class="mt-6" aria-label="Step-outs">
   <h2 class="border-b border-ink pb-1 text-lead">Step-outs</h2>
-  <p class="mt-2 text-note text-quiet">
-    The month’s blocks, stopped at each stage for class or camera; their cloth is cut with the kits.
-  </p>
+  <p class="mt-2 text-note text-quiet">Half-made blocks for demonstrations. Their fabric is cut with the kits.</p>
   <ul>
     {#each stepOuts as s, i (i)}
       <li class="flex items-baseline gap-2 border-b border-rule py-1.5">
@@ -91,7 +89,7 @@
         <button
           class="plain text-note"
           aria-label="No step-outs for {monthName(s.month)}"
-          onclick={() => saveStepOuts(stepOuts.filter((_, j) => j !== i))}>off</button
+          onclick={() => saveStepOuts(stepOuts.filter((_, j) => j !== i))}>Remove</button
         >
       </li>
     {/each}

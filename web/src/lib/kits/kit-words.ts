@@ -7,7 +7,7 @@ export const kitStateNames: Readonly<Record<KitState, string>> = {
   planned: 'planned',
   cut: 'cut',
   packed: 'packed',
-  handed: 'handed over',
+  handed: 'handed out',
 };
 
 /** What a kind of kit is, for whoever is handed it. */
@@ -15,8 +15,8 @@ export const kitNames: Readonly<Record<KitKind, string>> = {
   yardage: 'a length of each fabric',
   'pre-cut': 'the pieces, cut by the shop',
   'die-cut': 'the pieces, die-cut by the shop',
-  bundle: 'a bundle for the whole programme',
-  list: 'only a list: bring your own',
+  bundle: 'a start-up bundle for the whole programme',
+  list: 'a shopping list only: bring your own',
 };
 
 /** 'January: Cold Frame', or 'February: Seed Drill and March: Cloche' of a packet of two months. */

@@ -68,7 +68,7 @@
               type="button"
               class="plain text-note"
               aria-label="Take size {i + 1} out"
-              onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>out</button
+              onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>Remove</button
             ></td
           >
         </tr>

@@ -1,4 +1,4 @@
-<!-- What a month costs a participant, and what kits cost besides their cloth. -->
+<!-- What a month costs a participant, and what kits cost besides their fabric. -->
 <script lang="ts">
   import Setting from '$lib/look/Setting.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -7,12 +7,12 @@
   const bench = useWorkbench();
   const { money, currency } = $derived(bench.programme);
   const FIELDS: [keyof Money, string][] = [
-    ['price', 'A month, what a participant pays'],
-    ['tax', 'Tax that is in it, per cent'],
-    ['print', 'Printing, a kit'],
-    ['packing', 'Bag and label, a kit'],
-    ['postage', 'Postage, a kit that is posted'],
-    ['rate', 'An hour at the table'],
+    ['price', 'Price per month'],
+    ['tax', 'Tax included, %'],
+    ['print', 'Printing per kit'],
+    ['packing', 'Bag and label per kit'],
+    ['postage', 'Postage per posted kit'],
+    ['rate', 'Hourly rate for cutting'],
     ['packMinutes', 'Minutes to pack a kit'],
     ['fixed', 'Fixed costs of the whole programme'],
   ];
@@ -23,7 +23,9 @@
     bench.saver.do(`money, ${name}`, [change]);
   }
   const trouble = (key: keyof Money) => (text: string) =>
-    (text === '' || /^\d+([.]\d+)?$/.test(text)) && Number(text) <= (key === 'tax' ? 100 : 1e6) ? '' : 'A number, or nothing.';
+    (text === '' || /^\d+([.]\d+)?$/.test(text)) && Number(text) <= (key === 'tax' ? 100 : 1e6)
+      ? ''
+      : 'Type a number, or leave it empty.';
 </script>
 
 <section class="mt-4" aria-label="Prices">
@@ -38,5 +40,5 @@
       />
     {/each}
   </div>
-  <p class="mt-3 text-note text-quiet">Taxes are yours: local rules apply, and this is no advice on them.</p>
+  <p class="mt-3 text-note text-quiet">Check your local tax rules; this isn’t tax advice.</p>
 </section>

@@ -39,7 +39,7 @@
         ></label
       >
       <button class="act" disabled={own.working || !asks.trim()}>Ask</button>
-      {#if sent}<span role="status">Asked. The answer comes here{view.months.length ? ' and by mail' : ''}.</span>{/if}
+      {#if sent}<span role="status">Sent. We’ll answer here{view.months.length ? ' and by email' : ''}.</span>{/if}
     </div>
   </form>
   <ul class="mt-3">

@@ -21,11 +21,11 @@
   <section aria-label="Catching up" class="mt-8">
     <h2 class="border-b-2 border-ink pb-1 text-head">Catching up</h2>
     <p class="mt-3">
-      {toDo.length} months are not finished yet. With
+      You have {toDo.length} months to finish. At
       <select class="field w-auto" bind:value={hours} aria-label="Hours a week">
         {#each [1, 2, 3, 4, 6, 8, 12] as h (h)}<option value={h}>{h} {h === 1 ? 'hour' : 'hours'}</option>{/each}
       </select>
-      a week {weeks.length === 1 ? 'it is done this week' : `it takes ${weeks.length} weeks`}:
+      a week {weeks.length === 1 ? 'you can finish this week' : `that is about ${weeks.length} weeks`}:
     </p>
     <ol class="mt-2">
       {#each weeks as week, i (week.from)}
@@ -41,6 +41,6 @@
         </li>
       {/each}
     </ol>
-    <p class="mt-1 text-note text-quiet">Minutes are a rule of thumb.</p>
+    <p class="mt-1 text-note text-quiet">Times are estimates.</p>
   </section>
 {/if}

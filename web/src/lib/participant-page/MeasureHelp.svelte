@@ -11,8 +11,8 @@
 <section aria-label="Is my seam right?" class="mt-8">
   <h2 class="border-b-2 border-ink pb-1 text-head">Is my seam right?</h2>
   <p class="mt-2 mb-2 text-quiet">
-    Measure a row: how many seams cross it, what its checkpoint says, what your ruler says. A row of many seams tells most. What
-    you write here stays with you.
+    Sew and press a row, then measure it. Enter how many seams it has, the size on your sheet and the size you get. The more
+    seams, the surer the answer. Nothing you enter here is sent.
   </p>
   <div class="overflow-x-auto"><MeasureForm bind:sizes {seam} {unit} /></div>
 </section>

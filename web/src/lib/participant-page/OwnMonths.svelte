@@ -18,7 +18,9 @@
   <h2 class="border-b-2 border-ink pb-1 text-head">The months</h2>
   {#if view.months.length === 0}
     <p class="mt-3 text-lead">
-      Nothing is out yet. {view.ahead[0] ? `The first month comes on ${dayText(view.ahead[0].day, locale)}.` : ''}
+      Nothing has been released yet. {view.ahead[0]
+        ? `The first month comes out on ${dayText(view.ahead[0].day, locale)}.`
+        : ''}
     </p>
   {/if}
   <ol>
@@ -27,14 +29,14 @@
         <div class="flex flex-wrap items-baseline gap-x-3">
           <h3 class="mr-auto text-lead">{month.name}</h3>
           {#if KIT[month.kit]}<span class="text-note">{KIT[month.kit]}</span>{/if}
-          <span class="text-note text-quiet">since {day(month.released)}</span>
+          <span class="text-note text-quiet">released {day(month.released)}</span>
         </div>
         {#if month.held > 0 && month.held < month.version}
           <p class="mt-1 border-l-4 border-weld pl-2">
-            The sheet was corrected: version {month.version} takes the place of your version {month.held}. Look before you cut.
+            This sheet has been corrected. Use version {month.version}, not your version {month.held}. Check it before you cut.
           </p>
         {/if}
-        {#if month.homework && !all(month)}<p class="mt-1 text-quiet">By the next month: {month.homework}</p>{/if}
+        {#if month.homework && !all(month)}<p class="mt-1 text-quiet">Before the next month: {month.homework}</p>{/if}
         <div class="mt-2 flex flex-wrap items-center gap-2">
           <a class="act {all(month) ? '' : 'first'}" href="/p/{key}/months/{month.id}">Open the sheet</a>
           <a class="act" href="/p/{key}/months/{month.id}/steps">{READER.open}</a>

@@ -20,7 +20,7 @@
   {#if view.months.length > 0}
     <div class="mt-3 flex flex-wrap items-end gap-3">
       <label class="block"
-        ><span class="block text-note text-quiet">Of</span>
+        ><span class="block text-note text-quiet">Month</span>
         <select class="field w-auto" value={chosen} onchange={(e) => (month = e.currentTarget.value)}
           >{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
         ></label
@@ -48,7 +48,7 @@
         />
         <p class="flex text-note">
           <span class="mr-auto">{nameOf(picture.month)}</span>
-          <button class="plain" onclick={() => void own.do({ deed: 'picture away', picture: picture.id })}>take away</button>
+          <button class="plain" onclick={() => void own.do({ deed: 'picture away', picture: picture.id })}>Delete</button>
         </p>
       </li>
     {/each}
@@ -60,9 +60,9 @@
       checked={view.shows}
       onchange={(e) => void own.do({ deed: 'shows', shows: e.currentTarget.checked })}
     />
-    <span>The others who take part may see my pictures, with my first name. I can take this back at any time.</span>
+    <span>Share my pictures with the group, under my first name. I can change this at any time.</span>
   </label>
   {#if view.gallery > 0}<p class="mt-2">
-      <a class="plain" href="/p/{key}/gallery">Look at the group’s blocks ({view.gallery})</a>
+      <a class="plain" href="/p/{key}/gallery">See the group’s blocks ({view.gallery})</a>
     </p>{/if}
 </section>

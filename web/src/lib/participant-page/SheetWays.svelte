@@ -20,8 +20,8 @@
   }
 </script>
 
-<section aria-label="How your sheets are set" class="mt-8">
-  <h2 class="border-b-2 border-ink pb-1 text-head">How your sheets are set</h2>
+<section aria-label="Sheet settings" class="mt-8">
+  <h2 class="border-b-2 border-ink pb-1 text-head">Sheet settings</h2>
   <div class="mt-2 flex flex-wrap gap-x-5">
     {#each FLAGS as [name, says] (name)}
       <label class="flex min-h-11 cursor-pointer items-center gap-2">
@@ -37,16 +37,16 @@
   <label class="mt-2 block w-72"
     ><span class="text-note text-quiet">Fabric that a later month needs</span>
     <select class="field" value={asked.get('keep') ?? ''} onchange={(e) => set('keep', e.currentTarget.value)}
-      ><option value="">as my packet says</option><option value="cut">I cut it now and bag it</option><option value="whole"
+      ><option value="">as my kit says</option><option value="cut">I cut it now and bag it</option><option value="whole"
         >I keep it whole and cut it later</option
       ></select
     ></label
   >
   <label class="mt-2 block w-56"
-    ><span class="text-note text-quiet">Words</span>
+    ><span class="text-note text-quiet">Detail</span>
     <select class="field" value={asked.get('level') ?? ''} onchange={(e) => set('level', e.currentTarget.value)}
-      ><option value="">as usual</option><option value="new">every step, I am new to this</option><option value="versed"
-        >numbers and pictures</option
+      ><option value="">standard</option><option value="new">beginner: every step explained</option><option value="versed"
+        >experienced: numbers and diagrams</option
       ></select
     ></label
   >

@@ -30,7 +30,7 @@ export class Own {
         return true;
       }
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-      this.trouble = said?.message ?? 'There is no connection just now; nothing was changed. Try again in a moment.';
+      this.trouble = said?.message ?? 'You are offline. Nothing was changed; try again in a moment.';
       return false;
     } finally {
       this.working = false;

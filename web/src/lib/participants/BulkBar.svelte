@@ -3,7 +3,7 @@
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { handings, rosterStates, stateNames, type Person } from '@aggrega/core/running';
-  import { personChange, stateChange } from './field-words';
+  import { handingNames, personChange, stateChange } from './field-words';
   import type { Roster } from './roster.svelte';
 
   interface Props {
@@ -34,9 +34,9 @@
 <div
   class="no-print sticky top-0 z-10 flex flex-wrap items-center gap-x-3 gap-y-2 border-b-2 border-weld bg-ground py-2"
   role="group"
-  aria-label="All who are chosen"
+  aria-label="Selected participants"
 >
-  <span><b class="tabular">{count}</b> chosen</span>
+  <span><b class="tabular">{count}</b> selected</span>
   {#if count < found}<button class="plain text-note" onclick={onall}>all {found}</button>{/if}
   <button class="plain mr-2 text-note" onclick={onnone}>none</button>
   <select
@@ -54,7 +54,7 @@
       onchange={(e) => take(e.currentTarget, 'size', (size) => () => ({ size }))}
     >
       <option value="">quilt…</option>
-      <option value="-">Plain size</option>
+      <option value="-">Standard size</option>
       {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
     </select>
   {/if}
@@ -68,18 +68,18 @@
   </select>
   <select
     class="field w-auto"
-    aria-label="Set kits by"
-    onchange={(e) => take(e.currentTarget, 'kits by', (handing) => () => ({ handing: handing as Person['handing'] }))}
+    aria-label="Set gets kit by"
+    onchange={(e) => take(e.currentTarget, 'gets kit by', (handing) => () => ({ handing: handing as Person['handing'] }))}
   >
-    <option value="">kits by…</option>
-    {#each handings as h (h)}<option value={h}>{h}</option>{/each}
+    <option value="">gets kit by…</option>
+    {#each handings as h (h)}<option value={h}>{handingNames[h]}</option>{/each}
   </select>
   <select
     class="field w-auto"
-    aria-label="Set paid to"
-    onchange={(e) => take(e.currentTarget, 'paid to', (paidTo) => () => ({ paidTo }))}
+    aria-label="Set paid up to"
+    onchange={(e) => take(e.currentTarget, 'paid up to', (paidTo) => () => ({ paidTo }))}
   >
-    <option value="">paid to…</option>
+    <option value="">paid up to…</option>
     <option value="-">nothing yet</option>
     {#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
   </select>

@@ -36,16 +36,16 @@
   }
 </script>
 
-<dialog bind:this={dialog} class="modal no-print" aria-label="A new person">
+<dialog bind:this={dialog} class="modal no-print" aria-label="Add a participant">
   <form class="modal-box max-w-md border border-ink bg-ground p-7 shadow-none" onsubmit={(e) => void add(e)}>
-    <h2 class="text-head">A new person</h2>
-    {#if waits}<p class="mt-2">All {programme.kits.most} kits are given, so she waits until a place is free.</p>{/if}
+    <h2 class="text-head">Add a participant</h2>
+    {#if waits}<p class="mt-2">All {programme.kits.most} places are taken, so this person goes on the waiting list.</p>{/if}
     <div class="mt-4 flex flex-col gap-3">
       <label class="block"
         ><span class="text-note text-quiet">Name</span><input class="field" bind:value={name} required maxlength="200" /></label
       >
       <label class="block"
-        ><span class="text-note text-quiet">Mail; without it she gets no sheets by mail</span><input
+        ><span class="text-note text-quiet">Email (needed to send sheets)</span><input
           class="field"
           type="email"
           bind:value={email}
@@ -66,7 +66,7 @@
           <label class="block flex-1"
             ><span class="text-note text-quiet">Quilt</span>
             <select class="field" bind:value={size}
-              ><option value="">Plain size</option>{#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option
+              ><option value="">Standard size</option>{#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option
                 >{/each}</select
             ></label
           >
@@ -75,8 +75,8 @@
     </div>
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}.</p>{/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button type="button" class="act" onclick={() => dialog.close()}>Not now</button>
-      <button class="act first" disabled={roster.working}>{waits ? 'Put her on the waiting list' : 'Add her'}</button>
+      <button type="button" class="act" onclick={() => dialog.close()}>Cancel</button>
+      <button class="act first" disabled={roster.working}>{waits ? 'Add to waiting list' : 'Add'}</button>
     </p>
   </form>
 </dialog>

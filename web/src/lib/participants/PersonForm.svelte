@@ -4,7 +4,7 @@
   import Setting from '$lib/look/Setting.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { handings, isDay, rosterStates, stateNames, type Person } from '@aggrega/core/running';
-  import { kitNames, personChange, stateChange } from './field-words';
+  import { handingNames, kitNames, personChange, stateChange } from './field-words';
   import type { Roster } from './roster.svelte';
 
   interface Props {
@@ -59,18 +59,18 @@
 <section aria-label={person.name} class="mt-4" data-form={person.id}>
   <div class="flex items-baseline justify-between border-b border-ink pb-1">
     <h2 class="text-lead">{person.name}</h2>
-    <button class="plain text-note" onclick={onclose}>done</button>
+    <button class="plain text-note" onclick={onclose}>Close</button>
   </div>
   {#each faults as f (f.message)}<p class="mt-2 text-madder" role="alert">{f.message}.</p>{/each}
   <div class="mt-3 flex flex-col gap-3">
     <Setting
       name="Name"
       value={person.name}
-      trouble={(t) => (t ? '' : 'A person needs a name.')}
+      trouble={(t) => (t ? '' : 'Type a name.')}
       onset={(name) => save('name', { name })}
     />
-    <Setting name="Mail" value={person.email} onset={(email) => save('mail', { email })} />
-    <Setting name="Telephone" value={person.phone} onset={(phone) => save('telephone', { phone })} />
+    <Setting name="Email" value={person.email} onset={(email) => save('email', { email })} />
+    <Setting name="Phone" value={person.phone} onset={(phone) => save('phone', { phone })} />
     <label class="block">
       <span class="text-note text-quiet">Colourway</span>
       <select class="field" value={person.colourway} onchange={(e) => save('colourway', { colourway: e.currentTarget.value })}>
@@ -81,7 +81,7 @@
       <label class="block">
         <span class="text-note text-quiet">Quilt</span>
         <select class="field" value={person.size} onchange={(e) => save('size', { size: e.currentTarget.value })}>
-          <option value="">Plain size</option>
+          <option value="">Standard size</option>
           {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
         </select>
       </label>
@@ -107,13 +107,13 @@
         </select>
       </label>
       <label class="block flex-1">
-        <span class="text-note text-quiet">Kits by</span>
+        <span class="text-note text-quiet">Gets kit by</span>
         <select
           class="field"
           value={person.handing}
-          onchange={(e) => save('kits by', { handing: e.currentTarget.value as Person['handing'] })}
+          onchange={(e) => save('gets kit by', { handing: e.currentTarget.value as Person['handing'] })}
         >
-          {#each handings as h (h)}<option value={h}>{h}</option>{/each}
+          {#each handings as h (h)}<option value={h}>{handingNames[h]}</option>{/each}
         </select>
       </label>
     </div>
@@ -137,14 +137,14 @@
       {/if}
     </div>
     <label class="block">
-      <span class="text-note text-quiet">Paid to</span>
-      <select class="field" value={person.paidTo} onchange={(e) => save('paid to', { paidTo: e.currentTarget.value })}>
+      <span class="text-note text-quiet">Paid up to</span>
+      <select class="field" value={person.paidTo} onchange={(e) => save('paid up to', { paidTo: e.currentTarget.value })}>
         <option value="">nothing yet</option>
         {#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
       </select>
     </label>
     <label class="block">
-      <span class="text-note text-quiet">Notes, seen by staff alone</span>
+      <span class="text-note text-quiet">Notes (staff only)</span>
       <textarea
         class="field"
         rows="3"
@@ -154,30 +154,29 @@
     </label>
   </div>
 
-  <h3 class="mt-5 border-b border-rule pb-1">Her page</h3>
+  <h3 class="mt-5 border-b border-rule pb-1">Participant page</h3>
   {#if link}
     <p class="mt-2"><a class="plain text-note break-all" href={link} target="_blank" rel="noopener">{link}</a></p>
     <p class="mt-2 flex gap-2">
       <button class="act" onclick={() => void copy()}>Copy</button>
-      <button class="act" onclick={() => void showLink(true)}>End it, make another</button>
+      <button class="act" onclick={() => void showLink(true)}>Replace link (the old one stops working)</button>
     </p>
   {:else}
-    <p class="mt-2"><button class="act" onclick={() => void showLink(false)}>Show her private link</button></p>
+    <p class="mt-2"><button class="act" onclick={() => void showLink(false)}>Show private link</button></p>
   {/if}
-  <h3 class="mt-5 border-b border-rule pb-1">What is kept of her</h3>
+  <h3 class="mt-5 border-b border-rule pb-1">Stored data</h3>
   <p class="mt-2 flex flex-wrap gap-2">
-    <a class="act" href="/programmes/{bench.slug}/roster/{person.id}" download>Her data as a file</a>
+    <a class="act" href="/programmes/{bench.slug}/roster/{person.id}" download>Download data</a>
     {#if erasing}
       <button class="act border-madder text-madder" onclick={() => void erase()}>Erase for good</button>
-      <button class="act" onclick={() => (erasing = false)}>Keep</button>
+      <button class="act" onclick={() => (erasing = false)}>Cancel</button>
     {:else}
-      <button class="act" onclick={() => (erasing = true)}>Erase her data…</button>
+      <button class="act" onclick={() => (erasing = true)}>Erase all data…</button>
     {/if}
   </p>
   {#if erasing}
     <p class="mt-2 text-note">
-      Her name, contact, notes, questions, pictures and ticks go, and cannot be brought back. Kits that were made for her stay,
-      for nobody.
+      Name, contact details, notes, questions, pictures and ticks are erased for good. Kits already made become unassigned.
     </p>
   {/if}
   {#if told}<p class="mt-2" role="status">{told}</p>{/if}

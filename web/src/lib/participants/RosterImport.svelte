@@ -56,7 +56,7 @@
 </script>
 
 <label class="mt-2 block">
-  <span class="text-note text-quiet">Take in a CSV; you see first what it changes</span>
+  <span class="text-note text-quiet">Import CSV (preview first)</span>
   <input
     class="field file:mr-2 file:border file:border-ink file:px-2"
     type="file"
@@ -70,16 +70,16 @@
     <h2 class="text-head">What {name} would change</h2>
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}
     {#if found}
-      {#each found.problems as p (p)}<p class="mt-3 text-madder" role="alert">Nothing yet: {p}.</p>{/each}
+      {#each found.problems as p (p)}<p class="mt-3 text-madder" role="alert">Not ready: {p}.</p>{/each}
       {#if found.headings.length > 0}
         <fieldset class="mt-4">
-          <legend class="text-note text-quiet">What each column holds</legend>
+          <legend class="text-note text-quiet">Match columns</legend>
           <div class="flex flex-wrap gap-x-4 gap-y-2">
             {#each found.headings as heading, i (i)}
               <label class="block min-w-32">
                 <span class="block max-w-40 truncate font-semibold">{heading || `column ${i + 1}`}</span>
                 <select class="field" value={found.mapping[i] ?? ''} onchange={(e) => map(i, e.currentTarget.value)}>
-                  <option value="">is left out</option>
+                  <option value="">ignore</option>
                   {#each reader?.rosterColumns ?? [] as c (c)}<option value={c}>{reader?.columnName(c)}</option>{/each}
                 </select>
               </label>
@@ -89,13 +89,13 @@
       {/if}
       {#if found.problems.length === 0}
         <p class="mt-4">
-          {count('new')} new, {count('changed')} changed, {count('as it is')} as they are, {count('refused')} refused.
+          {count('new')} new, {count('changed')} changed, {count('as it is')} unchanged, {count('refused')} with errors.
         </p>
         <div class="mt-3 max-h-72 overflow-y-auto">
           <table class="w-full">
             <thead
               ><tr class="border-b border-ink"
-                ><th class="pb-1">Line</th><th class="pb-1">Who</th><th class="pb-1"></th><th class="pb-1">What</th></tr
+                ><th class="pb-1">Line</th><th class="pb-1">Name</th><th class="pb-1"></th><th class="pb-1">What</th></tr
               ></thead
             >
             <tbody>
@@ -107,7 +107,7 @@
                   <td class="py-1">{row.says.join('; ')}</td>
                 </tr>
               {:else}
-                <tr><td colspan="4" class="py-2 text-quiet">Everybody stands on the roster like that already.</td></tr>
+                <tr><td colspan="4" class="py-2 text-quiet">Everyone is listed like that already.</td></tr>
               {/each}
             </tbody>
           </table>
@@ -115,10 +115,10 @@
       {/if}
     {/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button class="act" onclick={() => dialog.close()}>Leave it as it is</button>
+      <button class="act" onclick={() => dialog.close()}>Cancel</button>
       {#if take > 0 && found?.problems.length === 0}
         <button class="act first" disabled={roster.working} onclick={() => void done()}
-          >Take in {take} {take === 1 ? 'person' : 'people'}</button
+          >Import {take} {take === 1 ? 'person' : 'people'}</button
         >
       {/if}
     </p>

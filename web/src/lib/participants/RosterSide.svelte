@@ -31,7 +31,7 @@
   }
 </script>
 
-<section class="mt-4" aria-label="What the roster counts">
+<section class="mt-4" aria-label="Kits a month">
   <h2 class="border-b border-ink pb-1 text-lead">Kits a month</h2>
   <dl>
     {#each programme.colourways as c (c.id)}
@@ -42,33 +42,33 @@
     {/each}
   </dl>
   {#if list > 0}<p class="mt-2 text-note text-quiet">
-      {list} more {list === 1 ? 'brings her' : 'bring their'} own cloth: sheets, no kit.
+      {list} more {list === 1 ? 'uses' : 'use'} their own fabric (sheets only).
     </p>{/if}
   <div class="mt-3">
     <Setting
-      name="The most kits; empty for no end"
+      name="Maximum kits (leave empty for no limit)"
       value={programme.kits.most === undefined ? '' : String(programme.kits.most)}
-      trouble={(t) => (/^\d{0,6}$/.test(t) && Number(t) <= 100_000 ? '' : 'A whole number, or nothing.')}
+      trouble={(t) => (/^\d{0,6}$/.test(t) && Number(t) <= 100_000 ? '' : 'Type a whole number, or leave it empty.')}
       onset={cap}
     />
   </div>
   {#if waiting > 0}
     <p class="mt-3">
       {waiting}
-      {waiting === 1 ? 'waits' : 'wait'} for a place{free === undefined
+      on the waiting list{free === undefined
         ? ''
         : free > 0
-          ? `; ${free} ${free === 1 ? 'is' : 'are'} free`
-          : '; none is free'}.
+          ? `; ${free} ${free === 1 ? 'place' : 'places'} free`
+          : '; no free places'}.
     </p>
     <p class="mt-2">
       <button class="act" disabled={(free !== undefined && free <= 0) || roster.working} onclick={() => void takeNext()}
-        >Take in the next</button
+        >Offer a place to the next</button
       >
     </p>
   {/if}
 </section>
-<section class="mt-6" aria-label="The roster as a file">
-  <h2 class="border-b border-ink pb-1 text-lead">As a file</h2>
+<section class="mt-6" aria-label="Import and download">
+  <h2 class="border-b border-ink pb-1 text-lead">Import and download</h2>
   <p class="mt-2"><a class="act" href="/programmes/{bench.slug}/roster/roster.csv" download><Download size={17} /> CSV</a></p>
 </section>

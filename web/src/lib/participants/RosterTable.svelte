@@ -29,7 +29,7 @@
     { id: '', name: 'Kit' },
     { id: 'state', name: 'State' },
     { id: 'joined', name: 'Joined' },
-    { id: 'paid', name: 'Paid to' },
+    { id: 'paid', name: 'Paid up to' },
   ]);
   const all = $derived(people.length > 0 && people.every((p) => chosen.has(p.id)));
   const swatchOf = (id: string) => [...(programme.colourways.find((c) => c.id === id)?.fabrics.values() ?? [])].slice(0, 4);
@@ -52,7 +52,7 @@
 
 <svelte:window {onkeydown} />
 
-<table class="w-full" aria-label="The roster" bind:this={table}>
+<table class="w-full" aria-label="Participants" bind:this={table}>
   <thead>
     <tr class="border-b-2 border-ink align-bottom">
       <th class="no-print w-8 pb-1.5"
@@ -60,7 +60,7 @@
           type="checkbox"
           class="block h-4 w-4 accent-ink"
           checked={all}
-          aria-label="Choose everybody on this page"
+          aria-label="Select everyone on this page"
           onchange={(e) =>
             onchoose(
               people.map((p) => p.id),
@@ -95,7 +95,7 @@
             type="checkbox"
             class="block h-4 w-4 accent-ink"
             checked={chosen.has(person.id)}
-            aria-label="Choose {person.name}"
+            aria-label="Select {person.name}"
             onchange={(e) => onchoose([person.id], e.currentTarget.checked)}
           /></td
         >

@@ -3,22 +3,26 @@ import type { Programme } from '@aggrega/core/programme';
 import { stateNames, type Person } from '@aggrega/core/running';
 
 export const kitNames: Readonly<Record<Person['kit'], string>> = {
-  '': 'as the programme has it',
-  yardage: 'a length of each fabric',
+  '': 'programme default',
+  yardage: 'fabric by the length',
   'pre-cut': 'pieces, cut by the shop',
   'die-cut': 'pieces, die-cut',
   bundle: 'a bundle',
-  list: 'a list: own cloth',
+  list: 'shopping list (own fabric)',
 };
+
+/** How a kit reaches its participant. */
+export const handingNames: Readonly<Record<Person['handing'], string>> = { pickup: 'collection', post: 'post' };
 
 const named = (list: readonly { id: string; name: string }[], id: string) => list.find((x) => x.id === id)?.name ?? id;
 
 /** What a table shows of a person's field. */
 export function fieldWords(person: Person, field: keyof Person, { colourways, sizes, months }: Programme): string {
   if (field === 'colourway') return named(colourways, person.colourway);
-  if (field === 'size') return person.size ? named(sizes, person.size) : 'Plain size';
+  if (field === 'size') return person.size ? named(sizes, person.size) : 'Standard size';
   if (field === 'paidTo') return person.paidTo ? named(months, person.paidTo).split(',')[0]! : '';
   if (field === 'state') return stateNames[person.state];
+  if (field === 'handing') return handingNames[person.handing];
   return field === 'kit' ? kitNames[person.kit] : person[field];
 }
 

@@ -41,7 +41,7 @@ export class Roster {
     // A later question may have been answered meanwhile.
     if (question !== this.#asked) return;
     if (!answer?.ok) {
-      this.trouble = 'The server does not answer just now; what is shown may be out of date.';
+      this.trouble = 'We can’t reach the server, so this list may be out of date.';
       return;
     }
     this.page = (await answer.json()) as RosterPage;
@@ -95,7 +95,7 @@ export class Roster {
       else if (saved?.kind === 'conflict') {
         this.meetings = saved.meetings;
         await this.ask(this.#asked);
-      } else this.trouble = saved?.message ?? 'The server does not answer; nothing was changed. Try again in a moment.';
+      } else this.trouble = saved?.message ?? 'We can’t reach the server. Nothing was changed; try again in a moment.';
       return false;
     } finally {
       this.working = false;

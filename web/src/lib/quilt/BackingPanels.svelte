@@ -1,5 +1,6 @@
 <!-- The back of a quilt with its seams, to scale. -->
 <script lang="ts">
+  import { inWords } from '@aggrega/core/sheet';
   import Say from '$lib/look/Say.svelte';
   import { inkOn } from '@aggrega/core/fabric';
   import { formatLength } from '@aggrega/core/measure';
@@ -36,8 +37,11 @@
     {/each}
   </svg>
   <figcaption class="max-w-prose text-quiet">
-    The back is pieced from {cloth.panels} panels as wide as the cloth, seams {cloth.seams}:
-    <Say text={formatLength(cloth.length, unit)} />
-    {unit} of it. Trim them to the same width if the seam is to lie in the middle.
+    Piece the backing from {inWords(cloth.panels)} widths of fabric with {cloth.panels === 2 ? 'a ' : ''}{cloth.seams ===
+    'upright'
+      ? 'vertical'
+      : 'horizontal'}
+    {cloth.panels === 2 ? 'seam' : 'seams'} (<Say text={formatLength(cloth.length, unit)} />
+    {unit}). To centre {cloth.panels === 2 ? 'the seam' : 'the seams'}, trim all panels to the same width.
   </figcaption>
 </figure>

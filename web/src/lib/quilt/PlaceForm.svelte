@@ -1,4 +1,4 @@
-<!-- The place in hand: which block stands there, and how it is turned. -->
+<!-- The selected place: which block is there, and how it is turned. -->
 <script lang="ts">
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { placesChange, settingAt } from './places';
@@ -17,7 +17,7 @@
   }
 </script>
 
-<section aria-label="The place in hand">
+<section aria-label="The selected place">
   <h2 class="border-b border-ink bg-weld px-2 py-1 text-lead text-primary-content">Place {place.at.replace(/\.5/g, '½')}</h2>
   <label class="mt-2 block">
     <span class="text-note text-quiet">Block</span>
@@ -42,9 +42,9 @@
       <button
         class="act"
         onclick={() =>
-          bench.saver.do(`place ${place.at}, as the months give it`, [
+          bench.saver.do(`place ${place.at}, reset to month order`, [
             placesChange(bench.saver.document, size, { [place.at]: {} }),
-          ])}>As the months give it <kbd class="text-quiet">Del</kbd></button
+          ])}>Reset to month order <kbd class="text-quiet">Del</kbd></button
       >
     {/if}
   </div>

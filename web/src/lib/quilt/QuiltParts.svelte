@@ -28,12 +28,12 @@
   const write = (x: Rational) => formatLength(x, unit);
   const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
   const letters = (role: string) => ({ colour: colourway.fabrics.get(role)?.colour ?? '#ffffff', roles: [role] });
-  const nameOf = (role: string) => colourway.fabrics.get(role)?.name ?? 'not cast yet';
+  const nameOf = (role: string) => colourway.fabrics.get(role)?.name ?? 'no fabric yet';
 
   const several = $derived(new Set(quilt.parts.map((p) => p.number).filter((n) => n !== undefined)).size > 1);
   const GROUPS: [PartGroup, string][] = [
     ['sashing', 'Sashing and cornerstones'],
-    ['triangles', 'Side and corner triangles'],
+    ['triangles', 'Setting triangles (side and corner)'],
     ['alternate', 'Plain blocks'],
     ['rounds', 'Rounds'],
     ['borders', 'Borders'],
@@ -59,7 +59,7 @@
   const wadding = $derived(strips.problem ? undefined : waddingOf(programme, colourway, size));
   const file = $derived(settingAt(bench.saver.document, size?.id ?? '').all);
 
-  const none = (group: PartGroup) => (group === 'wadding' ? 'with the backing' : 'no month yet');
+  const none = (group: PartGroup) => (group === 'wadding' ? 'with the backing' : 'not chosen yet');
   function handOut(group: PartGroup, month: string) {
     const to = { ...file.months };
     if (month) to[group] = month;
@@ -71,7 +71,7 @@
 {#snippet month(group: PartGroup, name: string)}
   <select
     class="field no-print max-w-44"
-    aria-label="{name} comes with"
+    aria-label="{name} handed out in"
     value={file.months?.[group] ?? ''}
     onchange={(e) => handOut(group, e.currentTarget.value)}
   >
@@ -83,7 +83,7 @@
 
 <section class="mt-6" aria-label="Parts of the quilt">
   <h2 class="border-b-2 border-ink pb-1 text-head">What is cut for one quilt</h2>
-  {#if strips.problem}<p class="mt-2 text-madder">{strips.problem}. Choose another letter, or cast it.</p>{/if}
+  {#if strips.problem}<p class="mt-2 text-madder">{strips.problem}. Choose another letter, or choose a fabric for it.</p>{/if}
   <table class="mt-1 w-full">
     <thead>
       <tr class="border-b border-ink">
@@ -91,7 +91,7 @@
         <th class="py-1">Fabric</th>
         <th class="py-1 text-right">How many</th>
         <th class="py-1 pl-5 text-right">Cut, {unit}</th>
-        <th class="py-1 pl-5">Comes with</th>
+        <th class="py-1 pl-5">Handed out in</th>
       </tr>
     </thead>
     {#each groups as { group, name, parts } (name)}
@@ -100,9 +100,9 @@
           <tr class="border-b border-rule">
             <td class="py-1.5 pr-3">
               {part.name}{#if several && part.number}&nbsp;{part.number}{/if}{#if part.sub !== 'none'}<span class="text-quiet"
-                  >, from squares cut {part.sub} corner to corner</span
+                  >, from squares cut {part.sub} on the diagonal</span
                 >{/if}{#if part.mitred}<span class="text-quiet">, mitred</span>{/if}{#if part.joined}<span class="text-quiet"
-                  >, from joined strips</span
+                  >, pieced from strips</span
                 >{/if}
             </td>
             <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(part.role)} /> {nameOf(part.role)}</td>
@@ -122,25 +122,23 @@
     <tbody class="break-inside-avoid">
       {#each joined as strip, i (i)}
         <tr class="border-b border-rule">
-          <td class="py-1.5 pr-3">strips for borders<span class="text-quiet">, joined on the diagonal</span></td>
+          <td class="py-1.5 pr-3">strips for borders<span class="text-quiet">, joined with diagonal seams</span></td>
           <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(strip.role)} /> {nameOf(strip.role)}</td>
           <td class="numeral py-1.5 text-right">{strip.qty}</td>
-          <td class="numeral py-1.5 pl-5 text-right"><Length of={write(strip.h)} /> by width</td>
+          <td class="numeral py-1.5 pl-5 text-right"><Length of={write(strip.h)} /> × WOF</td>
           <td></td>
         </tr>
       {/each}
       {#if quilt.binding}
         <tr class="border-b border-rule">
           <td class="py-1.5 pr-3"
-            >binding<span class="text-quiet"
-              >, <Say text={write(quilt.binding.length)} /> {unit} in all, joined on the diagonal</span
-            ></td
+            >binding<span class="text-quiet">, about {Math.round(quilt.binding.length.valueOf())} {unit} when joined</span></td
           >
           <td class="py-1.5 pr-3 whitespace-nowrap"
             ><Letters of={letters(quilt.binding.role)} /> {nameOf(quilt.binding.role)}</td
           >
           <td class="numeral py-1.5 text-right">{binding?.qty ?? '–'}</td>
-          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"><Length of={write(quilt.binding.cut)} /> by width</td>
+          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"><Length of={write(quilt.binding.cut)} /> × WOF</td>
           <td class="py-1 pl-5">{@render month('binding', 'Binding')}</td>
         </tr>
       {/if}
@@ -148,7 +146,9 @@
         <tr class="border-b border-rule">
           <td class="py-1.5 pr-3"
             >backing<span class="text-quiet"
-              >, {cloth.panels === 1 ? 'one width' : `${cloth.panels} panels, seams ${cloth.seams}`}</span
+              >, {cloth.panels === 1
+                ? 'one width'
+                : `${cloth.panels} widths, ${cloth.seams === 'upright' ? 'vertical' : 'horizontal'} seams`}</span
             ></td
           >
           <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(cloth.role)} /> {nameOf(cloth.role)}</td>
@@ -165,7 +165,7 @@
                 ? wadding.cloth.fabric.name
                 : wadding.packaged
                   ? `packaged ${wadding.packaged.name}: ${write(wadding.packaged.w)} by ${write(wadding.packaged.h)}`
-                  : 'larger than any package'}</span
+                  : 'larger than any packaged size'}</span
             ></td
           >
           <td></td>

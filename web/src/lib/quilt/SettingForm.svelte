@@ -23,10 +23,10 @@
   );
 
   const KINDS: Record<(typeof settingKinds)[number], string> = {
-    straight: 'upright, row by row',
+    straight: 'straight',
     'on-point': 'on point',
-    alternate: 'with plain blocks between',
-    rows: 'as a medallion, in rounds',
+    alternate: 'alternating plain blocks',
+    rows: 'medallion',
   };
 
   function save<Key extends keyof SettingFile>(name: string, key: Key, to: SettingFile[Key] | undefined) {
@@ -46,7 +46,7 @@
     return reading?.ok === false ? `${reading.errors[0]!.message}.` : '';
   }
   const count = (text: string) =>
-    /^\d{1,2}$/.test(text) && Number(text) >= 1 && Number(text) <= 60 ? '' : 'A whole number from 1 to 60.';
+    /^\d{1,2}$/.test(text) && Number(text) >= 1 && Number(text) <= 60 ? '' : 'Type a whole number from 1 to 60.';
   const first = $derived(roles[0]?.role ?? 'A');
   const second = $derived(roles[1]?.role ?? first);
   const borders = $derived(file.borders ?? []);
@@ -61,11 +61,11 @@
   });
 </script>
 
-<section aria-label="How it is set">
-  <h2 class="border-b border-ink pb-1 text-lead">How it is set</h2>
+<section aria-label="Setting">
+  <h2 class="border-b border-ink pb-1 text-lead">Setting</h2>
   <div class="mt-2 flex flex-col gap-2 border-b border-rule pb-3">
     <label class="block">
-      <span class="text-note text-quiet">Blocks lie</span>
+      <span class="text-note text-quiet">Layout</span>
       <select
         class="field"
         value={file.kind ?? 'straight'}
@@ -76,7 +76,7 @@
             kind === 'on-point' && !file.triangles ? [fieldChange(document, size, 'triangles', { role: first })] : [];
           const plain =
             kind === 'alternate' && !file.alternate ? [fieldChange(document, size, 'alternate', { role: first })] : [];
-          bench.saver.do('the quilt, how blocks lie', [fieldChange(document, size, 'kind', kind), ...more, ...plain]);
+          bench.saver.do('the quilt, layout', [fieldChange(document, size, 'kind', kind), ...more, ...plain]);
         }}
       >
         {#each settingKinds as kind (kind)}<option value={kind}>{KINDS[kind]}</option>{/each}
@@ -94,12 +94,12 @@
   </div>
   {#if file.kind === 'on-point' || file.triangles}
     <StripFields
-      name="Side and corner triangles"
+      name="Setting triangles (side and corner)"
       needed={file.kind === 'on-point'}
       role={file.triangles?.role}
       {roles}
       width={{
-        name: `Blocks float by, ${unit}`,
+        name: `Float, ${unit}`,
         value: String(file.triangles?.float ?? '0'),
         trouble: (text) => trouble('triangles', { ...file.triangles!, float: text }, text),
         onset: (text) => save('float', 'triangles', { ...file.triangles!, float: text }),
@@ -155,7 +155,7 @@
     onhave={(have) => save('frame', 'frame', have ? { finished: usual.frame, role: second } : undefined)}
   />
   <StripFields
-    name="Coping round smaller blocks"
+    name="Coping strips round smaller blocks"
     role={file.coping?.role}
     {roles}
     onrole={(role) => save('coping', 'coping', { role })}
@@ -177,9 +177,9 @@
         onhave={(have) =>
           save('round', 'rounds', replaced(rounds, i, { finished: round.finished, ...(have && { role: first }) }))}
       />
-      {#if round.role === undefined}<p class="text-note text-quiet">of blocks that finish at {round.finished} {unit}</p>{/if}
-      <button class="plain text-note" onclick={() => save('round taken out', 'rounds', replaced(rounds, i, undefined))}
-        >take round {i + 1} out</button
+      {#if round.role === undefined}<p class="text-note text-quiet">of blocks, finished {round.finished} {unit}</p>{/if}
+      <button class="plain text-note" onclick={() => save('round removed', 'rounds', replaced(rounds, i, undefined))}
+        >Remove round {i + 1}</button
       >
     {/each}
     <p class="mt-2">
@@ -206,7 +206,7 @@
         onset: (text) => set({ finished: text }),
       }}
       onrole={(role) => set({ role })}
-      onhave={() => save(`border ${i + 1} taken out`, 'borders', replaced(borders, i, undefined))}
+      onhave={() => save(`border ${i + 1} removed`, 'borders', replaced(borders, i, undefined))}
     >
       <div class="mt-2 grid grid-cols-2 gap-2">
         <select
@@ -215,7 +215,7 @@
           value={border.corners ?? 'butted'}
           onchange={(e) => set({ corners: e.currentTarget.value as 'butted' })}
         >
-          <option value="butted">sides first</option>
+          <option value="butted">butted</option>
           <option value="mitred">mitred</option>
         </select>
         <select
@@ -224,8 +224,8 @@
           value={border.strips ?? 'whole'}
           onchange={(e) => set({ strips: e.currentTarget.value as 'whole' })}
         >
-          <option value="whole">cut whole</option>
-          <option value="joined">joined strips</option>
+          <option value="whole">cut in one length</option>
+          <option value="joined">pieced from strips</option>
         </select>
       </div>
     </StripFields>
@@ -242,7 +242,7 @@
   <StripFields
     name="Binding"
     width={{
-      name: `Strips cut, ${unit}`,
+      name: `Strip width, ${unit}`,
       value: String(file.binding?.cut ?? ''),
       trouble: (text) => trouble('binding', { ...file.binding!, cut: text }, text),
       onset: (text) => save('binding', 'binding', { ...file.binding!, cut: text }),
@@ -255,7 +255,7 @@
   <StripFields
     name="Backing"
     width={{
-      name: `Over on each side, ${unit}`,
+      name: `Extra on each side, ${unit}`,
       value: read?.backing ? formatLength(read.backing.overage, unit) : '',
       trouble: (text) => trouble('backing', { ...file.backing!, overage: text }, text),
       onset: (text) => save('backing', 'backing', { ...file.backing!, overage: text }),
@@ -273,13 +273,13 @@
           value={file.backing?.seams ?? 'least'}
           onchange={(e) => save('backing', 'backing', { ...file.backing!, seams: e.currentTarget.value as 'least' })}
         >
-          <option value="least">whichever takes less</option>
-          <option value="upright">upright</option>
-          <option value="level">level</option>
+          <option value="least">least fabric</option>
+          <option value="upright">vertical</option>
+          <option value="level">horizontal</option>
         </select>
       </label>
       <Setting
-        name="Width of its cloth, {unit}"
+        name="Width of the backing fabric, {unit}"
         value={String(file.backing?.width ?? '')}
         trouble={(text) => (text === '' ? '' : trouble('backing', { ...file.backing!, width: text }, text))}
         onset={(text) => {
@@ -297,16 +297,16 @@
       value={file.wadding?.fabric ?? ''}
       onchange={(e) => save('wadding', 'wadding', e.currentTarget.value ? { fabric: e.currentTarget.value } : undefined)}
     >
-      <option value="">everybody finds their own</option>
+      <option value="">participants find their own</option>
       {#each programme.fabrics.filter((f) => f.form === 'yardage') as f (f.id)}<option value={f.id}>cut from {f.name}</option
         >{/each}
     </select>
   </label>
   <div class="mt-3">
     <Setting
-      name="Blocks of a kit left over, for the back or a cushion"
+      name="Blocks per kit left over (for the back or a cushion)"
       value={String(file.leftOver ?? 0)}
-      trouble={(text) => (/^\d{1,3}$/.test(text) && Number(text) <= 400 ? '' : 'A whole number from 0 to 400.')}
+      trouble={(text) => (/^\d{1,3}$/.test(text) && Number(text) <= 400 ? '' : 'Type a whole number from 0 to 400.')}
       onset={(text) => save('blocks left over', 'leftOver', Number(text) || undefined)}
     />
   </div>

@@ -11,9 +11,9 @@
     role: string | undefined;
     roles: { role: string; name: string }[];
     onrole: (role: string) => void;
-    /** Adds the part, or takes it out. */
+    /** Adds the part, or removes it. */
     onhave: (have: boolean) => void;
-    /** Whether it can be taken out. */
+    /** Whether it can be removed. */
     needed?: boolean;
     children?: Snippet;
   }
@@ -44,7 +44,7 @@
           onchange={(e) => onrole(e.currentTarget.value)}
         >
           {#each roles as r (r.role)}<option value={r.role}>{r.role} · {r.name}</option>{/each}
-          {#if !roles.some((r) => r.role === role)}<option value={role}>{role} · not cast</option>{/if}
+          {#if !roles.some((r) => r.role === role)}<option value={role}>{role} · no fabric yet</option>{/if}
         </select>
       </label>
     </div>

@@ -1,4 +1,4 @@
-<!-- Who holds which version of the sheet, and how she came by it. -->
+<!-- Who has which version of the sheet, and how they got it. -->
 <script lang="ts">
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
@@ -21,21 +21,21 @@
   let find = $state('');
   const MOST = 80;
   const groups = $derived<{ id: Which; name: string; of: Holder[] }[]>([
-    { id: 'all', name: 'everybody', of: holders },
-    { id: 'old', name: 'an older version', of: holders.filter((h) => h.version > 0 && h.version < version) },
-    { id: 'none', name: 'none yet', of: holders.filter((h) => h.version === 0) },
+    { id: 'all', name: 'everyone', of: holders },
+    { id: 'old', name: 'old version', of: holders.filter((h) => h.version > 0 && h.version < version) },
+    { id: 'none', name: 'not sent', of: holders.filter((h) => h.version === 0) },
   ]);
   const shown = $derived(
     groups.find((g) => g.id === which)!.of.filter((h) => h.name.toLowerCase().includes(find.trim().toLowerCase())),
   );
-  const WAYS = { mail: 'by mail', page: 'on her page', hand: 'handed to her' };
+  const WAYS = { mail: 'by email', page: 'on their page', hand: 'given by hand' };
   const colourway = (id: string) => bench.programme.colourways.find((c) => c.id === id)?.name ?? id;
 </script>
 
-<section aria-label="Who holds which version" class="mt-8">
-  <h2 class="border-b-2 border-ink pb-1 text-head">Who holds which version</h2>
+<section aria-label="Who has which version" class="mt-8">
+  <h2 class="border-b-2 border-ink pb-1 text-head">Who has which version</h2>
   <div class="no-print mt-2 flex flex-wrap items-end gap-4">
-    <fieldset class="flex" aria-label="Whom to show">
+    <fieldset class="flex" aria-label="Show">
       {#each groups as g (g.id)}
         <label
           class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {which ===
@@ -54,10 +54,12 @@
   {#if late.length > 0}
     <p class="no-print mt-3 flex flex-wrap items-center gap-3 border-l-4 border-weld pl-4">
       <span class="mr-auto max-w-prose"
-        >{late.length === 1 ? `${late[0]!.name} has` : `${late.length} people have`} joined since it went out and
-        {late.length === 1 ? 'was' : 'were'} not written to about it.</span
+        >{late.length === 1
+          ? `${late[0]!.name} joined after release and hasn’t`
+          : `${late.length} people joined after release and haven’t`}
+        had this sheet.</span
       >
-      <button class="act first" onclick={onlate}>Send it to {late.length === 1 ? 'her' : 'them'}</button>
+      <button class="act first" onclick={onlate}>Email it to them</button>
     </p>
   {/if}
   <table class="mt-2 w-full">
@@ -74,20 +76,20 @@
           <td class="numeral pr-3 {h.version > 0 && h.version < version ? 'bg-weld text-primary-content' : ''}"
             >{h.version || '–'}</td
           >
-          <td class="pr-3">{h.way ? WAYS[h.way] : h.email ? '' : 'has no mail address'}</td>
+          <td class="pr-3">{h.way ? WAYS[h.way] : h.email ? '' : 'no email address'}</td>
           <td class="pr-3">{h.held ? dayText(h.held.toISOString().slice(0, 10), page.data.locale) : ''}</td>
           <td class="no-print text-right"
             >{#if h.version < version}<button
                 class="plain text-note"
-                aria-label="Version {version} handed to {h.name}"
-                onclick={() => onhand(h.participant)}>handed to her</button
+                aria-label="Mark version {version} as given to {h.name}"
+                onclick={() => onhand(h.participant)}>Mark as given</button
               >{/if}</td
           >
         </tr>
       {:else}
-        <tr><td colspan="6" class="py-2 text-quiet">Nobody.</td></tr>
+        <tr><td colspan="6" class="py-2 text-quiet">No one.</td></tr>
       {/each}
     </tbody>
   </table>
-  {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">{shown.length - MOST} more; find them by name.</p>{/if}
+  {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">{shown.length - MOST} more: search by name to see them.</p>{/if}
 </section>

@@ -47,7 +47,7 @@
     {/each}
   </ol>
   <p class="mt-4 flex items-center gap-3">
-    <button class="act first" disabled={working || left > 0}>Proofed: freeze the sheet</button>
-    {#if left > 0}<span class="text-quiet">{left} {left === 1 ? 'point' : 'points'} left</span>{/if}
+    <button class="act first" disabled={working || left > 0}>Mark as proofed and lock</button>
+    {#if left > 0}<span class="text-quiet">{left} {left === 1 ? 'check' : 'checks'} left</span>{/if}
   </p>
 </form>

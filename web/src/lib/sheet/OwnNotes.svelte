@@ -105,7 +105,7 @@
     </div>
   {/key}
   <label class="mt-4 block"
-    ><span class="text-note text-quiet">By the next month</span>
+    ><span class="text-note text-quiet">Homework for this month</span>
     <textarea
       class="field"
       maxlength="4000"
@@ -115,7 +115,7 @@
     ></textarea></label
   >
   <label class="mt-2 block"
-    ><span class="text-note text-quiet">Where to ask, on every sheet</span>
+    ><span class="text-note text-quiet">Contact line (on every sheet)</span>
     <input
       class="field"
       maxlength="400"

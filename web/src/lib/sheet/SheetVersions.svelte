@@ -22,7 +22,7 @@
     const answer = await fetch(from).catch(() => undefined);
     if (from !== address) return;
     if (answer?.ok) found = (await answer.json()) as Versions;
-    trouble = answer?.ok ? '' : 'The versions could not be read just now.';
+    trouble = answer?.ok ? '' : 'We couldn’t load the versions. Try again in a moment.';
   }
   $effect(() => {
     // Whatever is saved may change what the newest version says otherwise.
@@ -38,7 +38,7 @@
     }).catch(() => undefined);
     const result = (await answer?.json().catch(() => undefined)) as
       { kind?: string; version?: number; message?: string } | undefined;
-    if (!answer?.ok) trouble = result?.message ?? 'Nothing was published: the server does not answer.';
+    if (!answer?.ok) trouble = result?.message ?? 'We can’t reach the server. Nothing was published; try again in a moment.';
     else
       told =
         result?.kind === 'same'
@@ -52,7 +52,7 @@
 
 <section class="mt-6" aria-label="Versions">
   <h2 class="border-b border-ink pb-1 text-lead">Versions</h2>
-  {#if found && !newest}<p class="mt-2 text-quiet">Not published yet. A published sheet never changes by itself.</p>{/if}
+  {#if found && !newest}<p class="mt-2 text-quiet">Not published yet. Once published, a version stays as it is.</p>{/if}
   <ul>
     {#each found?.versions ?? [] as v (v.version)}
       <li class="flex items-baseline justify-between gap-2 border-b border-rule py-1.5" data-version={v.version}>
@@ -74,7 +74,9 @@
       <p>Since version {newest.version}:</p>
       <ChangesSince since={found.since} />
       <label class="mt-2 block"
-        ><span class="text-note text-quiet">In the email to those who hold version {newest.version}, after “Already cut?”</span>
+        ><span class="text-note text-quiet"
+          >In the email to everyone who has version {newest.version}, after “Already cut?”</span
+        >
         <textarea
           class="field"
           maxlength="1000"

@@ -13,16 +13,20 @@
   const asked = $derived(page.url.searchParams);
   const ways = $derived(otherWays.filter((k) => used.has(k.kind)));
   const KINDS: Record<KitKind, string> = {
-    yardage: 'cloth by the length',
+    yardage: 'lengths of fabric',
     'pre-cut': 'pieces cut by the shop',
     'die-cut': 'pieces cut with a die',
     bundle: 'a bundle for the whole year',
-    list: 'a list: she brings her own',
+    list: 'shopping list only (own fabric)',
   };
-  const LEVELS = { new: 'new to it: every word, every ruler', usual: 'as usual', versed: 'versed: numbers and pictures' };
+  const LEVELS = {
+    new: 'beginner: every word and ruler explained',
+    usual: 'standard',
+    versed: 'experienced: numbers and diagrams',
+  };
   const FLAGS = {
-    large: 'large letters',
-    left: 'cutting drawn for left hands',
+    large: 'large print',
+    left: 'left-handed cutting',
     rulers: 'every size on a drawn ruler',
     uncoloured: 'pictures to colour in',
   };
@@ -41,7 +45,7 @@
     <label class="block"
       ><span class="text-note text-quiet">Quilt</span>
       <select class="field" value={asked.get('size') ?? ''} onchange={(e) => ask('size', e.currentTarget.value)}>
-        <option value="">the plain size</option>
+        <option value="">standard size</option>
         {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
       </select></label
     >
@@ -57,7 +61,7 @@
     </select></label
   >
   <label class="block"
-    ><span class="text-note text-quiet">Reader</span>
+    ><span class="text-note text-quiet">Detail</span>
     <select
       class="field"
       value={asked.get('level') ?? 'usual'}
@@ -67,10 +71,10 @@
     </select></label
   >
   <label class="block"
-    ><span class="text-note text-quiet">Sizes</span>
+    ><span class="text-note text-quiet">Units</span>
     <select class="field" value={asked.get('sizing') ?? ''} onchange={(e) => ask('sizing', e.currentTarget.value)}>
-      <option value="">as the month has it</option>
-      <option value="exact">exact</option>
+      <option value="">as set for the month</option>
+      <option value="exact">cut to size</option>
       <option value="trim-down">cut large and trimmed</option>
     </select></label
   >
@@ -78,7 +82,7 @@
     <label class="block"
       ><span class="text-note text-quiet">Strip ends that a later month needs</span>
       <select class="field" value={asked.get('keep') ?? ''} onchange={(e) => ask('keep', e.currentTarget.value)}>
-        <option value="">as the packet has them</option>
+        <option value="">as set for the kit</option>
         <option value="cut">cut now and bagged</option>
         <option value="whole">kept whole</option>
       </select></label
@@ -88,7 +92,7 @@
     <label class="block"
       ><span class="text-note text-quiet">{plural[0]!.toUpperCase()}{plural.slice(1)}</span>
       <select class="field" value={asked.get(kind) ?? ''} onchange={(e) => ask(kind, e.currentTarget.value)}>
-        <option value="">as the month has them</option>
+        <option value="">as set for the month</option>
         {#each methods as { name, title } (name)}<option value={name}>{title}</option>{/each}
       </select></label
     >

@@ -1,9 +1,9 @@
 /** What the Sheet station says about the organiser's own words. */
 import type { SheetPart } from '@aggrega/core/programme';
 
-/** Where her notes stand. */
+/** Where notes go. */
 export const PARTS: Record<SheetPart, string> = {
-  start: 'at the head',
+  start: 'at the top',
   need: 'after “You will need”',
   cut: 'after “Cut”',
   units: 'after “Make the units”',
@@ -25,7 +25,7 @@ export const PLACE = {
   putBack: 'put it back',
   aside: 'You wrote, for other words than these: ',
   useHere: 'use it here too',
-  forget: 'forget it',
+  forget: 'delete it',
 };
 
 export const WRITING = {
@@ -36,8 +36,8 @@ export const WRITING = {
 
 export const NOTES = {
   title: 'Your own notes',
-  where: 'They stand',
-  none: 'No note stands here yet.',
+  where: 'Place',
+  none: 'No notes here yet.',
   add: 'Add a note',
   addPhoto: 'Add a photo',
   hide: 'hide',
@@ -46,6 +46,6 @@ export const NOTES = {
   up: 'Move it up',
   down: 'Move it down',
   remove: 'remove',
-  takeOff: 'take the photo off',
+  takeOff: 'remove the photo',
   sending: 'Sending the photo…',
 };

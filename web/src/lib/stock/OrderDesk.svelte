@@ -1,4 +1,4 @@
-<!-- Orders: handed in at a supplier's desk, waited for, late or short, and booked onto the shelf. -->
+<!-- Orders: sent to a supplier, due, late or short, and booked into stock. -->
 <script lang="ts">
   import { dayText } from '$lib/look/day-text';
   import { untrack } from 'svelte';
@@ -39,15 +39,15 @@
       .then(async (answer) => {
         if (at !== day) return;
         if (answer.ok) papers = (await answer.json()) as typeof papers;
-        trouble = answer.ok ? '' : 'The suppliers’ papers could not be read just now.';
+        trouble = answer.ok ? '' : 'We couldn’t load the delivery notes. Try again in a moment.';
       })
-      .catch(() => (trouble = 'The suppliers’ papers could not be read: the server does not answer.'));
+      .catch(() => (trouble = 'We can’t reach the server, so the delivery notes aren’t shown.'));
   });
   const shortDate = (iso: string) => dayText(iso, page.data.locale, 'short');
   const book = (order: string, delivery: DeliveryFile) =>
     bench.saver.do(`delivery of ${shortDate(delivery.date)} booked`, bookChanges(bench.saver.document, order, delivery));
   const close = ({ id }: Order, closed: boolean) =>
-    bench.saver.do(closed ? 'no longer waiting for the rest' : 'waiting for the rest', [
+    bench.saver.do(closed ? 'order closed' : 'order open again', [
       {
         path: `/orders/${id}/closed`,
         from: bench.saver.document.orders?.find((o) => o.id === id)?.closed,
@@ -64,7 +64,7 @@
     <div class="flex flex-wrap items-baseline justify-between gap-3 border-b-2 border-ink pb-1">
       <h2 class="text-head">Ordered</h2>
       <label class="no-print flex items-center gap-2"
-        ><span class="block text-note text-quiet">As it stands on</span>
+        ><span class="block text-note text-quiet">Show for</span>
         <input class="field w-auto" type="date" bind:value={day} required /></label
       >
     </div>
@@ -74,9 +74,9 @@
         <h3 class="text-body">
           {order.supplier}, {shortDate(order.placed)}
           <span class="font-sans font-normal text-quiet"
-            >{#if waiting.length === 0}{order.closed ? 'nobody waits for the rest' : 'all came'}{:else if order.due}promised for {shortDate(
+            >{#if waiting.length === 0}{order.closed ? 'closed' : 'received'}{:else if order.due}due {shortDate(
                 order.due,
-              )}{:else}not handed in at the desk yet{/if}</span
+              )}{:else}not sent yet{/if}</span
           >
           {#if late > 0}<span class="text-madder">{late} {late === 1 ? 'day' : 'days'} late</span>{/if}
         </h3>
@@ -93,18 +93,17 @@
               >{order.due && delivery.date > order.due ? 'Late, on' : 'On'}
               {shortDate(delivery.date)}: <Say text={all(paperLines(programme, delivery))} /></span
             >
-            <button class="act first" onclick={() => book(order.id, delivery)}>Put it on the shelf</button>
+            <button class="act first" onclick={() => book(order.id, delivery)}>Add to stock</button>
           </div>
         {/each}
         {#if waiting.length > 0 && order.deliveries.length > 0}
-          <button class="plain text-note" onclick={() => close(order, true)}>do not wait for the rest</button>
-        {:else if order.closed}<button class="plain text-note" onclick={() => close(order, false)}>wait for the rest</button
+          <button class="plain text-note" onclick={() => close(order, true)}>Close order: rest not coming</button>
+        {:else if order.closed}<button class="plain text-note" onclick={() => close(order, false)}>Open order again</button
           >{/if}
       </article>
     {/each}
     {#if coming}<p class="mt-1 text-note text-quiet">
-        What is on its way is not ordered again. A stand-in sits at the suppliers’ desk: its papers lie in a folder, and now and
-        then it is late or short, as suppliers are.
+        Goods on order are not ordered again. Suppliers are simulated here: now and then one is late or short.
       </p>{/if}
   </section>
 {/if}

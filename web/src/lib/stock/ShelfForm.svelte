@@ -1,4 +1,4 @@
-<!-- The shelf: what lies on it, length by length; put on, measured anew or taken off. -->
+<!-- Stock, length by length: added, measured again or removed. -->
 <script lang="ts">
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
@@ -27,7 +27,7 @@
   }
   const wrong = (text: string) => {
     try {
-      return parseLength(text, unit).equals(0) ? 'A length of nothing is taken off instead.' : '';
+      return parseLength(text, unit).equals(0) ? 'To remove a length, use Remove.' : '';
     } catch (error) {
       if (error instanceof LengthError) return `${error.message}.`;
       throw error;
@@ -35,7 +35,7 @@
   };
 
   const amountOf = (s: ShelfLength) => (s.pieces > 0 ? String(s.pieces) : formatLength(s.length, unit));
-  const wrongCount = (text: string) => (/^[1-9]\d{0,5}$/.test(text.trim()) ? '' : 'A whole number of pieces, from 1.');
+  const wrongCount = (text: string) => (/^[1-9]\d{0,5}$/.test(text.trim()) ? '' : 'Type a whole number of pieces, 1 or more.');
 
   function add(e: SubmitEvent) {
     e.preventDefault();
@@ -48,17 +48,17 @@
     while (taken.has(`${chosen}-${n}`)) n += 1;
     const amount = counted ? { pieces: Number(length) } : { length: length.trim() };
     const entry = { id: `${chosen}-${n}`, fabric: chosen, ...amount, ...(lot.trim() && { dyeLot: lot.trim() }) };
-    bench.saver.do('the shelf, a length put on', changes(entry.id, entry));
+    bench.saver.do('stock, a length added', changes(entry.id, entry));
     length = lot = '';
   }
   const entryOf = (id: string) => named(file ?? []).find((e) => e.id === id)!;
 </script>
 
-<section class="mt-6" aria-label="The shelf">
-  <h2 class="border-b border-ink pb-1 text-lead">The shelf</h2>
+<section class="mt-6" aria-label="Stock">
+  <h2 class="border-b border-ink pb-1 text-lead">Stock</h2>
   {#if shelf.length === 0}
     <p class="mt-2 text-quiet">
-      Nothing lies on it yet. Measure what you have and put it on: then it is used before anything is ordered.
+      Nothing in stock yet. Measure what you have and add it: it is used before anything is ordered.
     </p>
   {/if}
   <ul>
@@ -72,21 +72,21 @@
             trouble={(text) => (s.pieces > 0 ? wrongCount(text) : wrong(text))}
             onset={(to) =>
               bench.saver.do(
-                'the shelf, measured anew',
+                'stock, measured again',
                 changes(s.id, { ...entryOf(s.id), ...(s.pieces > 0 ? { pieces: Number(to) } : { length: to }) }),
               )}
           />
         </div>
         <button
           class="plain mb-2 text-note"
-          aria-label="Take {amountOf(s)} of {s.fabric.name} off the shelf"
-          onclick={() => bench.saver.do('the shelf, a length taken off', changes(s.id, undefined))}>off</button
+          aria-label="Remove {amountOf(s)} of {s.fabric.name} from stock"
+          onclick={() => bench.saver.do('stock, a length removed', changes(s.id, undefined))}>Remove</button
         >
       </li>
     {/each}
   </ul>
   {#if chosenFabric}
-    <form class="mt-3 flex flex-col gap-2" onsubmit={add} aria-label="Put a length on the shelf">
+    <form class="mt-3 flex flex-col gap-2" onsubmit={add} aria-label="Add to stock">
       <label class="block"
         ><span class="text-note text-quiet">Fabric</span>
         <select class="field" value={chosenFabric.id} onchange={(e) => (fabric = e.currentTarget.value)}
@@ -103,7 +103,7 @@
         >
       </div>
       {#if trouble}<p class="text-note text-madder" role="alert">{trouble}</p>{/if}
-      <p><button class="act">Put it on the shelf</button></p>
+      <p><button class="act">Add to stock</button></p>
     </form>
   {:else}
     <p class="mt-2 text-quiet">This programme has no fabrics yet.</p>

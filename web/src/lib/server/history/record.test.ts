@@ -65,7 +65,7 @@ describe('the record', () => {
     await asAnn(() => changeRoster(QUARRY, slug, [{ id, from: person }]));
     expect(await everybody(QUARRY, slug)).toEqual([]);
     const gone = (await entries()).find((e) => e.says[0] === 'Bea Vetch taken off the roster')!;
-    expect(gone).toMatchObject({ by: 'Ann Vale', way: 'bring back' });
+    expect(gone).toMatchObject({ by: 'Ann Vale', way: 'restore' });
     expect(await bringBack(MILL, slug, gone.id)).toBeTruthy();
     expect(await bringBack(QUARRY, slug, gone.id)).toBeUndefined();
     expect(await bringBack(QUARRY, slug, gone.id)).toContain('no longer');
@@ -95,12 +95,12 @@ describe('the record', () => {
     expect(await bringBack(QUARRY, slug, (await entries())[0]!.id)).toContain('no longer');
   });
 
-  it('of somebody who was erased says only that: nothing of her is left, nor can be brought back', async () => {
+  it('of someone whose data was erased says only that: nothing of her is left, nor can be brought back', async () => {
     const id = randomUUID();
     const person = { ...blankPerson, name: 'Hester Quince', email: 'hester@example.org', colourway: 'frost' };
     await changeRoster(QUARRY, slug, [{ id, to: person }]);
     await changeRoster(QUARRY, slug, [{ id, from: person }]);
-    await bringBack(QUARRY, slug, (await entries()).find((e) => e.way === 'bring back')!.id);
+    await bringBack(QUARRY, slug, (await entries()).find((e) => e.way === 'restore')!.id);
     await changeRoster(QUARRY, slug, [{ id, from: { ...person }, to: { ...person, notes: 'Hester likes blue' } }]);
     expect(await erasePerson(QUARRY, slug, id)).toBe(true);
     expect((await said()).some((s) => s.includes('erased'))).toBe(true);

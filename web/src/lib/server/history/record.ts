@@ -19,7 +19,7 @@ export interface RecordEntry {
   by: string;
   says: string[];
   /** What can be done about it. */
-  way?: 'take back' | 'bring back';
+  way?: 'undo' | 'restore';
 }
 
 const MOST = 60;
@@ -103,9 +103,9 @@ function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]):
     }
     alike = { key, at, count: 1 };
     const way = row.kept
-      ? 'bring back'
+      ? 'restore'
       : row.subject === 'programme_revision' && Number(row.key.revision) > 1
-        ? 'take back'
+        ? 'undo'
         : undefined;
     entries.push({ id: row.id, at: row.at, by, says: words, ...(way && { way }) });
   }
@@ -113,7 +113,7 @@ function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]):
 }
 
 /** Fields of a person as people call them. */
-const FIELDS: Record<string, string> = { left_on: 'left', paid_to: 'paid to', link_hash: 'link', shows: 'pictures shown' };
+const FIELDS: Record<string, string> = { left_on: 'left', paid_to: 'paid to', link_hash: 'link', shows: 'picture sharing' };
 
 /** What ids of a programme, or accounts of a house, are called. */
 interface Names {
@@ -124,56 +124,52 @@ interface Names {
 
 function wordsOf({ subject, deed, key, changed, person, about }: RecordRow, { months, colourways, members }: Names): string[] {
   const month = months?.get(String(key.month)) ?? String(key.month ?? '');
-  const who = person ?? 'somebody who was erased';
+  const who = person ?? 'someone whose data was erased';
   switch (subject) {
     case 'programme':
-      return [deed === 'insert' ? 'made the programme' : key.removed_at ? 'put the programme aside' : 'put the programme back'];
+      return [
+        deed === 'insert' ? 'created the programme' : key.removed_at ? 'archived the programme' : 'restored the programme',
+      ];
     case 'participant': {
       const fields = changed.filter((f) => f !== 'link_hash' || changed.length === 1).map((f) => FIELDS[f] ?? f);
-      return [
-        deed === 'insert'
-          ? `${who} put on the roster`
-          : deed === 'delete'
-            ? `${who} taken off the roster`
-            : `${who}: ${fields.join(', ')}`,
-      ];
+      return [deed === 'insert' ? `${who} added` : deed === 'delete' ? `${who} deleted` : `${who}: ${fields.join(', ')}`];
     }
     case 'erasure':
-      return ['everything that was kept of a person erased'];
+      return ['one person’s data erased'];
     case 'kit':
       return [
         deed === 'delete'
-          ? `kit of ${month} is planned again`
-          : `kit of ${month} ${{ cut: 'cut', packed: 'packed', handed: 'handed over' }[String(key.state)]}`,
+          ? `kit of ${month} back to planned`
+          : `kit of ${month} ${{ cut: 'cut', packed: 'packed', handed: 'handed out' }[String(key.state)]}`,
       ];
     case 'cut_step':
-      return [`cut of ${cuttingName()} ${deed === 'delete' ? 'not ticked any more' : 'ticked'}`];
+      return [`cut of ${cuttingName()} ${deed === 'delete' ? 'unticked' : 'ticked'}`];
     case 'cut_list':
       return [
         key.minutes === null
-          ? `${cuttingName()}: the note of what the evening took is gone`
-          : `${cuttingName()}: an evening of ${String(key.minutes)} minutes noted`,
+          ? `${cuttingName()}: recorded time removed`
+          : `${cuttingName()}: ${String(key.minutes)} minutes recorded`,
       ];
     case 'release':
       return [`${month}: ${deed === 'delete' ? 'back to draft' : String(key.state)}`];
     case 'sheet_version':
       return [`${month}: version ${String(key.version)} of the sheet published`];
     case 'sample':
-      return [`a sample of ${month} ${deed === 'delete' ? 'taken out' : 'noted'}`];
+      return [`a test block of ${month} ${deed === 'delete' ? 'deleted' : 'recorded'}`];
     case 'question':
-      return [deed === 'delete' ? 'a question taken out' : 'a question answered'];
+      return [deed === 'delete' ? 'a question deleted' : 'a question answered'];
     case 'membership': {
-      const member = members?.get(String(key.account_id)) ?? about ?? 'somebody who has left';
+      const member = members?.get(String(key.account_id)) ?? about ?? 'someone who has left';
       return [
         deed === 'delete'
-          ? `the part of ${member} taken away`
-          : `${member} ${deed === 'insert' ? 'has a part, as' : 'is from now on'} ${roleName(key.role as Role)}`,
+          ? `${member} removed from the team`
+          : `${member} ${deed === 'insert' ? 'joined as' : 'is now'} ${roleName(key.role as Role)}`,
       ];
     }
     case 'invitation':
       return [
         deed === 'delete'
-          ? `the invitation of ${String(key.email)} taken up or back`
+          ? `the invitation of ${String(key.email)} accepted or cancelled`
           : `${String(key.email)} invited, as ${roleName(key.role as Role)}`,
       ];
     default:
@@ -197,10 +193,9 @@ export async function takeBack(organisation: string, slug: string, entry: number
     const [older, newer] = [await listRevision(db, id, revision - 1), await listRevision(db, id, revision)];
     return older && newer && inverse(differences(older, newer));
   });
-  if (!found) return 'There is no such save.';
+  if (!found) return 'We can’t find that save.';
   const saved = await saveChanges(organisation, slug, found);
-  if (saved.kind === 'conflict')
-    return 'The same places were changed since. Take back the later change first, or change them by hand.';
+  if (saved.kind === 'conflict') return 'A later change touched the same fields. Undo that one first, or edit by hand.';
   if (saved.kind === 'refused') return `It cannot be taken back as things stand: ${saved.errors[0]!.message}.`;
   return saved.kind === 'missing' ? 'There is no such programme.' : undefined;
 }

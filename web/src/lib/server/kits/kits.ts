@@ -113,7 +113,7 @@ export async function doKits(organisation: string, slug: string, deed: KitDeed):
     if (deed.deed === 'set') {
       const known = await somePeople(db, slug, deed.people);
       if (known.length < new Set(deed.people).size)
-        return { kind: 'refused', message: 'Somebody of them is no longer on the roster.' };
+        return { kind: 'refused', message: 'One of these people is no longer a participant.' };
       await setKits(db, slug, { ...deed, at: now() });
       return { kind: 'done', kits: known.length };
     }

@@ -6,6 +6,6 @@ import { openPage, type OpenPage } from './participant-page';
 /** The page that the key opens, or 404. */
 export async function pageOf(key: string): Promise<OpenPage> {
   const page = await whileDatabaseAnswers(openPage(key));
-  if (!page) error(404, 'This link opens nothing. It may have been replaced by a newer one; ask whoever runs the programme.');
+  if (!page) error(404, 'This link no longer works. It may have been replaced: check your latest email, or ask the organiser.');
   return page;
 }

@@ -38,7 +38,7 @@ export function rosterFaults(changes: readonly Change[], programme: Programme, t
   const counted = changes.filter(({ path }) => /^\/((sizes\/[^/]+\/)?participants|kits\/otherKinds)(\/|$)/.test(path));
   const faults = counted.map(({ path }) => ({
     path,
-    message: 'the roster counts the people of this programme; change them there',
+    message: 'people are counted under Participants; change them there',
   }));
   const gone = (what: 'colourway' | 'size', known: readonly { id: string }[]) => {
     const left = new Map<string, number>();

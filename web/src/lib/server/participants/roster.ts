@@ -103,7 +103,7 @@ export async function changeRosterIn(
   for (const name of gone.length > 0 ? await touchedPeople(db, slug, gone) : [])
     errors.push({
       ...{ id: '', name, field: 'state' },
-      message: 'there is a kit, a sheet or something of her own already; say that she left, or erase what is kept of her',
+      message: 'has a kit, a sheet or something else already, so can’t be deleted. Set the state to ‘left’, or erase the data',
     });
   if (errors.length > 0) return { kind: 'refused', errors };
   await putPeople(db, slug, kept);

@@ -35,7 +35,7 @@
     <button class="act" onclick={() => void invalidateAll()}>Refresh</button>
   </div>
   {#if shown.length === 0}<p class="mt-6 text-lead">
-      {data.mails.length === 0 ? 'Nothing has arrived yet.' : 'No letter is like that.'}
+      {data.mails.length === 0 ? 'Nothing has arrived yet.' : 'No emails match.'}
     </p>{/if}
   <ul class="mt-3 border-t-2 border-ink">
     {#each shown as mail (mail.id)}

@@ -26,7 +26,7 @@
     </div>
     <Tools />
   </header>
-  {#if view.left}<p class="mt-3">You no longer take part. What was out by then stays here for you.</p>{/if}
+  {#if view.left}<p class="mt-3">You have left this programme. Everything released before you left is still here.</p>{/if}
   {#if own.trouble}<p class="sticky top-0 mt-3 border-l-4 border-madder bg-ground py-2 pl-3 text-madder" role="alert">
       {own.trouble}
     </p>{/if}
@@ -51,17 +51,17 @@
   <AskForm {view} {own} />
   <OwnPictures {view} {key} {own} />
   <SheetWays {view} {own} />
-  <section aria-label="To keep" class="mt-8">
-    <h2 class="border-b-2 border-ink pb-1 text-head">To keep</h2>
+  <section aria-label="Downloads" class="mt-8">
+    <h2 class="border-b-2 border-ink pb-1 text-head">Downloads</h2>
     <p class="mt-3 flex flex-wrap gap-2">
       <a class="act" href="/p/{key}/files/first-packet.pdf?locale={page.data.locale}" download
-        >First packet with ruler page, PDF</a
+        >Welcome pack with ruler page, PDF</a
       >
       <a class="act" href="/p/{key}/calendar.ics" download>Calendar</a>
     </p>
     <p class="mt-2 text-note text-quiet">
       Print the ruler page once at full size and lay your ruler on its one-inch square: if it fits, templates will too. This
-      page is yours alone; who has its address can see it.
+      page is private, but anyone who has the link can open it. Please don’t share it.
     </p>
   </section>
 </main>

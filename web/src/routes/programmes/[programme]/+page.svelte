@@ -12,6 +12,7 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { formatLength } from '@aggrega/core/measure';
+  import type { PartGroup } from '@aggrega/core/setting';
   import Download from '@lucide/svelte/icons/download';
 
   const bench = useWorkbench();
@@ -20,12 +21,16 @@
   const colours = $derived(coloursOf(colourway));
   const people = $derived([...programme.participants.values()].reduce((a, b) => a + b, 0));
   const drawn = $derived(programme.months.filter((m) => m.blocks.length > 0).length);
+  const GROUPS: Partial<Record<PartGroup, string>> = { triangles: 'setting triangles', alternate: 'plain blocks' };
+  /** What of the quilt comes with a month that has no block: 'sashing, borders'. */
+  const partsOf = (month: string) =>
+    [...(programme.setting?.months ?? [])].flatMap(([group, id]) => (id === month ? [GROUPS[group] ?? group] : [])).join(', ');
   const spoils = $derived(
     new Map(programme.months.map((m) => [m.id, doubtsOf(programme, m, colourway).filter((d) => d.rank === 'ruin').length])),
   );
 </script>
 
-<YearFrame about="{programme.months.length} months, {drawn} of them drawn · {people} people">
+<YearFrame about="{programme.months.length} months, {drawn} with blocks · {people} people">
   {#if programme.months.length === 0}
     <p class="mt-8 max-w-prose text-lead">This programme has no months yet. Add the first one.</p>
   {/if}
@@ -54,10 +59,10 @@
             <span class="text-quiet">
               {#each month.blocks as entry, j (entry.key)}{j ? '; ' : ''}{entry.make > 1 ? `${entry.make} × ` : ''}{entry.block
                   .name}, <Say text={formatLength(entry.finished[0], programme.unit)} />
-                {programme.unit}{:else}not drawn yet{/each}
+                {programme.unit}{:else}{partsOf(month.id) || 'no block yet'}{/each}
             </span>
           </span>
-          {#if spoils.get(month.id)}<span class="text-note text-madder">{spoils.get(month.id)} to settle</span>{/if}
+          {#if spoils.get(month.id)}<span class="text-note text-madder">{spoils.get(month.id)} to fix</span>{/if}
           <span class="w-44 text-right text-quiet">{dayText(month.release, page.data.locale)}</span>
         </a>
       </li>

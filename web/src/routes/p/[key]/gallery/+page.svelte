@@ -9,7 +9,7 @@
 <main class="mx-auto max-w-4xl px-4 pb-16">
   <p class="pt-4"><a class="act" href="/p/{data.key}">Back to your page</a></p>
   <h1 class="mt-4 text-title">The group’s blocks</h1>
-  {#if pictures.length === 0}<p class="mt-3">Nobody has shown a picture yet.</p>{/if}
+  {#if pictures.length === 0}<p class="mt-3">No one has shared a picture yet.</p>{/if}
   {#each [...months].reverse() as month (month.id)}
     {@const own = pictures.filter((p) => p.month === month.id)}
     {#if own.length > 0}

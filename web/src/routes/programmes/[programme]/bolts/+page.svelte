@@ -72,10 +72,10 @@
   );
 </script>
 
-<YearFrame name="Bolts" colourways={false} about="What is cut from which bolt, what remains, and what to order">
+<YearFrame name="Stock & orders" colourways={false} about="What is in stock, how it is laid on the bolts, and what to order">
   <Working progress={asker.progress} what="Laying the lengths on the bolts" />
   {#if asker.problems.length > 0}
-    <Problems problems={asker.problems} document={bench.saver.document} title="The bolts cannot be planned yet" />
+    <Problems problems={asker.problems} document={bench.saver.document} title="The bolts can’t be planned yet" />
   {/if}
   {#if tried.length > 0}
     <p class="mt-3 border-l-4 border-weld bg-edge px-4 py-2">
@@ -88,17 +88,17 @@
       <h2 class="border-b-2 border-ink pb-1 text-head">To order</h2>
       {#if orders.length === 0}
         <p class="mt-2 text-lead">
-          {wanted.length === 0 ? 'No packet is chosen, so nothing is wanted.' : 'Nothing: the shelf holds it all.'}
+          {wanted.length === 0 ? 'Choose the packets still to be cut.' : 'Nothing to order: it’s all in stock.'}
         </p>
       {/if}
       {#each suppliers as supplier (supplier)}
         <div class="mt-3 flex flex-wrap items-center justify-between gap-3">
-          <h3>{supplier || 'No supplier named'}</h3>
+          <h3>{supplier || 'No supplier given'}</h3>
           {#if supplier}<button
               class="act no-print"
               disabled={tried.length > 0 || ordering !== ''}
-              title={tried.length > 0 ? 'The head count is only tried; enrol or go back first.' : undefined}
-              onclick={() => void order(supplier)}>Order this of {supplier}</button
+              title={tried.length > 0 ? 'You are only trying this head count. Save it or go back first.' : undefined}
+              onclick={() => void order(supplier)}>Order from {supplier}</button
             >{/if}
         </div>
         <table class="w-full table-fixed">
@@ -111,8 +111,8 @@
                 <td class="w-[38%] py-1.5">{f.name} <span class="text-quiet">{f.sku}</span></td>
                 <td class="numeral py-1.5 text-right text-lead"><Say text={f.order!.ask} /></td>
                 <td class="py-1.5 pl-4 text-right"
-                  >{f.order!.by ? `by ${shortDate(f.order!.by)}` : ''}{#if f.order!.by && f.order!.by < today}<span
-                      class="block text-note text-madder">too late for its lead time of {f.order!.leadDays} days</span
+                  >{f.order!.by ? `order by ${shortDate(f.order!.by)}` : ''}{#if f.order!.by && f.order!.by < today}<span
+                      class="block text-note text-madder">already late ({f.order!.leadDays} days’ lead time)</span
                     >{/if}</td
                 >
                 <td class="tabular py-1.5 pl-4 text-right">{f.order!.cost === undefined ? '' : money.format(f.order!.cost)}</td>
@@ -132,7 +132,7 @@
           <span class="cloth inline-block h-7 w-7" style:background={f.colour} aria-hidden="true"></span>
           {f.name}
           <span class="font-sans text-body font-normal text-quiet"
-            >wanted <Say text={f.wanted} />, on the shelf <Say text={f.shelf} />{#if f.coming}, on its way <Say
+            >needs <Say text={f.wanted} />, in stock <Say text={f.shelf} />{#if f.coming}, on order <Say
                 text={f.coming}
               />{/if}</span
           >
@@ -142,9 +142,7 @@
         </div>
         <p class="text-note text-quiet">
           {#if f.order}From the order: {f.order.kits.join('; ')}.{/if}
-          {f.proven
-            ? 'Every way of laying them was searched: none orders less, and of those none wastes less.'
-            : 'The search was stopped; a better way may exist.'}
+          {f.proven ? 'Best possible layout.' : 'Search stopped early: there may be a better layout.'}
         </p>
       </section>
     {/each}
@@ -162,12 +160,12 @@
             checked={p.drawn && isChosen(p.i)}
             onchange={(e) => (chosen[p.i] = e.currentTarget.checked)}
           />
-          <span>{p.i + 1}. {p.months.map((m) => m.name).join(' and ')}{p.drawn ? '' : ', not drawn yet'}</span>
+          <span>{p.i + 1}. {p.months.map((m) => m.name).join(' and ')}{p.drawn ? '' : ', no block yet'}</span>
         </label>
       {:else}<p class="mt-2 text-quiet">There are no months yet.</p>{/each}
     </fieldset>
     <ShelfForm />
-    <div class="mt-6"><PaperChoice what="Print bolts and orders" /></div>
-    <p class="mt-3 text-note">To keep: <a class="plain" href={csv} download>order list</a></p>
+    <div class="mt-6"><PaperChoice what="Print stock and orders" /></div>
+    <p class="mt-3 text-note">Download: <a class="plain" href={csv} download>order list</a></p>
   {/snippet}
 </YearFrame>

@@ -86,7 +86,7 @@
   <Working progress={asker.progress} what="Working out the hours" />
   {#if steps.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      No month has a day yet. Set the cadence beside this and let it set the days, or give each month its day at Draft.
+      No release dates yet. Set a schedule on the right and apply it, or give each month a date under Block.
     </p>
   {:else}
     {#if says.length > 0}
@@ -118,7 +118,7 @@
             values: weeks.map((w) => w.parts.filter((p) => p.job.kind === 'pack').reduce((n, p) => n + p.hours, 0)),
           },
           {
-            name: 'room left',
+            name: 'hours left',
             colour: 'transparent',
             values: weeks.map((w) => Math.max(0, w.has - w.parts.reduce((n, p) => n + p.hours, 0))),
           },
@@ -129,7 +129,7 @@
       <div class="flex items-baseline border-b-2 border-ink pb-1">
         <h2 class="mr-auto text-head">Week by week</h2>
         <button class="plain no-print text-note" aria-pressed={past} onclick={() => (past = !past)}
-          >{past ? 'only what is open or to come' : 'with what is past'}</button
+          >{past ? 'Hide past' : 'Show past'}</button
         >
       </div>
       {#each byWeek as { monday, steps: own } (monday)}
@@ -153,7 +153,7 @@
                     : `/programmes/${bench.slug}/bolts`}>{step.month.name}: {stepNames[step.kind]}</a
                 >
                 {#if isDone}<span class="text-note">done</span>{:else if late}<span class="text-note">overdue</span>{/if}
-                {#if step.earlier}<span class="text-note text-quiet">earlier, for {step.earlier}</span>{/if}
+                {#if step.earlier}<span class="text-note text-quiet">brought forward: {step.earlier}</span>{/if}
               </li>
               {#if step.kind === 'release' && step.month.homework}
                 <li class="pl-27 text-note text-quiet">homework: {step.month.homework}</li>
@@ -169,10 +169,12 @@
     <section class="mt-6" aria-label="In your own calendar">
       <h2 class="border-b border-ink pb-1 text-lead">In your own calendar</h2>
       <p class="mt-2">
-        <a class="act" href="/programmes/{bench.slug}/calendar/work.ics" download><Download size={17} /> As a file</a>
+        <a class="act" href="/programmes/{bench.slug}/calendar/work.ics" download><Download size={17} /> Download</a>
       </p>
       {#if address}
-        <p class="mt-2 text-note text-quiet">Or subscribe; who has this address sees every step, also of what is not out:</p>
+        <p class="mt-2 text-note text-quiet">
+          Or subscribe. Anyone with this link can see every date, including unreleased months:
+        </p>
         <p class="mt-1"><a class="plain text-note break-all" href={address}>{address}</a></p>
       {/if}
     </section>

@@ -41,11 +41,11 @@
   const inHand = $derived(roles.includes(role) ? role : (roles[0] ?? 'A'));
   let view: View = $state('colour');
   const VIEWS: Record<View, string> = {
-    colour: 'in colour',
-    grey: 'in grey',
-    'no-red': 'without red',
-    'no-green': 'without green',
-    'no-blue': 'without blue',
+    colour: 'Colour',
+    grey: 'Greyscale',
+    'no-red': 'Colour-blind view: red',
+    'no-green': 'Colour-blind view: green',
+    'no-blue': 'Colour-blind view: blue',
   };
   /** A fabric that is looked at; else the one that the letter in hand has. */
   let looked = $state('');
@@ -142,10 +142,10 @@
 
 <svelte:window {onkeydown} />
 
-<YearFrame name="Fabrics" about="Which fabric each letter is, and whether the picture reads">
+<YearFrame name="Fabrics" about="Choose fabrics and check their contrast">
   <div class="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-8 max-[1100px]:grid-cols-1">
     <div>
-      <fieldset class="no-print flex flex-wrap" aria-label="How it is looked at">
+      <fieldset class="no-print flex flex-wrap" aria-label="View">
         {#each Object.entries(VIEWS) as [id, name] (id)}
           <label
             class="cursor-pointer border-b-4 px-1.5 py-1.5 whitespace-nowrap hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {view ===
@@ -192,7 +192,7 @@
           }}
         />
         {#if scrappy}<p class="no-print mt-1 text-note text-quiet">
-            Press a patch to pin its fabric; with the arrow keys a block is taken in hand.
+            Click a patch to choose its fabric. The arrow keys select a block.
           </p>{/if}
       {:else}
         <div class="mt-3 grid grid-cols-3 gap-3">
@@ -204,7 +204,7 @@
               label={entry.block.name}
             />
           {:else}
-            <p class="col-span-3 text-lead">Nothing is drawn yet; cast the letters all the same, and draw at Draft.</p>
+            <p class="col-span-3 text-lead">No block yet. You can choose fabrics all the same; draw the blocks under Block.</p>
           {/each}
         </div>
       {/if}
@@ -222,7 +222,7 @@
   <section class="mt-7" aria-label="Value">
     <h2 class="border-b-2 border-ink pb-1 text-head">From dark to light</h2>
     <p class="mt-1 text-note text-quiet">
-      Light against dark makes a block read, not hue. Press a fabric to cast <b>{inHand}</b> with it.
+      Contrast in value, not colour, makes a block stand out. Click a fabric to use it for <b>{inHand}</b>.
     </p>
     <ValueStrip fabrics={programme.fabrics} {colourway} {view} role={inHand} oncast={cast} />
   </section>

@@ -58,12 +58,12 @@
   );
 </script>
 
-<YearFrame name="Figures" about="Fabric, waste, cost and hours over the year">
+<YearFrame name="Totals" about="Fabric, waste, cost and hours over the year">
   <Working progress={year.progress ?? cost.progress} what="Working out the year" />
   {#if problems.length > 0}
-    <Problems {problems} document={bench.saver.document} title="The year cannot be worked out yet" />
+    <Problems {problems} document={bench.saver.document} title="The totals can’t be worked out yet" />
   {:else if figures && figures.packets.length === 0}
-    <p class="mt-6 max-w-prose text-lead">No month is drawn yet, so there is nothing to count. Draw a block at Draft first.</p>
+    <p class="mt-6 max-w-prose text-lead">There is nothing to count yet. Draw a block first.</p>
   {/if}
   {#if figures && figures.packets.length > 0}
     <Chart
@@ -79,7 +79,7 @@
       }))}
     />
     <Chart
-      title="What does not end up in a quilt, by packet"
+      title="Left over and waste, by packet"
       unit="% of the fabric"
       type="bar"
       stacked
@@ -102,23 +102,23 @@
         write={(n) => n.toFixed(2)}
       />
       <p class="text-note text-quiet">
-        People in {colourway.name} along the bottom; spares and demo sets are shared by all who take part. Cut all together is an
-        estimate, by the plans that are found at once.
+        People in {colourway.name} along the bottom. Spares and demo sets are shared by everyone. ‘Cut all together’ is an estimate
+        from quick plans.
       </p>
     {:else if cost.answer}
-      <p class="mt-6">There is no cost to show: a fabric of {colourway.name} has no price.</p>
+      <p class="mt-6">Add a price for every fabric of {colourway.name} (under Fabrics) to see the cost.</p>
     {/if}
     <Chart
       title="Hours at the cutting table, by week"
       unit="h"
       type="bar"
       labels={figures.weeks.map((w) => shortDate(w.monday))}
-      series={[{ name: 'all hands together', colour: '#d9b90f', values: figures.weeks.map((w) => hours(w.minutes)) }]}
+      series={[{ name: 'everyone together', colour: '#d9b90f', values: figures.weeks.map((w) => hours(w.minutes)) }]}
     />
     <p class="text-note text-quiet">
       Each packet is cut in the week before its first release, counted from Monday{data.pace === 1
-        ? '; hours are by rule of thumb until evenings are logged in the cutting room'
-        : `; at this shop’s own pace, ${data.pace.toFixed(2)} × the rule of thumb`}.
+        ? '; hours are estimates until you record times in the cutting room'
+        : `; at your own pace, ${data.pace.toFixed(2)} × our estimates`}.
     </p>
   {/if}
   {#snippet side()}
@@ -134,10 +134,10 @@
         {/each}
       </dl>
       <p class="mt-2 text-note text-quiet">
-        For everybody enrolled, with backing, spares, demo sets and step-outs: the same lengths that Bolts cuts and Money pays
-        for.
+        For everyone enrolled, with backing, spares, demo sets and step-outs: the same lengths as under Stock & orders and
+        Money.
       </p>
     {/if}
-    <div class="mt-6"><PaperChoice what="Print the figures" /></div>
+    <div class="mt-6"><PaperChoice what="Print the totals" /></div>
   {/snippet}
 </YearFrame>

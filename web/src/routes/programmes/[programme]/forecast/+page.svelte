@@ -38,9 +38,9 @@
 
   /** A fabric of which a kit too few would have to be told to somebody, and one too many be sold as a remainder. */
   const GONE = [
-    [0.05, 'stays to be had'],
-    [0.3, 'may go'],
-    [0.7, 'will likely go'],
+    [0.05, 'yes'],
+    [0.3, 'perhaps'],
+    [0.7, 'unlikely'],
     [1, 'last of it'],
   ] as const;
   const yard = $derived(programme.unit === 'in' ? 'yd' : 'm');
@@ -58,22 +58,22 @@
   });
   /** Lengths to buy are rounded up, to a tenth. */
   const up = (n: number) => (Math.ceil(n * 10 - 1e-9) / 10).toFixed(1);
-  const percent = (n: number) => `${Math.round(n * 100)} %`;
+  const percent = (n: number) => `${Math.round(n * 100)}%`;
   function setGone(id: string, text: string) {
     const from = bench.saver.document.fabrics?.find((f) => f.id === id)?.gone;
-    bench.saver.do(`${id}, whether it stays to be had`, [
+    bench.saver.do(`${id}, still available later`, [
       { path: `/fabrics/${id}/gone`, from, to: text === '' ? undefined : Number(text) },
     ]);
   }
 </script>
 
 <YearFrame name="Forecast" about="How many will still take part, and what to buy for them now" colourways={false}>
-  <Working progress={asker.progress} what="Working out the cloth" />
+  <Working progress={asker.progress} what="Working out the fabric" />
   {#if people === 0 || ahead.length === 0}
     <p class="mt-8 max-w-prose text-lead">
       {people === 0
-        ? 'Nobody takes part yet, so there is nothing to forecast.'
-        : 'No release is ahead: give the months their days in the calendar.'}
+        ? 'No participants yet, so there is nothing to forecast.'
+        : 'No releases ahead. Set release dates under Calendar.'}
     </p>
   {:else}
     <Chart
@@ -82,16 +82,16 @@
       type="line"
       labels={names}
       series={[
-        { name: 'nineteen in twenty at most', colour: '#7c8db5', values: row((m) => enoughFor(m, 0.95)), dashed: true },
-        { name: 'on average', colour: '#3f6fb5', values: row((m) => m.mean) },
-        { name: 'one in twenty at most', colour: '#7c8db5', values: row((m) => enoughFor(m, 0.05)), dashed: true },
+        { name: 'high (95%)', colour: '#7c8db5', values: row((m) => enoughFor(m, 0.95)), dashed: true },
+        { name: 'average', colour: '#3f6fb5', values: row((m) => m.mean) },
+        { name: 'low (5%)', colour: '#7c8db5', values: row((m) => enoughFor(m, 0.05)), dashed: true },
       ]}
       write={(n) => n.toFixed(0)}
     />
     {#if then && chosen}
       <div class="no-print mt-6">
         <label class="block w-64"
-          ><span class="block text-note text-quiet">The odds for</span>
+          ><span class="block text-note text-quiet">Chances for</span>
           <select class="field" value={chosen.id} onchange={(e) => (at = e.currentTarget.value)}
             >{#each ahead as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
           ></label
@@ -111,11 +111,10 @@
         <table class="mt-2 w-full">
           <thead
             ><tr class="border-b-2 border-ink"
-              ><th class="py-1">Fabric</th><th>For</th><th class="no-print">Is it to be had later?</th><th class="text-right"
-                >Kits now</th
-              ><th class="text-right">Their cloth</th><th class="text-right">To hand</th><th class="text-right">Buy now</th><th
-                class="text-right">Enough with</th
-              ><th class="text-right">Over, on average</th></tr
+              ><th class="py-1">Fabric</th><th>For</th><th class="no-print">Still available later?</th><th class="text-right"
+                >Kits to plan for</th
+              ><th class="text-right">Fabric needed</th><th class="text-right">In stock</th><th class="text-right">Buy now</th
+              ><th class="text-right">Chance it is enough</th><th class="text-right">Likely left over</th></tr
             ></thead
           >
           <tbody>
@@ -132,10 +131,10 @@
                 <td class="no-print pr-3"
                   ><select
                     class="field w-auto"
-                    aria-label="Is {a.fabric.name} to be had later?"
+                    aria-label="Is {a.fabric.name} still available later?"
                     value={a.fabric.gone === undefined ? '' : String(a.fabric.gone)}
                     onchange={(e) => setGone(a.fabric.id, e.currentTarget.value)}
-                    ><option value="">nobody knows</option>{#each GONE as [value, says] (value)}<option value={String(value)}
+                    ><option value="">not known</option>{#each GONE as [value, says] (value)}<option value={String(value)}
                         >{says}</option
                       >{/each}</select
                   ></td
@@ -151,18 +150,17 @@
           </tbody>
         </table>
         <p class="mt-2 max-w-prose text-note text-quiet">
-          Kits for the months that are still to come; to hand is what lies on the shelf or was ordered. Short is worse than over
-          where a print goes: then more is bought now. What may be had again is bought when it is wanted; its lead time stands
-          at Bolts.
+          Covers the months still to come; ‘in stock’ includes what is on order. If a print may sell out, we suggest buying more
+          now, because running short costs more than having some over. Lead times are under Stock & orders.
         </p>
       </section>
     {/if}
   {/if}
   {#snippet side()}
-    <section class="mt-4" aria-label="What it rests on">
-      <h2 class="border-b border-ink pb-1 text-lead">What it rests on</h2>
+    <section class="mt-4" aria-label="Based on">
+      <h2 class="border-b border-ink pb-1 text-lead">Based on</h2>
       <dl>
-        {#each [['Take part now', String(people)], ['Left since the first release', String(seen.left)], ['Joined late', String(seen.joined)], ['Months of taking part seen', seen.peopleMonths.toFixed(0)]] as [name, value] (name)}
+        {#each [['Participants now', String(people)], ['Left since the first release', String(seen.left)], ['Joined late', String(seen.joined)], ['Months of history', seen.peopleMonths.toFixed(0)]] as [name, value] (name)}
           <div class="flex items-baseline border-b border-rule py-1.5">
             <dt class="mr-auto">{name}</dt>
             <dd class="numeral text-lead">{value}</dd>
@@ -170,8 +168,8 @@
         {/each}
       </dl>
       <p class="mt-2 text-note text-quiet">
-        With little seen it leans on an assumption: three in two hundred leave in a month, and one joins late for every fifty
-        who take part. A year of your own outweighs it.
+        Until there is enough history we assume that 1.5% leave each month and 1 in 50 joins late. A year of your own figures
+        replaces this.
       </p>
     </section>
   {/snippet}

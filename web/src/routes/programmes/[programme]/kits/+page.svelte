@@ -42,7 +42,7 @@
 
 <YearFrame
   name="Kits"
-  about="{rows.reduce((n, r) => n + r.kits.handed, 0)} kits handed over, {rows.reduce(
+  about="{rows.reduce((n, r) => n + r.kits.handed, 0)} kits handed out, {rows.reduce(
     (n, r) => n + r.kits.planned,
     0,
   )} to be cut"
@@ -51,19 +51,18 @@
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
   {#if rows.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      No kits yet. They follow the <a class="plain" href="/programmes/{bench.slug}/roster">roster</a>: everybody who takes part
-      gets one of each packet.
+      No kits yet. Everyone listed under <a class="plain" href="/programmes/{bench.slug}/roster">Participants</a> gets one of each.
     </p>
   {:else}
     <section class="mt-5" aria-label="To be cut next">
       <h2 class="border-b-2 border-ink pb-1 text-head">To be cut next</h2>
       {#if next.rows.length === 0}
-        <p class="mt-2 text-lead">Nothing: everything up to the next release is cut.</p>
+        <p class="mt-2 text-lead">Nothing to cut: everything up to the next release is cut.</p>
       {:else}
         <p class="mt-2">
           {total}
-          {total === 1 ? 'kit' : 'kits'}{#if next.back.length > 0}, {next.back.reduce((n, r) => n + r.kits.planned, 0)} of them of
-            months that are out already, for people who joined late{/if}.
+          {total === 1 ? 'kit' : 'kits'}{#if next.back.length > 0}, {next.back.reduce((n, r) => n + r.kits.planned, 0)} of them for
+            late joiners (months already released){/if}.
         </p>
         <table class="mt-2 w-full">
           <tbody>
@@ -74,7 +73,7 @@
                 <td class="numeral pr-3 text-right text-lead">{row.kits.planned}</td>
                 <td class="no-print text-right"
                   >{#if !next.back.includes(row)}<button class="plain text-note" onclick={() => cut(row)}
-                      >plan the cutting of {row.kits.planned}</button
+                      >Plan the cutting of {row.kits.planned}</button
                     >{/if}</td
                 >
               </tr>
@@ -89,8 +88,9 @@
       <table class="mt-1 w-full">
         <thead
           ><tr class="border-b-2 border-ink"
-            ><th class="py-1">Packet</th><th>Sort</th>{#each kitStates as s (s)}<th class="text-right">{kitStateNames[s]}</th
-              >{/each}<th class="text-right">nobody’s</th></tr
+            ><th class="py-1">Months</th><th>Colourway and size</th>{#each kitStates as s (s)}<th class="text-right"
+                >{kitStateNames[s]}</th
+              >{/each}<th class="text-right">unassigned</th></tr
           ></thead
         >
         <tbody>
@@ -119,21 +119,21 @@
     </section>
   {/if}
   {#snippet side()}
-    <section class="mt-4" aria-label="Nobody’s kits">
-      <h2 class="border-b border-ink pb-1 text-lead">Nobody’s kits</h2>
+    <section class="mt-4" aria-label="Unassigned kits">
+      <h2 class="border-b border-ink pb-1 text-lead">Unassigned kits</h2>
       {#if loose.length === 0}
-        <p class="mt-2 text-quiet">None. Spares, demo sets and what leavers did not fetch turn up here once they are cut.</p>
+        <p class="mt-2 text-quiet">None. Spares, demo sets and kits of people who left show here once they are cut.</p>
       {:else}
         <p class="mt-2">
-          {loose.reduce((n, r) => n + r.loose, 0)} are made and belong to nobody: spares, demo sets, and what leavers did not fetch.
+          {loose.reduce((n, r) => n + r.loose, 0)} made and not claimed: spares, demo sets and kits of people who left.
         </p>
         {#if waitLoose > 0}
           <p class="mt-2">
-            <button class="act first" onclick={() => void give()}>Give {waitLoose} to those who wait for one</button>
+            <button class="act first" onclick={() => void give()}>Assign {waitLoose} to people still without a kit</button>
           </p>
         {/if}
       {/if}
     </section>
-    <p class="mt-6"><a class="act" href="/programmes/{bench.slug}/pickup">The pickup evening</a></p>
+    <p class="mt-6"><a class="act" href="/programmes/{bench.slug}/pickup">Handing out</a></p>
   {/snippet}
 </YearFrame>

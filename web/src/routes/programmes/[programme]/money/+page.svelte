@@ -44,19 +44,18 @@
 </script>
 
 <YearFrame name="Money" about="The year’s money, for {year.people} people and {year.kits} kits a packet" colourways={false}>
-  <Working progress={asker.progress} what="Working out the cloth" />
+  <Working progress={asker.progress} what="Working out the fabric" />
   {#if asker.answer && costs.length === 0}
-    <p class="mt-8 max-w-prose text-lead">No month is drawn yet, so nothing costs anything.</p>
+    <p class="mt-8 max-w-prose text-lead">There is nothing to cost yet. Draw a block first.</p>
   {:else if asker.answer}
     {#if unpriced.length > 0}
       <p class="mt-4 max-w-prose border-l-4 border-weld pl-4">
-        Without a price of {unpriced.slice(0, 4).join(', ')}{unpriced.length > 4 ? ` and ${unpriced.length - 4} more` : ''} the cost
-        is not known. Prices stand at
-        <a class="plain" href="/programmes/{bench.slug}/fabrics">Fabrics</a>.
+        Add a price for {unpriced.slice(0, 4).join(', ')}{unpriced.length > 4 ? ` and ${unpriced.length - 4} more` : ''} (under
+        <a class="plain" href="/programmes/{bench.slug}/fabrics">Fabrics</a>) to see the cost.
       </p>
     {/if}
     <dl class="mt-5 grid grid-cols-3 gap-x-8 border-t-2 border-ink max-[700px]:grid-cols-1">
-      {#each [['A kit costs, on average', money(year.perKit)], ['What remains of the year', money(year.margin)], ['It pays from', year.breakEven === undefined ? '–' : `${year.breakEven} people`], ['All kits cost', money(year.cost)], ['Comes in, without tax', money(year.income)], ['Spares and demo sets cost', money(year.unsold)]] as [name, value] (name)}
+      {#each [['Average cost of a kit', money(year.perKit)], ['Profit for the year', money(year.margin)], ['Breaks even at', year.breakEven === undefined ? '–' : `${year.breakEven} people`], ['Cost of all kits', money(year.cost)], ['Income before tax', money(year.income)], ['Cost of spares and demo sets', money(year.unsold)]] as [name, value] (name)}
         <div class="border-b border-rule py-2" data-sum={name}>
           <dt class="text-note text-quiet">{name}</dt>
           <dd class="numeral text-head">{value}</dd>
@@ -65,13 +64,13 @@
     </dl>
     {#if priced}
       <Chart
-        title="What a month costs, and what comes in"
+        title="Cost and income by month"
         unit={programme.currency ?? 'money'}
         type="bar"
         labels={names}
         series={[
           { name: 'cost', colour: '#6b5848', values: year.months.map((m) => m.cost) },
-          { name: 'comes in', colour: '#7c8db5', values: year.months.map((m) => m.income) },
+          { name: 'income', colour: '#7c8db5', values: year.months.map((m) => m.income) },
         ]}
         write={(n) => n.toFixed(2)}
       />
@@ -80,8 +79,8 @@
       <thead
         ><tr class="border-b-2 border-ink"
           ><th class="py-1">Month</th
-          >{#each ['Fabric', 'Print and bags', 'Postage', 'Hours', 'Costs', 'Comes in', 'Remains'] as h (h)}<th
-              class="text-right">{h}</th
+          >{#each ['Fabric', 'Print and bags', 'Postage', 'Hours', 'Cost', 'Income', 'Profit'] as h (h)}<th class="text-right"
+              >{h}</th
             >{/each}</tr
         ></thead
       >
@@ -109,9 +108,9 @@
       </tbody>
     </table>
     <p class="mt-2 max-w-prose text-note text-quiet">
-      Fabric is what is cut for everybody and bought for it: quilt tops, backing, spares, demo sets and step-outs, with the
-      month that starts its packet. <a class="plain" href="/programmes/{bench.slug}/bolts">Bolts</a> takes off what is in stock
-      and adds what whole bolts leave over. {data.loose > 0 ? `${data.loose} kits are made and nobody’s just now.` : ''}
+      Fabric cost includes waste, spares, demo sets and step-outs, in the month that starts the packet; per kit it rises a
+      little when fewer take part. <a class="plain" href="/programmes/{bench.slug}/bolts">Stock & orders</a> takes off what is
+      in stock and adds what is left on whole bolts. {data.loose > 0 ? `${data.loose} kits are unassigned.` : ''}
     </p>
   {/if}
   {#snippet side()}

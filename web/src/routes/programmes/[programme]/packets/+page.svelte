@@ -35,14 +35,14 @@
   });
 </script>
 
-<YearFrame name="Packets" about="What one participant is handed, and what is cut, saved and kept whole">
+<YearFrame name="Kit contents" about="What each participant is given, and what is cut, bagged and kept whole">
   <Working progress={asker.progress} what="Laying out the packets" />
   {#if asker.problems.length > 0}
-    <Problems problems={asker.problems} document={bench.saver.document} title="The packets cannot be planned yet" />
+    <Problems problems={asker.problems} document={bench.saver.document} title="The kits can’t be planned yet" />
   {/if}
   {#if programme.sizes.length > 0}
     <fieldset class="no-print mt-3 flex" aria-label="Whose packet">
-      {#each [{ id: '', name: 'Plain size' }, ...programme.sizes] as s (s.id)}
+      {#each [{ id: '', name: 'Standard size' }, ...programme.sizes] as s (s.id)}
         <label
           class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {size ===
           s.id
@@ -76,7 +76,7 @@
   {#if asker.answer}
     {#if asker.answer.bundles.length > 0 && wayOf[kit] === 'lengths'}
       <section class="mt-5" aria-label="The bundle">
-        <h2 class="border-b-2 border-ink pb-1 text-head">The bundle, handed out once for the whole programme</h2>
+        <h2 class="border-b-2 border-ink pb-1 text-head">The start-up bundle, handed out once for the whole programme</h2>
         {#each asker.answer.bundles as bundle (bundle.id)}<BundleCloth {bundle} {unit} />{/each}
       </section>
     {/if}
@@ -92,18 +92,16 @@
             <Say text={line} />
           </p>{/each}
         {#if packet.bundled.length > 0}
-          <p class="mt-2 text-quiet">{packet.bundled.join(' and ')} comes with the bundle.</p>
+          <p class="mt-2 text-quiet">{packet.bundled.join(' and ')} comes with the start-up bundle.</p>
         {/if}
       </section>
     {:else}
-      <p class="mt-6 max-w-prose text-lead">
-        No month is drawn yet, so there is nothing to hand out. Draw a block at Draft first.
-      </p>
+      <p class="mt-6 max-w-prose text-lead">There is nothing to hand out yet. Draw a block first.</p>
     {/each}
   {/if}
   {#snippet side()}
     <KitsForm />
     <SizesForm />
-    <div class="mt-6"><PaperChoice what="Print the packets" /></div>
+    <div class="mt-6"><PaperChoice what="Print the kit contents" /></div>
   {/snippet}
 </YearFrame>

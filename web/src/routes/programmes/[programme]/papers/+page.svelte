@@ -55,24 +55,24 @@
       .trim() || undefined;
 </script>
 
-<YearFrame paper name="Papers" about="The first packet, and a month for everybody">
+<YearFrame paper name="Handouts" about="Welcome pack and bulk downloads">
   {#if worked.paper}
-    <div class="mt-5"><PaperView paper={worked.paper} unit={programme.unit} label="First packet" /></div>
+    <div class="mt-5"><PaperView paper={worked.paper} unit={programme.unit} label="Welcome pack" /></div>
   {:else}
     <div class="mt-5">
-      <Problems problems={worked.problems} document={bench.saver.document} title="The first packet cannot be written yet" />
+      <Problems problems={worked.problems} document={bench.saver.document} title="The welcome pack can’t be written yet" />
     </div>
   {/if}
   {#snippet side()}
-    <section class="mt-4" aria-label="First packet">
-      <h2 class="border-b border-ink pb-1 text-lead">First packet</h2>
+    <section class="mt-4" aria-label="Welcome pack">
+      <h2 class="border-b border-ink pb-1 text-lead">Welcome pack</h2>
       <label class="mt-2 block"
-        ><span class="text-note text-quiet">Your letter of welcome</span>
+        ><span class="text-note text-quiet">Welcome letter</span>
         <textarea
           class="field min-h-32"
           maxlength="4000"
           value={bench.saver.document.welcome ?? ''}
-          onchange={(e) => save('letter of welcome', '/welcome', bench.saver.document.welcome, written(e.currentTarget.value))}
+          onchange={(e) => save('welcome letter', '/welcome', bench.saver.document.welcome, written(e.currentTarget.value))}
         ></textarea></label
       >
       <label class="mt-2 flex cursor-pointer items-center gap-2">
@@ -82,17 +82,17 @@
           checked={programme.mystery}
           onchange={(e) => save('mystery', '/mystery', bench.saver.document.mystery, e.currentTarget.checked || undefined)}
         />
-        a mystery: no block is shown before its month
+        Mystery quilt: hide each block until its month
       </label>
-      <div class="mt-4"><PaperChoice what="Print the first packet" /></div>
+      <div class="mt-4"><PaperChoice what="Print the welcome pack" /></div>
       <p class="mt-3 flex flex-wrap gap-2">
-        <a class="act" href={address('pdf')} download><Download size={17} /> PDF, A4</a>
-        <a class="act" href={address('pdf', { page: 'letter' })} download>Letter</a>
+        <a class="act" href={address('pdf')} download><Download size={17} /> PDF (A4)</a>
+        <a class="act" href={address('pdf', { page: 'letter' })} download>PDF (US Letter)</a>
         <a class="act" href={address('txt')} download>text</a>
       </p>
     </section>
-    <section class="mt-7" aria-label="A month for everybody">
-      <h2 class="border-b border-ink pb-1 text-lead">A month for everybody</h2>
+    <section class="mt-7" aria-label="One month, all versions">
+      <h2 class="border-b border-ink pb-1 text-lead">One month, all versions</h2>
       {#if month}
         <label class="mt-2 block"
           ><span class="text-note text-quiet">Month</span>
@@ -101,7 +101,7 @@
           </select></label
         >
         <p class="mt-2 text-note text-quiet">
-          Every colourway and size that somebody takes: sheets as PDF and text, and cut lists, in one archive.
+          Sheets (PDF and text) and cut lists for every colourway and size in use, as a ZIP.
         </p>
         {#if exporter.done === undefined}
           <p class="mt-2">
@@ -115,7 +115,7 @@
           </p>
         {/if}
         {#if exporter.trouble}<p class="mt-2 text-madder" role="alert">{exporter.trouble}</p>{/if}
-      {:else}<p class="mt-2 text-quiet">No month has a block yet.</p>{/if}
+      {:else}<p class="mt-2 text-quiet">There are no blocks yet.</p>{/if}
     </section>
   {/snippet}
 </YearFrame>

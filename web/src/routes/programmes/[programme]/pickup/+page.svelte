@@ -76,7 +76,7 @@
   function undo() {
     if (!last) return;
     ticks.set(last.kits, last.was);
-    told = 'Taken back.';
+    told = 'Undone.';
     last = undefined;
   }
   /** A scanner types what it reads and ends with Enter. */
@@ -85,18 +85,18 @@
     e.preventDefault();
     const code = find.trim();
     const kit = ticks.rows.find((k) => kitCode(k.month, k.participant) === code);
-    if (kit?.state === 'handed') told = `${packetName(programme, kit.month)} for ${kit.name} was handed over already.`;
+    if (kit?.state === 'handed') told = `${packetName(programme, kit.month)} for ${kit.name} has been handed out already.`;
     else if (kit) return hand([kit], `${packetName(programme, kit.month)} handed to ${kit.name}.`);
     else if (shown.length === 1 && shown[0]!.ready.length > 0)
       return hand(shown[0]!.ready, `${shown[0]!.ready.length} handed to ${shown[0]!.name}.`);
-    else told = code.includes('/') ? 'This code is of no kit of this programme.' : '';
+    else told = code.includes('/') ? 'This label isn’t from this programme.' : '';
     if (code.includes('/')) find = '';
   }
 </script>
 
 <YearFrame
-  name="Pickup"
-  about="{open} {open === 1 ? 'kit is' : 'kits are'} packed and {way === 'post' ? 'to be posted' : 'wait to be fetched'}"
+  name="Handing out"
+  about="{open} {open === 1 ? 'kit' : 'kits'} packed, ready to {way === 'post' ? 'post' : 'collect'}"
   colourways={false}
 >
   <div class="no-print sticky top-0 z-10 mt-4 flex flex-wrap items-end gap-4 border-b border-rule bg-ground py-2">
@@ -109,8 +109,8 @@
         data-scan
       /></label
     >
-    <fieldset class="flex" aria-label="How they come by their kits">
-      {#each [['pickup', 'fetched'], ['post', 'by post']] as const as [id, name] (id)}
+    <fieldset class="flex" aria-label="Collected or posted">
+      {#each [['pickup', 'collected'], ['post', 'by post']] as const as [id, name] (id)}
         <label
           class="flex min-h-11 cursor-pointer items-center border-b-4 px-3 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {way ===
           id
@@ -124,16 +124,17 @@
   {#if told}
     <p class="mt-3 border-l-4 border-weld pl-3 text-lead" role="status">
       {told}
-      {#if last}<button class="plain text-note" onclick={undo}>Take it back</button>{/if}
+      {#if last}<button class="plain text-note" onclick={undo}>Undo</button>{/if}
     </p>
   {/if}
   {#if !ticks.ready}
-    <p class="mt-6 text-quiet">Fetching the kits…</p>
+    <p class="mt-6 text-quiet">Loading the kits…</p>
   {:else if shown.length === 0}
     <p class="mt-6 max-w-prose text-lead">
-      {#if wanted}Nobody {way === 'post' ? 'by post' : 'who fetches her kits'} is called so.{:else if ticks.rows.length === 0}No
-        kits yet; they follow the roster.{:else}Nothing is packed that waits. Kits turn up here as soon as they are cut and
-        packed.{/if}
+      {#if wanted}No one of that name {way === 'post'
+          ? 'gets kits by post'
+          : 'collects kits'}.{:else if ticks.rows.length === 0}No kits yet. Add participants first.{:else}Nothing is packed yet.
+        Kits show here as soon as they are packed.{/if}
     </p>
   {/if}
   <ul class="mt-2">
@@ -141,7 +142,7 @@
       <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-3" data-visitor={v.name}>
         <div class="min-w-48 flex-1">
           <p class="text-lead font-semibold">{v.name}</p>
-          <p class="text-quiet">{v.made}{v.handed > 0 ? ` · ${v.handed} handed over` : ''}</p>
+          <p class="text-quiet">{v.made}{v.handed > 0 ? ` · ${v.handed} handed out` : ''}</p>
           {#if way === 'post' && v.address}<p class="text-note whitespace-pre-line">{v.address}</p>{/if}
           {#if v.notes}<p class="text-note">{v.notes}</p>{/if}
         </div>
@@ -149,7 +150,7 @@
           {#each v.ready as kit (kit.month)}
             <button
               class="act min-h-12"
-              aria-label="{packetName(programme, kit.month)} handed to {v.name}"
+              aria-label="{packetName(programme, kit.month)} handed out to {v.name}"
               onclick={() => hand([kit], `${packetName(programme, kit.month)} handed to ${v.name}.`)}
               >{packetName(programme, kit.month)}</button
             >
@@ -163,21 +164,23 @@
             <span class="self-center text-note text-quiet">{packetName(programme, kit.month)}: cut, not packed</span>
           {/each}
           {#if v.ready.length === 0 && v.unpacked.length === 0}<span class="self-center text-note text-quiet"
-              >nothing waits for her</span
+              >nothing to collect</span
             >{/if}
         </div>
       </li>
     {/each}
   </ul>
-  {#if shown.length > MOST}<p class="mt-2 text-quiet">{shown.length - MOST} more; find them by name.</p>{/if}
+  {#if shown.length > MOST}<p class="mt-2 text-quiet">{shown.length - MOST} more: search by name to see them.</p>{/if}
   {#snippet side()}
     <section class="mt-4" aria-label="How this works">
       <h2 class="border-b border-ink pb-1 text-lead">At the table</h2>
       <p class="mt-2 text-quiet">
-        One touch hands a kit over. If the connection goes, go on: what is ticked stays on this device and is sent when it is
-        back. Several tables can work at once.
+        Tap a kit to mark it handed out. If you lose the connection, carry on: ticks are kept on this device and sent later.
+        Several tables can work at once.
       </p>
-      <p class="mt-2 text-quiet">With a scanner, keep the cursor in the field above: each label hands its kit over.</p>
+      <p class="mt-2 text-quiet">
+        With a scanner, keep the cursor in the field above: scanning a label marks its kit as handed out.
+      </p>
     </section>
   {/snippet}
 </YearFrame>

@@ -11,7 +11,7 @@
   const { programme } = $derived(bench);
   const { mails, found, questions, way } = $derived(data.post);
   const open = $derived(questions.filter((q) => !q.answered));
-  const STATES = { waiting: 'waits', sending: 'on its way', sent: 'sent', failed: 'given up' } as const;
+  const STATES = { waiting: 'queued', sending: 'sending', sent: 'sent', failed: 'failed' } as const;
   const PAGE = 100;
   let drafts: Record<string, string> = $state({});
   let trouble = $state('');
@@ -26,7 +26,7 @@
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     }).catch(() => undefined);
-    if (!answer?.ok) trouble = 'The server does not answer; nothing was sent. What you wrote stays here.';
+    if (!answer?.ok) trouble = 'We can’t reach the server. Nothing was sent; what you wrote is still here.';
     else await invalidateAll();
     return answer?.ok === true;
   }
@@ -46,16 +46,14 @@
 </script>
 
 <YearFrame
-  name="Post"
-  about="{open.length} {open.length === 1 ? 'question waits' : 'questions wait'} for an answer · {found} letters"
+  name="Messages"
+  about="{open.length} {open.length === 1 ? 'question' : 'questions'} to answer · {found} {found === 1 ? 'email' : 'emails'}"
   colourways={false}
 >
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
   <section class="mt-5" aria-label="Questions">
     <h2 class="border-b-2 border-ink pb-1 text-head">Questions</h2>
-    {#if questions.length === 0}<p class="mt-2 text-quiet">
-        Nobody has asked anything yet. Participants ask on their own pages.
-      </p>{/if}
+    {#if questions.length === 0}<p class="mt-2 text-quiet">No questions yet. Participants ask on their own pages.</p>{/if}
     <ul>
       {#each questions as q (q.id)}
         <li class="border-b border-rule py-3" data-question={q.name}>
@@ -75,17 +73,19 @@
                 >Answer</button
               >
             </div>
-            {#if !q.email}<p class="mt-1 text-note text-quiet">She has no mail address; the answer stands on her page.</p>{/if}
+            {#if !q.email}<p class="mt-1 text-note text-quiet">
+                No email address: your answer will show on their page only.
+              </p>{/if}
           {/if}
         </li>
       {/each}
     </ul>
   </section>
-  <section class="mt-8" aria-label="Letters">
-    <h2 class="text-head">Letters</h2>
+  <section class="mt-8" aria-label="Emails">
+    <h2 class="text-head">Emails</h2>
     <div class="no-print mt-2 flex flex-wrap items-end gap-3">
       <label class="block w-48"
-        ><span class="block text-note text-quiet">To, or about</span><input
+        ><span class="block text-note text-quiet">Search by name or subject</span><input
           class="field"
           type="search"
           value={data.asked.find}
@@ -106,17 +106,18 @@
             >{/each}</select
         ></label
       >
-      {#if failed}<button class="act" onclick={() => void send({ deed: 'retry' })}>Try the given-up ones again</button>{/if}
+      {#if failed}<button class="act" onclick={() => void send({ deed: 'retry' })}>Retry failed emails</button>{/if}
     </div>
     {#if mails.length === 0}
       <p class="mt-3 text-quiet">
         {data.asked.find || data.asked.state || data.asked.month
-          ? 'No letter is like that.'
-          : 'No letters yet: they are written when a month goes out.'}
+          ? 'No emails match.'
+          : 'No emails yet. They are sent when you release a month.'}
       </p>
     {:else}
       <table class="mt-2 w-full">
-        <thead><tr class="border-b-2 border-ink"><th class="py-1">To</th><th>What</th><th>State</th><th>When</th></tr></thead>
+        <thead><tr class="border-b-2 border-ink"><th class="py-1">To</th><th>Subject</th><th>State</th><th>When</th></tr></thead
+        >
         <tbody>
           {#each mails as mail (mail.id)}
             <tr class="border-b border-rule align-baseline" data-letter={mail.recipient}>
@@ -132,7 +133,7 @@
       </table>
       {#if found > PAGE}
         {@const at = data.asked.page}
-        <nav class="no-print mt-3 flex items-center gap-3" aria-label="Pages of letters">
+        <nav class="no-print mt-3 flex items-center gap-3" aria-label="Pages of emails">
           <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) })}>Newer</button>
           <span class="tabular">{at * PAGE + 1} to {Math.min(found, (at + 1) * PAGE)} of {found}</span>
           <button class="act" disabled={(at + 1) * PAGE >= found} onclick={() => ask({ page: String(at + 1) })}>Older</button>
@@ -141,16 +142,15 @@
     {/if}
   </section>
   {#snippet side()}
-    <section class="mt-4" aria-label="How mail goes out">
-      <h2 class="border-b border-ink pb-1 text-lead">How mail goes out</h2>
+    <section class="mt-4" aria-label="How emails are sent">
+      <h2 class="border-b border-ink pb-1 text-lead">How emails are sent</h2>
       {#if way === 'smtp'}
-        <p class="mt-2 text-quiet">Through the mail server that this installation names.</p>
+        <p class="mt-2 text-quiet">Sent through your mail server.</p>
       {:else}
         <p class="mt-2 text-quiet">
-          Through a small stand-in on this machine: nothing leaves it. For real mail, AGGREGA_SMTP names a server; the README
-          says how.
+          Kept in a demo mailbox on this computer: no email leaves it. To send real emails, set AGGREGA_SMTP (see the README).
         </p>
-        <p class="mt-2"><a class="plain" href="/outside/mail">Look at what arrived</a></p>
+        <p class="mt-2"><a class="plain" href="/outside/mail">Open the demo mailbox</a></p>
       {/if}
     </section>
   {/snippet}

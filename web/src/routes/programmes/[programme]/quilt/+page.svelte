@@ -107,7 +107,7 @@
   function begin() {
     const role = lettersOf(colourway).map(([letter]) => letter);
     const usual = unit === 'in' ? ['2', '4', '2 1/4'] : ['5', '10', '6'];
-    bench.saver.do('a quilt begun', [
+    bench.saver.do('setting started', [
       {
         path: '/setting',
         from: bench.saver.document.setting,
@@ -126,7 +126,7 @@
 <YearFrame name="Quilt" about="How the months’ blocks become one quilt">
   <div class="no-print mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
     <nav class="mr-auto flex" aria-label="Size">
-      {#each [{ id: '', name: 'Plain size' }, ...programme.sizes] as s (s.id)}
+      {#each [{ id: '', name: 'Standard size' }, ...programme.sizes] as s (s.id)}
         <a
           href={address({ size: s.id })}
           data-sveltekit-noscroll
@@ -138,7 +138,7 @@
     </nav>
     {#if picture}
       <label class="flex items-center gap-2"
-        ><span class="text-quiet">As participants see it on</span>
+        ><span class="text-quiet">Preview for participants on</span>
         <input
           class="field w-auto"
           type="date"
@@ -146,7 +146,7 @@
           onchange={(e) => void goto(address({ seen: e.currentTarget.value }), { noScroll: true, keepFocus: true })}
         /></label
       >
-      {#if seenOn}<a class="plain" href={address({ seen: '' })} data-sveltekit-noscroll>show everything</a>{/if}
+      {#if seenOn}<a class="plain" href={address({ seen: '' })} data-sveltekit-noscroll>Show everything</a>{/if}
       <span class="flex gap-2">
         {#each ['svg', 'png'] as kind (kind)}
           <a class="act" href="quilt/files/quilt.{kind}{address({ colourway: colourway.id })}" download
@@ -158,13 +158,13 @@
   </div>
   {#if made.problems.length > 0}
     <div class="mt-5">
-      <Problems problems={made.problems} document={bench.saver.document} title="The quilt cannot be set like that yet" />
+      <Problems problems={made.problems} document={bench.saver.document} title="The quilt can’t be set like that yet" />
     </div>
   {:else if !drawn}
-    <p class="mt-6 max-w-prose text-lead">No month has a block yet. Draw one at Draft; then it can be set into a quilt here.</p>
+    <p class="mt-6 max-w-prose text-lead">There are no blocks yet. Draw one first, then set the quilt here.</p>
   {:else if !picture || !made.quilt}
     <p class="mt-6 max-w-prose text-lead">
-      Nobody has said yet how this quilt is set. Begin with rows, sashing and a border; everything can be changed and undone.
+      There is no setting yet. Start with rows, sashing and a border; you can change or undo everything.
     </p>
     <p class="mt-4"><button class="act first" onclick={begin}>Set the blocks into a quilt</button></p>
   {:else}
@@ -175,7 +175,7 @@
       finished<span class="text-quiet">, {blocks} blocks{exactly}</span>
     </p>
     {#if seenOn}<p class="text-quiet">
-        As participants see it on {dayText(seenOn, page.data.locale)}: months that come later are covered.
+        Preview for participants on {dayText(seenOn, page.data.locale)}: later months are covered.
       </p>{/if}
     <QuiltTop
       class="mt-3 max-h-[36rem] w-full print:max-h-[13cm]"
@@ -189,7 +189,7 @@
     />
     <QuiltParts quilt={made.quilt} {size} {colourway} />
     <section class="no-print mt-8" aria-label="Ways of turning the blocks">
-      <h2 class="border-b-2 border-ink pb-1 text-head">What turning the blocks makes of it</h2>
+      <h2 class="border-b-2 border-ink pb-1 text-head">Try the blocks turned other ways</h2>
       <div class="mt-3 grid grid-cols-5 gap-4 max-[960px]:grid-cols-3">
         {#each turned as { way, picture: other } (way)}
           <button

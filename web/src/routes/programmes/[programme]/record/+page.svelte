@@ -27,7 +27,7 @@
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ way: entry.way, id: entry.id }),
     }).catch(() => undefined);
-    if (answer?.ok) told = entry.way === 'take back' ? 'Taken back, as a save of its own.' : 'It stands where it stood.';
+    if (answer?.ok) told = entry.way === 'undo' ? 'Undone.' : 'Restored.';
     else {
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
       trouble = said?.message ?? 'The server does not answer; nothing was changed. Try again in a moment.';
@@ -36,11 +36,11 @@
   }
 </script>
 
-<YearFrame name="Record" about="Who changed what, and when" colourways={false}>
+<YearFrame name="History" about="Who changed what, and when" colourways={false}>
   <p class="mt-4 min-h-6" role="status">{told}</p>
   {#if trouble}<p class="text-madder" role="alert">{trouble}</p>{/if}
   {#if data.record.entries.length === 0}
-    <p class="mt-4 max-w-prose text-lead">Nothing has been changed since the record is kept.</p>
+    <p class="mt-4 max-w-prose text-lead">Nothing has been changed yet.</p>
   {/if}
   {#each days as [day, entries] (day)}
     <section class="mt-4" aria-label={day}>
@@ -51,7 +51,7 @@
             <span class="tabular w-14 shrink-0 text-quiet">{timeOf(entry.at)}</span>
             <span class="w-36 shrink-0">{entry.by}</span>
             <span class="mr-auto min-w-0 break-words"
-              >{#each entry.says as line, i (i)}<span class="block">{line}</span>{:else}saved, nothing different{/each}</span
+              >{#each entry.says as line, i (i)}<span class="block">{line}</span>{:else}saved, no changes{/each}</span
             >
             {#if entry.way && entry.says.length > 0}
               <button class="no-print plain shrink-0 self-start text-note" onclick={() => void undo(entry)}>{entry.way}</button>
@@ -62,13 +62,13 @@
     </section>
   {/each}
   <p class="no-print mt-4 flex gap-4">
-    {#if data.older}<a class="plain" href="/programmes/{bench.slug}/record">the newest</a>{/if}
-    {#if data.record.next}<a class="plain" href="?before={data.record.next}">what was before</a>{/if}
+    {#if data.older}<a class="plain" href="/programmes/{bench.slug}/record">Newest</a>{/if}
+    {#if data.record.next}<a class="plain" href="?before={data.record.next}">Older</a>{/if}
   </p>
   {#snippet side()}
     <p class="mt-4 text-note text-quiet">
-      A save that is taken back is a new save, so nothing is lost by it. What was deleted can be brought back for thirty days;
-      what was erased of a person is gone for good. Of people the record says which fields were changed, not what stood there.
+      Undoing a save adds a new save, so nothing is lost. Deleted items can be restored for 30 days; erased personal data is
+      gone for good. For people, the history shows which fields changed but not their contents.
     </p>
   {/snippet}
 </YearFrame>

@@ -98,8 +98,8 @@
 <svelte:window onkeydowncapture={onkeydown} />
 
 <YearFrame
-  name="Roster"
-  about="{everybody} on the roster · {kits} {kits === 1 ? 'kit' : 'kits'} a month{programme.kits.most === undefined
+  name="Participants"
+  about="{everybody} people · {kits} {kits === 1 ? 'kit' : 'kits'} a month{programme.kits.most === undefined
     ? ''
     : ` of ${programme.kits.most}`}"
   colourways={false}
@@ -110,22 +110,22 @@
   {/each}
   {#each roster.meetings as m, i (i)}
     <p class="mt-2 text-madder" role="alert">
-      Somebody else changed {m.name || 'this person'} meanwhile: it says ‘{m.now || 'nothing'}’ now, not ‘{m.wanted}’. Nothing
-      of yours was saved; look again.
+      Someone else has just changed {m.name || 'this person'}: now ‘{m.now || 'empty'}’, yours ‘{m.wanted}’. Your change wasn’t
+      saved. Check and try again.
     </p>
   {/each}
   {#if everybody === 0}
     <div class="mt-8 max-w-prose text-lead">
-      <p>Nobody is on the roster yet. Add people one by one, or take in the list that you keep as a CSV.</p>
+      <p>No participants yet. Add people one by one, or import your list as a CSV.</p>
       <p class="mt-3 text-body text-quiet">
-        Until then the head counts of the programme are set by hand. From the first person on, the roster counts: kits, cloth
-        and orders follow it.
+        Until you add someone, head counts are set by hand. After that they come from this list, and so do kits, fabric and
+        orders.
       </p>
     </div>
   {/if}
   <div class="no-print mt-4 flex flex-wrap items-end gap-2">
     <label class="block w-44"
-      ><span class="block text-note text-quiet">Name, mail or note (/)</span><input
+      ><span class="block text-note text-quiet">Name, email or note (/)</span><input
         id="find"
         class="field"
         type="search"
@@ -152,19 +152,19 @@
       <label class="block"
         ><span class="block text-note text-quiet">Quilt</span>
         <select class="field w-auto" value={asked.get('size') ?? ''} onchange={(e) => ask({ size: e.currentTarget.value })}
-          ><option value="">all</option><option value="-">Plain size</option>{#each programme.sizes as s (s.id)}<option
+          ><option value="">all</option><option value="-">Standard size</option>{#each programme.sizes as s (s.id)}<option
               value={s.id}>{s.name}</option
             >{/each}</select
         ></label
       >
     {/if}
     <label class="block"
-      ><span class="block text-note text-quiet">Kits by</span>
+      ><span class="block text-note text-quiet">Gets kit by</span>
       <select class="field w-auto" value={asked.get('handing') ?? ''} onchange={(e) => ask({ handing: e.currentTarget.value })}
-        ><option value="">all</option><option value="pickup">pickup</option><option value="post">post</option></select
+        ><option value="">all</option><option value="pickup">collection</option><option value="post">post</option></select
       ></label
     >
-    <button class="act first ml-auto" onclick={() => newPerson.show()}><Plus size={17} /> New person</button>
+    <button class="act first ml-auto" onclick={() => newPerson.show()}><Plus size={17} /> Add a participant</button>
   </div>
   <div class="mt-3">
     {#if chosen.size > 0}
@@ -187,15 +187,15 @@
       />
     {:else if everybody > 0 && roster.ready}
       <p class="mt-4 text-quiet">
-        Nobody is like that. <button
+        No one matches. <button
           class="plain"
-          onclick={() => ((find = ''), ask({ find: '', state: '', in: '', size: '', handing: '' }))}>Show everybody</button
+          onclick={() => ((find = ''), ask({ find: '', state: '', in: '', size: '', handing: '' }))}>Clear filters</button
         >
       </p>
     {/if}
     {#if pages > 1}
-      <nav class="no-print mt-3 flex items-center gap-3" aria-label="Pages of the roster">
-        <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) }, true)}>Before</button>
+      <nav class="no-print mt-3 flex items-center gap-3" aria-label="Pages of participants">
+        <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) }, true)}>Previous</button>
         <span class="tabular">{at * PAGE + 1} to {Math.min(roster.page.found, (at + 1) * PAGE)} of {roster.page.found}</span>
         <button class="act" disabled={at + 1 >= pages} onclick={() => ask({ page: String(at + 1) }, true)}>Next</button>
       </nav>

@@ -61,7 +61,7 @@
       return true;
     }
     const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-    trouble = said?.message ?? 'The server does not answer; nothing was noted. What you wrote stays here.';
+    trouble = said?.message ?? 'We can’t reach the server. Nothing was saved; what you wrote is still here.';
     return false;
   }
   async function note(e: SubmitEvent) {
@@ -80,7 +80,7 @@
       remarks: remarks.trim(),
     };
     if (!(await send('POST', sample))) return;
-    told = 'Noted.';
+    told = 'Saved.';
     [minutes, sizes, remarks] = [{}, [], ''];
   }
   /** Lines for the checkpoints of the month's sheet that do not stand there yet. */
@@ -92,7 +92,7 @@
   const saidOf = (monthId: string) => notesOf(noteOf(monthId));
   function sayOnSheet(monthId: string, lines: string[]) {
     const from = noteOf(monthId);
-    bench.saver.do(`what the sample of ${nameOf(monthId)} missed, on its sheet`, [
+    bench.saver.do(`warnings from the test block on the sheet of ${nameOf(monthId)}`, [
       { path: `/months/${monthId}/notes/check`, from, to: [...saidOf(monthId), ...lines.map((text) => ({ text }))] },
     ]);
   }
@@ -100,14 +100,12 @@
   const sum = (of: Record<string, number>) => Object.values(of).reduce((a, b) => a + b, 0);
 </script>
 
-<YearFrame name="Samples" about="What was sewn before forty people sew it" colourways={false}>
+<YearFrame name="Test blocks" about="Test blocks sewn before release" colourways={false}>
   {#if drawn.length === 0}
-    <p class="mt-8 max-w-prose text-lead">
-      Nothing is drawn yet. A sample is sewn from a month’s block as soon as there is one.
-    </p>
+    <p class="mt-8 max-w-prose text-lead">Draw a block first, then sew a test block from it.</p>
   {:else}
-    <form class="no-print mt-5" onsubmit={(e) => void note(e)} aria-label="A sample">
-      <h2 class="border-b-2 border-ink pb-1 text-head">Note a sample</h2>
+    <form class="no-print mt-5" onsubmit={(e) => void note(e)} aria-label="A test block">
+      <h2 class="border-b-2 border-ink pb-1 text-head">Record a test block</h2>
       <div class="mt-3 flex flex-wrap gap-3">
         <label class="block"
           ><span class="block text-note text-quiet">Month</span>
@@ -146,10 +144,10 @@
         >
       </div>
       <fieldset class="mt-3 flex flex-wrap items-end gap-3">
-        <legend class="text-note text-quiet">Minutes it took; empty for what was not timed</legend>
+        <legend class="text-note text-quiet">Minutes (leave empty if not timed)</legend>
         {#each progressSteps as step (step)}
           <label class="block w-36"
-            ><span class="block text-note">{progressNames[step]}{thumb ? `, by thumb ${Math.round(thumb[step])}` : ''}</span
+            ><span class="block text-note">{progressNames[step]}{thumb ? ` (estimate ${Math.round(thumb[step])})` : ''}</span
             ><input class="field" type="number" min="0" max="10000" step="any" bind:value={minutes[step]} /></label
           >
         {/each}
@@ -164,17 +162,16 @@
       >
       {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
       <p class="mt-3 flex items-center gap-3">
-        <button class="act first" disabled={bench.saver.state !== 'saved'}>Note it</button>
+        <button class="act first" disabled={bench.saver.state !== 'saved'}>Save</button>
         {#if told}<span role="status">{told}</span>{/if}
       </p>
     </form>
   {/if}
-  <section class="mt-8" aria-label="The log">
-    <h2 class="border-b-2 border-ink pb-1 text-head">The log</h2>
+  <section class="mt-8" aria-label="Test log">
+    <h2 class="border-b-2 border-ink pb-1 text-head">Test log</h2>
     {#if data.log.samples.length === 0}
       <p class="mt-2 text-quiet">
-        Nothing is noted yet. What a sample took makes the estimates of minutes this house’s own; what it measured is looked at
-        when a month is proofed.
+        Nothing recorded yet. The times you record make the estimates your own; the sizes are checked when a month is proofed.
       </p>
     {/if}
     {#each data.log.samples as s (s.id)}
@@ -187,8 +184,7 @@
               ? ` · ${sum(s.minutes)} min`
               : ''}</span
           >
-          <button class="plain no-print text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}>take out</button
-          >
+          <button class="plain no-print text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}>Delete</button>
         </p>
         {#if s.remarks}<p class="max-w-prose whitespace-pre-line">{s.remarks}</p>{/if}
         {#if s.measured.length > 0}
@@ -202,7 +198,7 @@
               <ul class="mr-auto">
                 {#each lines as line (line)}<li><Say text={line} /></li>{/each}
               </ul>
-              <button class="act" onclick={() => sayOnSheet(s.month, lines)}>Say so at the sheet’s checkpoints</button>
+              <button class="act" onclick={() => sayOnSheet(s.month, lines)}>Add a warning to the sheet</button>
             </div>
           {/if}
         {/if}
@@ -210,10 +206,10 @@
     {/each}
   </section>
   {#snippet side()}
-    <section class="mt-4" aria-label="The pace">
-      <h2 class="border-b border-ink pb-1 text-lead">The pace</h2>
-      <p class="mt-2"><span class="numeral text-head">{data.log.pace.toFixed(2)}</span> × the rule of thumb</p>
-      <p class="mt-1 text-note text-quiet">Minutes on participants’ pages are multiplied by it.</p>
+    <section class="mt-4" aria-label="Your pace">
+      <h2 class="border-b border-ink pb-1 text-lead">Your pace</h2>
+      <p class="mt-2"><span class="numeral text-head">{data.log.pace.toFixed(2)}</span> × our estimates</p>
+      <p class="mt-1 text-note text-quiet">Times shown to participants are adjusted to match.</p>
     </section>
   {/snippet}
 </YearFrame>

@@ -25,8 +25,8 @@
 <header class="no-print mx-auto flex max-w-4xl flex-wrap items-center gap-2 px-4 pt-4">
   <a class="act mr-auto" href="/p/{data.key}">Back to your page</a>
   <a class="act first" href="/p/{data.key}/months/{data.month}/steps">{READER.open}</a>
-  <a class="act" href="{files}/sheet.pdf?locale={page.data.locale}" download>PDF, A4</a>
-  <a class="act" href="{files}/sheet.pdf?page=letter&locale={page.data.locale}" download>Letter</a>
+  <a class="act" href="{files}/sheet.pdf?locale={page.data.locale}" download>PDF (A4)</a>
+  <a class="act" href="{files}/sheet.pdf?page=letter&locale={page.data.locale}" download>PDF (US Letter)</a>
   <a class="act" href="{files}/sheet.txt?locale={page.data.locale}" download>text</a>
   <Tools />
 </header>

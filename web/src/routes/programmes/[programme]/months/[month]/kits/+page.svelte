@@ -41,7 +41,7 @@
   const asked = $derived(
     kitsBySize(programme, colourway, bench.enrolled(colourway)).map(({ size, kits }) => {
       const people = own.filter((k) => k.size === (size?.id ?? '')).length;
-      return { size: size?.id ?? '', name: size?.name ?? 'Plain size', spare: Math.max(0, kits - people) };
+      return { size: size?.id ?? '', name: size?.name ?? 'Standard size', spare: Math.max(0, kits - people) };
     }),
   );
   let ready = $state(false);
@@ -56,7 +56,7 @@
     }).catch(() => undefined);
     if (!answer?.ok) {
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-      trouble = said?.message ?? 'The server does not answer; nothing was changed.';
+      trouble = said?.message ?? 'We can’t reach the server. Nothing was changed.';
     }
     await Promise.all([invalidateAll(), ticks.sync()]);
   }
@@ -69,7 +69,9 @@
       body: JSON.stringify({ month: first, colourway: colourway.id }),
     }).catch(() => undefined);
     const said = (await answer?.json().catch(() => undefined)) as { printed?: number; message?: string } | undefined;
-    printed = answer?.ok ? `${said?.printed} sent` : (said?.message ?? 'The label printer does not answer.');
+    printed = answer?.ok
+      ? `${said?.printed} labels sent to the printer`
+      : (said?.message ?? 'The label printer isn’t answering. Check that it is on.');
   }
   const spare = (size: string, kits: number) => deed({ deed: 'loose', month: first, colourway: colourway.id, size, kits });
   const NEXT: Partial<Record<KitState, KitState>> = { planned: 'cut', cut: 'packed', packed: 'handed' };
@@ -83,26 +85,26 @@
 <MonthFrame>
   {#if first !== month}
     <p class="mb-3 max-w-prose text-quiet">
-      Its cloth is handed out with {packetName(programme, first)}; these are the kits of that packet.
+      Its fabric is handed out with {packetName(programme, first)}; these are the kits for both.
     </p>
   {/if}
   {#if trouble}<p class="mb-3 text-madder" role="alert">{trouble}</p>{/if}
   {#if !ticks.ready}
-    <p class="text-quiet">Fetching the kits…</p>
+    <p class="text-quiet">Loading the kits…</p>
   {:else if ticks.rows.length === 0}
     <p class="max-w-prose text-lead">
-      Nobody gets a kit of this month yet. Kits follow the <a class="plain" href="/programmes/{bench.slug}/roster">roster</a>:
-      one for everybody who takes part.
+      No kits for this month yet. Everyone listed under
+      <a class="plain" href="/programmes/{bench.slug}/roster">Participants</a> gets one.
     </p>
   {:else}
     <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
-      <ol class="flex" aria-label="How many are how far">
+      <ol class="flex" aria-label="Kits at each stage">
         {#each kitStates as s (s)}
           <li class="border-t-4 px-3 pt-1 {count(s) > 0 ? 'border-ink' : 'border-rule text-quiet'}" data-count={s}>
             <span class="numeral text-head">{count(s)}</span> <span class="text-note">{kitStateNames[s]}</span>
             {#if s !== 'handed' && count(s) > 0}
               <button class="plain block text-note" disabled={!ready} onclick={() => move(s)}
-                >all {s === 'planned' ? 'are cut' : s === 'cut' ? 'are packed' : 'are handed over'}</button
+                >Mark all as {s === 'planned' ? 'cut' : s === 'cut' ? 'packed' : 'handed out'}</button
               >
             {/if}
           </li>
@@ -113,21 +115,26 @@
       >
     </div>
     <table class="mt-4 w-full">
-      <thead><tr class="border-b-2 border-ink"><th class="py-1">Whose</th><th>Quilt</th><th>By</th><th>How far</th></tr></thead>
+      <thead
+        ><tr class="border-b-2 border-ink"><th class="py-1">Name</th><th>Quilt</th><th>Collect or post</th><th>Progress</th></tr
+        ></thead
+      >
       <tbody>
         {#each shown.slice(0, MOST) as kit (kit.participant)}
           <tr class="border-b border-rule" data-kit={kit.name}>
             <td class="py-1 pr-3 font-semibold">{kit.name}</td>
-            <td class="pr-3">{sortName(programme, '', kit.size) || 'Plain size'}</td>
+            <td class="pr-3">{sortName(programme, '', kit.size) || 'Standard size'}</td>
             <td class="pr-3">{kit.handing}</td>
             <td class="py-1"><KitSteps state={kit.state} name={kit.name} onset={(state) => ticks.set([kit], state)} /></td>
           </tr>
         {:else}
-          <tr><td colspan="4" class="py-2 text-quiet">Nobody in {colourway.name} is called so.</td></tr>
+          <tr><td colspan="4" class="py-2 text-quiet">No one in {colourway.name} by that name.</td></tr>
         {/each}
       </tbody>
     </table>
-    {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">{shown.length - MOST} more; find them by name.</p>{/if}
+    {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">
+        {shown.length - MOST} more: search by name to see them.
+      </p>{/if}
   {/if}
   {#snippet side()}
     <Connection {ticks} />
@@ -150,26 +157,26 @@
       {#if loose.length > 0 && count('planned') > 0}
         <p class="mt-2">
           <button class="act" onclick={() => void deed({ deed: 'give', months: [first] })}
-            >Give them to those who wait for one</button
+            >Assign them to people still without a kit</button
           >
         </p>
       {/if}
     </section>
-    <section class="mt-6" aria-label="On paper">
-      <h2 class="border-b border-ink pb-1 text-lead">On paper</h2>
+    <section class="mt-6" aria-label="Print and download">
+      <h2 class="border-b border-ink pb-1 text-lead">Print and download</h2>
       <p class="mt-2 flex flex-wrap gap-2">
-        <a class="act" href="kits/labels.pdf?colourway={colourway.id}" download><Download size={17} /> Labels, A4</a>
-        <a class="act" href="kits/labels.pdf?colourway={colourway.id}&page=letter" download>Letter</a>
+        <a class="act" href="kits/labels.pdf?colourway={colourway.id}" download><Download size={17} /> Labels (A4)</a>
+        <a class="act" href="kits/labels.pdf?colourway={colourway.id}&page=letter" download>Labels (US Letter)</a>
         <a class="act" href="kits/kits.csv" download>CSV</a>
       </p>
       <p class="mt-2">
-        <button class="act" onclick={() => void print()}>Send to the label printer</button>
+        <button class="act" onclick={() => void print()}>Print labels</button>
         {#if printed}<span class="ml-1 text-note" role="status">{printed}</span>{/if}
       </p>
     </section>
     <p class="mt-6 flex flex-col gap-1">
-      <a class="plain" href="/programmes/{bench.slug}/pickup">the pickup evening</a>
-      <a class="plain" href="/programmes/{bench.slug}/kits?colourway={colourway.id}">all kits of the year</a>
+      <a class="plain" href="/programmes/{bench.slug}/pickup">Handing out</a>
+      <a class="plain" href="/programmes/{bench.slug}/kits?colourway={colourway.id}">All kits of the year</a>
     </p>
   {/snippet}
 </MonthFrame>

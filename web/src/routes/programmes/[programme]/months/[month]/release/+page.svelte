@@ -41,14 +41,14 @@
     ['draft', 'Draft'],
     ['proofed', 'Proofed'],
     ['scheduled', 'Scheduled'],
-    ['released', 'Out'],
+    ['released', 'Released'],
   ] as const;
   const reached = $derived(STATES.findIndex(([id]) => id === draftState));
   const inMail = $derived(Object.values(mails).reduce((a, b) => a + b, 0));
 </script>
 
 <MonthFrame>
-  <ol class="flex flex-wrap gap-x-1" aria-label="How far it is">
+  <ol class="flex flex-wrap gap-x-1" aria-label="State of the release">
     {#each STATES as [id, name], i (id)}
       <li
         class="border-t-4 px-3 py-1.5 {i === reached
@@ -65,34 +65,32 @@
   {#if desk.trouble}<p class="mt-4 text-madder" role="alert">{desk.trouble}</p>{/if}
 
   {#if draftState === 'draft'}
-    <h2 class="mt-5 mb-2 text-head">Look at it before forty people cut it</h2>
+    <h2 class="mt-5 mb-2 text-head">Check it before anyone cuts</h2>
     <ProofList {points} working={desk.working} onproofed={(checks) => void desk.step({ step: 'proof', checks })} />
   {:else if draftState !== 'released'}
     <p class="mt-5 max-w-prose text-lead">
-      Version {release!.version} was proofed and frozen on {at(release!.proofed)}.
-      {#if draftState === 'scheduled'}It goes out on <b>{at(release!.due!)}</b>, where the clock says {calendar.timeZone}.{:else if minute}By
-        its day it would go out on <b>{at(minute)}</b>.{/if}
+      Version {release!.version} was proofed and locked on {at(release!.proofed)}.
+      {#if draftState === 'scheduled'}It will be released on <b>{at(release!.due!)}</b> ({calendar.timeZone} time).{:else if minute}Its
+        release date is <b>{at(minute)}</b>.{/if}
     </p>
     {#if release?.due && minute && new Date(minute).getTime() !== release.due.getTime()}
       <p class="mt-3 max-w-prose border-l-4 border-weld pl-4">
-        Its day has been changed since: by it, it would go out on {at(minute)}.
-        <button class="plain" onclick={() => void desk.step({ step: 'schedule' })}>Schedule it for then</button>
+        Its release date has changed since, to {at(minute)}.
+        <button class="plain" onclick={() => void desk.step({ step: 'schedule' })}>Schedule for then</button>
       </p>
     {/if}
     {#if since.length > 0}
       <div class="mt-4 border-l-4 border-weld pl-4">
-        <p>The draft has changed since. What goes out is what was proofed, without this:</p>
+        <p>The draft has changed since. The proofed version will be released, without this:</p>
         <ChangesSince {since} />
       </div>
     {/if}
     <p class="mt-5 flex flex-wrap gap-2">
       {#if draftState === 'proofed'}
-        <button class="act first" disabled={desk.working} onclick={() => void desk.step({ step: 'schedule' })}
-          >Schedule it</button
-        >
+        <button class="act first" disabled={desk.working} onclick={() => void desk.step({ step: 'schedule' })}>Schedule</button>
       {:else}
         <button class="act" disabled={desk.working} onclick={() => void desk.step({ step: 'unschedule' })}
-          >Take the schedule back</button
+          >Cancel schedule</button
         >
       {/if}
       {#if sure}
@@ -102,24 +100,23 @@
           onclick={() => {
             sure = false;
             void desk.step({ step: 'now' });
-          }}>Release now, to everybody, for good</button
+          }}>Release now. This can’t be undone.</button
         >
-        <button class="act" onclick={() => (sure = false)}>Not now</button>
+        <button class="act" onclick={() => (sure = false)}>Cancel</button>
       {:else}
-        <button class="act" disabled={desk.working} onclick={() => (sure = true)}>Release it now…</button>
+        <button class="act" disabled={desk.working} onclick={() => (sure = true)}>Release now…</button>
       {/if}
       <button class="act" disabled={desk.working} onclick={() => void desk.step({ step: 'redraft' })}
-        >{since.length > 0 ? 'Look at it again' : 'Back to draft'}</button
+        >{since.length > 0 ? 'Proof it again' : 'Back to draft'}</button
       >
     </p>
   {:else}
     <p class="mt-5 max-w-prose text-lead">
-      Out since {at(release!.released!)}; version {release!.version} is what everybody sees.
+      Released on {at(release!.released!)}. Everyone sees version {release!.version}.
     </p>
     {#if since.length > 0}
       <p class="mt-3 max-w-prose border-l-4 border-weld pl-4">
-        The draft says something else by now. Publishing it, beside the table, corrects the month and writes to exactly those
-        who hold an older version.
+        The draft has changed since release. Publish it (on the right) to send a correction to everyone who has the old version.
       </p>
     {/if}
     <Holders
@@ -130,17 +127,17 @@
     />
   {/if}
   {#snippet side()}
-    <section aria-label="On the way">
-      <h2 class="border-b border-ink pb-1 text-lead">Letters</h2>
+    <section aria-label="Emails">
+      <h2 class="border-b border-ink pb-1 text-lead">Emails</h2>
       {#if inMail === 0}
         <p class="mt-2 text-quiet">
           {draftState === 'released'
-            ? 'Nobody on the roster had a mail address.'
-            : 'When it goes out, everybody who takes part and has a mail address gets her own sheet.'}
+            ? 'No participant had an email address.'
+            : 'On release, everyone with an email address is sent their own sheet.'}
         </p>
       {:else}
         <dl>
-          {#each [['sent', 'sent'], ['waiting', 'waiting'], ['sending', 'on their way'], ['failed', 'given up']] as const as [id, name] (id)}
+          {#each [['sent', 'sent'], ['waiting', 'queued'], ['sending', 'sending'], ['failed', 'failed']] as const as [id, name] (id)}
             {#if mails[id]}
               <div class="flex border-b border-rule py-1.5 {id === 'failed' ? 'text-madder' : ''}">
                 <dt class="mr-auto">{name}</dt>
@@ -149,13 +146,13 @@
             {/if}
           {/each}
         </dl>
-        <p class="mt-2"><a class="plain" href="/programmes/{bench.slug}/post?month={month.id}">look at the letters</a></p>
+        <p class="mt-2"><a class="plain" href="/programmes/{bench.slug}/post?month={month.id}">See the emails</a></p>
       {/if}
     </section>
     <SheetVersions month={month.id} />
     {#if month.release}
       <p class="mt-4 text-note text-quiet">
-        Its day, {dayText(month.release, page.data.locale)}, is set at Draft and in the calendar.
+        Release date: {dayText(month.release, page.data.locale)} (change it under Block or Calendar).
       </p>
     {/if}
   {/snippet}

@@ -78,8 +78,7 @@
 <MonthFrame>
   {#if !hasSheet(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
-      Nothing is drawn for {month.name} yet; the sheet writes itself as soon as there is a block. For a lesson without a block, write
-      your own notes beside this.
+      Draw a block first; the sheet is written from it. For a lesson without a block, write your own notes beside this.
     </p>
   {:else if paper}
     <PaperView
@@ -90,24 +89,25 @@
       onlight={(cuts) => (bench.lit = cuts)}
     />
   {:else}
-    <Problems problems={worked.problems} document={bench.saver.document} title="The sheet cannot be written yet" />
+    <Problems problems={worked.problems} document={bench.saver.document} title="The sheet can’t be written yet" />
   {/if}
   {#snippet side()}
     {#if paper}
       <SheetWishesForm {used} />
       {#each variant.refused as problem (problem.path)}<p class="mt-2 text-madder" role="alert">{problem.message}.</p>{/each}
-      <section class="mt-6" aria-label="To print and to keep">
+      <section class="mt-6" aria-label="Print and download">
         <PaperChoice what="Print the sheet" />
         <p class="mt-3 flex flex-wrap gap-2">
-          <a class="act" href={address('sheet.pdf')} download><Download size={17} /> PDF, A4</a>
-          <a class="act" href="{address('sheet.pdf')}&page=letter" download>Letter</a>
+          <a class="act" href={address('sheet.pdf')} download><Download size={17} /> PDF (A4)</a>
+          <a class="act" href="{address('sheet.pdf')}&page=letter" download>PDF (US Letter)</a>
           <a class="act" href={address('sheet.txt')} download>text</a>
           <a class="act" href={address('sheet.html')} download>HTML</a>
         </p>
         {#if month.blocks.length > 0}
           <p class="mt-2 flex flex-col gap-1">
-            {#if hasTemplates}<a class="plain" href={address('templates.pdf')} download>templates at full size, PDF</a>{/if}
-            <a class="plain" href={address('demonstration.pdf')} download>step-outs and running order of a demonstration, PDF</a
+            {#if hasTemplates}<a class="plain" href={address('templates.pdf')} download>Templates at full size, PDF</a>{/if}
+            <a class="plain" href={address('demonstration.pdf')} download
+              >Demonstration notes (step-outs and running order), PDF</a
             >
           </p>
         {/if}
