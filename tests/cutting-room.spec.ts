@@ -19,7 +19,7 @@ test('ticks survive a reload, and another screen at the table sees them', async 
   await expect(page.getByRole('region', { name: 'What has changed' })).toContainText(
     /5 kits more than when cutting began: 32, not 27/,
   );
-  await expect(page.getByRole('region', { name: 'What has changed' })).toContainText(/pieces cut before stay and are used/);
+  await expect(page.getByRole('region', { name: 'What has changed' })).toContainText(/pieces already cut will be used/);
 });
 
 test('one step at a time, to the end and back; a lost connection loses no tick', async ({ page, bench }) => {
@@ -96,7 +96,7 @@ test('several hands share a list, and what an evening took is noted', async ({ p
   await log.getByRole('button', { name: 'Save' }).click();
   await expect(log).toContainText('Noted: 95 min.');
   await page.reload();
-  await expect(log).toContainText('at this shop’s own pace');
+  await expect(log).toContainText('at your own pace');
   await log.getByLabel('Minutes in total, all people').fill('');
   await log.getByRole('button', { name: 'Save' }).click();
   await expect(log).not.toContainText('Noted');

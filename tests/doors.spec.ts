@@ -19,14 +19,14 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   const mark = `${info.retry}${Date.now().toString(36)}`;
   const [email, guest] = [`ann.${mark}@example.org`, `vera.${mark}@example.org`];
   await open(page, '/');
-  await expect(page.getByText('open at this machine only')).toBeVisible();
-  await page.getByRole('link', { name: 'begin a shop or guild of your own' }).click();
+  await expect(page.getByText('It can only be opened on this computer')).toBeVisible();
+  await page.getByRole('link', { name: 'set up your own shop or guild' }).click();
   await page.getByLabel('Name').fill('Mill Lane Guild');
   await page.getByLabel('Your name').fill('Ann Vale');
-  await page.getByLabel('Your mail address').fill(email);
+  await page.getByLabel('Your email').fill(email);
   await page.getByLabel('Password', { exact: true }).fill('aaaaaaaaaaaa');
   await page.getByRole('button', { name: 'Create' }).click();
-  await expect(page.getByRole('alert')).toContainText('same few letters');
+  await expect(page.getByRole('alert')).toContainText('too repetitive');
   await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
   await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByText('There is no programme here yet')).toBeVisible();
@@ -37,18 +37,18 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   // A programme of their own, and somebody who may look at it.
   await open(page, '/programmes/new');
   await page.getByLabel('Name').fill(`Year ${mark}`);
-  await page.getByRole('button', { name: /^Make it/ }).click();
+  await page.getByRole('button', { name: /^Create and draw/ }).click();
   await page.waitForURL(/\/programmes\/year-/);
   const made = new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
   await open(page, '/house');
-  await page.getByLabel('Mail address').fill(guest);
+  await page.getByLabel('Email').fill(guest);
   await page.locator('select[name=role]').last().selectOption('viewer');
   await page.getByRole('button', { name: 'Invite' }).click();
-  await expect(page.getByText('A letter is on its way')).toBeVisible();
+  await expect(page.getByText('We’ve emailed')).toBeVisible();
 
   const other = await somebody(browser);
   await open(other, await letterTo(other, guest, 'invitation'));
-  await expect(other.getByText(`Mill Lane Guild invites ${guest}, as viewer.`)).toBeVisible();
+  await expect(other.getByText(`Mill Lane Guild has invited ${guest} to join as viewer.`)).toBeVisible();
   await other.getByLabel('Your name').fill('Vera Moss');
   await other.getByLabel('Password', { exact: true }).fill(PASSWORD);
   await other.getByRole('button', { name: 'Accept' }).click();
@@ -63,22 +63,22 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   await page.getByRole('button', { name: 'Remove Vera Moss' }).click();
   await expect(page.locator('[data-member="Vera Moss"]')).toHaveCount(0);
   await other.goto(made);
-  await expect(other.getByText('Nobody yet.')).toBeVisible();
+  await expect(other.getByText('None yet.')).toBeVisible();
 
   // Signed out, she comes back by a letter.
   await open(page, '/account');
   await page.getByRole('button', { name: 'Sign out here' }).click();
   await page.getByRole('link', { name: 'Forgotten your password?' }).click();
-  await page.getByLabel('Your mail address').fill(email);
+  await page.getByLabel('Your email').fill(email);
   await page.getByRole('button', { name: 'Email me a link' }).click();
-  await expect(page.getByText('a letter is on its way')).toBeVisible();
+  await expect(page.getByText('we’ve emailed a link')).toBeVisible();
   await open(page, await letterTo(page, email, 'recover'));
   await page.getByLabel('New password').fill('sixty kits before Sunday');
   await page.getByRole('button', { name: 'Save and sign out on all devices' }).click();
-  await page.getByLabel('Mail address').fill(email);
+  await page.getByLabel('Email').fill(email);
   await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByText('do not belong together')).toBeVisible();
+  await expect(page.getByText('Wrong email or password')).toBeVisible();
   await page.getByLabel('Password', { exact: true }).fill('sixty kits before Sunday');
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByText(`Year ${mark}`)).toBeVisible();

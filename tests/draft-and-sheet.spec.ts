@@ -15,7 +15,7 @@ test('every cut size explains itself: formula, rounding, ruler', async ({ page, 
 
 test('a size changed at one station is changed at all, and can be taken back', async ({ page, bench }) => {
   await bench.open('/months/m1/draft');
-  const size = page.getByLabel('Finishes at, in');
+  const size = page.getByLabel('Finished size, in');
   await size.fill('9');
   await size.press('Enter');
   await expect(page.locator('[data-save-state=saved]')).toBeVisible();
@@ -35,7 +35,7 @@ test('a size changed at one station is changed at all, and can be taken back', a
 
 test('what cannot be meant stays in its field with the reason, and is not saved', async ({ page, bench, request }) => {
   await bench.open('/months/m1/draft');
-  const size = page.getByLabel('Finishes at, in');
+  const size = page.getByLabel('Finished size, in');
   for (const [written, reason] of [
     ['twelve', 'is not a length'],
     ['-3', 'cannot be negative'],
@@ -104,8 +104,8 @@ test('a note with a photo stands on the sheet, is moved and hidden', async ({ pa
   const notes = page.getByRole('region', { name: 'Your own notes' });
   const sheet = page.getByRole('article', { name: 'Sheet' });
   for (const text of ['Bring a lamp.', 'Bring a cake.']) {
-    await notes.getByLabel('Add a note at the head').fill(text);
-    await notes.getByLabel('Add a note at the head').press('Tab');
+    await notes.getByLabel('Add a note at the top').fill(text);
+    await notes.getByLabel('Add a note at the top').press('Tab');
     await expect(sheet).toContainText(text);
   }
   await notes.getByRole('button', { name: 'Move it up' }).click();
@@ -116,7 +116,7 @@ test('a note with a photo stands on the sheet, is moved and hidden', async ({ pa
   await notes.getByLabel(/Add a photo/).setInputFiles({ name: 'lamp.png', mimeType: 'image/png', buffer: png });
   await expect(sheet.locator('img')).toHaveCount(1);
   await expect.poll(() => sheet.locator('img').evaluate((i: HTMLImageElement) => i.naturalWidth)).toBe(300);
-  await notes.getByRole('button', { name: 'take the photo off' }).click();
+  await notes.getByRole('button', { name: 'remove the photo' }).click();
   await expect(sheet.locator('img')).toHaveCount(0);
 });
 
@@ -144,7 +144,7 @@ test('the sheet prints on A4 and on Letter, and only the sheet', async ({ page, 
 test('an undrawn month says what to do next at every station', async ({ page, bench }) => {
   // Nor does it hand out anything of the quilt.
   await bench.open('/quilt');
-  await page.getByLabel('Sashing and cornerstones comes with').selectOption('');
+  await page.getByLabel('Sashing and cornerstones handed out in').selectOption('');
   await expect(page.getByText(/^saved/)).toBeVisible();
   for (const station of ['draft', 'sew', 'cut', 'sheet', 'cutting-room']) {
     await bench.open(`/months/m9/${station}`);
@@ -204,11 +204,11 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   await wishes.getByLabel('Kit').selectOption({ label: 'pieces cut by the shop' });
   await expect(sheet.getByRole('heading', { name: 'In your bag' })).toBeVisible();
   await expect(sheet.getByRole('heading', { name: 'Cut', exact: true })).toHaveCount(0);
-  await wishes.getByLabel('Kit').selectOption({ label: 'cloth by the length' });
+  await wishes.getByLabel('Kit').selectOption({ label: 'lengths of fabric' });
   await wishes.getByLabel('left-handed cutting').check();
   await expect(sheet.getByRole('img', { name: /^Cutting diagram for .*, left-handed$/ }).first()).toBeVisible();
   // The address carries it, so the file is the sheet that is looked at.
-  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF, A4' }).click()]);
+  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF (A4)' }).click()]);
   expect(pdf.suggestedFilename()).toBe('m1-frost-double-bed-left.pdf');
 
   await bench.open('/months/m1/sheet');
@@ -221,8 +221,8 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   await versions.getByRole('button', { name: 'Publish this sheet' }).click();
   await expect(versions).toContainText('Version 1 is published.');
   await bench.open('/months/m1/draft');
-  await page.getByLabel('Finishes at, in').fill('16');
-  await page.getByLabel('Finishes at, in').press('Enter');
+  await page.getByLabel('Finished size, in').fill('16');
+  await page.getByLabel('Finished size, in').press('Enter');
   await expect(page.getByText(/^saved/)).toBeVisible();
   await bench.open('/months/m1/sheet');
   await expect(versions.locator('[data-since="1"]')).toContainText('Cold Frame now finishes at 16 in');

@@ -18,7 +18,7 @@ async function plainMonth(page: Page, bench: Bench) {
   await page.getByRole('button', { name: 'A plain 4 by 4 grid' }).click();
   await expect(page.getByText('16 patches in 1 letter')).toBeVisible();
 }
-const made = (page: Page) => page.locator('p', { hasText: 'It tiles' });
+const made = (page: Page) => page.locator('p', { hasText: 'Complete' });
 
 test('an empty month begins with a drawing from the library, and undo takes it back', async ({ page, bench }) => {
   await bench.open('/months/m10/draft');
@@ -43,9 +43,9 @@ test('a star is drawn by seams, recasting and symmetry, and is understood while 
   await expect(made(page)).toContainText('4 half-square triangles and 12 plain patches');
   // The whole step is one: undo takes all four triangles back to A.
   await page.keyboard.press('Control+z');
-  await expect(made(page)).toContainText('1 letter,');
+  await expect(made(page)).toContainText('1 fabric,');
   await page.keyboard.press('Control+Shift+z');
-  await expect(made(page)).toContainText('2 letters');
+  await expect(made(page)).toContainText('2 fabrics');
 });
 
 test('a unit is laid, turned and taken apart; what cannot be is said', async ({ page, bench }) => {
@@ -60,7 +60,7 @@ test('a unit is laid, turned and taken apart; what cannot be is said', async ({ 
   await page.keyboard.press('j');
   await touch(page, 0.5, 0.5);
   await touch(page, 2, 1.8);
-  await expect(page.getByText('These two do not share one straight seam from end to end.')).toBeVisible();
+  await expect(page.getByText('These patches can’t be merged: they don’t share one whole straight edge.')).toBeVisible();
   await touch(page, 0.5, 0.5);
   await touch(page, 0.5, 1.5);
   await expect(made(page)).toContainText('16 patches');
@@ -80,13 +80,13 @@ test('everything is drawn with keys alone', async ({ page, bench }) => {
 
 test('the grid grows, shrinks and is made finer; a grid that cuts the drawing badly is refused', async ({ page, bench }) => {
   await plainMonth(page, bench);
-  await page.getByLabel('Cells across').fill('5');
-  await page.getByLabel('Cells across').press('Enter');
+  await page.getByLabel('Squares across').fill('5');
+  await page.getByLabel('Squares across').press('Enter');
   await expect(made(page)).toContainText('20 patches');
   await page.getByRole('button', { name: 'Finer grid (×2' }).click();
-  await expect(page.getByLabel('Cells down')).toHaveValue('8');
-  await page.getByLabel('Cells down').fill('65');
-  await page.getByLabel('Cells down').press('Enter');
+  await expect(page.getByLabel('Squares down')).toHaveValue('8');
+  await page.getByLabel('Squares down').fill('65');
+  await page.getByLabel('Squares down').press('Enter');
   await expect(page.getByText('A whole number of cells from 1 to 64.')).toBeVisible();
 });
 
@@ -113,7 +113,7 @@ test('a block leaves as a file or as SVG, and comes back the same', async ({ pag
       '{"format":"aggrega-block","version":1,"grid":[1,1],"patches":[{"role":"A","points":[[0,0],[1,0],[0,1]]}]}',
     ),
   });
-  await expect(page.getByRole('alert')).toContainText('no patch covers the space');
+  await expect(page.getByRole('alert')).toContainText('there’s a gap in the block');
 });
 
 test.describe('on a tablet at the cutting table', () => {
@@ -121,7 +121,7 @@ test.describe('on a tablet at the cutting table', () => {
 
   test('a drawing is made with a finger, and what it is made of stands beside it', async ({ page, bench }) => {
     await plainMonth(page, bench);
-    await page.getByRole('button', { name: /^Lay a unit/ }).tap();
+    await page.getByRole('button', { name: /^Add unit/ }).tap();
     await page.getByRole('button', { name: 'Square in a square' }).tap();
     await page.getByLabel('Size: grid squares on the short side').selectOption('2');
     const { position } = await spot(page, 1.4, 1.4);
@@ -130,7 +130,7 @@ test.describe('on a tablet at the cutting table', () => {
     await page.getByRole('button', { name: /^Recast/ }).tap();
     await page.getByRole('button', { name: 'Letter C' }).tap();
     await page.getByRole('application').tap(await spot(page, 2, 2));
-    await expect(made(page)).toContainText('3 letters');
+    await expect(made(page)).toContainText('3 fabrics');
     const buttons = await page.getByRole('toolbar').getByRole('button').all();
     for (const button of buttons.slice(0, 6)) expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(36);
   });
@@ -141,7 +141,7 @@ test('another drawing takes the place of one that is there, and undo brings it b
   const before = await made(page).innerText();
   await page.getByRole('button', { name: 'Replace drawing…' }).click();
   await page.getByLabel('Search blocks').fill('no such thing');
-  await expect(page.getByText('No drawing of that name.')).toBeVisible();
+  await expect(page.getByText('No block matches.')).toBeVisible();
   await page.getByLabel('Search blocks').fill('partial');
   await page.getByRole('button', { name: 'Weather Wheel' }).click();
   await expect(made(page)).toContainText('sewn with a partial seam');

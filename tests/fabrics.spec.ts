@@ -11,9 +11,9 @@ test('a letter is cast by search, by keys, by dragging and by its list, and ever
   const select = (role: string) => page.getByLabel(`Fabric of ${role}`, { exact: true });
   expect(await ground('B')).toBe('#2f4f6f');
 
-  await page.getByRole('button', { name: 'Take B in hand' }).click();
+  await page.getByRole('button', { name: 'Select B' }).click();
   await page.getByRole('searchbox').fill('qr-140');
-  await page.getByRole('button', { name: 'Cast B with Compost' }).last().click();
+  await page.getByRole('button', { name: 'Use Compost for B' }).last().click();
   await expect.poll(() => ground('B')).toBe('#4a3b32');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => ground('B')).toBe('#2f4f6f');
@@ -27,7 +27,7 @@ test('a letter is cast by search, by keys, by dragging and by its list, and ever
   await expect(select('D')).toHaveValue('terracotta-crock');
   await page.getByRole('button', { name: 'Lock D' }).click();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('button', { name: 'Free D' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Unlock D' })).toBeVisible();
   await expect(select('D')).toBeDisabled();
 
   await page.getByRole('searchbox').fill('gooseberry');
@@ -37,7 +37,7 @@ test('a letter is cast by search, by keys, by dragging and by its list, and ever
   await expect(select('A')).toHaveValue('kale');
   await expect(select('C')).toHaveValue('gooseberry');
   await select('C').selectOption({ label: 'your choice, dark' });
-  await expect(page.locator('[data-cast=C]')).toContainText('Brought by everybody');
+  await expect(page.locator('[data-cast=C]')).toContainText('Participants bring their own');
   // As another colourway has it, but for what is locked.
   await page.getByRole('button', { name: 'Harvest', exact: true }).click();
   await expect(select('A')).toHaveValue('straw');
@@ -58,7 +58,7 @@ test('the picture is looked at in grey and by other eyes; a lost seam is mended 
   const grey = await ground();
   expect(grey).not.toBe(inColour);
   expect(new Set([grey.slice(1, 3), grey.slice(3, 5), grey.slice(5, 7)]).size).toBeLessThanOrEqual(2);
-  await page.getByText('without green').click();
+  await page.getByText('Colour-blind view: green').click();
   await expect.poll(ground).not.toBe(grey);
   await page.getByText('in colour', { exact: true }).click();
 
@@ -90,15 +90,15 @@ test('a fabric is added, printed, measured and taken out again', async ({ page, 
   await form.getByLabel('Value, L*').fill('12');
   await form.getByLabel('Value, L*').press('Enter');
   await expect(form).toContainText('A dark. As measured');
-  await expect(page.getByRole('button', { name: /Cast . with Damson, value 12/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Use Damson for ., value 12/ })).toBeVisible();
   await page.reload();
   await page.locator('html[data-ready]').waitFor();
   await page.getByRole('button', { name: 'Damson', exact: true }).click();
   await expect(form.getByLabel('Repeats every, in')).toHaveValue('1 1/2');
-  await form.getByRole('button', { name: 'take Damson out of the programme' }).click();
+  await form.getByRole('button', { name: 'Delete Damson' }).click();
   await expect(page.getByRole('button', { name: 'Damson', exact: true })).toHaveCount(0);
   // What everybody needs of a fabric stands beside its letter.
-  expect(plain(await page.locator('[data-cast=A]').innerText())).toMatch(/Everybody needs .* yd|Working out/);
+  expect(plain(await page.locator('[data-cast=A]').innerText())).toMatch(/Everyone together needs .* yd|Working out/);
 });
 
 test('a photo is read, taken for its fabric and undone; what is no picture is refused with a sentence', async ({
@@ -107,7 +107,7 @@ test('a photo is read, taken for its fabric and undone; what is no picture is re
 }) => {
   await bench.open('/fabrics?colourway=frost');
   const form = page.getByRole('region', { name: 'Fabric Frosted Pane' });
-  const photo = form.getByLabel('Photo of it, JPEG, PNG or WebP');
+  const photo = form.getByLabel('Photo, JPEG, PNG or WebP');
   await photo.setInputFiles({ name: 'cloth.png', mimeType: 'image/png', buffer: Buffer.from('<svg onload="alert(1)"/>') });
   await expect(form.getByRole('alert')).toContainText('Photos come as JPEG, PNG or WebP');
   // A picture of the page itself will do for a photo of cloth.
@@ -115,8 +115,8 @@ test('a photo is read, taken for its fabric and undone; what is no picture is re
   const told = form.getByRole('region', { name: 'What the photo tells' });
   await expect(told).toContainText('value');
   await expect(told.getByRole('img')).toBeVisible();
-  await told.getByRole('button', { name: 'Take it for Frosted Pane' }).click();
-  await expect(form.getByLabel('Its side shows so much cloth, in')).toHaveValue('4');
+  await told.getByRole('button', { name: 'Use this photo' }).click();
+  await expect(form.getByLabel('Width of fabric in the photo, in')).toHaveValue('4');
   await expect(page.locator('pattern image').first()).toHaveAttribute('href', /^\/swatches\/[0-9a-f]{32}$/);
   const address = (await page.locator('pattern image').first().getAttribute('href'))!;
   expect((await page.request.get(address)).headers()['content-type']).toBe('image/jpeg');
@@ -124,7 +124,7 @@ test('a photo is read, taken for its fabric and undone; what is no picture is re
   await page.getByText('in grey', { exact: true }).click();
   await expect(page.getByRole('img', { name: /The quilt in Frost/ }).locator('pattern image')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(form.getByLabel('Its side shows so much cloth, in')).toHaveCount(0);
+  await expect(form.getByLabel('Width of fabric in the photo, in')).toHaveCount(0);
   expect((await page.request.get(`/swatches/${'0'.repeat(32)}`)).status()).toBe(404);
 });
 
@@ -142,7 +142,7 @@ test('the shelf goes out as CSV and comes in after a look; what is wrong is name
   await expect(dialog).toContainText('1 new, 1 changed');
   await expect(dialog).toContainText('supplier: Mill Lane Cottons becomes Harbour Cloth');
   await expect(dialog.locator('tr', { hasText: 'Damson' })).toContainText('refused');
-  await dialog.getByRole('button', { name: 'Take in 2 fabrics' }).click();
+  await dialog.getByRole('button', { name: 'Import 2 fabrics' }).click();
   await expect(page.getByRole('button', { name: /^Teasel/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Teasel/ })).toHaveCount(0);
@@ -152,7 +152,7 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   await bench.open('/fabrics?colourway=frost');
   const quilt = page.getByRole('application', { name: /The quilt in Frost/ });
   await page.getByLabel('Fabric of B', { exact: true }).selectOption('scrappy');
-  await page.getByRole('button', { name: 'Take B in hand' }).click();
+  await page.getByRole('button', { name: 'Select B' }).click();
   await page.getByRole('searchbox').fill('e');
   for (const name of ['Beetroot', 'Compost'])
     await page
@@ -179,7 +179,7 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   const pins = page.getByRole('region', { name: 'The block in hand' });
   await expect(pins.getByRole('heading')).toContainText('no. 1');
   const row = pins.locator('[data-pin]').first();
-  await row.getByRole('combobox').selectOption({ label: 'pin Compost' });
+  await row.getByRole('combobox').selectOption({ label: 'always Compost' });
   const patch = Number(await row.getAttribute('data-pin')) - 1;
   const pinned = quilt.locator('[data-place="1,1"] [data-patch]').nth(patch);
   await expect(pinned).toHaveAttribute('fill', /paint-Bc/);
@@ -226,7 +226,7 @@ test('units of a scrappy letter are made as a pool: it is told once, and the she
   await expect(page.getByRole('heading', { name: /P\d+: make 24 half-square triangles/ })).toBeVisible();
   await expect(page.getByText('Take any 24.')).toBeVisible();
   await bench.open('/months/m4/sew?colourway=dusk');
-  await expect(page.getByText('Out of your pools')).toContainText('any 24 of P');
+  await expect(page.getByText('From your pools')).toContainText('any 24 of P');
   await expect(page.getByRole('heading', { name: /P\d+: make 24 half-square triangles/ })).toBeVisible();
 });
 

@@ -50,7 +50,7 @@ test('an organiser turns the head count from 13 to 60, sees the cloth follow, an
   // The list for the cutting room is that of the number being tried, and says so.
   await page.getByRole('link', { name: 'Cutting-room list' }).click();
   await expect(page.getByText('for 60 people, tried (13 enrolled)')).toBeVisible();
-  await expect(page.getByText('In all: 63 × B1. Who for: each kit 1 × B1.')).toBeVisible();
+  await expect(page.getByText('Total: 63 B1. Per kit: each kit 1 × B1.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Back to Cutting' }).click();
   await page.getByRole('button', { name: 'Enrol 60' }).click();
@@ -89,7 +89,7 @@ test('one kit and all kits stand side by side; nobody enrolled is said plainly',
   expect(await toBuy(page)).not.toEqual(together);
   await page.keyboard.press('b');
   await page.getByLabel('People in Frost').fill('0');
-  await expect(page.getByText('Nobody is enrolled, so nothing is cut.')).toBeVisible();
+  await expect(page.getByText('No one is enrolled yet.')).toBeVisible();
 });
 
 test('a piece under the hand is lit on the bolt, in the block and in the table', async ({ page, bench }) => {

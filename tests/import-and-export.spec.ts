@@ -30,15 +30,15 @@ test('a refused file names each place and reason, and nothing is written', async
   broken.months[1].blocks[0].block = 'nowhere';
   const file = page.getByLabel(/Choose a file/);
   await file.setInputFiles(asFile(broken));
-  await expect(page.getByRole('heading', { name: 'spring.aggrega.json is refused: 3 things are wrong' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'spring.aggrega.json can’t be imported: 3 things to fix' })).toBeVisible();
   await expect(page.getByText('/house/seam')).toBeVisible();
   await expect(page.getByText('block Cold Frame, patches')).toBeVisible();
-  await expect(page.getByText('no patch covers the space between (1, 1) and (3, 3)')).toBeVisible();
+  await expect(page.getByText('there’s a gap in the block between (1, 1) and (3, 3)')).toBeVisible();
   await expect(page.getByText("there is no block 'nowhere'")).toBeVisible();
   await expect(page.getByRole('button', { name: 'Import as a new programme' })).toHaveCount(0);
 
   await file.setInputFiles(asFile('{"format": ', 'half.json'));
-  await expect(page.getByRole('alert')).toContainText('half.json is no programme file');
+  await expect(page.getByRole('alert')).toContainText('half.json isn’t a programme file');
   expect(await (await request.get('/')).text()).not.toContain(title);
   const forced = await request.post('/api/import', { data: broken });
   expect(forced.status()).toBe(422);

@@ -53,21 +53,21 @@ test('a quilt is set, turned, swapped and taken back', async ({ page, bench }) =
 
 test('what a month hands out is cut and told with it', async ({ page, bench }) => {
   await bench.open('/quilt');
-  await page.getByLabel('Side and corner triangles comes with').selectOption('m1');
+  await page.getByLabel('Setting triangles (side and corner) handed out in').selectOption('m1');
   await bench.open('/months/m1/sheet');
   const row = page.locator('tr', { hasText: 'side triangle' });
   await expect(row).toContainText('cut twice on the diagonal');
   expect(plain(await row.innerText())).toContain('20 3/8');
   // A month without a block of its own still has its parts of the quilt to cut.
   await bench.open('/months/m9/cut');
-  await expect(page.getByText(/cannot be cut from less than/)).toBeVisible();
+  await expect(page.getByText(/This plan uses/)).toBeVisible();
   await expect(page.getByText(/× cornerstone/).first()).toBeVisible();
 });
 
 test('a mystery stays covered: on the page, and in the picture to keep', async ({ page, bench }) => {
   await bench.open('/quilt?seen=2027-03-20');
   const quilt = page.getByRole('application', { name: /The quilt in/ });
-  await expect(page.getByText('As participants see it on 20 March 2027')).toBeVisible();
+  await expect(page.getByText('Preview for participants on 20 March 2027')).toBeVisible();
   await expect(quilt.locator('[data-key="m3:cloche"] polygon').first()).not.toHaveAttribute('fill', /covered/);
   await expect(quilt.locator('[data-key="m4:bean-row"] polygon')).toHaveAttribute('fill', /covered/);
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SVG' }).click()]);

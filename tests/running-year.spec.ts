@@ -30,12 +30,12 @@ test('a programme from nothing: made, a block drawn, a fabric named, people enro
   await form.getByLabel('Name').fill('Night');
   await form.getByLabel('Name').press('Enter');
   await page.getByRole('link', { name: 'Run', exact: true }).click();
-  await expect(page.getByText('Nobody is on the roster yet.')).toBeVisible();
+  await expect(page.getByText('No participants yet.')).toBeVisible();
   await page.keyboard.press('n');
   const dialog = page.getByRole('dialog', { name: 'Add a participant' });
   await dialog.getByLabel('Name').fill('Ada Fenn');
   await dialog.getByLabel('Colourway').selectOption({ label: 'Night' });
-  await dialog.getByRole('button', { name: 'Add her' }).click();
+  await dialog.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.locator('[data-person="Ada Fenn"]')).toContainText('Night');
   await page.getByRole('link', { name: 'Kits', exact: true }).click();
   await expect(page.getByRole('region', { name: 'To be cut next' })).toContainText('Night');
@@ -55,16 +55,16 @@ test('the roster: a list from a spreadsheet is looked at, taken in and undone; m
     .setInputFiles({ name: 'members.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   const dialog = page.getByRole('dialog', { name: 'What members.csv would change' });
   await expect(dialog).toContainText('3 new, 0 changed, 0 as they are, 1 refused');
-  await expect(dialog).toContainText('is no mail address');
-  await dialog.getByRole('button', { name: 'Take in 3 people' }).click();
+  await expect(dialog).toContainText('isn’t a valid email address');
+  await dialog.getByRole('button', { name: 'Import 3 people' }).click();
   await expect(page.locator('[data-person]')).toHaveCount(3);
   await expect(page.locator('[data-counted=frost]')).toContainText('1');
   await page.locator('h1').click();
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('Nobody is on the roster yet.')).toBeVisible();
+  await expect(page.getByText('No participants yet.')).toBeVisible();
   await page.keyboard.press('Control+Shift+z');
   await expect(page.locator('[data-person]')).toHaveCount(3);
-  await page.getByLabel('Choose everybody on this page').check();
+  await page.getByLabel('Select everyone on this page').check();
   await page.getByLabel('Move to colourway').selectOption('dusk');
   await expect(page.locator('[data-counted=dusk]')).toContainText('3');
   await page.getByRole('button', { name: 'Undo' }).last().click();
@@ -75,7 +75,7 @@ test('the roster: a list from a spreadsheet is looked at, taken in and undone; m
   const form = page.getByRole('region', { name: 'Bea Vetch' });
   await form.getByLabel('Mail').fill('bea@');
   await form.getByLabel('Mail').press('Enter');
-  await expect(form.getByRole('alert')).toContainText('no mail address');
+  await expect(form.getByRole('alert')).toContainText('isn’t a valid email address');
   await form.getByLabel('State').selectOption('left');
   await expect(page.locator('[data-person="Bea Vetch"]')).toContainText('left');
   // The dial tries numbers; it is the roster that counts.
@@ -93,14 +93,14 @@ test('a month from drawing to release: proofed, let out, in her mail and on her 
   const [ada] = await enrol(request, bench.slug, { 'Ada Fenn': {}, 'Bea Vetch': { colourway: 'harvest' } });
   const hers = await pageOf(request, bench.slug, ada!);
   await open(page, hers);
-  await expect(page.getByText('Nothing is out yet.')).toBeVisible();
+  await expect(page.getByText('Nothing has been released yet.')).toBeVisible();
   await expect(page.getByText('Cold Frame')).toHaveCount(0);
   await bench.open('/months/m1/draft');
   await page.getByRole('link', { name: 'Release', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Mark as proofed and lock' })).toBeDisabled();
   await letOut(page);
   const holder = page.locator('[data-holder="Ada Fenn"]');
-  await expect(holder).toContainText('by mail');
+  await expect(holder).toContainText('by email');
   await page.getByRole('link', { name: 'See the emails' }).click();
   await expect(page.locator('[data-letter]')).toHaveCount(2);
   await page.getByRole('link', { name: 'Open the demo mailbox' }).click();
@@ -181,17 +181,17 @@ test('a late joiner in month five, and a leaver: what is made stays made, what i
   await page.getByRole('region', { name: 'Bea Vetch' }).getByLabel('State').selectOption('left');
   await expect(page.locator('[data-person="Bea Vetch"]')).toContainText('left');
   await page.getByRole('link', { name: 'Kits', exact: true }).click();
-  await expect(page.getByText('3 are made and belong to nobody')).toBeVisible();
+  await expect(page.getByText('3 made and not claimed')).toBeVisible();
   await page.getByRole('link', { name: 'Participants' }).click();
-  await page.getByRole('button', { name: 'New person' }).click();
+  await page.getByRole('button', { name: 'Add a participant' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add a participant' });
   await dialog.getByLabel('Name').fill('Late Lark');
-  await dialog.getByRole('button', { name: 'Add her' }).click();
+  await dialog.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.locator('[data-person="Late Lark"]')).toBeVisible();
   await page.getByRole('link', { name: 'Kits', exact: true }).click();
   const next = page.getByRole('region', { name: 'To be cut next' });
-  await expect(next).toContainText('for people who joined late');
-  await page.getByRole('button', { name: 'Give 3 to those who wait for one' }).click();
+  await expect(next).toContainText('for late joiners');
+  await page.getByRole('button', { name: 'Assign 3 to people still without a kit' }).click();
   await expect(page.locator('[data-row="m1 frost "] td').nth(4)).toHaveText('2');
   // May is out as well: of that she gets a kit cut, with everybody's.
   await expect(next.locator('[data-next="m5 frost"]')).toContainText('2');
@@ -205,13 +205,13 @@ test('an erratum after release reaches exactly those who hold the old version', 
   await enrol(request, bench.slug, { 'Ada Fenn': {}, 'Bea Vetch': { colourway: 'harvest' } });
   await bench.open('/months/m1/release');
   await letOut(page);
-  await expect(page.locator('[data-holder="Bea Vetch"]')).toContainText('by mail');
+  await expect(page.locator('[data-holder="Bea Vetch"]')).toContainText('by email');
   await enrol(request, bench.slug, { 'Late Lark': {} });
   await page.getByRole('link', { name: 'Block', exact: true }).click();
-  await page.getByRole('region', { name: 'This month' }).getByLabel('Finishes at, in').fill('13');
-  await page.getByRole('region', { name: 'This month' }).getByLabel('Finishes at, in').press('Enter');
+  await page.getByRole('region', { name: 'This month' }).getByLabel('Finished size, in').fill('13');
+  await page.getByRole('region', { name: 'This month' }).getByLabel('Finished size, in').press('Enter');
   await page.getByRole('link', { name: 'Release', exact: true }).click();
-  await expect(page.getByText('The draft says something else by now.')).toBeVisible();
+  await expect(page.getByText('The draft has changed since release.')).toBeVisible();
   await page.getByRole('button', { name: 'Publish version 2' }).click();
   await expect(page.locator('[data-version="2"]')).toBeVisible();
   await expect(page.locator('[data-holder="Ada Fenn"]')).toContainText('2', { timeout: 60_000 });
@@ -235,7 +235,7 @@ test('a pickup evening goes on when the connection is lost in the middle', async
   await bench.open('/pickup');
   await expect(page.locator('[data-visitor]')).toHaveCount(3);
   await expect.poll(workers).toBe(1);
-  await page.getByRole('button', { name: 'January: Cold Frame handed to Ada Fenn' }).click();
+  await page.getByRole('button', { name: 'January: Cold Frame handed out to Ada Fenn' }).click();
   await expect(page.locator('[data-waiting]')).toContainText('everything is saved');
   await expect.poll(() => page.evaluate(async () => Boolean(await caches.match(location.href)))).toBe(true);
   await context.setOffline(true);
@@ -247,10 +247,10 @@ test('a pickup evening goes on when the connection is lost in the middle', async
   await page.locator('[data-scan]').fill(`m1/${people[1]!.id.slice(0, 8)}`);
   await page.locator('[data-scan]').press('Enter');
   await expect(page.getByText('January: Cold Frame handed to Bea Vetch.')).toBeVisible();
-  await expect(page.locator('[data-waiting]')).toContainText('1 kit is kept on this device');
+  await expect(page.locator('[data-waiting]')).toContainText('1 kit is saved on this device');
   await page.locator('[data-scan]').fill('cy');
   await page.locator('[data-scan]').press('Enter');
-  await expect(page.locator('[data-waiting]')).toContainText('2 kits are kept on this device');
+  await expect(page.locator('[data-waiting]')).toContainText('2 kits are saved on this device');
   await expect(page.locator('[data-visitor]')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo this change' }).click();
   await expect(page.locator('[data-visitor="Cy Quill"]')).toBeVisible();
@@ -339,7 +339,10 @@ test('the calendar: days by a cadence round the holidays, hours that move and wh
   await expect(page.locator('[data-step="release m7"]')).toContainText('Sat');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(/county show\./)).toHaveCount(0);
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Import and download' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Import and download' }).click(),
+  ]);
   expect(download.suggestedFilename()).toMatch(/\.ics$/);
   await page.getByRole('link', { name: 'Test blocks' }).click();
   await page.getByRole('button', { name: 'Add a measurement' }).click();

@@ -6,7 +6,7 @@ test('bolts: the shelf is used first, and what is lacking is ordered in time', a
   const butt = page.locator('[data-order=water-butt] td').nth(2);
   const before = plain(await butt.innerText());
   const shelf = page.getByRole('region', { name: 'Stock' });
-  const form = shelf.getByRole('form', { name: 'Put a length on the shelf' });
+  const form = shelf.getByRole('form', { name: 'Add to stock' });
   await form.getByLabel('Fabric').selectOption('water-butt');
   await form.getByLabel('Length, in').fill('9 3/');
   await form.getByRole('button', { name: 'Add to stock' }).click();
@@ -37,9 +37,9 @@ test('packets: months are put together and apart; cloth is saved and kept whole;
   await bench.open('/packets?colourway=dusk');
   const second = page.getByRole('region', { name: 'Packet 2' });
   await expect(second).toContainText('Keep whole: at least');
-  await page.getByRole('button', { name: 'March: Cloche: a packet of its own' }).click();
+  await page.getByRole('button', { name: 'March: Cloche: separate packet' }).click();
   await expect(second).not.toContainText('March');
-  await page.getByRole('button', { name: 'March: Cloche: into the packet before' }).click();
+  await page.getByRole('button', { name: 'March: Cloche: combine with the previous packet' }).click();
   await expect(second).toContainText('· March');
   const bundle = page.locator('[data-bundle=elderberry]');
   await expect(bundle).toContainText('Largest piece still whole: ');
@@ -116,7 +116,7 @@ test('a fabric’s form is chosen at the table, and undone as a whole', async ({
   await expect(page.locator('[data-fabric=elderberry] [data-buy]')).not.toContainText('fat quarters');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(comes).toHaveAttribute('data-comes', 'fat-quarter');
-  await expect(comes.getByLabel(/Pieces in a bundle/)).toHaveValue('3');
+  await expect(comes.getByLabel(/Pieces in the start-up bundle/)).toHaveValue('3');
 });
 
 test('sizes and step-outs are told to the programme, and reach the cutting table', async ({ page, bench }) => {
@@ -124,7 +124,7 @@ test('sizes and step-outs are told to the programme, and reach the cutting table
   await page.getByRole('button', { name: 'Add a size' }).click();
   const sizes = page.getByRole('region', { name: 'Sizes' });
   const added = sizes.getByRole('group', { name: 'Larger quilt' });
-  const field = added.getByLabel('People of Harvest who take it');
+  const field = added.getByLabel('People in Harvest making it');
   await field.fill('99');
   await field.press('Enter');
   await expect(sizes.getByRole('alert')).toContainText('A whole number from 0 to 18.');
@@ -177,9 +177,9 @@ test('an order is handed in, comes late or short, and is put on the shelf; the p
   await page.locator('[data-order]').first().waitFor();
   const kale = page.locator('[data-order=kale]');
   await expect(kale).toBeVisible();
-  await page.getByRole('button', { name: 'Order this of Mill Lane Cottons' }).click();
+  await page.getByRole('button', { name: 'Order from Mill Lane Cottons' }).click();
   const ordered = page.locator('[data-ordered=order-2]');
-  await expect(ordered).toContainText('promised for');
+  await expect(ordered).toContainText('due');
   // What is on its way is not asked for again.
   await expect(kale).toHaveCount(0);
   await expect(page.locator('[data-bolts=kale]')).toContainText('on its way');
@@ -201,7 +201,7 @@ test('an order is handed in, comes late or short, and is put on the shelf; the p
     await papers.first().getByRole('button', { name: 'Add to stock' }).click();
     await expect(papers).toHaveCount(left - 1);
   }
-  await expect(ordered).toContainText('all came');
+  await expect(ordered).toContainText('received');
   // Undone, the last paper lies there again.
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(papers).toHaveCount(1);
@@ -211,7 +211,7 @@ test('an order is handed in, comes late or short, and is put on the shelf; the p
   const dialog = page.getByRole('dialog', { name: 'What the price list of Mill Lane Cottons would change' });
   await expect(dialog).toContainText(/\d+ changed/);
   await expect(dialog).toContainText(/price per yd: 1[\d.]+ becomes 1[\d.]+/);
-  await dialog.getByRole('button', { name: /^Take in \d+ fabrics?$/ }).click();
+  await dialog.getByRole('button', { name: /^Import \d+ fabrics?$/ }).click();
   await page.getByRole('button', { name: 'Mill Lane Cottons', exact: true }).click();
   await expect(dialog).toContainText('Everything is in the programme already.');
 });
@@ -234,7 +234,7 @@ test('the first packet is written, made a mystery and kept; a month for everybod
   await expect(packet.getByRole('table').first()).not.toContainText('Seed Drill', { useInnerText: true });
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(packet.getByRole('img', { name: 'The quilt in Harvest' })).toBeVisible();
-  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF, A4' }).click()]);
+  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF (A4)' }).click()]);
   expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
 
   const everybody = page.getByRole('region', { name: 'One month, all versions' });

@@ -246,7 +246,7 @@ describe('who works here', () => {
     await uninvite(other.organisation, id);
     expect(await invitationOf(key)).toBeDefined();
     await uninvite(ann.organisation, id);
-    expect(await takeUp(key, { name: 'Cy', password: PASSWORD })).toContain('taken back');
+    expect(await takeUp(key, { name: 'Cy', password: PASSWORD })).toContain('cancelled');
     const { key: late } = await invited('dot@example.org');
     later(15 * 24 * 60);
     expect(await invitationOf(late)).toBeUndefined();
@@ -270,9 +270,9 @@ describe('who works here', () => {
     await setRole(ann.organisation, fay.account, undefined);
     const told = (await houseRecord(ann.organisation)).entries.flatMap((e) => e.says);
     expect(told.filter((line) => line.includes('Fay'))).toEqual([
-      'the part of Fay Rook taken away',
-      'Fay Rook is from now on viewer',
-      expect.stringMatching(/^Fay Rook has a part, as /),
+      'Fay Rook removed from the team',
+      'Fay Rook is now viewer',
+      expect.stringMatching(/^Fay Rook joined as /),
     ]);
   });
 

@@ -124,7 +124,7 @@ describe('an archive', () => {
     const told = (await houseRecord(NEW)).entries.flatMap((e) => e.says);
     expect(told[0]).toBe(`${email} invited, as viewer`);
     // Whose accounts are on another server are told of by name.
-    expect(told).toContain('Dot Larch has a part, as cutting room');
+    expect(told).toContain('Dot Larch joined as cutting room');
     const after = await everything(NEW);
     for (const table of tables) {
       const known = (before[table] as object[]).filter((r) => !JSON.stringify(r).includes('Once more'));

@@ -53,7 +53,7 @@ describe('the record', () => {
     expect(await takeBack(QUARRY, slug, first!.id)).toBeUndefined();
     expect((await document()).contact).toBe(demo.contact);
     await saveChanges(QUARRY, slug, [{ path: '/contact', from: demo.contact, to: 'by the door' }]);
-    expect(await takeBack(QUARRY, slug, first!.id)).toContain('changed since');
+    expect(await takeBack(QUARRY, slug, first!.id)).toContain('touched the same fields');
     expect((await document()).contact).toBe('by the door');
     expect(await takeBack(MILL, slug, first!.id)).toContain('no such');
   });
@@ -64,7 +64,7 @@ describe('the record', () => {
     await changeRoster(QUARRY, slug, [{ id, to: person }]);
     await asAnn(() => changeRoster(QUARRY, slug, [{ id, from: person }]));
     expect(await everybody(QUARRY, slug)).toEqual([]);
-    const gone = (await entries()).find((e) => e.says[0] === 'Bea Vetch taken off the roster')!;
+    const gone = (await entries()).find((e) => e.says[0] === 'Bea Vetch deleted')!;
     expect(gone).toMatchObject({ by: 'Ann Vale', way: 'restore' });
     expect(await bringBack(MILL, slug, gone.id)).toBeTruthy();
     expect(await bringBack(QUARRY, slug, gone.id)).toBeUndefined();
@@ -121,8 +121,8 @@ describe('the record', () => {
     await asAnn(() => logEvening(QUARRY, slug, place, { list: 'one', minutes: 75 }));
     const where = `${demo.months[0]!.name}, ${demo.colourways.find((c) => c.id === 'frost')!.name}`;
     expect((await said()).slice(0, 4)).toEqual([
-      `Ann Vale: ${where}: an evening of 75 minutes noted`,
-      `Ann Vale: cut of ${where} not ticked any more`,
+      `Ann Vale: ${where}: 75 minutes recorded`,
+      `Ann Vale: cut of ${where} unticked`,
       `by itself: cut of ${where} ticked`,
       `Ann Vale: 3 × cut of ${where} ticked`,
     ]);
@@ -131,6 +131,6 @@ describe('the record', () => {
   it('a programme put aside and back again is said', async () => {
     await putAside(QUARRY, slug, true);
     await putAside(QUARRY, slug, false);
-    expect((await said()).slice(0, 2)).toEqual(['by itself: put the programme back', 'by itself: put the programme aside']);
+    expect((await said()).slice(0, 2)).toEqual(['by itself: restored the programme', 'by itself: archived the programme']);
   });
 });
