@@ -29,9 +29,9 @@ test('one step at a time, to the end and back; a lost connection loses no tick',
   await page.route('**/cutting/**', (route) => route.abort());
   await page.getByRole('button', { name: 'Done, next cut' }).click();
   await expect(page.locator('[data-step]')).not.toHaveAttribute('data-step', first!);
-  await expect(page.getByText('The server does not answer')).toBeVisible();
+  await expect(page.getByText('We can’t reach the server')).toBeVisible();
   await page.unroute('**/cutting/**');
-  await expect(page.getByText('The server does not answer')).toHaveCount(0);
+  await expect(page.getByText('We can’t reach the server')).toHaveCount(0);
   await page.reload();
   await page.getByRole('button', { name: 'One step at a time' }).click();
   await expect(page.locator('[data-progress]')).toContainText('1 of ');
@@ -85,7 +85,7 @@ test('several hands share a list, and what an evening took is noted', async ({ p
   await bench.open('/months/m8/cutting-room?colourway=frost&basis=batch');
   const boxes = page.getByRole('checkbox', { name: /is cut$/ });
   const all = await boxes.count();
-  await page.getByRole('combobox', { name: /^Hands/ }).selectOption('2');
+  await page.getByRole('combobox', { name: /^People cutting/ }).selectOption('2');
   await page.getByRole('combobox', { name: /^Show/ }).selectOption('1');
   const one = await boxes.count();
   await page.getByRole('combobox', { name: /^Show/ }).selectOption('2');
@@ -94,12 +94,12 @@ test('several hands share a list, and what an evening took is noted', async ({ p
   const log = page.getByRole('form', { name: 'Time taken' });
   await log.getByLabel('Minutes in total, all people').fill('95');
   await log.getByRole('button', { name: 'Save' }).click();
-  await expect(log).toContainText('Noted: 95 min.');
+  await expect(log).toContainText('Recorded: 95 min.');
   await page.reload();
   await expect(log).toContainText('at your own pace');
   await log.getByLabel('Minutes in total, all people').fill('');
   await log.getByRole('button', { name: 'Save' }).click();
-  await expect(log).not.toContainText('Noted');
+  await expect(log).not.toContainText('Recorded');
 });
 
 test('lengths are those of the packet, size by size', async ({ page, bench }) => {
@@ -112,5 +112,5 @@ test('lengths are those of the packet, size by size', async ({ page, bench }) =>
     .check({ force: true });
   await expect(page.locator('[data-progress]')).toContainText('1 of ');
   await open(page, `${page.url()}&people=30`);
-  await expect(page.getByText(/cut before/).first()).toBeVisible();
+  await expect(page.getByText(/already cut/).first()).toBeVisible();
 });

@@ -21,7 +21,7 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   await open(page, '/');
   await expect(page.getByText('It can only be opened on this computer')).toBeVisible();
   await page.getByRole('link', { name: 'set up your own shop or guild' }).click();
-  await page.getByLabel('Name').fill('Mill Lane Guild');
+  await page.getByLabel('Name of the shop or guild').fill('Mill Lane Guild');
   await page.getByLabel('Your name').fill('Ann Vale');
   await page.getByLabel('Your email').fill(email);
   await page.getByLabel('Password', { exact: true }).fill('aaaaaaaaaaaa');

@@ -24,7 +24,10 @@ test('a size changed at one station is changed at all, and can be taken back', a
   await expect(page.getByText('most blocks of this programme finish at 12 by 12')).toBeVisible();
 
   await page.keyboard.press('Escape');
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Sheet/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: /Instructions/ })
+    .click();
   const sheet = page.getByRole('article', { name: 'Sheet' });
   await expect(sheet.getByRole('button', { name: '6 1/4: why this number?' }).first()).toBeVisible();
   expect(plain(await sheet.innerText())).toContain('Finished size 9 in square (unfinished 9 1/2 in)');
@@ -148,7 +151,7 @@ test('an undrawn month says what to do next at every station', async ({ page, be
   await expect(page.getByText(/^saved/)).toBeVisible();
   for (const station of ['draft', 'sew', 'cut', 'sheet', 'cutting-room']) {
     await bench.open(`/months/m9/${station}`);
-    await expect(page.locator('main')).toContainText(/drawn for (this month|September) yet|nothing to sew yet/);
+    await expect(page.locator('main')).toContainText(/No block yet|nothing to (sew|cut)|Draw a block first/);
   }
   await bench.open('/months/m99/draft');
   await expect(page.getByRole('heading', { name: 'This month doesn’t exist any more' })).toBeVisible();
@@ -201,10 +204,10 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   const wishes = page.getByRole('group', { name: 'This sheet is for' });
   await wishes.getByLabel('Quilt').selectOption({ label: 'Double bed' });
   await expect(sheet).toContainText('2 blocks.');
-  await wishes.getByLabel('Kit').selectOption({ label: 'pieces cut by the shop' });
+  await wishes.getByRole('combobox', { name: /^Kit/ }).selectOption({ label: 'pieces cut by the shop' });
   await expect(sheet.getByRole('heading', { name: 'In your bag' })).toBeVisible();
   await expect(sheet.getByRole('heading', { name: 'Cut', exact: true })).toHaveCount(0);
-  await wishes.getByLabel('Kit').selectOption({ label: 'lengths of fabric' });
+  await wishes.getByRole('combobox', { name: /^Kit/ }).selectOption({ label: 'lengths of fabric' });
   await wishes.getByLabel('left-handed cutting').check();
   await expect(sheet.getByRole('img', { name: /^Cutting diagram for .*, left-handed$/ }).first()).toBeVisible();
   // The address carries it, so the file is the sheet that is looked at.
@@ -212,7 +215,7 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   expect(pdf.suggestedFilename()).toBe('m1-frost-double-bed-left.pdf');
 
   await bench.open('/months/m1/sheet');
-  await page.getByRole('combobox', { name: 'They stand' }).selectOption('cut');
+  await page.getByRole('combobox', { name: 'Place' }).selectOption('cut');
   const words = page.getByLabel('Add a note after “Cut”');
   await words.fill('Mind the stripes.');
   await words.blur();

@@ -16,7 +16,7 @@ const touch = async (page: Page, x: number, y: number) => page.getByRole('applic
 async function plainMonth(page: Page, bench: Bench) {
   await bench.open('/months/m9/draft');
   await page.getByRole('button', { name: 'A plain 4 by 4 grid' }).click();
-  await expect(page.getByText('16 patches in 1 letter')).toBeVisible();
+  await expect(page.getByText('16 patches, 1 fabric')).toBeVisible();
 }
 const made = (page: Page) => page.locator('p', { hasText: 'Complete' });
 
@@ -87,7 +87,7 @@ test('the grid grows, shrinks and is made finer; a grid that cuts the drawing ba
   await expect(page.getByLabel('Squares down')).toHaveValue('8');
   await page.getByLabel('Squares down').fill('65');
   await page.getByLabel('Squares down').press('Enter');
-  await expect(page.getByText('A whole number of cells from 1 to 64.')).toBeVisible();
+  await expect(page.getByText('Type a whole number of squares from 1 to 64.')).toBeVisible();
 });
 
 test('a block leaves as a file or as SVG, and comes back the same', async ({ page, bench }) => {
@@ -127,7 +127,7 @@ test.describe('on a tablet at the cutting table', () => {
     const { position } = await spot(page, 1.4, 1.4);
     await page.getByRole('application').tap({ position });
     await expect(made(page)).toContainText('1 square in a square');
-    await page.getByRole('button', { name: /^Recast/ }).tap();
+    await page.getByRole('button', { name: /^Change fabric/ }).tap();
     await page.getByRole('button', { name: 'Letter C' }).tap();
     await page.getByRole('application').tap(await spot(page, 2, 2));
     await expect(made(page)).toContainText('3 fabrics');

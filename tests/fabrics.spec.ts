@@ -54,18 +54,18 @@ test('the picture is looked at in grey and by other eyes; a lost seam is mended 
   const ground = () => quilt.evaluate((svg) => (svg as SVGElement).style.getPropertyValue('--cloth-D'));
   const inColour = await ground();
   await page.keyboard.press('g');
-  await expect(page.getByRole('radio', { name: 'in grey' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Greyscale' })).toBeChecked();
   const grey = await ground();
   expect(grey).not.toBe(inColour);
   expect(new Set([grey.slice(1, 3), grey.slice(3, 5), grey.slice(5, 7)]).size).toBeLessThanOrEqual(2);
   await page.getByText('Colour-blind view: green').click();
   await expect.poll(ground).not.toBe(grey);
-  await page.getByText('in colour', { exact: true }).click();
+  await page.getByText('Colour', { exact: true }).click();
 
   const weak = page.locator('[data-seam=BD]');
   await expect(weak).toHaveAttribute('data-verdict', 'weak');
   await weak
-    .getByRole('button', { name: / as B$| as D$/ })
+    .getByRole('button', { name: / for B$| for D$/ })
     .first()
     .click();
   await expect(weak).toHaveAttribute('data-verdict', 'clear');
@@ -121,7 +121,7 @@ test('a photo is read, taken for its fabric and undone; what is no picture is re
   const address = (await page.locator('pattern image').first().getAttribute('href'))!;
   expect((await page.request.get(address)).headers()['content-type']).toBe('image/jpeg');
   // In grey its average stands for it, which is true to its value.
-  await page.getByText('in grey', { exact: true }).click();
+  await page.getByText('Greyscale', { exact: true }).click();
   await expect(page.getByRole('img', { name: /The quilt in Frost/ }).locator('pattern image')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(form.getByLabel('Width of fabric in the photo, in')).toHaveCount(0);
@@ -156,7 +156,7 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   await page.getByRole('searchbox').fill('e');
   for (const name of ['Beetroot', 'Compost'])
     await page
-      .getByRole('button', { name: `Put ${name} into B` })
+      .getByRole('button', { name: `Add ${name} to B` })
       .last()
       .click();
   await expect(page.getByRole('list', { name: 'The pool of B' }).getByRole('listitem')).toHaveCount(3);
@@ -176,7 +176,7 @@ test('a letter becomes scrappy: its pool is filled, scattered, shuffled, pinned 
   // By keys a block is taken in hand, and one of its patches pinned; another shuffle leaves it there.
   await quilt.focus();
   await page.keyboard.press('ArrowRight');
-  const pins = page.getByRole('region', { name: 'The block in hand' });
+  const pins = page.getByRole('region', { name: 'The selected block' });
   await expect(pins.getByRole('heading')).toContainText('no. 1');
   const row = pins.locator('[data-pin]').first();
   await row.getByRole('combobox').selectOption({ label: 'always Compost' });

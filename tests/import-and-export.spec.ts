@@ -60,7 +60,7 @@ test('what is exported is what was imported', async ({ page, bench }) => {
 test('a programme put aside can be put back', async ({ page, bench }) => {
   await open(page, '/');
   const row = page.getByRole('listitem').filter({ has: page.locator(`a[href="/programmes/${bench.slug}"]`) });
-  await row.getByRole('button', { name: 'Put aside' }).click();
+  await row.getByRole('button', { name: 'Archive' }).click();
   await expect(row).toHaveCount(0);
   const response = await page.goto(`/programmes/${bench.slug}`);
   expect(response!.status()).toBe(404);

@@ -47,10 +47,10 @@ export async function letOut(page: Page): Promise<void> {
   await expect(page.getByText('Check it before anyone cuts')).toBeVisible();
   for (const box of await page.locator('[data-point] input').all()) await box.check();
   await page.getByRole('button', { name: 'Mark as proofed and lock' }).click();
-  await expect(page.getByText(/was proofed and frozen/)).toBeVisible();
+  await expect(page.getByText(/was proofed and locked/)).toBeVisible();
   await page.getByRole('button', { name: 'Release now…' }).click();
   await page.getByRole('button', { name: 'Release now. This can’t be undone.' }).click();
-  await expect(page.getByText(/Out since/)).toBeVisible();
+  await expect(page.getByText(/Released on/)).toBeVisible();
 }
 
 /** Sets kits of a packet, by the server's own door. */

@@ -83,5 +83,5 @@ test('slips stand beside the right picture, and the back shows how seams are pre
   await expect(slips.getByRole('img', { name: 'The correct block' })).toBeVisible();
   await expect(slips.getByRole('img', { name: /^Wrong: / })).toHaveCount(3);
   await expect(page.getByRole('img', { name: /from the back/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Pressing' })).toContainText('crossings nest');
+  await expect(page.getByRole('region', { name: 'Pressing' })).toContainText('seam intersections nest');
 });

@@ -60,7 +60,7 @@ test('figures: four charts with their numbers, following the head count', async 
   await bench.open('/figures');
   await expect(page.locator('[data-chart]')).toHaveCount(4);
   const cloth = page.locator('[data-chart="Fabric by packet"]');
-  await cloth.getByRole('button', { name: 'the numbers' }).click();
+  await cloth.getByRole('button', { name: 'Show table' }).click();
   const total = async () =>
     (await cloth.locator('tbody td:not(:first-child)').allInnerTexts()).reduce((sum, text) => sum + Number(text), 0);
   const before = await total();
@@ -182,7 +182,7 @@ test('an order is handed in, comes late or short, and is put on the shelf; the p
   await expect(ordered).toContainText('due');
   // What is on its way is not asked for again.
   await expect(kale).toHaveCount(0);
-  await expect(page.locator('[data-bolts=kale]')).toContainText('on its way');
+  await expect(page.locator('[data-bolts=kale]')).toContainText('on order');
   // The demonstration's other order is late; looked at a year on, all papers have come.
   await expect(page.locator('[data-ordered=order-1]')).toContainText('days late');
   const ahead = new Date();
@@ -229,7 +229,7 @@ test('the first packet is written, made a mystery and kept; a month for everybod
   await page.getByLabel('Welcome letter').blur();
   await expect(packet).toContainText('bring tea.');
   // A mystery shows neither the quilt nor any block before its month.
-  await page.getByRole('checkbox', { name: /a mystery/ }).check();
+  await page.getByRole('checkbox', { name: /Mystery quilt/ }).check();
   await expect(packet.getByRole('img', { name: 'The quilt in Harvest' })).toHaveCount(0);
   await expect(packet.getByRole('table').first()).not.toContainText('Seed Drill', { useInnerText: true });
   await page.getByRole('button', { name: 'Undo' }).click();

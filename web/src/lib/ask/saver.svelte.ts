@@ -206,7 +206,7 @@ export class Saver {
       if (response.status >= 500 || response.status === 401)
         return this.#wait(answer.message ?? 'The server could not save just now.');
     } catch {
-      return this.#wait('The server does not answer. Your change is kept on this device and will be sent again.');
+      return this.#wait('We can’t reach the server. Your change is kept on this device and will be sent again.');
     }
     if (answer.kind === 'saved') {
       this.#queue.shift();

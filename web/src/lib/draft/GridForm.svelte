@@ -18,7 +18,7 @@
   function resize(axis: 0 | 1, text: string) {
     const n = Number(text);
     if (!Number.isInteger(n) || n < 1 || n > 64) {
-      trouble = 'A whole number of cells from 1 to 64.';
+      trouble = 'Type a whole number of squares from 1 to 64.';
       return;
     }
     if (n === block.grid[axis]) return;

@@ -29,7 +29,7 @@
       if (response.ok) onkept(answer);
       else trouble = answer.message;
     } catch {
-      trouble = 'The server does not answer. The photo was not taken; try again in a moment.';
+      trouble = 'We can’t reach the server. The photo wasn’t sent; try again in a moment.';
     } finally {
       sending = false;
       input.value = '';

@@ -34,7 +34,7 @@ export class ReleaseDesk {
       }).catch(() => undefined);
       if (!answer?.ok) {
         const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-        this.trouble = said?.message ?? 'The server does not answer; nothing was changed. Try again in a moment.';
+        this.trouble = said?.message ?? 'We can’t reach the server. Nothing was changed; try again in a moment.';
         return false;
       }
       this.found = dated((await answer.json()) as ReleasePage);

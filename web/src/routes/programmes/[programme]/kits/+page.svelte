@@ -29,7 +29,7 @@
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ deed: 'give', months: data.board.packets }),
     }).catch(() => undefined);
-    if (!answer?.ok) trouble = 'The server does not answer; nothing was changed.';
+    if (!answer?.ok) trouble = 'We can’t reach the server. Nothing was changed.';
     await invalidateAll();
   }
   /** To the Cut station, with so many kits tried as are to be cut. */

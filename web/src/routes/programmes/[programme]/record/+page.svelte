@@ -30,7 +30,7 @@
     if (answer?.ok) told = entry.way === 'undo' ? 'Undone.' : 'Restored.';
     else {
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-      trouble = said?.message ?? 'The server does not answer; nothing was changed. Try again in a moment.';
+      trouble = said?.message ?? 'We can’t reach the server. Nothing was changed; try again in a moment.';
     }
     await invalidateAll();
   }
