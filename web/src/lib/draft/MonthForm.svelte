@@ -130,7 +130,7 @@
         onset={(to) => save('blocks in a kit', `${entryPath(month, entry)}/make`, row.make, Number(to))}
       />
       <label class="block">
-        <span class="text-note text-quiet">Sizing of units</span>
+        <span class="text-note text-quiet">Units are</span>
         <select
           class="field"
           value={row.sizing ?? ''}

@@ -10,13 +10,13 @@
 </script>
 
 <nav aria-label={name} class="no-print">
-  <ol class="flex border-t-2 border-ink">
+  <ol class="flex overflow-x-auto border-t-2 border-ink">
     {#each stations as { id, name, href, open } (id)}
-      <li class="min-w-0 flex-1">
+      <li class="flex-auto">
         <a
           {href}
           aria-current={id === current ? 'page' : undefined}
-          class="relative flex h-13 items-end gap-2 px-3 pb-1.5 {id === current
+          class="relative flex h-13 items-end gap-2 px-2.5 pb-1.5 whitespace-nowrap {id === current
             ? 'bg-weld text-primary-content'
             : 'hover:bg-edge'}"
         >

@@ -11,10 +11,10 @@
   const file = $derived(bench.saver.document.house ?? {});
   const lengths = $derived([
     { key: 'seam', name: `Seam allowance, ${unit}`, value: house.seam },
-    { key: 'rounding', name: `Cut sizes go up to the next, ${unit}`, value: house.rounding },
+    { key: 'rounding', name: `Round cut sizes up to the next, ${unit}`, value: house.rounding },
     { key: 'wof', name: `Usable width of fabric, ${unit}`, value: house.wof },
-    { key: 'sellingStep', name: `The shop cuts by, ${unit}`, value: house.sellingStep },
-    { key: 'allowance', name: `For squaring the end, ${unit}`, value: house.allowance },
+    { key: 'sellingStep', name: `Fabric is sold in steps of, ${unit}`, value: house.sellingStep },
+    { key: 'allowance', name: `Allowance for squaring up each cut, ${unit}`, value: house.allowance },
   ] as const);
 
   function changeOf(key: keyof typeof file, to: unknown): Change {
@@ -55,9 +55,9 @@
       />
     {/each}
     <label class="block">
-      <span class="text-note text-quiet">Sizing of units</span>
+      <span class="text-note text-quiet">Units are</span>
       <select class="field" value={house.sizing} onchange={(e) => save('sizing', changeOf('sizing', e.currentTarget.value))}>
-        <option value="exact">exact, sewn with a scant seam</option>
+        <option value="exact">cut to size, sewn with a scant seam</option>
         <option value="trim-down">cut large and trimmed</option>
       </select>
     </label>

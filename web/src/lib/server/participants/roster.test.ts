@@ -63,7 +63,10 @@ describe('head counts', () => {
   it('cannot be set by hand any more, nor a colourway be taken out that somebody is in', async () => {
     await changeRoster(QUARRY, slug, [adds({ colourway: 'dusk' })]);
     const turned = await saveChanges(QUARRY, slug, [{ path: '/participants/frost', from: 0, to: 30 }]);
-    expect(turned).toMatchObject({ kind: 'refused', errors: [{ message: expect.stringContaining('counted under Participants') }] });
+    expect(turned).toMatchObject({
+      kind: 'refused',
+      errors: [{ message: expect.stringContaining('counted under Participants') }],
+    });
     const { document } = (await programmeOf(QUARRY, slug))!;
     const [, , dusk] = document.colourways!;
     const gone = await saveChanges(QUARRY, slug, [

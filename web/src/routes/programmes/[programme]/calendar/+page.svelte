@@ -65,7 +65,9 @@
   const moved = $derived(
     releaseDays(programme.calendar, programme.months.length).flatMap(({ day, instead }, i) =>
       instead && programme.months[i]!.release === day
-        ? [`${programme.months[i]!.name} moved from ${dayText(instead.day, locale)} to ${dayText(day, locale)}: ${instead.because}.`]
+        ? [
+            `${programme.months[i]!.name} moved from ${dayText(instead.day, locale)} to ${dayText(day, locale)}: ${instead.because}.`,
+          ]
         : [],
     ),
   );
