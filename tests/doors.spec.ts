@@ -32,7 +32,7 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   await expect(page.getByText('There is no programme here yet')).toBeVisible();
   await expect(page.getByText('Mill Lane Guild')).toBeVisible();
   await page.goto('/programmes/the-allotment-year');
-  await expect(page.getByText('There is no such programme')).toBeVisible();
+  await expect(page.getByText('We can’t find that programme')).toBeVisible();
 
   // A programme of their own, and somebody who may look at it.
   await open(page, '/programmes/new');

@@ -64,7 +64,7 @@ test('a programme put aside can be put back', async ({ page, bench }) => {
   await expect(row).toHaveCount(0);
   const response = await page.goto(`/programmes/${bench.slug}`);
   expect(response!.status()).toBe(404);
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('There is no such programme');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('We can’t find that programme');
   await open(page, '/');
   const title = (id: string) => new RegExp(id.split('-').at(-1)!, 'i');
   await page

@@ -35,7 +35,7 @@ function runningPort(data) {
     const [, name, state] = /\((.*)\) (\w)/.exec(readFileSync(`/proc/${pid}/stat`, 'utf8')) ?? [];
     if (name === 'postgres' && state !== 'Z') return Number(port);
   } catch {
-    // There is no such process.
+    // We can’t find that process.
   }
   rmSync(lock, { force: true });
   return undefined;

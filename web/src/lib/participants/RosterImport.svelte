@@ -21,7 +21,7 @@
     const [file] = input.files ?? [];
     if (!file) return;
     [name, trouble, found] = [file.name, '', undefined];
-    if (file.size > LARGEST) trouble = 'The file is larger than 4 MB; a roster is smaller.';
+    if (file.size > LARGEST) trouble = 'The file is larger than 4 MB. Is it the right one?';
     else {
       // Read only when it is wanted: the page needs no reader of CSV otherwise.
       reader = await import('@aggrega/core/roster-csv');

@@ -34,7 +34,7 @@
   const all = $derived(people.length > 0 && people.every((p) => chosen.has(p.id)));
   const swatchOf = (id: string) => [...(programme.colourways.find((c) => c.id === id)?.fabrics.values() ?? [])].slice(0, 4);
   const kitWords = (p: Person) => {
-    const kit = p.kit === 'list' ? 'own cloth' : p.kit;
+    const kit = p.kit === 'list' ? 'own fabric' : p.kit;
     return [kit, p.handing === 'post' ? 'by post' : ''].filter(Boolean).join(', ');
   };
 

@@ -48,8 +48,8 @@
         onclick={() =>
           save(
             dies.filter((_, k) => k !== i),
-            'a die taken out',
-          )}>take out</button
+            'a die removed',
+          )}>Remove</button
       >
     </p>
   {:else}

@@ -68,7 +68,7 @@
           {#if note.picture}<img
               class="mb-1 max-h-40"
               src="/swatches/{note.picture.photo}"
-              alt={note.text || 'Your photo, as it stands on the sheet'}
+              alt={note.text || 'Your photo on the sheet'}
             />{/if}
           <textarea
             class="field min-h-16"

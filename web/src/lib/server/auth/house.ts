@@ -25,7 +25,7 @@ export interface NewAccount {
 
 /** Why an account cannot be made so, as a sentence. */
 export function accountFault({ name, email, password }: NewAccount): string | undefined {
-  if (!name.trim() || name.trim().length > 200) return 'Write your name, of at most 200 letters.';
+  if (!name.trim() || name.trim().length > 200) return 'Type your name (at most 200 characters).';
   if (!isEmail(plainEmail(email))) return `‘${email.trim()}’ is no mail address.`;
   return passwordFault(password, [email, name]);
 }
@@ -36,7 +36,7 @@ export async function found(
   who: NewAccount | { account: string },
 ): Promise<{ account: string; organisation: string } | string> {
   const name = house.trim();
-  if (!name || name.length > 200) return 'Write the name of your shop or guild, of at most 200 letters.';
+  if (!name || name.length > 200) return 'Type the name of your shop or guild (at most 200 characters).';
   const fault = 'account' in who ? undefined : accountFault(who);
   if (fault) return fault;
   const password = 'account' in who ? '' : await hashPassword(who.password);
@@ -45,7 +45,7 @@ export async function found(
       'account' in who
         ? who.account
         : await insertAccount(db, { email: plainEmail(who.email), name: who.name.trim(), password });
-    if (!account) return 'That mail address has an account already: sign in with it first.';
+    if (!account) return 'That email address already has an account. Sign in with it first.';
     const organisation = randomUUID();
     await actFor(db, organisation, account);
     await insertOrganisation(db, organisation, name);
@@ -125,7 +125,7 @@ export async function takeUp(
   return atTheDoor(async (db) => {
     const account =
       'account' in who ? who.account : await insertAccount(db, { email: invitation.email, name: who.name.trim(), password });
-    if (!account) return 'That mail address has an account already: sign in with it first.';
+    if (!account) return 'That email address already has an account. Sign in with it first.';
     await actFor(db, invitation.organisation, account);
     // Once only: whoever comes second finds it gone.
     if (!(await deleteInvitation(db, invitation.id))) throw new Gone();

@@ -13,7 +13,7 @@ type Done = Promise<string | undefined>;
 /** Changes her name. */
 export async function changeName(who: SignedIn, name: string): Done {
   const plain = name.trim();
-  if (!plain || plain.length > 200) return 'Write a name, of at most 200 letters.';
+  if (!plain || plain.length > 200) return 'Type a name of at most 200 characters.';
   await atTheDoor((db) => setName(db, who.account, plain));
   return undefined;
 }

@@ -11,10 +11,11 @@ export const LONGEST = 200;
 /** Why a password will not do, as a sentence; undefined where it does. `others` are words that it may not be. */
 export function passwordFault(password: string, others: readonly string[]): string | undefined {
   const plain = password.trim().toLowerCase();
-  if (password.length < SHORTEST) return `A password has at least ${SHORTEST} letters; a sentence of your own is easy to keep.`;
-  if (password.length > LONGEST) return `A password has at most ${LONGEST} letters.`;
+  if (password.length < SHORTEST)
+    return `A password needs at least ${SHORTEST} characters. A short sentence is easy to remember.`;
+  if (password.length > LONGEST) return `A password can have at most ${LONGEST} characters.`;
   if (new Set(plain).size < 5) return 'That password is too repetitive. Use at least five different characters.';
-  if (others.some((o) => o && plain === o.toLowerCase())) return 'The password may not be your name or your mail address.';
+  if (others.some((o) => o && plain === o.toLowerCase())) return 'The password can’t be your name or your email address.';
   return undefined;
 }
 

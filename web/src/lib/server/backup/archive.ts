@@ -123,19 +123,18 @@ export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8
       }
       const table = tables.find((t) => name === `tables/${t}.jsonl`);
       if (!table && name !== MEMBERS) continue;
-      if (!seen) throw new ArchiveError('This is no archive of Aggrega: archive.json does not stand at its head.');
+      if (!seen) throw new ArchiveError('This isn’t a backup from Aggrega: archive.json isn’t its first file.');
       if (table) await putIn(db, table, text, ids);
       else await noteMembers(db, text);
     }
-    if (!seen) throw new ArchiveError('This is no archive of Aggrega, or it is not whole.');
+    if (!seen) throw new ArchiveError('This isn’t a backup from Aggrega, or it is incomplete.');
     const programmes = await listProgrammes(db);
     for (const { slug } of programmes) await keepLinks(db, { organisation, slug, people: await allPeople(db, slug) });
     return { programmes: programmes.length };
   }).catch((error: unknown) => {
     if (error instanceof SyntaxError) throw new ArchiveError(`A line in it is no row of JSON: ${error.message}.`);
     const { code } = error as { code?: string };
-    if (code === '23505')
-      throw new ArchiveError('What stands in it is on this server already, for this or for another shop or guild.');
+    if (code === '23505') throw new ArchiveError('What is in it is on this server already, in this or another shop or guild.');
     if (code?.startsWith('22') || code?.startsWith('23'))
       throw new ArchiveError(`Its rows do not fit: ${(error as Error).message}.`);
     throw error;
@@ -203,7 +202,7 @@ async function* textsIn(zip: AsyncIterable<Uint8Array>): AsyncGenerator<{ name: 
     try {
       unzip.push(chunk, final);
     } catch {
-      throw new ArchiveError('This is no ZIP file, or it is broken.');
+      throw new ArchiveError('This isn’t a ZIP file, or it is damaged.');
     }
     if (trouble) throw trouble instanceof ArchiveError ? trouble : new ArchiveError('This ZIP file is broken.');
   }

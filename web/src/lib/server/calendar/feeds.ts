@@ -20,7 +20,7 @@ export async function participantFeed(page: OpenPage): Promise<FoundFile> {
   const view = await participantView(page);
   const stored = await programmeOf(page.organisation, page.slug);
   const programme = stored && programmeIn(stored.document);
-  if (!view || !programme) return { status: 404, message: 'There is no such calendar.' };
+  if (!view || !programme) return { status: 404, message: 'We can’t find that calendar.' };
   const { calendar } = programme;
   const feed = ical({ name: view.title, ttl: AGAIN, method: ICalCalendarMethod.PUBLISH, prodId: '//Aggrega//EN' });
   const uid = (what: string) => `${what}-${page.person.id}@aggrega`;
@@ -47,7 +47,7 @@ const later = (at: Date) => new Date(at.getTime() + 30 * 60_000);
 
 /** Every step before every release, by the last day for it, for those who run the programme; by the feed's own key. */
 export async function organiserFeed(key: string): Promise<FoundFile> {
-  const missing = { status: 404, message: 'There is no such calendar.' } as const;
+  const missing = { status: 404, message: 'We can’t find that calendar.' } as const;
   const organisation = organisationOfKey(key);
   if (!organisation) return missing;
   const found = await asOrganisation(organisation, async (db) => {
@@ -66,7 +66,7 @@ export async function organiserFeed(key: string): Promise<FoundFile> {
 export async function organiserFile(organisation: string, slug: string): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  if (!stored || !reading?.ok) return { status: 404, message: 'There is no such programme.' };
+  if (!stored || !reading?.ok) return { status: 404, message: 'We can’t find that programme.' };
   return { body: stepsAsFeed(reading.programme, stored.updated), type: TYPE, name: `${slug}.ics` };
 }
 

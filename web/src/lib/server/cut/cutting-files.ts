@@ -13,11 +13,11 @@ export async function cuttingFile(
 ): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  if (!reading?.ok) return { status: 404, message: 'There is no such programme, or it cannot be read.' };
+  if (!reading?.ok) return { status: 404, message: 'We can’t find that programme, or it cannot be read.' };
   const { programme } = reading;
   const month = programme.months.find((m) => m.id === monthId);
   const colourway = programme.colourways.find((c) => c.id === asked.get('colourway'));
-  if (!month || !colourway) return { status: 404, message: 'There is no such month or colourway in this programme.' };
+  if (!month || !colourway) return { status: 404, message: 'We can’t find that month or colourway in this programme.' };
   const people = asked.get('people') ?? String(programme.participants.get(colourway.id) ?? 0);
   if (!/^\d{1,6}$/.test(people) || Number(people) > 100_000)
     return { status: 400, message: 'The number of people is a whole number up to 100000.' };
@@ -32,7 +32,7 @@ export async function cuttingFile(
   });
   if ('refused' in done) return { status: 422, message: done.refused };
   if (done.body === undefined)
-    return { status: 404, message: 'There is no such file; there are cut-list.csv, order.csv and layout-FABRIC.svg.' };
+    return { status: 404, message: 'We can’t find that file; there are cut-list.csv, order.csv and layout-FABRIC.svg.' };
   const type = file.endsWith('.svg') ? 'image/svg+xml' : 'text/csv; charset=utf-8';
   const name = `${slug}-${month.id}-${colourway.id}-${basis}-${file.replace(/^layout-/, '')}`;
   return { body: done.body, type, name };
@@ -42,7 +42,7 @@ export async function cuttingFile(
 export async function orderFile(organisation: string, slug: string, asked: URLSearchParams): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  if (!reading?.ok) return { status: 404, message: 'There is no such programme, or it cannot be read.' };
+  if (!reading?.ok) return { status: 404, message: 'We can’t find that programme, or it cannot be read.' };
   const { programme } = reading;
   const most = programme.kits.packets.length;
   const written = asked.get('packets') ?? programme.kits.packets.map((_, i) => i + 1).join(',');

@@ -197,7 +197,7 @@ export async function takeBack(organisation: string, slug: string, entry: number
   const saved = await saveChanges(organisation, slug, found);
   if (saved.kind === 'conflict') return 'A later change touched the same fields. Undo that one first, or edit by hand.';
   if (saved.kind === 'refused') return `It cannot be taken back as things stand: ${saved.errors[0]!.message}.`;
-  return saved.kind === 'missing' ? 'There is no such programme.' : undefined;
+  return saved.kind === 'missing' ? 'We can’t find that programme.' : undefined;
 }
 
 /** Brings back what was deleted; a sentence where it cannot be. */

@@ -121,7 +121,7 @@ export async function doKits(organisation: string, slug: string, deed: KitDeed):
       !programme.colourways.some((c) => c.id === deed.colourway) ||
       (deed.size && !programme.sizes.some((s) => s.id === deed.size))
     )
-      return { kind: 'refused', message: 'There is no such colourway or size.' };
+      return { kind: 'refused', message: 'We can’t find that colourway or size.' };
     if (deed.kits < 0) return { kind: 'done', kits: await removeLoose(db, slug, { ...deed, kits: -deed.kits }) };
     await addLoose(db, slug, { ...deed, at: now() });
     return { kind: 'done', kits: deed.kits };

@@ -74,7 +74,7 @@ export async function ownPacket(
     return programme && { programme, out: new Set(released.map((r) => r.month)) };
   });
   const colourway = found?.programme.colourways.find((c) => c.id === page.person.colourway);
-  if (!ending || !found || !colourway) return { status: 404, message: 'There is no such file.' };
+  if (!ending || !found || !colourway) return { status: 404, message: 'We can’t find that file.' };
   const wishes = {
     ...wishesOf(sheetAsked(page.person, 0), found.programme),
     date: (iso: string) => dayText(iso, locale),

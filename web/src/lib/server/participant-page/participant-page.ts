@@ -252,7 +252,7 @@ export async function keepPicture(page: OpenPage, month: string, sent: Uint8Arra
   const picture = await cleanPicture(sent);
   if ('refused' in picture) return picture.refused;
   return asOrganisation(page.organisation, async (db) => {
-    if (!(await isOut(db, page, month))) return 'There is no such month.';
+    if (!(await isOut(db, page, month))) return 'We can’t find that month.';
     if ((await countPictures(db, page.person.id)) >= MOST_PICTURES)
       return `${MOST_PICTURES} pictures are kept at most; take one away first.`;
     await insertPicture(db, page.person.id, month, picture.jpeg, now());

@@ -20,7 +20,7 @@ export async function cleanPicture(sent: Uint8Array): Promise<{ jpeg: Buffer } |
       .toBuffer();
     return { jpeg };
   } catch {
-    return { refused: 'This is no whole picture, or one of more than 50 million pixels. Take it again, or save it anew.' };
+    return { refused: 'This picture is damaged or larger than 50 million pixels. Take it again, or save it again.' };
   }
 }
 

@@ -13,7 +13,7 @@ import { readingOf } from '$lib/ask/reading';
 export async function rosterFile(organisation: string, slug: string): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  if (!reading?.ok) return { status: 404, message: 'There is no such programme.' };
+  if (!reading?.ok) return { status: 404, message: 'We can’t find that programme.' };
   const body = rosterCsv(await everybody(organisation, slug), reading.programme);
   return { body, type: 'text/csv; charset=utf-8', name: `${slug}-roster.csv` };
 }
@@ -21,7 +21,7 @@ export async function rosterFile(organisation: string, slug: string): Promise<Fo
 /** What is kept of a person, in a form that she and other programs can read. */
 export async function personFile(organisation: string, slug: string, id: string): Promise<FoundFile> {
   const kept = isId(id) ? await asOrganisation(organisation, (db) => keptOf(db, slug, id)) : undefined;
-  if (!kept) return { status: 404, message: 'There is no such person on the roster.' };
+  if (!kept) return { status: 404, message: 'We can’t find that participant.' };
   for (const picture of kept.pictures) {
     picture.jpeg_base64 ??= (await getObject(picture.object!)).toString('base64');
     delete picture.object;

@@ -146,7 +146,7 @@ describe('saving', () => {
       },
     ];
     const refused = await saveChanges(GUILD, slug, [{ path: '/blocks/sill/patches', from: block.patches, to: hole }]);
-    expect(refused).toMatchObject({ kind: 'refused', errors: [{ message: expect.stringContaining('no patch covers') }] });
+    expect(refused).toMatchObject({ kind: 'refused', errors: [{ message: expect.stringContaining('there’s a gap') }] });
     expect((await now()).document.blocks.at(-1)).toEqual(block);
     const back = add.map(({ path, to }) => ({ path, from: to })).reverse();
     expect(await saveChanges(GUILD, slug, back)).toMatchObject({ kind: 'saved' });

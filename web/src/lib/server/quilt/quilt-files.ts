@@ -12,7 +12,7 @@ const LONG_SIDE = 2400;
 export async function quiltFile(organisation: string, slug: string, file: string, asked: URLSearchParams): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  const missing = { status: 404, message: 'There is no such picture; the Quilt page lists them.' } as const;
+  const missing = { status: 404, message: 'We can’t find that picture; the Quilt page lists them.' } as const;
   if (!reading?.ok || !['quilt.svg', 'quilt.png'].includes(file)) return missing;
   const { programme } = reading;
   const colourway = programme.colourways.find((c) => c.id === asked.get('colourway')) ?? programme.colourways[0];

@@ -63,7 +63,7 @@ export async function askedPaper(
   organisation: string,
   { slug, month, file, asked, out }: AskedFile,
 ): Promise<AskedPaper | (FoundFile & { status: number })> {
-  const missing = { status: 404, message: 'There is no such sheet; the Sheet station lists them.' } as const;
+  const missing = { status: 404, message: 'We can’t find that sheet; they are listed under Instructions.' } as const;
   const [, name, ending] = /^([a-z-]+)\.(pdf|html|txt)$/.exec(file) ?? [];
   const stored = await programmeOf(organisation, slug);
   const version = asked.get('version');
@@ -103,7 +103,7 @@ export async function paperFile(
 ): Promise<FoundFile> {
   try {
     const paper = make();
-    if (!paper) return { status: 404, message: 'There is no such sheet; the Sheet station lists them.' };
+    if (!paper) return { status: 404, message: 'We can’t find that sheet; they are listed under Instructions.' };
     const file = { type: TYPES[ending as keyof typeof TYPES], name: `${name}.${ending}` };
     const photos = ending === 'txt' ? new Map() : await photosOf(organisation, photosIn(paper));
     if (ending === 'html') return { body: paperHtml(paper, photos), ...file };

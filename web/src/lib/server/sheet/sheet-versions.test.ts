@@ -55,7 +55,7 @@ describe('a published sheet', () => {
   it('is not there for what is not drawn, not there, or no number', async () => {
     expect(await publishSheet(GUILD, slug, 'm99')).toEqual({ kind: 'missing' });
     expect(await publishSheet(GUILD, 'no-such-year', 'm1')).toEqual({ kind: 'missing' });
-    expect(await text(9)).toContain('There is no such sheet');
+    expect(await text(9)).toContain('We can’t find that sheet');
     for (const version of ['0', '-1', 'one', '1e3']) {
       const asked = new URLSearchParams({ version });
       expect(await sheetFile(GUILD, { slug, month: 'm1', file: 'sheet.pdf', asked })).toMatchObject({ status: 404 });

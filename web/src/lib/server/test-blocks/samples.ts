@@ -45,11 +45,11 @@ export async function noteSample(
   return asOrganisation(organisation, async (db) => {
     const stored = await lockProgramme(db, slug);
     const reading = stored && !stored.removed ? readingOf(stored.document) : undefined;
-    if (!reading?.ok) return 'There is no such programme.';
+    if (!reading?.ok) return 'We can’t find that programme.';
     const { programme } = reading;
     const month = programme.months.find((m) => m.id === sample.month);
-    if (!month?.blocks.some((b) => b.key === sample.block)) return 'There is no such block in that month.';
-    if (!programme.colourways.some((c) => c.id === sample.colourway)) return 'There is no such colourway.';
+    if (!month?.blocks.some((b) => b.key === sample.block)) return 'We can’t find that block in that month.';
+    if (!programme.colourways.some((c) => c.id === sample.colourway)) return 'We can’t find that colourway.';
     if (!isDay(sample.sewnOn)) return 'The day has to be one of the calendar.';
     for (const size of sample.measured)
       for (const text of [size.expected, size.measured, ...(size.before ? [size.before] : [])])

@@ -6,7 +6,7 @@ import { photoOf } from '../fabric/swatch';
 /** The photo of that name, or 404. */
 export async function photoAnswer(organisation: string, photo: string): Promise<Response> {
   const jpeg = /^[0-9a-f]{32}$/.test(photo) ? await whileDatabaseAnswers(photoOf(organisation, photo)) : undefined;
-  if (!jpeg) error(404, 'There is no such photo here.');
+  if (!jpeg) error(404, 'We can’t find that photo here.');
   return new Response(new Uint8Array(jpeg), {
     headers: {
       'content-type': 'image/jpeg',

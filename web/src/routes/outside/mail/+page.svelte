@@ -15,7 +15,7 @@
   const here = (address: string) => new URL(address).pathname;
 </script>
 
-<svelte:head><title>Mail that arrived · Aggrega</title></svelte:head>
+<svelte:head><title>Demo mailbox · Aggrega</title></svelte:head>
 
 <main class="mx-auto max-w-3xl px-6 pb-16">
   <header class="flex items-end gap-4 pt-8">
@@ -25,9 +25,7 @@
     </div>
     <Tools />
   </header>
-  <p class="mt-2 max-w-prose text-quiet">
-    The newest letters that were handed to the small mail server of this installation. Nothing leaves this machine.
-  </p>
+  <p class="mt-2 max-w-prose text-quiet">The newest emails that would have been sent. Nothing leaves this computer.</p>
   <div class="mt-4 flex items-end gap-3">
     <label class="block w-60"
       ><span class="text-note text-quiet">To, or about</span><input class="field" type="search" bind:value={find} /></label

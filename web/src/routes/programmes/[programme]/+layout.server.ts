@@ -7,7 +7,7 @@ import type { LayoutServerLoad } from './$types';
 export const load: LayoutServerLoad = async ({ params, locals, depends }) => {
   depends('aggrega:releases');
   const bench = await whileDatabaseAnswers(benchOf(locals.organisation, params.programme));
-  if (!bench) error(404, 'There is no such programme. It may have been put aside; the list of programmes shows it.');
+  if (!bench) error(404, 'We can’t find that programme. It may have been archived: see the list of programmes.');
   const { slug, revision, updated, document, rostered, releases } = bench;
   // Today where the shop is; a zone that no check has seen yet counts as none.
   return { rostered, releases, slug, revision, updated, document, today: todayIn(document.calendar?.timeZone ?? 'UTC') };

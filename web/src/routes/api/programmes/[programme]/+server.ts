@@ -6,7 +6,7 @@ import type { RequestHandler } from './$types';
 /** The newest revision with its document, for a page that comes back into view. */
 export const GET: RequestHandler = async ({ params, locals }) => {
   const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
-  if (!stored) error(404, 'There is no such programme.');
+  if (!stored) error(404, 'We can’t find that programme.');
   const { revision, updated, document } = stored;
   return json({ revision, updated, document });
 };

@@ -7,6 +7,6 @@ export const GET: RequestHandler = ({ params }) => fileAnswer(found(params.mail)
 
 async function found(id: string): Promise<FoundFile> {
   const file = await arrivedFile(id);
-  if (!file) return { status: 404, message: 'There is no such mail.' };
+  if (!file) return { status: 404, message: 'We can’t find that email.' };
   return { body: new Uint8Array(file), type: 'message/rfc822', name: `${id.slice(0, 8)}.eml` };
 }

@@ -6,7 +6,7 @@ import type { RequestHandler } from './$types';
 /** The programme as a file to keep. */
 export const GET: RequestHandler = async ({ params, locals }) => {
   const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
-  if (!stored) error(404, 'There is no such programme.');
+  if (!stored) error(404, 'We can’t find that programme.');
   return new Response(`${JSON.stringify(stored.document, null, 2)}\n`, {
     headers: {
       'content-type': 'application/json; charset=utf-8',

@@ -5,6 +5,6 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
   const board = await whileDatabaseAnswers(kitBoard(locals.organisation, params.programme));
-  if (!board) error(404, 'There is no such programme.');
+  if (!board) error(404, 'We can’t find that programme.');
   return { board };
 };

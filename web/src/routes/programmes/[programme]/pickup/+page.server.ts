@@ -5,7 +5,7 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
   const rows = await whileDatabaseAnswers(readyKits(locals.organisation, params.programme));
-  if (!rows) error(404, 'There is no such programme.');
+  if (!rows) error(404, 'We can’t find that programme.');
   // A long list comes after the page, which is there at once.
   const later = rows.length > 300;
   return { rows: later ? [] : rows, later };

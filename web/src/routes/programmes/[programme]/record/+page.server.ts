@@ -8,6 +8,6 @@ export const load: PageServerLoad = async ({ params, locals, url }) => {
   const record = await whileDatabaseAnswers(
     recordOf(locals.organisation, params.programme, /^\d{1,15}$/.test(before) ? Number(before) : null),
   );
-  if (!record) error(404, 'There is no such programme.');
+  if (!record) error(404, 'We can’t find that programme.');
   return { record, older: before !== '' };
 };

@@ -7,6 +7,6 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ params, url, locals, untrack }) => {
   const { question, page } = untrack(() => rosterQuestion(url.searchParams));
   const roster = await whileDatabaseAnswers(rosterPage(locals.organisation, params.programme, question, page));
-  if (!roster) error(404, 'There is no such programme.');
+  if (!roster) error(404, 'We can’t find that programme.');
   return { roster };
 };

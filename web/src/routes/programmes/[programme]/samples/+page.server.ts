@@ -5,6 +5,6 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
   const log = await whileDatabaseAnswers(sampleLog(locals.organisation, params.programme));
-  if (!log) error(404, 'There is no such programme.');
+  if (!log) error(404, 'We can’t find that programme.');
   return { log };
 };

@@ -36,7 +36,7 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
   const day = url.searchParams.get('day') ?? '';
   if (!new RegExp(DAY).test(day)) error(400, 'Say by which day, as 2027-01-09.');
   const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
-  if (!stored) error(404, 'There is no such programme.');
+  if (!stored) error(404, 'We can’t find that programme.');
   const orders = (stored.document.orders ?? []).map((o) => ({ ...o, name: orderName(params.programme, o) }));
   return json(await arrived(locals.organisation, orders, day));
 };
@@ -45,7 +45,7 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const order = await readBody(request);
   const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
-  if (!stored) error(404, 'There is no such programme.');
+  if (!stored) error(404, 'We can’t find that programme.');
   const { fabrics = [], unit = 'in' } = stored.document;
   const unknown = order.lines.find((l) => !fabrics.some((f) => f.id === l.fabric));
   if (unknown) error(422, `There is no fabric '${unknown.fabric}' in this programme.`);

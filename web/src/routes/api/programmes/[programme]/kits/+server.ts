@@ -50,7 +50,7 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const asked = await readDeed(request);
   const done = await whileDatabaseAnswers(doKits(locals.organisation, params.programme, asked));
-  if (done.kind === 'missing') error(404, 'There is no such programme.');
+  if (done.kind === 'missing') error(404, 'We can’t find that programme.');
   if (done.kind === 'refused') error(422, done.message);
   return json(done);
 };

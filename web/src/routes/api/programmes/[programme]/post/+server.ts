@@ -27,6 +27,6 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
   const [organisation, slug] = [locals.organisation, params.programme];
   if (asked.deed === 'retry') return json({ again: await whileDatabaseAnswers(retryAll(organisation, slug)) });
   if (!(await whileDatabaseAnswers(answer(organisation, slug, asked.question, asked.answer))))
-    error(404, 'There is no such question.');
+    error(404, 'We can’t find that question.');
   return json({ answered: true });
 };

@@ -12,6 +12,6 @@ const readBody = bodyReader<{ removed: boolean }>({
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const { removed } = await readBody(request);
   const found = await whileDatabaseAnswers(putAside(locals.organisation, params.programme, removed));
-  if (!found) error(404, 'There is no such programme.');
+  if (!found) error(404, 'We can’t find that programme.');
   return json({ removed });
 };

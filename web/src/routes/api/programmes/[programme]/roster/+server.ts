@@ -44,7 +44,7 @@ const readBody = bodyReader<{ changes: RosterChange[] }>({
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const { question, page } = rosterQuestion(url.searchParams);
   const found = await whileDatabaseAnswers(rosterPage(locals.organisation, params.programme, question, page));
-  if (!found) error(404, 'There is no such programme.');
+  if (!found) error(404, 'We can’t find that programme.');
   return json(found);
 };
 

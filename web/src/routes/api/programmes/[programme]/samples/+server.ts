@@ -47,6 +47,6 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 export const DELETE: RequestHandler = async ({ params, request, locals }) => {
   const { id } = await readGone(request);
   if (!(await whileDatabaseAnswers(takeSampleOut(locals.organisation, params.programme, id))))
-    error(404, 'There is no such sample.');
+    error(404, 'We can’t find that test block.');
   return json({ gone: true });
 };

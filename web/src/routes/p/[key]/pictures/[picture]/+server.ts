@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params }) => {
   const page = await pageOf(params.key);
   const jpeg = isId(params.picture) ? await whileDatabaseAnswers(pictureOf(page, params.picture)) : undefined;
-  if (!jpeg) error(404, 'There is no such picture.');
+  if (!jpeg) error(404, 'We can’t find that picture.');
   return new Response(new Uint8Array(jpeg), {
     headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=300' },
   });

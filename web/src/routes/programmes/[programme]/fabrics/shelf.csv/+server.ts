@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, locals }) => {
   const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
   const reading = stored && readProgramme(stored.document);
-  if (!reading?.ok) error(404, 'There is no such programme.');
+  if (!reading?.ok) error(404, 'We can’t find that programme.');
   return new Response(shelfCsv(reading.programme, reading.file), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',

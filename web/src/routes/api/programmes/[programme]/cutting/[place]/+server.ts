@@ -42,13 +42,13 @@ const readLog = bodyReader<{ list: string; minutes: number | null }>({
 });
 
 const told = (state: CuttingState | undefined) => {
-  if (!state) error(404, 'There is no such programme.');
+  if (!state) error(404, 'We can’t find that programme.');
   return json(state);
 };
 
 /** `place` names what is cut: month, colourway, and whether pieces or lengths. */
 const placeOf = (place: string) => {
-  if (place.length > 300 || !/^[\w.~-]+$/.test(place)) error(404, 'There is no such cutting list.');
+  if (place.length > 300 || !/^[\w.~-]+$/.test(place)) error(404, 'We can’t find that cutting list.');
   return place;
 };
 

@@ -33,7 +33,7 @@ const readStep = bodyReader<Step>({
 /** How far the month is, what is to be looked at, and who holds what. */
 export const GET: RequestHandler = async ({ params, locals }) => {
   const found = await whileDatabaseAnswers(releasePage(locals.organisation, params.programme, params.month));
-  if (!found) error(404, 'There is no such month.');
+  if (!found) error(404, 'We can’t find that month.');
   return json(found);
 };
 
@@ -50,7 +50,7 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
             asked.step
           ](organisation, slug, month),
   );
-  if (done.kind === 'missing') error(404, 'There is no such month.');
+  if (done.kind === 'missing') error(404, 'We can’t find that month.');
   if (done.kind === 'refused') error(422, done.message);
   return json(await whileDatabaseAnswers(releasePage(organisation, slug, month)));
 };

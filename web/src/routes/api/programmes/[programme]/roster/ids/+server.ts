@@ -8,6 +8,6 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const { question } = rosterQuestion(url.searchParams);
   const ids = await whileDatabaseAnswers(rosterIds(locals.organisation, params.programme, question));
-  if (!ids) error(404, 'There is no such programme.');
+  if (!ids) error(404, 'We can’t find that programme.');
   return json({ people: await whileDatabaseAnswers(peopleNamed(locals.organisation, params.programme, ids)) });
 };

@@ -6,7 +6,7 @@ import type { RequestHandler } from './$types';
 /** The versions of a month's sheet, and what has changed since the newest. */
 export const GET: RequestHandler = async ({ params, locals }) => {
   const found = await whileDatabaseAnswers(versionsOf(locals.organisation, params.programme, params.month));
-  if (!found) error(404, 'There is no such programme.');
+  if (!found) error(404, 'We can’t find that programme.');
   return json(found);
 };
 

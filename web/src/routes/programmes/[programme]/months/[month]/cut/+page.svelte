@@ -195,10 +195,10 @@
             <b>This plan uses <Length of={fabric.needed} /> {unit} of {fabric.name}</b> (the least possible is <Length
               of={fabric.bound}
             />
-            {unit}).{#if basis === 'batch' && plan.batch.kits > 1}{' '}Cut one kit at a time it would be <Length
-                of={kitByKit}
-              />
-              {unit}.{/if}
+            {unit}).<span class="ml-1"
+              >{#if basis === 'batch' && plan.batch.kits > 1}Cut one kit at a time it would be <Length of={kitByKit} />
+                {unit}.{/if}</span
+            >
           {/if}
           {Math.round(fabric.yield * 100)}% goes into quilts.{bolts
             ? ` ${supposed ? 'You would buy' : 'Buy'} ${bolts} of a bolt.`

@@ -20,7 +20,7 @@ export const load: PageServerLoad = async ({ params, url, locals, parent }) => {
   const basis = wanted === 'kit' || wanted === 'batch' ? wanted : usual;
   const place = `${params.month}~${colourway}~${basis}`;
   const state = await whileDatabaseAnswers(cuttingState(locals.organisation, params.programme, place));
-  if (!state) error(404, 'There is no such programme.');
+  if (!state) error(404, 'We can’t find that programme.');
   const proofed = await whileDatabaseAnswers(proofedMonth(locals.organisation, params.programme, params.month));
   return { place, state, proofed, pace: await whileDatabaseAnswers(shopPace(locals.organisation)) };
 };

@@ -8,6 +8,6 @@ const WITH_PAGE = 300;
 
 export const load: PageServerLoad = async ({ params, locals }) => {
   const found = await whileDatabaseAnswers(releasePage(locals.organisation, params.programme, params.month, WITH_PAGE + 1));
-  if (!found) error(404, 'There is no such month.');
+  if (!found) error(404, 'We can’t find that month.');
   return { found: found.holders.length > WITH_PAGE ? { ...found, holders: [] } : found };
 };

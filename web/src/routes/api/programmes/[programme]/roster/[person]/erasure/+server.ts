@@ -8,6 +8,6 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ params, locals }) => {
   const gone =
     isId(params.person) && (await whileDatabaseAnswers(erasePerson(locals.organisation, params.programme, params.person)));
-  if (!gone) error(404, 'There is no such person on the roster.');
+  if (!gone) error(404, 'We can’t find that participant.');
   return json({ erased: true });
 };

@@ -5,7 +5,7 @@ import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 const told = (key: string | undefined, origin: string) => {
-  if (!key) error(404, 'There is no such person on the roster.');
+  if (!key) error(404, 'We can’t find that participant.');
   return json({ link: `${origin}/p/${key}` });
 };
 

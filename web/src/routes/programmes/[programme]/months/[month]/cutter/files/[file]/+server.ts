@@ -8,7 +8,7 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
   const found = await whileDatabaseAnswers(matsOf(locals.organisation, params, url.searchParams));
   if (found.kind === 'refused') error(422, found.problems.map((p) => p.message).join('; '));
   const mat = found.kind === 'mats' ? found.mats.find((m) => `${m.fabric.id}-${m.number}.svg` === params.file) : undefined;
-  if (!mat) error(404, 'There is no such mat; the cutter page lists them.');
+  if (!mat) error(404, 'We can’t find that mat; the cutter page lists them.');
   return new Response(mat.svg, {
     headers: {
       'content-type': 'image/svg+xml',
