@@ -170,7 +170,7 @@ describe('before the minute', { timeout: 240_000 }, () => {
       for (const path of addresses(route, wrong.split('/').at(-1)!, [])) {
         const { status, text } = await said(path);
         // A key's data route answers with what is wrong, which is not a page.
-        expect([path, status === 404 || status === 405 || /"status":404|opens nothing/.test(text)]).toEqual([path, true]);
+        expect([path, status === 404 || status === 405 || /"status":404|no longer works/.test(text)]).toEqual([path, true]);
         expect(leaks([{ path, text }], secrets(0))).toEqual([]);
       }
     for (const route of routes().filter((r) => !r.startsWith('p/')))

@@ -1,0 +1,33 @@
+/** What the house promises of its own files: every test is run, and no migration that has landed is edited. */
+import { createHash } from 'node:crypto';
+import { readFileSync, readdirSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { expect, it } from 'vitest';
+
+const root = new URL('..', import.meta.url);
+const filesIn = (folder: string): string[] =>
+  readdirSync(new URL(folder, root), { recursive: true, encoding: 'utf8' })
+    .map((file) => `${folder}/${file}`)
+    .filter((file) => !file.includes('node_modules'));
+const textOf = (file: string) => readFileSync(fileURLToPath(new URL(file, root)), 'utf8');
+
+/** Where vitest.config.ts looks; journeys in a browser are Playwright's. */
+const ROOTS = ['core/src/', 'paper/src/', 'cli/src/', 'web/src/lib/', 'bin/'];
+
+it('every test file is where it is run, and none leaves a test out', () => {
+  const tests = ['core', 'paper', 'cli', 'web', 'bin', 'demo', 'bench'].flatMap(filesIn).filter((f) => f.endsWith('.test.ts'));
+  expect(tests.length).toBeGreaterThan(90);
+  expect(tests.filter((file) => !ROOTS.some((r) => file.startsWith(r)))).toEqual([]);
+  const journeys = filesIn('tests').filter((f) => f.endsWith('.spec.ts'));
+  const left = [...tests, ...journeys].filter((file) => /\b(it|test|describe)\.(skip|only|todo|fixme)\(/.test(textOf(file)));
+  expect(left).toEqual([]);
+  // A disk is filled only where one may be mounted.
+  expect([...tests, ...journeys].filter((file) => /\.(skipIf|runIf)\(/.test(textOf(file)))).toEqual(['bin/disk.test.ts']);
+});
+
+it('a migration that has landed is never edited; a new one is noted with its hash', () => {
+  const landed = JSON.parse(textOf('web/landed-migrations.json')) as Record<string, string>;
+  const now = filesIn('web/migrations').filter((f) => f.endsWith('.sql'));
+  const hash = (file: string) => createHash('sha256').update(textOf(file)).digest('hex').slice(0, 16);
+  expect(Object.fromEntries(now.map((file) => [file.split('/').at(-1), hash(file)]))).toEqual(landed);
+});
