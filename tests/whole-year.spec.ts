@@ -99,7 +99,7 @@ test('cutting machine: files are read back and checked; a bad one stops it', asy
   const width = page.getByLabel('Mat width, in');
   await width.fill('1');
   await width.press('Enter');
-  await expect(page.getByText(/does not fit the mat of 1 by 24 in/)).toBeVisible();
+  await expect(page.getByText(/won’t fit the 1 by 24 in mat/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('[data-machine=ready]')).toBeVisible();
 });

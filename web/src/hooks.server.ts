@@ -74,7 +74,7 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
   if (large) return refuse(event, 413, large);
   const wait = await tooMuch(addressOf(event), event.request.headers.has('cookie'));
   if (wait > 0) {
-    const refused = refuse(event, 429, `That was a great deal in a short while. Try again in ${wait} seconds.`);
+    const refused = refuse(event, 429, `Too many requests. Try again in ${wait} seconds.`);
     refused.headers.set('retry-after', String(wait));
     return refused;
   }
@@ -103,7 +103,7 @@ const MOST = 8_000_000;
 function tooLarge({ request, url }: RequestEvent): string | undefined {
   if (!request.body || url.pathname === '/api/archive') return undefined;
   const length = request.headers.get('content-length');
-  if (length === null) return 'The length of what is sent has to be said.';
+  if (length === null) return 'The request has no Content-Length header.';
   return Number(length) > MOST ? 'That is larger than 8 MB, the most that is taken.' : undefined;
 }
 

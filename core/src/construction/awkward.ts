@@ -27,7 +27,7 @@ export function gridRemedies(block: Block, finished: readonly [Exact, Exact], st
   const down = (width: Rational) => width.div(finished[0].rational).mul(finished[1].rational);
   const sizes = [...new Map(friendly.map((width) => [width.toFraction(), width])).values()]
     .sort((a, b) => a.compare(b))
-    .map((width): Remedy => ({ kind: 'size', finished: [width, down(width)], text: `finish the block at ${write(width)}` }));
+    .map((width): Remedy => ({ kind: 'size', finished: [width, down(width)], text: `make the block ${write(width)}` }));
 
   const below = cells.map((cell) => cell.div(rounding).floor().mul(rounding)) as [Rational, Rational];
   const inner = below.map((cell, axis) => cell.mul(block.grid[axis]!)) as [Rational, Rational];
@@ -36,7 +36,7 @@ export function gridRemedies(block: Block, finished: readonly [Exact, Exact], st
         {
           kind: 'coping',
           finished: inner,
-          text: `finish its cells at ${write(below[0])}, the block at ${write(inner[0])}, and frame it up to ${formatLength(finished[0], unit)}`,
+          text: `make it ${write(inner[0])} (grid squares ${write(below[0])}) and frame it up to ${formatLength(finished[0], unit)}`,
         },
       ]
     : [];
@@ -46,7 +46,7 @@ export function gridRemedies(block: Block, finished: readonly [Exact, Exact], st
       kind: 'finer',
       finished: [finished[0].rational, finished[1].rational],
       step: half,
-      text: `round its cuts up by ${write(half)} instead`,
+      text: `round its cuts up to the next ${write(half)}`,
     },
   ];
   return [...sizes, ...coping, ...finer];
@@ -65,6 +65,6 @@ export function awkwardGrid(block: Block, finished: readonly [Exact, Exact], sty
     .find((side) => !onStep(side.rational, style.rounding))!;
   const step = formatLength(style.rounding, style.unit);
   const ways = remedies.map((r) => r.text);
-  const message = `a grid cell finishes at ${formatLength(cell, style.unit)}, which no ruler shows, so its cuts are rounded up to the next ${step}; ${ways.slice(0, -1).join('; ')}; or ${ways.at(-1)!}`;
+  const message = `grid squares finish at ${formatLength(cell, style.unit)} ${style.unit}, which isn’t on the ruler, so cuts are rounded up to the next ${step} ${style.unit}. Choose one: ${ways.slice(0, -1).join('; ')}; or ${ways.at(-1)!}`;
   return [{ path: '/grid', message }];
 }

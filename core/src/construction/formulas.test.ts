@@ -130,7 +130,7 @@ describe('the sizes of handbook 2, unit by unit', () => {
       style: { ...inchStyle, dies, methods: { hst: 'die' } },
     });
     expect(other.units[0]!.method.name).toBe('two-at-a-time');
-    expect(other.warnings.map((w) => w.message).join()).toContain('no die for a finished 2');
+    expect(other.warnings.map((w) => w.message).join()).toContain('no die is set up for a 2 in finished unit');
   });
 
   it('every loose triangle inset by the seam is the drawn one', () => {

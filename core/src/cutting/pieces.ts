@@ -86,5 +86,5 @@ export function gather(pieces: readonly Piece[], usableWidth: Rational): Sizes {
 function tooWide(piece: Piece, usableWidth: Rational): string {
   const write = (x: Rational) => x.toFraction(true);
   const why = piece.turnable ? 'either way' : 'and its print keeps it from being turned';
-  return `${piece.label} measures ${write(piece.w)} by ${write(piece.h)}: wider than the usable ${write(usableWidth)} of the fabric, ${why}`;
+  return `${piece.label} (${write(piece.w)} by ${write(piece.h)}) is wider than the fabric (${write(usableWidth)}), ${why}. Make the piece in two, or use wider fabric`;
 }

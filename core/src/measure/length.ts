@@ -66,7 +66,7 @@ export function parseLength(written: string | number, unit: Unit): Rational {
     value = ratio(BigInt(numerator!), BigInt(denominator!)).add(ratio(BigInt(whole ?? 0)));
   }
   value = convert(value, from, unit);
-  if (value.compare(BEYOND_REASON) > 0) throw new LengthError(`'${written}' is beyond reason for a length`);
+  if (value.compare(BEYOND_REASON) > 0) throw new LengthError(`‘${written}’ is too long. Check for a typing mistake`);
   return value;
 }
 

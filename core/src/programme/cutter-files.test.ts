@@ -89,7 +89,7 @@ describe('cutter files', () => {
     } catch (error) {
       expect((error as PlanError).problems[0]).toMatchObject({
         path: '/house/mat',
-        message: expect.stringContaining('does not fit the mat of 1/4 by 1/4 in'),
+        message: expect.stringContaining('won’t fit the 1/4 by 1/4 in mat'),
       });
     }
   });

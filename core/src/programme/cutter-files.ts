@@ -54,7 +54,7 @@ function attempt(programme: Programme, fabric: Fabric, pieces: readonly WantedPi
     if (!(error instanceof DoesNotFit)) throw error;
     const piece = pieces.find((p) => p.label === error.label)!;
     const write = (x: typeof piece.w) => formatLength(x, programme.unit);
-    const message = `${error.label} of ${fabric.name} measures ${write(piece.w.sub(mat.gap))} by ${write(piece.h.sub(mat.gap))}: it does not fit the mat of ${write(mat.width)} by ${write(mat.length)} ${programme.unit}; cut it with a ruler, or say that the mat is larger`;
+    const message = `${error.label} (${fabric.name}, ${write(piece.w.sub(mat.gap))} by ${write(piece.h.sub(mat.gap))}) won’t fit the ${write(mat.width)} by ${write(mat.length)} ${programme.unit} mat. Cut it by hand, or choose a larger mat`;
     throw new PlanError([{ path: '/house/mat', message }]);
   }
 }

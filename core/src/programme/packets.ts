@@ -164,7 +164,7 @@ function bundlesOf(programme: Programme, { colourway, size }: Pick<WhosePacket, 
     const { usableWidth, usableLength, name, form } = fabric;
     const path = `/fabrics/${programme.fabrics.indexOf(fabric)}`;
     if (!usableLength) {
-      const message = `'${name}' comes as a ${formName(form, 1)}: say how much of it can be used, in usableWidth and usableLength`;
+      const message = `‘${name}’ is sold as a ${formName(form, 1)}. Enter its usable width and length (under Cutting)`;
       throw new PlanError([{ path: `${path}/form`, message }]);
     }
     try {

@@ -125,7 +125,7 @@ export function planPieces(
   throw new PlanError([
     {
       path: `${path}/form`,
-      message: `'${name}' comes as a ${formName(form, 1)}: say how much of it can be used, in usableWidth and usableLength`,
+      message: `‘${name}’ is sold as a ${formName(form, 1)}. Enter its usable width and length (under Cutting)`,
     },
   ]);
 }

@@ -135,9 +135,7 @@ describe('the quilt in the demand', () => {
 
   it('keeps a place for a month whose block is not drawn, and says when places and blocks do not agree', () => {
     const short = readProgramme(document({ ...sashed, across: 4, down: 4 }));
-    expect(short.ok && short.warnings.map((w) => w.message)).toContain(
-      'the quilt has 16 places for blocks, and the months make 21',
-    );
+    expect(short.ok && short.warnings.map((w) => w.message)).toContain('the quilt needs 16 blocks but the months make 21');
   });
 
   it('refuses with the place in the document', () => {

@@ -100,7 +100,10 @@ export function readColourways(
     const pools = readPools(entry, `/colourways/${i}`, fabrics, cast, refuse);
     for (const [role, block] of used)
       if (!cast.has(role) && !(role in entry.fabrics) && !(role in (entry.pools ?? {})))
-        refuse(`/colourways/${i}/fabrics`, `role ${role}, used by block '${block}', has no fabric`);
+        refuse(
+          `/colourways/${i}/fabrics`,
+          `block ‘${block}’ uses letter ${role}, which has no fabric here. Choose one under Fabrics`,
+        );
     const { seed = 1, most = {}, pins = {} } = entry.scatter ?? {};
     const scatter = { seed, most: new Map(Object.entries(most)), pins: new Map(Object.entries(pins)) };
     return { id: entry.id, name: entry.name ?? entry.id, fabrics: cast, locked: new Set(entry.locked), pools, scatter };

@@ -120,7 +120,7 @@ export function rolesOfSetting(setting: Setting, path = '/setting'): { role: str
 export function placesAndBlocks({ leftOver }: Setting, places: number, made: number): string | undefined {
   if (made === places + leftOver) return undefined;
   const over = leftOver > 0 ? `, of which ${leftOver} ${leftOver === 1 ? 'is' : 'are'} left over` : '';
-  return `the quilt has ${places} places for blocks, and the months make ${made}${over}`;
+  return `the quilt needs ${places} blocks but the months make ${made}${over}`;
 }
 
 /** Worth a warning: a setting that cannot be sewn as it stands, places that no block is made for, letters without a fabric. */

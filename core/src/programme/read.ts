@@ -148,7 +148,7 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
     });
     placed.forEach(({ key, path }, i) => {
       if (placed.findIndex((other) => other.key === key) < i)
-        refuse(path, `'${key}' stands in this month already at that size; raise its 'make' instead`);
+        refuse(path, `‘${key}’ is in this month already at this size. Change ‘Blocks in a kit’ (make) instead`);
     });
     const { id, name = id, release, homework = '', notes = {}, words = {}, uses = [], unitsWith } = month;
     for (const [i, other] of uses.entries())

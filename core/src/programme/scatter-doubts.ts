@@ -61,10 +61,10 @@ export function scatterDoubts(result: Scatter, context: Context): string[] {
     const where = listed([...new Set(obstacle.spots.map(place))].slice(0, 3));
     if (obstacle.kind === 'crowd') {
       const [n, k] = [obstacle.spots.length, obstacle.fabrics.length];
-      return `In ${where}, ${n} pieces all meet one another, and only ${k} ${k === 1 ? 'fabric' : 'fabrics'} may lie there (${names(obstacle.fabrics)}): ${n - k} more ${n - k === 1 ? 'is' : 'are'} wanted in the pool.`;
+      return `In ${where}, ${n} pieces touch each other but the pool has only ${k} ${k === 1 ? 'fabric' : 'fabrics'} for them (${names(obstacle.fabrics)}). Add ${n - k} more.`;
     }
     return obstacle.kind === 'every way'
-      ? `In ${where} every way of laying them was tried; another fabric in the pool, or one pin fewer, makes room.`
-      : `In ${where} no other way was found, though not every one was tried; another fabric in the pool makes it easy.`;
+      ? `In ${where} no arrangement works. Add a fabric to the pool, or remove a pin.`
+      : `In ${where} we found no arrangement (not every one was tried). Another fabric in the pool makes it easy.`;
   }
 }

@@ -229,7 +229,7 @@ describe('doubts', () => {
       'waste: Every kit will have 4 U2 half-square triangles left over.',
     ]);
     const awkward = ranks((f) => f.months!.forEach((m) => m.blocks!.forEach((b) => (b.finished = '11'))), 1);
-    expect(awkward).toEqual([expect.stringContaining('know: A grid cell finishes at 1 5/6')]);
+    expect(awkward).toEqual([expect.stringContaining('know: Grid squares finish at 1 5/6')]);
   });
 
   it('say that a top cannot be sewn in straight rows; its sheet says so too, and the borders and layers are told as ever', () => {
@@ -255,7 +255,7 @@ describe('doubts', () => {
 
   it('tell of a method that cannot be had, and what is planned instead', () => {
     expect(ranks((f) => void (f.house!.methods!.hst = 'die'), 2)[0]).toBe(
-      "know: U1, half-square triangles, cannot be made as 'with a die': no die for a finished 3 is described in the house style; it is planned two at a time.",
+      "know: U1, half-square triangles, cannot be made as 'with a die': no die is set up for a 3 in finished unit (add one under House style); it is planned two at a time.",
     );
   });
 });

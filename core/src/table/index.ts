@@ -24,7 +24,7 @@ export function readTable(text: string): TableLine[] | { wrong: string } {
     }) as unknown as { info: { lines: number }; record: string[] }[];
     return records.map(({ info, record }) => ({ line: info.lines, cells: record.map(plain) }));
   } catch (error) {
-    if (error instanceof CsvError) return { wrong: `this is no CSV: ${error.message}` };
+    if (error instanceof CsvError) return { wrong: `this isn’t a CSV file: ${error.message}` };
     throw error;
   }
 }

@@ -375,7 +375,9 @@ const die: Method = {
   name: 'die',
   title: 'with a die',
   unable: (unit, style) =>
-    dieFor(unit, style) ? undefined : `no die for a finished ${unit.w} is described in the house style`,
+    dieFor(unit, style)
+      ? undefined
+      : `no die is set up for a ${unit.w} ${style.unit} finished unit (add one under House style)`,
   recipe({ unit, style }: Wanted) {
     const found = dieFor(unit, style)!;
     const [w, h] = [Exact.of(found.length), Exact.of(found.width)];

@@ -232,7 +232,7 @@ async function writeRelease(
 export async function sendLate(organisation: string, slug: string, month: string): Promise<Stepped> {
   return asOrganisation(organisation, async (db) => {
     const out = (await listReleases(db, slug)).find((r) => r.month === month && r.state === 'released');
-    if (!out) return refused('It is not out yet; when it goes out, everybody who takes part is written to.');
+    if (!out) return refused('Not released yet. Everyone will be emailed when it is.');
     const late = (await listHolders(db, slug, month)).filter((h) => h.late).map((h) => h.participant);
     const people = await somePeople(db, slug, late);
     const sent = await writeRelease(db, slug, { month, version: out.version, people, at: now() });

@@ -63,7 +63,7 @@
       if (told.due) bench.saver.do(`ordered of ${supplier}`, [{ path: `/orders/${made.id}`, to: { ...made, due: told.due } }]);
       else trouble = `${supplier} did not take the order: ${told.message}`;
     } catch {
-      trouble = `${supplier} was not reached, and nothing is ordered. Try again in a moment.`;
+      trouble = `We can’t reach ${supplier}. Nothing was ordered; try again in a moment.`;
     }
     ordering = '';
   }
