@@ -97,7 +97,7 @@ it('an archive that is killed while it is taken in has left nothing, and can be 
   const take = (visitor: Visitor, body = archive) =>
     visitor.ask('/api/archive', { method: 'POST', body, headers: { 'content-type': 'application/zip' } });
   const broken = await take(founder, archive.slice(0, archive.byteLength / 2));
-  expect([broken.status, await broken.text()]).toEqual([422, expect.stringMatching(/broken|not whole/)]);
+  expect([broken.status, await broken.text()]).toEqual([422, expect.stringMatching(/damaged|incomplete/)]);
   await killedAt('kit', async () => {
     void take(founder).catch(() => {});
     return app;
