@@ -10,7 +10,7 @@
   let { view, key, own }: { view: ParticipantView; key: string; own: Own } = $props();
   const locale = $derived(page.data.locale as string);
   const day = (at: Date) => dayText(at.toISOString().slice(0, 10), locale);
-  const KIT = { 'to come': '', ready: 'kit ready for you', handed: 'kit handed over', none: '' };
+  const KIT = { 'to come': '', ready: 'kit ready for you', handed: 'you have your kit', none: '' };
   const all = (month: ShownMonth) => month.done.length === progressSteps.length;
 </script>
 
