@@ -1,5 +1,6 @@
 <!-- The shelf as a file: out as CSV, and in again after a look at what it would change. -->
 <script lang="ts">
+  import ImportRows from '$lib/look/ImportRows.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { ShelfImport } from '@aggrega/core/shelf-csv';
   import Download from '@lucide/svelte/icons/download';
@@ -88,25 +89,7 @@
           {#if found.ignored.length > 0}<span class="text-quiet">Columns ignored: {found.ignored.join(', ')}.</span>{/if}
         </p>
         <div class="mt-3 max-h-96 overflow-y-auto">
-          <table class="w-full">
-            <thead
-              ><tr class="border-b border-ink"
-                ><th class="pb-1">Line</th><th class="pb-1">Fabric</th><th class="pb-1"></th><th class="pb-1">What</th></tr
-              ></thead
-            >
-            <tbody>
-              {#each found.rows.filter((r) => r.state !== 'as it is') as row (row.line)}
-                <tr class="border-b border-rule align-baseline">
-                  <td class="py-1 pr-3">{row.line}</td>
-                  <td class="py-1 pr-3">{row.name}</td>
-                  <td class="py-1 pr-3 {row.state === 'refused' ? 'text-madder' : ''}">{row.state}</td>
-                  <td class="py-1">{row.says.join('; ')}</td>
-                </tr>
-              {:else}
-                <tr><td colspan="4" class="py-2 text-quiet">Everything is in the programme already.</td></tr>
-              {/each}
-            </tbody>
-          </table>
+          <ImportRows rows={found.rows} what="Fabric" none="Everything is in the programme already." />
         </div>
       {/if}
     {/if}

@@ -1,5 +1,6 @@
 <!-- A roster from a CSV: which column is what, and everything it would change, before anything is. -->
 <script lang="ts">
+  import ImportRows from '$lib/look/ImportRows.svelte';
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { Person } from '@aggrega/core/running';
@@ -92,25 +93,7 @@
           {count('new')} new, {count('changed')} changed, {count('as it is')} unchanged, {count('refused')} with errors.
         </p>
         <div class="mt-3 max-h-72 overflow-y-auto">
-          <table class="w-full">
-            <thead
-              ><tr class="border-b border-ink"
-                ><th class="pb-1">Line</th><th class="pb-1">Name</th><th class="pb-1"></th><th class="pb-1">What</th></tr
-              ></thead
-            >
-            <tbody>
-              {#each found.rows.filter((r) => r.state !== 'as it is') as row (row.line)}
-                <tr class="border-b border-rule align-baseline">
-                  <td class="py-1 pr-3">{row.line}</td>
-                  <td class="py-1 pr-3">{row.name}</td>
-                  <td class="py-1 pr-3 {row.state === 'refused' ? 'text-madder' : ''}">{row.state}</td>
-                  <td class="py-1">{row.says.join('; ')}</td>
-                </tr>
-              {:else}
-                <tr><td colspan="4" class="py-2 text-quiet">Everyone is listed like that already.</td></tr>
-              {/each}
-            </tbody>
-          </table>
+          <ImportRows rows={found.rows} what="Name" none="Everyone is listed like that already." />
         </div>
       {/if}
     {/if}
