@@ -61,8 +61,7 @@ async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Arr
   const open = () => sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'warning', pages: 1 });
   try {
     const { width, height } = await open().metadata();
-    if (width < 32 || height < 32)
-      return { refused: 'This picture is too small. Use one at least 32 × 32 pixels.' };
+    if (width < 32 || height < 32) return { refused: 'This picture is too small. Use one at least 32 × 32 pixels.' };
     if (width * height > MOST_PIXELS)
       return { refused: 'This picture is too large: 50 million pixels are the most that is read.' };
     const square = (side: number) =>
