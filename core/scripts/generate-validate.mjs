@@ -22,6 +22,6 @@ export async function generate() {
   return `// Generated from core/schemas by core/scripts/generate-validate.mjs; do not edit.\n${result.outputFiles[0].text}`;
 }
 
-export const target = new URL('../src/programme/generated/validate.js', import.meta.url);
+export const target = new URL('../src/programme/reading/generated/validate.js', import.meta.url);
 
 if (process.argv[1]?.endsWith('generate-validate.mjs')) writeFileSync(target, await generate());

@@ -1,6 +1,6 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
-export { kitKinds } from './document';
-export { notesOf, sheetParts, type Note, type NotePicture, type OwnWords, type SheetPart } from './notes';
+export { kitKinds } from './document/document';
+export { notesOf, sheetParts, type Note, type NotePicture, type OwnWords, type SheetPart } from './document/notes';
 export type {
   Calendar,
   CalendarDays,
@@ -29,10 +29,10 @@ export type {
   ShelfFile,
   ShelfLength,
   SizeOption,
-} from './document';
-export { frozen, frozenLike } from './frozen';
-export { formName, yardsOf } from './forms';
-export { castMends, castSeams, type CastSeam } from './casting';
+} from './document/document';
+export { frozen, frozenLike } from './document/frozen';
+export { formName, yardsOf } from './document/forms';
+export { castMends, castSeams, type CastSeam } from './casting/casting';
 export {
   castChanges,
   choiceChanges,
@@ -47,12 +47,12 @@ export {
   unitsChanges,
   withPer,
   type School,
-} from './cast-changes';
-export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes';
-export { changeWords, differences } from './differences';
-export { constructApart, constructMonthBlock, constructSeries, usefulLeftovers } from './constructing';
-export { demandOf, poolKey, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand';
-export { kitCount, kitGroups, kitsBySize, kitsFor, type KitGroup, type SizeShare } from './kit-groups';
+} from './changes/cast-changes';
+export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes/changes';
+export { changeWords, differences } from './changes/differences';
+export { constructApart, constructMonthBlock, constructSeries, usefulLeftovers } from './demand/constructing';
+export { demandOf, poolKey, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand/demand';
+export { kitCount, kitGroups, kitsBySize, kitsFor, type KitGroup, type SizeShare } from './demand/kit-groups';
 export {
   bookChanges,
   comingOf,
@@ -64,11 +64,11 @@ export {
   type DeliveryFile,
   type OrderState,
   type SuppliedFabric,
-} from './orders';
-export { DEEPEST, nestedTooDeep } from './nesting';
-export { PlanError } from './plan-error';
-export { mirroredBlocks, quiltOf, quiltWith, topOf, type Quilt } from './quilt';
-export { lettersOf, lettersOfFabric, letterOf } from './letters';
+} from './stock/orders';
+export { DEEPEST, nestedTooDeep } from './document/nesting';
+export { PlanError } from './document/plan-error';
+export { mirroredBlocks, quiltOf, quiltWith, topOf, type Quilt } from './quilt/quilt';
+export { lettersOf, lettersOfFabric, letterOf } from './document/letters';
 export {
   blocksAsCast,
   castBlocks,
@@ -80,9 +80,9 @@ export {
   quiltAsCast,
   scatteredOf,
   type Scattered,
-} from './scrappy';
-export { poolsContract } from './pool-contract';
-export { cutsOfPool, drawnWith, homeworkOf, type PoolMaking, type PoolOfUnits } from './unit-pools';
+} from './casting/scrappy';
+export { poolsContract } from './casting/pool-contract';
+export { cutsOfPool, drawnWith, homeworkOf, type PoolMaking, type PoolOfUnits } from './casting/unit-pools';
 export {
   backingCloth,
   quiltContract,
@@ -91,9 +91,9 @@ export {
   type BackingCloth,
   type SettingPiece,
   type Wadding,
-} from './setting-pieces';
-export { laidOnQuilt, quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt-picture';
-export { blocksInOrder, handsOut, hasSheet, isLesson, madeAhead, setBlocks, type BlockToSet } from './set-blocks';
+} from './quilt/setting-pieces';
+export { laidOnQuilt, quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt/quilt-picture';
+export { blocksInOrder, handsOut, hasSheet, isLesson, madeAhead, setBlocks, type BlockToSet } from './document/set-blocks';
 export {
   labourOf,
   planContract,
@@ -102,8 +102,8 @@ export {
   type CuttingPlan,
   type PlanRequest,
   type PlannedFabric,
-} from './plan';
-export { costCurve, loadByWeek, packetFigures, type CostPoint, type PacketFigures, type WeekLoad } from './figures';
+} from './plans/plan';
+export { costCurve, loadByWeek, packetFigures, type CostPoint, type PacketFigures, type WeekLoad } from './figures/figures';
 export {
   boughtIn,
   costOf,
@@ -117,15 +117,15 @@ export {
   type CutUse,
   type PacketAccount,
   type ShopCut,
-} from './account';
-export { asProofed } from './as-proofed';
-export { accountContract } from './account-contract';
-export { handedOf, wayOf, type Handed } from './handed';
-export { awayOn, dayAfter, daysBetween, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './days';
-export { fabricsOfPacket, lettersOfMonths } from './packet-fabrics';
-export { orderDay, workingDay } from './order-day';
-export { ownCloth, type OwnCloth } from './own-cloth';
-export { bundleContract, ownClothContract, packetContract, stockContract } from './packet-contract';
+} from './figures/account';
+export { asProofed } from './document/as-proofed';
+export { accountContract } from './figures/account-contract';
+export { handedOf, wayOf, type Handed } from './packets/handed';
+export { awayOn, dayAfter, daysBetween, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './document/days';
+export { fabricsOfPacket, lettersOfMonths } from './demand/packet-fabrics';
+export { orderDay, workingDay } from './stock/order-day';
+export { ownCloth, type OwnCloth } from './demand/own-cloth';
+export { bundleContract, ownClothContract, packetContract, stockContract } from './packets/packet-contract';
 export {
   finishingOf,
   planBundles,
@@ -134,7 +134,7 @@ export {
   type Finishing,
   type PacketFabric,
   type PacketPlan,
-} from './packets';
+} from './packets/packets';
 export {
   baggedOf,
   monthShares,
@@ -143,15 +143,15 @@ export {
   type KeptWhole,
   type MonthShare,
   type WhoseShare,
-} from './month-share';
-export { cutterMats, outlines, type CutterMat } from './cutter-files';
-export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './recut';
-export { withinStock, type WithinStock } from './within-stock';
-export { planStock, type FabricOrder, type FabricStock, type StockRequest } from './stock';
-export { placesAndBlocks } from './read-setting';
-export { readProgramme } from './read';
-export { unansweredUnits } from './unanswered';
-export { programmeSchema } from './schema';
-export { making } from './making';
-export { eveningLists, eveningTasks, type EveningKits, type EveningTask } from './evening';
-export { blockNames, monthInWords, monthTitle } from './month-title';
+} from './packets/month-share';
+export { cutterMats, outlines, type CutterMat } from './plans/cutter-files';
+export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, type Recut } from './plans/recut';
+export { withinStock, type WithinStock } from './stock/within-stock';
+export { planStock, type FabricOrder, type FabricStock, type StockRequest } from './stock/stock';
+export { placesAndBlocks } from './reading/read-setting';
+export { readProgramme } from './reading/read';
+export { unansweredUnits } from './reading/unanswered';
+export { programmeSchema } from './reading/schema';
+export { making } from './document/making';
+export { eveningLists, eveningTasks, type EveningKits, type EveningTask } from './plans/evening';
+export { blockNames, monthInWords, monthTitle } from './document/month-title';

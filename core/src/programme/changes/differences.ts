@@ -1,0 +1,80 @@
+/** What is different between two saved states of a programme: as changes that can be taken back, and in words. */
+import { same, type Change } from './changes';
+import type { ProgrammeFile } from '../document/document';
+
+type Holder = Record<string, unknown>;
+
+/** Changes that make the newer of two documents from the older, each as small as its place allows. */
+export function differences(older: ProgrammeFile, newer: ProgrammeFile): Change[] {
+  return between(older, newer, '');
+}
+
+function between(from: unknown, to: unknown, path: string): Change[] {
+  if (same(from, to)) return [];
+  if (Array.isArray(from) && Array.isArray(to)) {
+    const [before, after] = [namesOf(from), namesOf(to)];
+    if (path && before && after && keepsOrder([...before.keys()], [...after.keys()])) return entries(before, after, path);
+  } else if (isHolder(from) && isHolder(to) && [...Object.keys(from), ...Object.keys(to)].every(nameable))
+    return entries(new Map(Object.entries(from)), new Map(Object.entries(to)), path);
+  return [{ path, ...(from !== undefined && { from }), ...(to !== undefined && { to }) }];
+}
+
+function entries(before: ReadonlyMap<string, unknown>, after: ReadonlyMap<string, unknown>, path: string): Change[] {
+  const names = new Set([...before.keys(), ...after.keys()]);
+  return [...names].flatMap((name) => between(before.get(name), after.get(name), `${path}/${name}`));
+}
+
+const isHolder = (value: unknown): value is Holder => typeof value === 'object' && value !== null && !Array.isArray(value);
+/** What can stand in a path. */
+const nameable = (name: string) => name !== '' && name !== '__proto__' && !name.includes('/') && !name.includes('~');
+
+/** The entries of a list by their names; undefined where one has none, or two have the same. */
+function namesOf(list: readonly unknown[]): Map<string, unknown> | undefined {
+  const named = new Map<string, unknown>();
+  for (const entry of list) {
+    const name = isHolder(entry) ? (entry.id ?? entry.block) : undefined;
+    if (typeof name !== 'string' || !nameable(name) || named.has(name)) return undefined;
+    named.set(name, entry);
+  }
+  return named;
+}
+
+/** Whether adding what is new at the end, and taking out what is gone, gives the newer order. */
+function keepsOrder(before: readonly string[], after: readonly string[]): boolean {
+  const kept = before.filter((n) => after.includes(n));
+  return [...kept, ...after.filter((n) => !before.includes(n))].every((n, i) => after[i] === n);
+}
+
+/** A change as a line for people: 'March, Churn Dash: make 2, was 1'. `file` is a document in which its place has its names. */
+export function changeWords({ path, from, to }: Change, file: ProgrammeFile): string {
+  const names = path.split('/').slice(1);
+  const said: string[] = [];
+  let holder: unknown = file;
+  for (const name of names) {
+    const list = Array.isArray(holder) ? holder : undefined;
+    holder = list ? list.find((e: Holder) => (e.id ?? e.block) === name) : isHolder(holder) ? holder[name] : undefined;
+    const own = isHolder(holder) && typeof holder.name === 'string' ? holder.name : undefined;
+    if (list) said.push(own ?? blockName(file, name));
+    else if (!LISTED.has(name) || names.length === 1) said.push(plain(name));
+  }
+  const place = said.join(', ');
+  if (to === undefined) return `${place}: taken out`;
+  if (from === undefined) return isHolder(to) || Array.isArray(to) ? `${place}: new` : `${place}: ${short(to)}`;
+  const [before, after] = [short(from), short(to)];
+  return before === '…' || after === '…' ? `${place}: changed` : `${place}: ${after}, was ${before}`;
+}
+
+/** Fields that only hold what they are named after. */
+const LISTED = new Set(['months', 'blocks', 'fabrics', 'colourways', 'shelf', 'orders', 'sizes']);
+
+const blockName = (file: ProgrammeFile, id: string): string => file.blocks?.find((b) => b.id === id)?.name ?? id;
+
+/** 'pricePerYard' as 'price per yard'. */
+const plain = (name: string): string => name.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
+
+function short(value: unknown): string {
+  if (value === '') return 'empty';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'string' || typeof value === 'number') return String(value).length > 60 ? '…' : String(value);
+  return '…';
+}

@@ -1,0 +1,30 @@
+/** The forms in which fabric comes (handbook 3), and what of them can be used when the document does not say. */
+import { ratio, type Rational, type Unit } from '../../measure';
+
+/** In inches. A half yard and its parts lose half an inch of each raw edge to squaring; undefined: it must be measured. */
+const usual: Record<string, { width?: string; length?: string; plural: string; one: string; yards?: number }> = {
+  'half-yard': { length: '17.5', yards: 1 / 2, one: 'half yard', plural: 'half yards' },
+  'fat-quarter': { width: '20.5', length: '17.5', yards: 1 / 4, one: 'fat quarter', plural: 'fat quarters' },
+  'fat-eighth': { width: '20.5', length: '8.5', yards: 1 / 8, one: 'fat eighth', plural: 'fat eighths' },
+  strip: { length: '2.5', one: 'strip', plural: 'strips' },
+  'square-10': { width: '10', length: '10', one: '10 in square', plural: '10 in squares' },
+  'square-5': { width: '5', length: '5', one: '5 in square', plural: '5 in squares' },
+  panel: { one: 'panel', plural: 'panels' },
+  scrap: { one: 'piece', plural: 'pieces' },
+};
+
+/** What so many pieces of a form are called. */
+export function formName(form: string, count: number): string {
+  const names = usual[form];
+  return names ? (count === 1 ? names.one : names.plural) : form;
+}
+
+/** The usable width and length of a form in the document's unit; undefined where the house's width holds, or where it must be measured. */
+export function usableSize(form: string, unit: Unit): { width?: Rational; length?: Rational } {
+  const names = usual[form];
+  const inUnit = (inches: string | undefined) => inches && ratio(inches).mul(unit === 'in' ? 1 : ratio('2.54'));
+  return { width: inUnit(names?.width) || undefined, length: inUnit(names?.length) || undefined };
+}
+
+/** How much of a yard one piece is, for its price; undefined where a form is not cut from yards. */
+export const yardsOf = (form: string): number | undefined => usual[form]?.yards;
