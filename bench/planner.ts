@@ -3,7 +3,7 @@
  * falling height into shelves, the fullest that still takes one) on the same demand: made-up programmes of twelve months, and
  * cloth that is known to be cut without waste. Also what a plan costs in time. Ratios from one run.
  */
-import { planFabric, type Piece, type Reading } from '../core/src/cutting';
+import { planFabric, type Piece, type PlanAim } from '../core/src/cutting';
 import { ratio } from '../core/src/measure';
 import { planCutting, readProgramme, type Colourway, type Programme } from '../core/src/programme';
 import { chance, madeUpProgramme } from './programmes';
@@ -29,7 +29,7 @@ interface Totals {
 }
 
 /** All fabrics of one colourway together. */
-function totals(programme: Programme, colourway: Colourway, participants: number, reading: Reading, first: boolean): Totals {
+function totals(programme: Programme, colourway: Colourway, participants: number, reading: PlanAim, first: boolean): Totals {
   const basis = participants === 1 ? 'kit' : 'batch';
   const start = performance.now();
   const plan = planCutting(programme, { colourway, months: programme.months, basis, participants, reading, first });
@@ -78,7 +78,7 @@ function onShelves(demand: readonly Piece[], width: number): number {
   return length;
 }
 
-const run = (people: number, reading: Reading, first = false) =>
+const run = (people: number, reading: PlanAim, first = false) =>
   programmes.map((p) => totals(p, p.colourways[0]!, people, reading, first));
 
 console.log(`length over the proven bound, mean of ${PROGRAMMES} made-up programmes of twelve months`);

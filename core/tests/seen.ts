@@ -1,8 +1,8 @@
 /** A unit as it is seen in a block, described straight and without a picture: enough for a recipe. */
-import type { Seen } from '../src/construction';
+import type { UnitInBlock } from '../src/construction';
 import { Exact } from '../src/measure';
 
-export const seen = (kind: string, roles: string[], w: Exact, h = w): Seen => ({
+export const seen = (kind: string, roles: string[], w: Exact, h = w): UnitInBlock => ({
   kind,
   roles,
   w,

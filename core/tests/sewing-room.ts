@@ -3,7 +3,7 @@
  * fit. It knows how a unit is turned and mirrored, and that straight seams are straight; nothing of how a tree is found.
  */
 import { tidy, type Point } from '../src/block';
-import { extent, isLeaf, type Construction, type Laid, type Leaf, type Tree } from '../src/construction';
+import { extent, isLeaf, type Construction, type LaidPatch, type Leaf, type Tree } from '../src/construction';
 
 /** Everything that is wrong with a construction, in sentences; empty when it can be sewn and gives the drawing. */
 export function faultsOf(c: Construction): string[] {
@@ -17,7 +17,7 @@ export function faultsOf(c: Construction): string[] {
   return faults;
 
   /** The patches of a part as its units show them. */
-  function sew(node: Tree): Laid[] {
+  function sew(node: Tree): LaidPatch[] {
     if (isLeaf(node)) {
       const shown = place(node);
       if (shown.map(shape).sort().join() !== node.laid.map(shape).sort().join())
@@ -49,7 +49,7 @@ export function faultsOf(c: Construction): string[] {
 }
 
 /** A unit's straightened picture, mirrored and turned to its place. */
-function place({ laid, seen }: Leaf): Laid[] {
+function place({ laid, seen }: Leaf): LaidPatch[] {
   const turn = ([x, y]: Point): Point => {
     let p: Point = seen.mirrored ? [-x, y] : [x, y];
     for (let i = 0; i < Math.floor(seen.eighths / 2); i += 1) p = [-p[1], p[0]];
@@ -61,14 +61,14 @@ function place({ laid, seen }: Leaf): Laid[] {
   return turned.map((p) => ({ ...p, points: tidy(p.points.map(([px, py]): Point => [px - tx + x, py - ty + y])) }));
 }
 
-const shape = ({ role, points }: Laid) => `${role} ${points.join(' ')}`;
+const shape = ({ role, points }: LaidPatch) => `${role} ${points.join(' ')}`;
 
 /** Whether some edge's line has all of one group on one side and all of the other on the other. */
-function separable(before: readonly Laid[], after: readonly Laid[]): boolean {
+function separable(before: readonly LaidPatch[], after: readonly LaidPatch[]): boolean {
   return before.some(({ points }) =>
     points.some((p, i) => {
       const q = points[(i + 1) % points.length]!;
-      const side = (laid: readonly Laid[]) =>
+      const side = (laid: readonly LaidPatch[]) =>
         laid.flatMap((l) => l.points.map(([x, y]) => (q[0] - p[0]) * (y - p[1]) - (q[1] - p[1]) * (x - p[0])));
       return side(before).every((n) => n >= 0) && side(after).every((n) => n <= 0);
     }),

@@ -1,5 +1,14 @@
 /** A paper as one HTML file that needs nothing else: it reads and prints anywhere. */
-import type { Beside, Paper, PaperCell, PaperPhoto, PaperPicture, PaperPiece, PaperStep, Words } from '@aggrega/core/sheet';
+import type {
+  PictureWithPieces,
+  Paper,
+  PaperCell,
+  PaperPhoto,
+  PaperPicture,
+  PaperPiece,
+  PaperStep,
+  Words,
+} from '@aggrega/core/sheet';
 import { inkOn } from '@aggrega/core/fabric';
 import { runsOf } from './runs';
 import { pictureSvg } from './svg';
@@ -39,7 +48,7 @@ const photo = ({ photo: name, wide, label }: PaperPhoto, photos: Photos): string
   return `<figure style="width:${wide}in;max-width:100%"><img src="data:image/jpeg;base64,${btoa(bytes)}" alt="${escaped(label)}"></figure>`;
 };
 
-const beside = ({ pictures, pieces }: Beside, photos: Photos): string =>
+const beside = ({ pictures, pieces }: PictureWithPieces, photos: Photos): string =>
   `<section class="beside"><div class="pictures">${pictures.map(figure).join('')}</div><div class="words">${pieces.map((p) => piece(p, photos)).join('')}</div></section>`;
 
 const step = ({ picture, text, check, place }: PaperStep): string =>

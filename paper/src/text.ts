@@ -1,7 +1,7 @@
 /** Plain text of a paper, for mail and for screen readers: the same words in the same order, lines of at most 76 letters. */
 import {
   plainWords,
-  type Beside,
+  type PictureWithPieces,
   type Paper,
   type PaperPicture,
   type PaperPiece,
@@ -68,7 +68,7 @@ const itemLines = (item: Words, mark: string): string[] =>
 const stepLines = ({ text, check }: PaperStep, i: number): string[] =>
   itemLines(check ? `${plainWords(text)} ${plainWords(check)}` : text, `${i + 1}. `);
 
-const besideLines = ({ pictures, pieces }: Beside): string[] => [
+const besideLines = ({ pictures, pieces }: PictureWithPieces): string[] => [
   ...pictures.flatMap((p) => pictureLines(p)),
   ...pieces.flatMap((p) => linesOf(p)),
 ];

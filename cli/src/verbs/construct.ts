@@ -1,6 +1,6 @@
 /** construct FILE --block ID: how one block is cut and sewn. */
 import { constructionContract } from '@aggrega/core/construction';
-import { Exact, LengthError, parseLength, type Unit } from '@aggrega/core/measure';
+import { Exact, LengthError, parseLength, type LengthUnit } from '@aggrega/core/measure';
 import { constructMonthBlock, type MonthBlock } from '@aggrega/core/programme';
 import type { Verb } from '../main';
 import { UsageError, pick, readOptions } from '../usage';
@@ -39,7 +39,7 @@ function sameSize(a: Size, b: Size): boolean {
 }
 
 /** '12', or '12x8' where cells are not square. */
-function readFinished(written: string, grid: readonly [number, number], unit: Unit): Size {
+function readFinished(written: string, grid: readonly [number, number], unit: LengthUnit): Size {
   try {
     const [w, h, ...more] = written.split(/[x×]/i).map((side) => parseLength(side, unit));
     const height = h ?? w!.div(grid[0]).mul(grid[1]);

@@ -1,7 +1,7 @@
 /** cut FILE: the cutting plan, for one kit and for all of a colourway's. */
 import { planContract, planCutting, type Basis } from '@aggrega/core/programme';
 import type { Verb } from '../main';
-import { readings, type Reading } from '@aggrega/core/cutting';
+import { planAims, type PlanAim } from '@aggrega/core/cutting';
 import { UsageError, pick, readOptions, underWay } from '../usage';
 
 export const cut: Verb = ({ programme }, words) => {
@@ -37,9 +37,9 @@ function readBasis(written: string): Basis {
   return written;
 }
 
-function readReading(written: string): Reading {
-  const reading = readings.find((r) => r === written);
-  if (!reading) throw new UsageError(`--reading is ${readings.join(', ')}, not '${written}'`);
+function readReading(written: string): PlanAim {
+  const reading = planAims.find((r) => r === written);
+  if (!reading) throw new UsageError(`--reading is ${planAims.join(', ')}, not '${written}'`);
   return reading;
 }
 

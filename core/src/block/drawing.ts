@@ -3,7 +3,7 @@ import type { Exact } from '../measure';
 import type { Block } from './block';
 import { PER_CELL, type Box } from './geometry';
 
-export interface Shape {
+export interface DrawnShape {
   /** Corners in the document's unit. */
   points: (readonly [x: number, y: number])[];
   /** The fabric's letter: what it is filled with. */
@@ -15,7 +15,7 @@ export interface Shape {
 export interface Drawing {
   width: number;
   height: number;
-  shapes: Shape[];
+  shapes: DrawnShape[];
 }
 
 /** The finished block, or the part of it inside `box` (in twelfths), at its finished size. */

@@ -1,6 +1,6 @@
 /** block: patches on a grid, the exact tiling check, turning and mirroring. */
 export { readBlock, roleShares, rolesOf, type Block, type BlockFile, type Patch, type PatchFile, type Problem } from './block';
-export { blockDrawing, type Drawing, type Shape } from './drawing';
+export { blockDrawing, type Drawing, type DrawnShape } from './drawing';
 export {
   PER_CELL,
   boxOf,

@@ -1,9 +1,9 @@
 /** How many batches of a unit are made; and units made by themselves, for a pool, with what is cut for them. */
 import type { Cut, UnitPlan } from './construct';
 import { gatherCuts } from './cuts';
-import type { Laid } from './picture';
+import type { LaidPatch } from './picture';
 import type { SewingStyle } from './style';
-import type { Recipe, Seen } from './units/unit-kind';
+import type { Recipe, UnitInBlock } from './units/unit-kind';
 
 /** Makes two plans each other's mirror image. */
 export function pairUp(plain: UnitPlan, mirrored: UnitPlan | undefined): void {
@@ -94,8 +94,8 @@ export function batchOf({ method, seen }: UnitPlan, style: SewingStyle, make: nu
 
 function unitLike({ like, roles, label }: Pick<WantedUnits, 'like' | 'roles' | 'label'>, make: number): UnitPlan {
   const recast = (role: string) => roles.get(role) ?? role;
-  const patches = like.seen.picture.patches.map((p): Laid => ({ ...p, role: recast(p.role) }));
-  const seen: Seen = { ...like.seen, roles: like.roles.map(recast), picture: { ...like.seen.picture, patches } };
+  const patches = like.seen.picture.patches.map((p): LaidPatch => ({ ...p, role: recast(p.role) }));
+  const seen: UnitInBlock = { ...like.seen, roles: like.roles.map(recast), picture: { ...like.seen.picture, patches } };
   const counts = { make, given: 0, pooled: false, perBlock: make, batches: 0, extra: 0, extraMirrored: 0 };
   return { ...like, ...counts, label, seen, roles: seen.roles, twin: undefined, places: [{ laid: patches, seen }] };
 }

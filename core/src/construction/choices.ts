@@ -5,11 +5,11 @@ import { effortOf, type Effort } from './effort';
 import { cutThrough, wholeOf } from './readings';
 import { recognise } from './recognise';
 import { isLeaf, type Tree } from './seam-tree';
-import type { Reading } from './style';
+import type { BlockReading } from './style';
 import { isBlockPart } from './units/block-part';
 import { unitName } from './unit-name';
 import { unitKind } from './units';
-import type { Seen } from './units/unit-kind';
+import type { UnitInBlock } from './units/unit-kind';
 
 /** Kinds that smaller units can make as well. */
 const TWO_WAYS = new Set(['geese', 'folded-corner', 'square-in-square']);
@@ -29,8 +29,8 @@ export interface MethodChoice {
 export interface OtherReading {
   /** The unit that the picture is as a whole: 'geese:A+B+B@2x1'. */
   name: string;
-  now: Reading;
-  other: Reading;
+  now: BlockReading;
+  other: BlockReading;
   /** 'a flying goose' and '2 half-square triangles' */
   whole: string;
   parts: string;
@@ -83,7 +83,7 @@ export function otherReadings(c: Construction): OtherReading[] {
     }
   }
 
-  function note(name: string, seen: Reading, whole: string, parts: string): void {
+  function note(name: string, seen: BlockReading, whole: string, parts: string): void {
     // What was chosen counts, even where some places could not follow.
     const now = c.style.readings?.[name] ?? seen;
     found.set(name, { name, now, other: now === 'whole' ? 'parts' : 'whole', whole, parts });
@@ -101,7 +101,7 @@ export function otherReadings(c: Construction): OtherReading[] {
 }
 
 /** 'a flying goose of B and A' */
-function named({ kind, roles }: Seen): string {
+function named({ kind, roles }: UnitInBlock): string {
   return `${one(kind)} of ${listed([...new Set(roles)])}`;
 }
 

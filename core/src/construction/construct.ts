@@ -4,7 +4,7 @@ import { Exact, type Rational } from '../measure';
 import { awkwardGrid } from './awkward';
 import { pairUp, planBatches } from './batches';
 import { gatherCuts } from './cuts';
-import { pictureText, type Cloth } from './picture';
+import { pictureText, type TruePatches } from './picture';
 import { pressingPlan, type Pressing } from './pressing';
 import { leaves, seamTree, type Leaf, type Tree } from './seam-tree';
 import type { SewingStyle } from './style';
@@ -18,7 +18,7 @@ import {
   type Method,
   type Reason,
   type Recipe,
-  type Seen,
+  type UnitInBlock,
   type Sub,
   type Template,
   type UnitKind,
@@ -33,7 +33,7 @@ export interface UnitPlan {
   method: Method;
   refused?: Choice['refused'];
   /** How its first place in the block looks. */
-  seen: Seen;
+  seen: UnitInBlock;
   roles: readonly string[];
   w: Exact;
   h: Exact;
@@ -81,12 +81,12 @@ export interface Cut {
 export interface Construction {
   block: Block;
   /** What was asked for, to ask again with another method. */
-  order: Order;
+  order: ConstructionRequest;
   make: number;
   style: SewingStyle;
   finished: readonly [Exact, Exact];
   unfinished: readonly [Exact, Exact];
-  cloth: Cloth;
+  cloth: TruePatches;
   /** Units with a name, those that are sewn first. */
   units: UnitPlan[];
   /** Loose triangles that are sewn into larger parts. */
@@ -99,7 +99,7 @@ export interface Construction {
   warnings: Problem[];
 }
 
-export interface Order {
+export interface ConstructionRequest {
   /** Finished width and height of the block. */
   finished: readonly [Exact, Exact];
   make: number;
@@ -117,7 +117,7 @@ export interface Order {
 }
 
 /** Plans a block that tiles. All `make` blocks are counted together, so that batches are shared. */
-export function construct(block: Block, order: Order): Construction {
+export function construct(block: Block, order: ConstructionRequest): Construction {
   const { style, make, finished } = order;
   const directional = order.directional ?? new Set<string>();
   const cell = [finished[0].over(block.grid[0]), finished[1].over(block.grid[1])] as const;
@@ -165,7 +165,7 @@ export function construct(block: Block, order: Order): Construction {
   };
 }
 
-function unitKey(seen: Seen, directional: ReadonlySet<string>): string {
+function unitKey(seen: UnitInBlock, directional: ReadonlySet<string>): string {
   const { kind, w, h, picture } = seen;
   const { mirrored, eighths } = lieToMake(seen);
   // The grain of a loose piece depends on how it lies; so does what a directional print asks of an oblong piece.
@@ -176,7 +176,7 @@ function unitKey(seen: Seen, directional: ReadonlySet<string>): string {
   return `${mirrored ? 'mirrored ' : ''}${kind} ${grain} ${lies} ${w} ${h} ${pictureText(picture)}`;
 }
 
-function newPlan(seen: Seen, { tick }: Cloth, style: SewingStyle): UnitPlan {
+function newPlan(seen: UnitInBlock, { tick }: TruePatches, style: SewingStyle): UnitPlan {
   const name = unitName(seen, tick);
   const { method, refused } = chooseMethod(seen, name, style);
   const { roles, w, h } = seen;

@@ -2,11 +2,11 @@
 import type { Drawing } from '../block';
 import type { Exact } from '../measure';
 import type { Construction } from './construct';
-import { extent, hull, type Laid, type Picture } from './picture';
-import type { Seen } from './units/unit-kind';
+import { extent, hull, type LaidPatch, type Picture } from './picture';
+import type { UnitInBlock } from './units/unit-kind';
 
 /** Some patches of the block as they lie, at finished size, their box at the origin. */
-export function partDrawing(laid: readonly Laid[], tick: Exact): Drawing {
+export function partDrawing(laid: readonly LaidPatch[], tick: Exact): Drawing {
   const one = tick.toNumber();
   const [x, y, w, h] = extent(laid);
   return {
@@ -21,12 +21,12 @@ export function partDrawing(laid: readonly Laid[], tick: Exact): Drawing {
 }
 
 /** A unit laid straight, at finished size. */
-export function unitDrawing({ picture, tick }: Pick<Seen, 'tick'> & { picture: Picture }): Drawing {
+export function unitDrawing({ picture, tick }: Pick<UnitInBlock, 'tick'> & { picture: Picture }): Drawing {
   return partDrawing(picture.patches, tick);
 }
 
 /** The convex outline of a part with the seam allowance all round, corners square: in lengths from the block's corner. */
-export function outlineWithSeam(laid: readonly Laid[], tick: number, seam: number): [number, number][] {
+export function outlineWithSeam(laid: readonly LaidPatch[], tick: number, seam: number): [number, number][] {
   const outline = hull(laid.flatMap((p) => [...p.points])).map(([x, y]) => [x * tick, y * tick] as const);
   return outline.map((p, i) => {
     const [before, after] = [outline[(i + outline.length - 1) % outline.length]!, outline[(i + 1) % outline.length]!];

@@ -4,11 +4,11 @@ export { batchOf, constructUnits, type UnitSet, type WantedUnits } from './batch
 export { effortOf, stepMinutes, type Effort, type StepMinutes, type Work } from './effort';
 export { neighbourPressing, type Neighbours } from './pressing/neighbours';
 export { slipsOf, type Slip } from './slips';
-export { construct, type Construction, type Cut, type Order, type UnitPlan } from './construct';
+export { construct, type Construction, type Cut, type ConstructionRequest, type UnitPlan } from './construct';
 export { gridRemedies, type Remedy } from './awkward';
 export { constructionContract } from './contract';
 export { outlineWithSeam, partDrawing, pressedBands, unitDrawing } from './drawing';
-export { balance, extent, type Laid } from './picture';
+export { balance, extent, type LaidPatch } from './picture';
 export { sectionsOf, type Section } from './sections';
 export { templateDrawing, templateSvg, type TemplateDrawing } from './template-svg';
 export { seamsAcross } from './seams-across';
@@ -25,7 +25,7 @@ export {
   type UnitPress,
 } from './pressing';
 export { isLeaf, leaves, outermost, seamTree, unitsOf, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
-export { inchStyle, type Die, type Reading, type SewingStyle, type Sizing } from './style';
+export { inchStyle, type Die, type BlockReading, type SewingStyle, type Sizing } from './style';
 export { unitKind, unitKinds } from './units';
 export {
   MARKER,
@@ -34,10 +34,10 @@ export {
   lieInBlock,
   liesOnPoint,
   type Method,
-  type Piece,
+  type BatchCut,
   type Reason,
   type Recipe,
-  type Seen,
+  type UnitInBlock,
   type Sub,
   type UnitKind,
 } from './units/unit-kind';

@@ -6,14 +6,14 @@ import { draw } from '../../tests/draw';
 import { randomTiling } from '../../tests/random-block';
 import { faultsOf } from '../../tests/sewing-room';
 import { joinLines, oddSplit } from './odd-seams';
-import { clothOf, type Laid } from './picture';
+import { clothOf, type LaidPatch } from './picture';
 import { construct, constructionContract, inchStyle, isLeaf, type Tree } from './index';
 
 const make = (b: Block) =>
   construct(b, { finished: [Exact.of(2 * b.grid[0]), Exact.of(2 * b.grid[1])], make: 1, style: inchStyle });
 const seams = (tree: Tree): string[] =>
   isLeaf(tree) ? (tree.inside ? seams(tree.inside) : []) : [tree.seam, ...tree.parts.flatMap(seams)];
-const anyRank = (parts: Laid[][]) => parts.map((p) => p.length).join();
+const anyRank = (parts: LaidPatch[][]) => parts.map((p) => p.length).join();
 
 /** Four arms of a wheel around a middle of any size. */
 const wheel = fc

@@ -3,7 +3,7 @@
  * else by setting a part in at an inner corner. Everything follows from which patches touch along which straight line.
  */
 import type { Point } from '../block';
-import type { Laid } from './picture';
+import type { LaidPatch } from './picture';
 
 /** Two patches that touch along part of a chain. */
 interface Contact {
@@ -20,14 +20,14 @@ export interface OddSplit {
   /** Direction of the seam, for a straight one. */
   direction?: readonly [number, number];
   /** In the order of sewing; a partial seam lies between the first two. */
-  parts: Laid[][];
+  parts: LaidPatch[][];
 }
 
 /** Regions with more patches than this and no straight seam are sewn patch by patch: no drawing that people sew is like that. */
 const SEARCHED = 60;
 
 /** How a connected region of several patches comes apart. `rank` puts equal choices in an order that does not depend on how they lie. */
-export function oddSplit(laid: readonly Laid[], rank: (parts: Laid[][]) => string): OddSplit {
+export function oddSplit(laid: readonly LaidPatch[], rank: (parts: LaidPatch[][]) => string): OddSplit {
   const { contacts, lines } = touching(laid);
   const chains = [...lines.keys()];
   const all = new Set(laid.keys());
@@ -153,7 +153,7 @@ interface Edge {
 }
 
 /** Who touches whom, and along which unbroken straight line. */
-export function touching(laid: readonly Laid[]) {
+export function touching(laid: readonly LaidPatch[]) {
   const grouped = new Map<string, { direction: readonly [number, number]; across: number; edges: Edge[] }>();
   laid.forEach(({ points }, patch) =>
     points.forEach((p, i) => {
@@ -196,7 +196,7 @@ export function heading(dx: number, dy: number): readonly [number, number] {
 }
 
 /** For every part after the first, the straight lines along which it touches the parts before it, each from end to end. */
-export function joinLines(parts: readonly (readonly Laid[])[]): { from: Point; to: Point }[][] {
+export function joinLines(parts: readonly (readonly LaidPatch[])[]): { from: Point; to: Point }[][] {
   const partOf = parts.flatMap((part, i) => part.map(() => i));
   const { contacts, lines } = touching(parts.flat());
   const spans = parts.map(() => new Map<number, [number, number]>());

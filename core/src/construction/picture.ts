@@ -6,15 +6,15 @@ import { PER_CELL, cross, doubleArea, tidy, type Block, type Point, type Polygon
 import { Exact } from '../measure';
 
 /** A patch in ticks. `of` names the patches of the block that it shows: one, or several that are sewn as one piece. */
-export interface Laid {
+export interface LaidPatch {
   of: readonly number[];
   role: string;
   points: Polygon;
 }
 
 /** A block's patches in true proportion. */
-export interface Cloth {
-  patches: Laid[];
+export interface TruePatches {
+  patches: LaidPatch[];
   /** Real length of a tick. */
   tick: Exact;
   /** Ticks to a twelfth of a cell, across and down. */
@@ -23,13 +23,13 @@ export interface Cloth {
 
 /** Patches laid straight with their corner at (0, 0). */
 export interface Picture {
-  patches: readonly Laid[];
+  patches: readonly LaidPatch[];
   w: number;
   h: number;
 }
 
 /** Lays out a block whose cells finish at `cell` (width and height). */
-export function clothOf(block: Block, cell: readonly [Exact, Exact]): Cloth {
+export function clothOf(block: Block, cell: readonly [Exact, Exact]): TruePatches {
   const across = cell[0].rational.div(cell[1].rational);
   // Cells of 2 by 3 are drawn 2 ticks by 3, so that a tick is as long across as it is down.
   const scale = [Number(across.n), Number(across.d)] as const;
@@ -45,7 +45,7 @@ export function clothOf(block: Block, cell: readonly [Exact, Exact]): Cloth {
 }
 
 /** A turn clockwise by eighths of a circle after an optional mirroring (left to right). */
-export interface Lie {
+export interface Turning {
   eighths: number;
   mirrored: boolean;
 }
@@ -78,7 +78,7 @@ export function balance(patches: readonly { points: Polygon }[]): Point {
 }
 
 /** The same patches transformed point by point, moved to the origin. */
-function moved(patches: readonly Laid[], map: (p: Point) => Point): Picture {
+function moved(patches: readonly LaidPatch[], map: (p: Point) => Point): Picture {
   const turned = patches.map((p) => ({ of: p.of, role: p.role, points: p.points.map(map) }));
   const [x, y, w, h] = extent(turned);
   for (const p of turned) p.points = fromTheTop(p.points.map(([px, py]): Point => [px - x, py - y]));
@@ -98,7 +98,7 @@ function fromTheTop(points: Point[]): Point[] {
 }
 
 /** The picture of some patches as they lie, or turned by an eighth anticlockwise when they lie on point. */
-export function pictureOf(patches: readonly Laid[], onPoint = false): Picture {
+export function pictureOf(patches: readonly LaidPatch[], onPoint = false): Picture {
   return moved(patches, onPoint ? ([x, y]) => [x + y, y - x] : (p) => p);
 }
 
@@ -122,7 +122,7 @@ const QUARTERS: readonly ((p: Point) => Point)[] = [
 ];
 
 /** The direction of a straight unit's arrow after it was mirrored and turned; lengths grow by √2 where it lies on point. */
-export function laidDirection([x, y]: Point, { eighths, mirrored }: Lie): Point {
+export function laidDirection([x, y]: Point, { eighths, mirrored }: Turning): Point {
   const turned = QUARTERS[Math.floor(eighths / 2) % 4]!(mirrored ? [-x, y] : [x, y]);
   return eighths % 2 === 0 ? turned : [turned[0] - turned[1], turned[0] + turned[1]];
 }

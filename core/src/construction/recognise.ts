@@ -1,10 +1,10 @@
 /** Which unit a part of the drawing is: its picture in all eight lies held against every kind. */
 import { doubleArea } from '../block';
 import type { Exact } from '../measure';
-import { pictureOf, pictureText, pictureTick, straightened, type Laid, type Picture } from './picture';
+import { pictureOf, pictureText, pictureTick, straightened, type LaidPatch, type Picture } from './picture';
 import { template } from './units/template';
 import { unitKinds } from './units';
-import type { Seen, UnitKind } from './units/unit-kind';
+import type { UnitInBlock, UnitKind } from './units/unit-kind';
 
 /** What a picture turned out to be, apart from its size. */
 interface Verdict {
@@ -19,12 +19,12 @@ const known = new Map<string, Verdict | null>();
 const MOST_KNOWN = 20_000;
 
 /** The unit that the patches are, lying on the grid or on point; undefined when they are none by name. */
-export function recognise(laid: readonly Laid[], tick: Exact): Seen | undefined {
+export function recognise(laid: readonly LaidPatch[], tick: Exact): UnitInBlock | undefined {
   if (!possible(laid)) return undefined;
   return recognisePicture(laid, tick, false) ?? recognisePicture(laid, tick, true);
 }
 
-function recognisePicture(laid: readonly Laid[], tick: Exact, onPoint: boolean): Seen | undefined {
+function recognisePicture(laid: readonly LaidPatch[], tick: Exact, onPoint: boolean): UnitInBlock | undefined {
   const picture = pictureOf(laid, onPoint);
   // Upright or level rectangles are not worth turning on point.
   if (onPoint && !fillsItsBox(picture) && picture.w !== picture.h) return undefined;
@@ -39,7 +39,7 @@ function recognisePicture(laid: readonly Laid[], tick: Exact, onPoint: boolean):
 }
 
 /** Whether any kind is made of so many triangles and other patches: a quick no for most parts of a block. */
-function possible(laid: readonly Laid[]): boolean {
+function possible(laid: readonly LaidPatch[]): boolean {
   const others = laid.reduce((n, p) => n + (p.points.length === 3 ? 0 : 1), 0);
   const triangles = laid.length - others;
   // Grids and rails are of squares alone; triangle units have no more than one other patch, an economy unit eight triangles around it.
@@ -48,19 +48,19 @@ function possible(laid: readonly Laid[]): boolean {
 }
 
 /** The single patch as a template, laid so that turned and mirrored ones are known for the same. */
-export function asTemplate(patch: Laid, tick: Exact): Seen {
+export function asTemplate(patch: LaidPatch, tick: Exact): UnitInBlock {
   const picture = pictureOf([patch]);
   return seen(judge(picture, [template])!, picture, tick, false);
 }
 
 /** Any part of the drawing as a unit of that kind, laid so that its turned and mirrored twins are known. */
-export function asUnit(kind: string, laid: readonly Laid[], tick: Exact): Seen {
+export function asUnit(kind: string, laid: readonly LaidPatch[], tick: Exact): UnitInBlock {
   const picture = pictureOf(laid);
   const roles = [...new Set(laid.map((p) => p.role))].sort();
   return seen(judge(picture, [{ kind, read: () => roles }])!, picture, tick, false);
 }
 
-function seen({ kind, roles, quarters, mirrored }: Verdict, drawn: Picture, blockTick: Exact, onPoint: boolean): Seen {
+function seen({ kind, roles, quarters, mirrored }: Verdict, drawn: Picture, blockTick: Exact, onPoint: boolean): UnitInBlock {
   const tick = pictureTick(blockTick, onPoint);
   const picture = straightened(drawn, quarters, mirrored);
   return {

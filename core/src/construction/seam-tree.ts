@@ -6,12 +6,22 @@ import type { Block } from '../block';
 import type { Exact } from '../measure';
 import { asTemplate, asUnit, fillsItsBox, recognise } from './recognise';
 import { oddSplit } from './odd-seams';
-import { clothOf, extent, isConvex, pictureOf, pictureText, straightened, type Cloth, type Lie, type Laid } from './picture';
+import {
+  clothOf,
+  extent,
+  isConvex,
+  pictureOf,
+  pictureText,
+  straightened,
+  type TruePatches,
+  type Turning,
+  type LaidPatch,
+} from './picture';
 import { asParts, asWhole } from './readings';
 import type { SewingStyle } from './style';
 import { blockPartKind, isBlockPart } from './units/block-part';
 import { likeCells, ranking, splitName, splitsOf, type Split } from './splits';
-import { lieInBlock, type Seen } from './units/unit-kind';
+import { lieInBlock, type UnitInBlock } from './units/unit-kind';
 
 /** 'h' level, 'v' upright, 'd' falling from top left to bottom right, 'a' rising; and the two that are not straight. */
 export type SeamWay = 'h' | 'v' | 'd' | 'a' | 'partial' | 'set-in';
@@ -20,14 +30,14 @@ export type Tree = Branch | Leaf;
 
 export interface Branch {
   seam: SeamWay;
-  laid: readonly Laid[];
+  laid: readonly LaidPatch[];
   /** From the left or from the top; for partial and set-in seams, in the order of sewing. */
   parts: Tree[];
 }
 
 export interface Leaf {
-  laid: readonly Laid[];
-  seen: Seen;
+  laid: readonly LaidPatch[];
+  seen: UnitInBlock;
   /** How a unit without a recipe of its own is sewn from smaller ones. */
   inside?: Tree;
 }
@@ -35,7 +45,7 @@ export interface Leaf {
 export const isLeaf = (tree: Tree): tree is Leaf => 'seen' in tree;
 
 export interface Plan {
-  cloth: Cloth;
+  cloth: TruePatches;
   tree: Tree;
 }
 
@@ -70,7 +80,7 @@ const known = new WeakMap<Block, Map<string, Plan>>();
 const MOST_KNOWN = 12;
 
 /** The seams inside a unit, down to single patches, whatever its name. */
-export function insideOf(laid: readonly Laid[], tick: Exact): Tree {
+export function insideOf(laid: readonly LaidPatch[], tick: Exact): Tree {
   return takeApart(laid, tick, { readings: {}, known: false });
 }
 
@@ -82,14 +92,14 @@ interface Way {
   whole?: boolean;
   convex?: boolean;
   /** The coordinates are those of a unit that lies so in the block. */
-  outer?: Lie;
+  outer?: Turning;
   /** The seams of the whole that are asked for. */
   joining?: string;
   /** Width and height of the block, in ticks; undefined where parts that come again are not looked for. */
   block?: readonly [number, number];
 }
 
-function takeApart(laid: readonly Laid[], tick: Exact, way: Way): Tree {
+function takeApart(laid: readonly LaidPatch[], tick: Exact, way: Way): Tree {
   const below: Way = { ...way, whole: false };
   const found = way.known || laid.length === 1 ? recognise(laid, tick) : undefined;
   if (found) {
@@ -175,10 +185,10 @@ function sharedParts<T extends Tree>(tree: T, tick: Exact, way: Way): T {
 }
 
 /** The patches of a part as its units show them. */
-const sewnLaid = (part: Tree): Laid[] => outermost(part).flatMap((leaf) => [...leaf.laid]);
+const sewnLaid = (part: Tree): LaidPatch[] => outermost(part).flatMap((leaf) => [...leaf.laid]);
 
 /** With its long side across, as a row is looked at. */
-function level(seen: Seen): Seen {
+function level(seen: UnitInBlock): UnitInBlock {
   if (seen.picture.w >= seen.picture.h) return seen;
   // What was turned on by a quarter before is turned by one less, or seen in a mirror by one more.
   const eighths = (seen.eighths + (seen.mirrored ? 2 : 6)) % 8;
@@ -189,14 +199,14 @@ function level(seen: Seen): Seen {
  * A mirrored unit as one that is not, of the mirrored picture: what is sewn from others is drawn and told as it is made, and in a mirror its seams
  * are others.
  */
-const asItLies = (seen: Seen): Seen =>
+const asItLies = (seen: UnitInBlock): UnitInBlock =>
   seen.mirrored ? { ...seen, mirrored: false, picture: straightened(seen.picture, 0, true) } : seen;
 
 /**
  * A part that looks the same upside down may lie either way; pressed alike, neighbours nest when every second one is upside down, and four quarters
  * when each is turned on from the one before, going round. `at` is its place among the parts beside it, `corner` that among four, clockwise.
  */
-function turnedEvenly(seen: Seen, at: number, corner: number | undefined): Seen {
+function turnedEvenly(seen: UnitInBlock, at: number, corner: number | undefined): UnitInBlock {
   const same = pictureText(straightened(seen.picture, 2, false)) === pictureText(seen.picture);
   if (!same) return seen;
   const over = corner === undefined ? at % 2 === 1 : ((seen.eighths >> 1) - corner + 4) % 4 > 1;
@@ -204,9 +214,9 @@ function turnedEvenly(seen: Seen, at: number, corner: number | undefined): Seen 
 }
 
 /** The seams of a unit that is sewn from others, in the unit's own straightened picture: the same for all of its places. */
-function insideUnit(unit: Seen, way: Way): Branch {
+function insideUnit(unit: UnitInBlock, way: Way): Branch {
   // In one order for all places: which of two splits that are as good is taken hangs on it.
-  const key = ({ points }: Laid) =>
+  const key = ({ points }: LaidPatch) =>
     points
       .map(([x, y]) => `${x},${y}`)
       .sort()
@@ -216,11 +226,11 @@ function insideUnit(unit: Seen, way: Way): Branch {
 }
 
 /** A unit as a part of the one that it lies in. */
-function within(seen: Seen, { outer }: Way): Seen {
+function within(seen: UnitInBlock, { outer }: Way): UnitInBlock {
   return outer ? { ...seen, outer } : seen;
 }
 
-function split(laid: readonly Laid[], tick: Exact, way: Way, joining?: string): Branch {
+function split(laid: readonly LaidPatch[], tick: Exact, way: Way, joining?: string): Branch {
   if (way.convex ?? true) {
     const found = (joining && namedSplit(laid, joining)) || bestSplit(laid, tick, way.known);
     if (found) return branchOf(found, tick, way);
@@ -233,7 +243,7 @@ function split(laid: readonly Laid[], tick: Exact, way: Way, joining?: string): 
 }
 
 /** Where a part lies across a direction: left before right, upper before lower. */
-function order(laid: readonly Laid[], [dx, dy]: readonly [number, number]): number {
+function order(laid: readonly LaidPatch[], [dx, dy]: readonly [number, number]): number {
   const sign = dx === 0 ? 1 : -1;
   const across = laid.flatMap((p) => p.points.map(([x, y]) => sign * (x * dy - y * dx)));
   return across.reduce((sum, n) => sum + n, 0) / across.length;
@@ -242,7 +252,7 @@ function order(laid: readonly Laid[], [dx, dy]: readonly [number, number]): numb
 function branchOf({ direction, parts, cells }: Split, tick: Exact, way: Way): Branch {
   if (cells) {
     const across = letter([direction[1], direction[0]]);
-    const row = (laid: Laid[][]): Branch => ({
+    const row = (laid: LaidPatch[][]): Branch => ({
       seam: across,
       laid: laid.flat(),
       parts: laid.map((cell) => takeApart(cell, tick, { ...way, convex: true })),
@@ -258,8 +268,8 @@ function branchOf({ direction, parts, cells }: Split, tick: Exact, way: Way): Br
 }
 
 /** Neighbours in a row that are one unit by name, or are to be sewn as one. */
-function joinKnown(parts: readonly Laid[][], tick: Exact, readings: Way['readings']): Laid[][] {
-  const joined: Laid[][] = [];
+function joinKnown(parts: readonly LaidPatch[][], tick: Exact, readings: Way['readings']): LaidPatch[][] {
+  const joined: LaidPatch[][] = [];
   for (let i = 0; i < parts.length; i += 1) {
     const taken = [3, 2].find((n) => {
       if (i + n > parts.length || n === parts.length) return false;
@@ -279,13 +289,13 @@ export function letter([dx, dy]: readonly [number, number]): SeamWay {
 }
 
 /** The split of that name, where there is one. */
-function namedSplit(laid: readonly Laid[], name: string): Split | undefined {
+function namedSplit(laid: readonly LaidPatch[], name: string): Split | undefined {
   const found = splitsOf(laid).find((s) => splitName(s) === name);
   if (found && found.parts.length <= 4 && laid.length <= 100) likeCells(found);
   return found;
 }
 
-function bestSplit(laid: readonly Laid[], tick: Exact, known: boolean): Split | undefined {
+function bestSplit(laid: readonly LaidPatch[], tick: Exact, known: boolean): Split | undefined {
   const splits = splitsOf(laid);
   if (splits.length === 0) return undefined;
   let best = splits;
@@ -301,7 +311,7 @@ function bestSplit(laid: readonly Laid[], tick: Exact, known: boolean): Split | 
 }
 
 /** A text for a list of parts that does not depend on how they lie, or in which order. */
-function signature(parts: readonly (readonly Laid[])[]): string {
+function signature(parts: readonly (readonly LaidPatch[])[]): string {
   return parts
     .map((part) => sameness(part))
     .sort()
@@ -309,7 +319,7 @@ function signature(parts: readonly (readonly Laid[])[]): string {
 }
 
 /** The same for a picture in all of its eight lies. */
-export function sameness(laid: readonly Laid[]): string {
+export function sameness(laid: readonly LaidPatch[]): string {
   const picture = pictureOf(laid);
   return [false, true]
     .flatMap((mirrored) => [0, 1, 2, 3].map((quarters) => pictureText(straightened(picture, quarters, mirrored))))

@@ -1,9 +1,9 @@
 /** How many seams a part has across it, where it is measured: edge to edge through the middle. */
-import type { Laid } from './picture';
+import type { LaidPatch } from './picture';
 import { extent } from './picture';
 
 /** Seams that a level line through the middle crosses, or an upright one; beside a seam that runs along it the side with more. */
-export function seamsAcross(laid: readonly Laid[], way: 'level' | 'upright' = 'level'): number {
+export function seamsAcross(laid: readonly LaidPatch[], way: 'level' | 'upright' = 'level'): number {
   const [x, y, w, h] = extent(laid);
   const along = way === 'level' ? 0 : 1;
   const across = 1 - along;

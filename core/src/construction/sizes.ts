@@ -2,9 +2,9 @@
 import type { Point, Polygon } from '../block';
 import { Exact, ratio } from '../measure';
 import { fillsItsBox } from './recognise';
-import { hull, pictureOf, pictureTick, type Laid } from './picture';
+import { hull, pictureOf, pictureTick, type LaidPatch } from './picture';
 
-export interface Size {
+export interface PartSize {
   w: Exact;
   h: Exact;
   /** Measured along its own edges, which lie at 45° to the block's. */
@@ -12,7 +12,7 @@ export interface Size {
 }
 
 /** A part's size with its seam allowance on all sides: of its own edges where it is a rectangle, else of the box around it. */
-export function unfinishedSize(laid: readonly Laid[], tick: Exact, seam: Exact): Size {
+export function unfinishedSize(laid: readonly LaidPatch[], tick: Exact, seam: Exact): PartSize {
   for (const onPoint of [false, true]) {
     const picture = pictureOf(laid, onPoint);
     if (fillsItsBox(picture)) {

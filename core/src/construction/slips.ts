@@ -6,7 +6,7 @@ import type { Drawing } from '../block';
 import type { Construction, UnitPlan } from './construct';
 import { partDrawing } from './drawing';
 import { touching } from './odd-seams';
-import { extent, pictureOf, pictureText, straightened, type Laid, type Picture } from './picture';
+import { extent, pictureOf, pictureText, straightened, type LaidPatch, type Picture } from './picture';
 import { isLeaf, leaves as leavesOf } from './seam-tree';
 
 export interface Slip {
@@ -65,14 +65,14 @@ const TRIED = 1500;
 interface Candidate {
   text: string;
   unit?: UnitPlan;
-  wrong: Laid[];
-  places: (readonly Laid[])[];
+  wrong: LaidPatch[];
+  places: (readonly LaidPatch[])[];
 }
 
 function candidates(c: Construction): Candidate[] {
   const found: Candidate[] = [];
   // Units inside others are mistaken as easily: each by its patches as they lie in the block.
-  const leaves = leavesOf(c.tree).flatMap((leaf): { unit: UnitPlan; laid: Laid[] }[] => {
+  const leaves = leavesOf(c.tree).flatMap((leaf): { unit: UnitPlan; laid: LaidPatch[] }[] => {
     const own = new Set(leaf.laid.flatMap((p) => p.of));
     const laid = c.cloth.patches.filter((p) => p.of.some((i) => own.has(i)));
     return laid.length > 1 ? [{ unit: c.unitOf.get(leaf)!, laid }] : [];
@@ -84,7 +84,7 @@ function candidates(c: Construction): Candidate[] {
     const name = unit.label;
     for (const { said, change } of changes(unit)) {
       if (own.length > 1) {
-        const wrong = own.reduce<Laid[]>((laid, leaf) => replaced(laid, leaf.laid, change), [...c.cloth.patches]);
+        const wrong = own.reduce<LaidPatch[]>((laid, leaf) => replaced(laid, leaf.laid, change), [...c.cloth.patches]);
         found.push({ text: `Every ${name} ${said}`, unit, wrong, places: own.map((p) => p.laid) });
       }
       for (const leaf of own.slice(0, places))
@@ -145,9 +145,9 @@ function changes({ seen, recipe, twin }: UnitPlan): { said: string; change: (p: 
 }
 
 /** Where a look tells them apart: all four corners, or what meets in the middle, of one fabric in the right block alone. */
-function lookFor(right: readonly Laid[], wrong: readonly Laid[]): Pick<Slip, 'look'> {
+function lookFor(right: readonly LaidPatch[], wrong: readonly LaidPatch[]): Pick<Slip, 'look'> {
   const [x, y, w, h] = extent(right);
-  const at = (laid: readonly Laid[], px: number, py: number) =>
+  const at = (laid: readonly LaidPatch[], px: number, py: number) =>
     laid.filter((p) => p.points.some((q) => q[0] === px && q[1] === py)).map((p) => p.role);
   const corners = [
     [x, y],
@@ -156,10 +156,10 @@ function lookFor(right: readonly Laid[], wrong: readonly Laid[]): Pick<Slip, 'lo
     [x + w, y + h],
   ] as const;
   const only = (roles: readonly string[]) => (new Set(roles).size === 1 ? roles[0] : undefined);
-  const cornersOf = (laid: readonly Laid[]) => corners.flatMap(([px, py]) => at(laid, px, py));
+  const cornersOf = (laid: readonly LaidPatch[]) => corners.flatMap(([px, py]) => at(laid, px, py));
   const corner = only(cornersOf(right));
   if (corner && cornersOf(wrong).some((role) => role !== corner)) return { look: { where: 'corners', role: corner } };
-  const middleOf = (laid: readonly Laid[]) => at(laid, x + w / 2, y + h / 2);
+  const middleOf = (laid: readonly LaidPatch[]) => at(laid, x + w / 2, y + h / 2);
   const middle = only(middleOf(right));
   if (middle && middleOf(right).length > 1 && middleOf(wrong).some((role) => role !== middle))
     return { look: { where: 'middle', role: middle } };
@@ -167,10 +167,10 @@ function lookFor(right: readonly Laid[], wrong: readonly Laid[]): Pick<Slip, 'lo
 }
 
 /** All patches with those of one part laid otherwise in the same box. */
-function replaced(all: readonly Laid[], part: readonly Laid[], change: (p: Picture) => Picture): Laid[] {
+function replaced(all: readonly LaidPatch[], part: readonly LaidPatch[], change: (p: Picture) => Picture): LaidPatch[] {
   const [x, y] = extent(part);
   const own = new Set(part.flatMap((p) => p.of));
-  const inPart = (p: Laid) => p.of.some((i) => own.has(i));
+  const inPart = (p: LaidPatch) => p.of.some((i) => own.has(i));
   const picture = change(pictureOf(all.filter(inPart)));
   const moved = picture.patches.map((p) => ({ ...p, points: p.points.map(([px, py]) => [px + x, py + y] as const) }));
   return [...all.filter((p) => !inPart(p)), ...moved];
@@ -183,7 +183,7 @@ interface Look {
   flow: number;
 }
 
-function looks(laid: readonly Laid[]): Look {
+function looks(laid: readonly LaidPatch[]): Look {
   const picture = pictureOf(laid);
   const text = pictureText(picture);
   const lies = [false, true].flatMap((mirrored) => [0, 1, 2, 3].map((quarters) => straightened(picture, quarters, mirrored)));
@@ -205,7 +205,7 @@ function plausibility(wrong: Look, right: Look): number {
   return 0.6 * order + 0.4 * flow;
 }
 
-function lieless(laid: readonly Laid[]): string {
+function lieless(laid: readonly LaidPatch[]): string {
   const picture = pictureOf(laid);
   return [0, 1, 2, 3].map((quarters) => pictureText(straightened(picture, quarters, false))).sort()[0]!;
 }

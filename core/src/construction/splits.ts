@@ -1,17 +1,17 @@
 /** The straight lines that cross a convex part without cutting a patch, and which of them to sew last. */
 import { heading } from './odd-seams';
-import { extent, hull, pictureOf, pictureText, straightened, type Laid } from './picture';
+import { extent, hull, pictureOf, pictureText, straightened, type LaidPatch } from './picture';
 
 /** Parts between parallel seams, from the left or from the top. */
 export interface Split {
   direction: readonly [number, number];
-  parts: Laid[][];
+  parts: LaidPatch[][];
   /** Equal steps of a regular grid that leaves out other seams. */
   coarse?: boolean;
   /** A square section with a part on either side. */
   framed?: boolean;
   /** The parts' own parts where the whole is a grid of sections that are all alike. */
-  cells?: Laid[][][];
+  cells?: LaidPatch[][][];
 }
 
 /** What a choice of seams is called: 'h', 'v2' for two equal parts, 'hc' for a square middle with a part on either side. */
@@ -24,7 +24,7 @@ export function splitName({ direction: [dx, dy], parts, coarse, framed }: Split)
 const COMPARED = 100;
 
 /** Every direction in which straight seams cross a convex part; for the grid's directions, coarser regular divisions too. */
-export function splitsOf(laid: readonly Laid[]): Split[] {
+export function splitsOf(laid: readonly LaidPatch[]): Split[] {
   const directions = new Map<string, readonly [number, number]>();
   for (const { points } of laid)
     points.forEach((p, i) => {
@@ -46,7 +46,7 @@ function across([dx, dy]: readonly [number, number]): (x: number, y: number) => 
 }
 
 /** Sweeps over the patches: a seam lies wherever all earlier ones have ended. */
-function sweep(laid: readonly Laid[], direction: readonly [number, number]): { parts: Laid[][]; ends: number[] } {
+function sweep(laid: readonly LaidPatch[], direction: readonly [number, number]): { parts: LaidPatch[][]; ends: number[] } {
   const at = across(direction[1] < 0 ? [-direction[0], -direction[1]] : direction);
   const spans = laid
     .map((p) => {
@@ -59,7 +59,7 @@ function sweep(laid: readonly Laid[], direction: readonly [number, number]): { p
       return { p, near, far };
     })
     .sort((a, b) => a.near - b.near);
-  const parts: Laid[][] = [];
+  const parts: LaidPatch[][] = [];
   const ends: number[] = [spans[0]!.near];
   let reach = -Infinity;
   for (const { p, near, far } of spans) {
@@ -101,9 +101,9 @@ function framed({ direction, parts }: Split): Split[] {
  * ones; few at all. The last one settles draws the same way however the part lies.
  */
 export function ranking(
-  laid: readonly Laid[],
-  isUnit: ((part: readonly Laid[]) => boolean) | undefined,
-  signature: (parts: readonly (readonly Laid[])[]) => string,
+  laid: readonly LaidPatch[],
+  isUnit: ((part: readonly LaidPatch[]) => boolean) | undefined,
+  signature: (parts: readonly (readonly LaidPatch[])[]) => string,
 ): ((split: Split) => number | string)[] {
   const outline = hull(laid.flatMap((p) => [...p.points]));
   const edges = new Set(
@@ -144,7 +144,7 @@ export function likeCells(split: Split): boolean {
     direction: [dx, dy],
     parts,
   } = split;
-  const rows: Laid[][][] = [];
+  const rows: LaidPatch[][][] = [];
   for (const part of parts) {
     const { parts: pieces, ends } = sweep(part, [dy, dx]);
     const own = regular({ direction: [dy, dx], parts: pieces }, ends).find((s) => s.parts.length === parts.length);
@@ -158,7 +158,7 @@ export function likeCells(split: Split): boolean {
 }
 
 /** Whether all parts cover equal boxes. */
-function even(parts: readonly Laid[][]): boolean {
+function even(parts: readonly LaidPatch[][]): boolean {
   const [, , w, h] = extent(parts[0]!);
   return parts.every((part) => {
     const [, , pw, ph] = extent(part);
@@ -167,9 +167,9 @@ function even(parts: readonly Laid[][]): boolean {
 }
 
 /** How many different parts there are when turned ones count as like. */
-function different(parts: readonly Laid[][]): number {
+function different(parts: readonly LaidPatch[][]): number {
   // Most differ by size or by count already, and need no look at their pictures.
-  const roughly = new Map<string, Laid[][]>();
+  const roughly = new Map<string, LaidPatch[][]>();
   for (const part of parts) {
     const [, , w, h] = extent(part);
     const key = `${part.length} ${Math.min(w, h)} ${Math.max(w, h)}`;
@@ -179,7 +179,7 @@ function different(parts: readonly Laid[][]): number {
 }
 
 /** The same for a picture in its four turns; a mirror image is another part to sew. */
-function turnless(part: readonly Laid[]): string {
+function turnless(part: readonly LaidPatch[]): string {
   const picture = pictureOf(part);
   return [0, 1, 2, 3].map((quarters) => pictureText(straightened(picture, quarters, false))).sort()[0]!;
 }

@@ -1,5 +1,5 @@
 /** How a house sews: seam, rounding, sizing and the method for each unit kind. */
-import { ratio, type Rational, type Unit } from '../measure';
+import { ratio, type Rational, type LengthUnit } from '../measure';
 
 export type Sizing = 'exact' | 'trim-down';
 
@@ -16,7 +16,7 @@ export interface Die {
 }
 
 export interface SewingStyle {
-  unit: Unit;
+  unit: LengthUnit;
   /** Seam allowance s, in the document's unit. */
   seam: Rational;
   /** The ruler step that cut sizes are rounded up to. */
@@ -27,7 +27,7 @@ export interface SewingStyle {
   /** The chosen method per unit kind, or for one unit by its key ('hst:A+B@1x1'), which goes first. */
   methods: Record<string, string>;
   /** Which form of a picture is sewn, by the key of the unit that it could be; see readings. */
-  readings?: Record<string, Reading>;
+  readings?: Record<string, BlockReading>;
   /** Which seams of the block are sewn last, by the name of the split: 'h' level, 'v2' upright into halves; the best one when left out. */
   joining?: string;
   /** Usable width of fabric: no strip is longer. */
@@ -42,7 +42,7 @@ export interface SewingStyle {
 }
 
 /** 'whole': as the one unit that it is; 'parts': from the smaller units that make the same picture. */
-export type Reading = 'whole' | 'parts';
+export type BlockReading = 'whole' | 'parts';
 
 /** The inch house of handbook 2: quarter-inch seam, eighths, exact sizes. */
 export const inchStyle: SewingStyle = {

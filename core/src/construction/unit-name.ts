@@ -2,7 +2,7 @@
 import { PER_CELL } from '../block';
 import type { Exact } from '../measure';
 import { pictureText } from './picture';
-import type { Seen } from './units/unit-kind';
+import type { UnitInBlock } from './units/unit-kind';
 
 /** Kinds whose picture follows from their roles and proportions. */
 const PLAIN = new Set([
@@ -20,7 +20,7 @@ const PLAIN = new Set([
 ]);
 
 /** The unit's kind, roles, and sides in grid cells; where these do not tell all, a short mark of its picture. `tick` is the block's. */
-export function unitName(seen: Seen, tick: Exact): string {
+export function unitName(seen: UnitInBlock, tick: Exact): string {
   const cells = (x: Exact) => {
     const n = x.over(tick).over(PER_CELL).toNumber();
     return String(Math.round(n * 1000) / 1000);

@@ -39,7 +39,7 @@ const PATIENCE = 60_000;
 /** Beyond so many bolts the sets of bolts to begin are not listed; all are offered. */
 const LISTED = 12;
 
-interface Laid {
+interface BoltUse {
   bolts: { id: string; counts: number[] }[];
 }
 
@@ -81,7 +81,7 @@ export function allocate(wanted: readonly LengthSet[], shelf: readonly BoltOnShe
     for (const b of some) lots.set(b.dyeLot, [...(lots.get(b.dyeLot) ?? []), b]);
     return [...lots.values()];
   };
-  const lotBin = (lot: readonly BoltOnShelf[]): Bin<Laid> => ({
+  const lotBin = (lot: readonly BoltOnShelf[]): Bin<BoltUse> => ({
     capacity: lot.reduce((sum, b) => sum + whole(b.length), 0),
     least: (empty) => (lot.length === 1 ? wasteOf(lot[0]!, whole(lot[0]!.length) - empty) : 0),
     lay: (chosen) => {
@@ -91,7 +91,7 @@ export function allocate(wanted: readonly LengthSet[], shelf: readonly BoltOnShe
       return { waste: packed.waste, detail: { bolts: lot.map((b, i) => ({ id: b.id, counts: packed.bins[i]!.counts })) } };
     },
   });
-  const orderBin = (capacity: number): Bin<Laid> => ({
+  const orderBin = (capacity: number): Bin<BoltUse> => ({
     capacity,
     least: () => 0,
     lay: () => ({ waste: 0, detail: { bolts: [] } }),
@@ -123,7 +123,7 @@ export function allocate(wanted: readonly LengthSet[], shelf: readonly BoltOnShe
   return written(bins, proven);
 
   /** The longest first, each into the shortest lot that still has room; what has none is ordered. */
-  function byHand(): { counts: number[]; detail: Laid }[] {
+  function byHand(): { counts: number[]; detail: BoltUse }[] {
     const lots = together(bolts).map((lot) => ({ bin: lotBin(lot), counts: sets.map(() => 0) }));
     const left = [...counts];
     patience.left = PATIENCE;
@@ -149,7 +149,7 @@ export function allocate(wanted: readonly LengthSet[], shelf: readonly BoltOnShe
   }
 
   /** In real lengths, with everybody's labels. */
-  function written(bins: { counts: number[]; detail: Laid }[], proven: boolean): BoltPlan {
+  function written(bins: { counts: number[]; detail: BoltUse }[], proven: boolean): BoltPlan {
     const cuts = new Map<string, BoltCut[]>(shelf.map((b) => [b.id, []]));
     const order: BoltPlan['order'] = [];
     const waiting = sets.map((set) => set.members.map((m) => ({ ...m })));

@@ -9,9 +9,9 @@
  */
 import { ratio, type Rational } from '../measure';
 import { knapsack } from './knapsack';
-import { Master, type Column } from './master';
+import { Master, type WayToCut } from './master';
 import { waysOf } from './pattern';
-import type { Size, Sizes } from './pieces';
+import type { SizedPieces, Sizes } from './pieces';
 
 export interface Bound {
   /** In thousandths of a unit of length, rounded down. */
@@ -62,8 +62,8 @@ function realArea({ sizes, across, tick }: Sizes): Bound {
 
 const ceilDivide = (a: bigint, b: bigint) => (a + b - 1n) / b;
 
-function lineBound(sizes: readonly Size[], ways: readonly Way[], width: number): number {
-  const gives = (entries: Iterable<readonly [Way, number]>): Column => {
+function lineBound(sizes: readonly SizedPieces[], ways: readonly Way[], width: number): number {
+  const gives = (entries: Iterable<readonly [Way, number]>): WayToCut => {
     const column = { cost: 1, gives: new Float64Array(sizes.length) };
     for (const [way, n] of entries) column.gives[way.size]! += n / way.h;
     return column;
@@ -87,7 +87,7 @@ function lineBound(sizes: readonly Size[], ways: readonly Way[], width: number):
 }
 
 /** What prices prove, in ticks, whether or not they are the best: all in whole numbers. */
-function provenTicks(sizes: readonly Size[], ways: readonly Way[], width: number, prices: ArrayLike<number>): number {
+function provenTicks(sizes: readonly SizedPieces[], ways: readonly Way[], width: number, prices: ArrayLike<number>): number {
   const dearest = Math.max(...ways.map((v) => prices[v.size]! / v.h));
   if (!(dearest > 0)) return 0;
   const weights = ways.map((v) => Math.max(0, Math.floor((prices[v.size]! / v.h / dearest) * SCALE)));

@@ -10,7 +10,7 @@ import {
   planFabric,
   planFabricSteps,
   planSheets,
-  readings,
+  planAims,
   shareOut,
   subCuts,
   type Piece,
@@ -46,7 +46,7 @@ describe('a plan for yardage', () => {
   it('by every reading can be cut; the simplest has no more settings than the others', () => {
     fc.assert(
       fc.property(randomPieces, (pieces) => {
-        const plans = readings.map((reading) => planFabric(pieces, ratio(42), buying, { reading }));
+        const plans = planAims.map((reading) => planFabric(pieces, ratio(42), buying, { reading }));
         for (const plan of plans) expect(faultsOf(plan)).toEqual([]);
         const [thriftiest, balanced, simplest] = plans.map((p) => p.settings);
         expect(simplest).toBeLessThanOrEqual(Math.min(thriftiest!, balanced!));

@@ -1,7 +1,7 @@
 /** The end of a plan: few pieces of many sizes, cut strip after strip so that little is wasted. */
 import { Filler, type Filled } from './filler';
-import { type Lie, type Pattern } from './pattern';
-import type { Size } from './pieces';
+import { type Abreast, type Pattern } from './pattern';
+import type { SizedPieces } from './pieces';
 
 interface State {
   left: Int32Array;
@@ -15,8 +15,8 @@ export class EndSearch {
 
   /** `lies`: how pieces may lie; `lengths`: strips that are tried; `longest`: how long the last strip may be. All in ticks. */
   constructor(
-    private readonly sizes: readonly Size[],
-    lies: readonly Lie[],
+    private readonly sizes: readonly SizedPieces[],
+    lies: readonly Abreast[],
     private readonly width: number,
     private readonly lengths: readonly number[],
     private readonly longest: number,
@@ -114,7 +114,7 @@ export class EndSearch {
         w,
         rows: rows.flatMap(({ lie, k, times }) => {
           const piece = this.filler.lies[lie]!;
-          return Array.from({ length: times }, () => ({ h: piece.h, pieces: new Array<Lie>(k).fill(piece) }));
+          return Array.from({ length: times }, () => ({ h: piece.h, pieces: new Array<Abreast>(k).fill(piece) }));
         }),
       })),
     };

@@ -2,7 +2,7 @@
  * The shortest plan for a few pieces, by trying every way to share them out: pieces into rows, rows into columns, columns into strips,
  * strips along the cloth. For one kit, whose pieces are few enough.
  */
-import type { Column, Lie, Pattern, Row } from './pattern';
+import type { Column, Abreast, Pattern, Row } from './pattern';
 
 /** Ways to split demands into two that are tried at most; beyond that no exact answer is given. */
 const MOST_SPLITS = 20_000;
@@ -50,7 +50,7 @@ class Ways<Content> {
  * pieces of each size may lie; `longest`: how long a strip may be. All in whole ticks.
  */
 export function exactPlan(
-  ways: readonly (readonly Lie[])[],
+  ways: readonly (readonly Abreast[])[],
   demand: readonly number[],
   width: number,
   longest: number,

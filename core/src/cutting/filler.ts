@@ -3,7 +3,7 @@
  * another, and taken one after the other as long as the pieces last; what room remains is filled again. Whole ticks, typed
  * arrays and few allocations: a plan asks for thousands of strips.
  */
-import type { Lie } from './pattern';
+import type { Abreast } from './pattern';
 import { Rooms } from './rooms';
 
 /** A row of a column: `k` pieces of one lie side by side, over each other `times` times. */
@@ -35,7 +35,7 @@ interface Candidate {
 
 export class Filler {
   /** Lies by width, narrow ones first. */
-  readonly lies: readonly Lie[];
+  readonly lies: readonly Abreast[];
   private readonly sizeOf: Int32Array;
   /** One table of stacks for each width of a lie, good for every length. */
   private readonly stacks: Map<number, Rooms>;
@@ -48,10 +48,10 @@ export class Filler {
 
   /** `sizeIndex` numbers the sizes of the lies from 0; `longest` is the longest strip that will be asked for. */
   constructor(
-    lies: readonly Lie[],
+    lies: readonly Abreast[],
     private readonly width: number,
     private readonly longest: number,
-    sizeIndex: (lie: Lie) => number,
+    sizeIndex: (lie: Abreast) => number,
   ) {
     this.lies = [...lies].sort((a, b) => a.w - b.w || a.h - b.h);
     this.sizeOf = Int32Array.from(this.lies, sizeIndex);

@@ -24,4 +24,4 @@ export { paceOf, type LoggedEvening } from './pace';
 export { gramsOf, wasteOf, worthKeeping, type Remainder, type Waste } from './waste';
 export { planBundle, type BundleMonth, type BundlePlan } from './bundle';
 export { stagesOfPlan, tailOf, type Stage, type Tail } from './staged';
-export { readings, type Reading } from './workshop';
+export { planAims, type PlanAim } from './workshop';

@@ -1,11 +1,11 @@
 /** A cutting layout as an SVG file at true scale: each kind of strip once, in cutting order, with how often it is cut. */
-import type { Unit } from '../measure';
+import type { LengthUnit } from '../measure';
 import { formatLength } from '../measure';
 import type { SheetPlan } from './sheets';
 import type { FabricPlan } from './strips';
 
 interface Look {
-  unit: Unit;
+  unit: LengthUnit;
   title: string;
   /** '#rrggbb' of the fabric. */
   colour: string;

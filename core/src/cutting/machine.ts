@@ -3,7 +3,7 @@
  * knows nothing of how the file was made.
  */
 import { boxOf, crossProperly, doubleArea, locate, type Point, type Polygon } from '../block';
-import type { Unit } from '../measure';
+import type { LengthUnit } from '../measure';
 
 export interface MachinePath {
   name: string;
@@ -12,7 +12,7 @@ export interface MachinePath {
 }
 
 export interface CutterFile {
-  unit: Unit;
+  unit: LengthUnit;
   width: number;
   height: number;
   paths: MachinePath[];
@@ -69,7 +69,7 @@ function readFile(svg: string, faults: string[]): CutterFile {
     faults.push('The viewBox has not the shape of the sheet, so nothing would be cut at its true size.');
     return empty;
   }
-  const file = { unit: width[2] as Unit, width: Number(width[1]), height: Number(height[1]), paths: [] as MachinePath[] };
+  const file = { unit: width[2] as LengthUnit, width: Number(width[1]), height: Number(height[1]), paths: [] as MachinePath[] };
   if (/<(g|svg)\b[^>]*\btransform=|<path\b[^>]*\btransform=/.test(svg))
     faults.push('The file moves its shapes by transforms, which this machine does not follow.');
   let count = 0;

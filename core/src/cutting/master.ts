@@ -5,7 +5,7 @@
  */
 
 /** A way to cut: what it costs, and how many of each size it gives. */
-export interface Column {
+export interface WayToCut {
   cost: number;
   gives: Float64Array;
 }
@@ -13,7 +13,7 @@ export interface Column {
 const TINY = 1e-9;
 
 /** `C` is what the caller knows its patterns by. Starts from patterns that give one size each, `first[i]` for size i. */
-export class Master<C extends Column> {
+export class Master<C extends WayToCut> {
   /** The pattern that each row of the basis stands for; undefined for a surplus. */
   readonly basis: (C | undefined)[];
   /** How much of each basic pattern is used. */

@@ -3,11 +3,11 @@
  * what is in hand. All measures in whole ticks.
  */
 import type { Rational } from '../measure';
-import type { Size } from './pieces';
+import type { SizedPieces } from './pieces';
 
 /** Equal pieces side by side; `turned` when they lie along the bolt. `w` and `h` are as they lie. */
-export interface Lie {
-  size: Size;
+export interface Abreast {
+  size: SizedPieces;
   turned: boolean;
   w: number;
   h: number;
@@ -17,7 +17,7 @@ export interface Row {
   /** Its longest piece. */
   h: number;
   /** From the left. */
-  pieces: Lie[];
+  pieces: Abreast[];
 }
 
 export interface Column {
@@ -35,7 +35,7 @@ export interface Pattern {
 }
 
 /** How a piece may lie on cloth so wide. */
-export function waysOf(size: Size, width: number): Lie[] {
+export function waysOf(size: SizedPieces, width: number): Abreast[] {
   return [
     ...(size.w <= width ? [{ size, turned: false, w: size.w, h: size.h }] : []),
     ...(size.turnable && size.h <= width ? [{ size, turned: true, w: size.h, h: size.w }] : []),
@@ -43,13 +43,13 @@ export function waysOf(size: Size, width: number): Lie[] {
 }
 
 /** The pieces of one strip. */
-export function piecesOf(columns: readonly Column[]): Lie[] {
+export function piecesOf(columns: readonly Column[]): Abreast[] {
   return columns.flatMap((c) => c.rows.flatMap((r) => r.pieces));
 }
 
 /** How many of each size one strip gives. */
-export function givenBy(columns: readonly Column[]): Map<Size, number> {
-  const given = new Map<Size, number>();
+export function givenBy(columns: readonly Column[]): Map<SizedPieces, number> {
+  const given = new Map<SizedPieces, number>();
   for (const { size } of piecesOf(columns)) given.set(size, (given.get(size) ?? 0) + 1);
   return given;
 }
@@ -94,5 +94,5 @@ export function settingsOf({ length, columns }: Pattern): Set<string> {
 export const settingsCount = (patterns: readonly Pattern[]) => patterns.reduce((sum, p) => sum + settingsOf(p).size, 0);
 
 /** A piece's width and length as it lies, as the ruler shows them. */
-export const realOf = ({ size, turned }: Lie): { w: Rational; h: Rational } =>
+export const realOf = ({ size, turned }: Abreast): { w: Rational; h: Rational } =>
   turned ? { w: size.real.h, h: size.real.w } : size.real;

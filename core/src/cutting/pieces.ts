@@ -22,7 +22,7 @@ export class DoesNotFit extends Error {
 }
 
 /** Pieces of one size, whatever they are for, in whole ticks. */
-export interface Size {
+export interface SizedPieces {
   w: number;
   h: number;
   /** The same, as the ruler shows it. */
@@ -42,7 +42,7 @@ export interface Sizes {
   /** Whole ticks that fit across; what is left of the width no row of pieces could ever use. */
   width: number;
   /** Largest first, so that the order in which pieces are named does not matter. */
-  sizes: Size[];
+  sizes: SizedPieces[];
 }
 
 /** Finer than this many ticks across, sides are rounded up to a coarser ruler for planning; the plan is then laid out in real lengths. */
@@ -58,7 +58,7 @@ export function gather(pieces: readonly Piece[], usableWidth: Rational): Sizes {
   const exact = ratio(sides.reduce((g, x) => gcd(g, x.n * (common / x.d)), 0n) || 1n, common);
   const fine = usableWidth.div(exact).compare(FINEST) > 0;
   const tick = fine ? usableWidth.div(FINEST) : exact;
-  const sizes = new Map<string, Size>();
+  const sizes = new Map<string, SizedPieces>();
   for (const piece of wanted) {
     let real = { w: piece.w, h: piece.h };
     if (piece.turnable && real.w.compare(real.h) < 0) real = { w: real.h, h: real.w };
@@ -74,7 +74,7 @@ export function gather(pieces: readonly Piece[], usableWidth: Rational): Sizes {
     sizes.set(key, size);
   }
   const across = usableWidth.div(tick);
-  const order = (a: Size, b: Size) =>
+  const order = (a: SizedPieces, b: SizedPieces) =>
     b.w * b.h - a.w * a.h ||
     b.w - a.w ||
     Number(a.turnable) - Number(b.turnable) ||

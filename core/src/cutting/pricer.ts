@@ -2,7 +2,7 @@
  * The strips that are worth most at given prices, for every strip length at once, however many of a piece they take (dynamic
  * programming in three nested knapsacks: pieces into rows, rows into columns, columns into the strip).
  */
-import type { Column, Lie, Row } from './pattern';
+import type { Column, Abreast, Row } from './pattern';
 
 /** A strip found, and what its pieces are worth. */
 export interface Offer {
@@ -14,7 +14,7 @@ export interface Offer {
 
 export class Pricer {
   /** Lies by height: row level k may use the first `upTo[k]`. */
-  private readonly lies: Lie[];
+  private readonly lies: Abreast[];
   private readonly heights: number[];
   private readonly upTo: number[];
   private readonly longest: number;
@@ -28,7 +28,7 @@ export class Pricer {
 
   /** `lengths`: those that a strip may have, in ticks. */
   constructor(
-    lies: readonly Lie[],
+    lies: readonly Abreast[],
     private readonly width: number,
     private readonly lengths: readonly number[],
   ) {
@@ -50,7 +50,7 @@ export class Pricer {
   }
 
   /** The best strip of each length at these prices of the lies' sizes. */
-  price(priceOf: (lie: Lie) => number): Offer[] {
+  price(priceOf: (lie: Abreast) => number): Offer[] {
     const { width } = this;
     const worth = new Float64Array(width + 1);
     const choice = new Int16Array(width + 1).fill(-1);
@@ -160,9 +160,9 @@ export class Pricer {
     return rows;
   }
 
-  private pieces(k: number, w: number): Lie[] {
+  private pieces(k: number, w: number): Abreast[] {
     const choice = this.rowChoice[k]!;
-    const pieces: Lie[] = [];
+    const pieces: Abreast[] = [];
     for (let left = w; left > 0;) {
       const i = choice[left]!;
       if (i < 0) break;

@@ -7,12 +7,12 @@ import { exactPlan } from './exact';
 import { Filler } from './filler';
 import { knapsack } from './knapsack';
 import { Master } from './master';
-import { givenBy, lengthOf, piecesOf, waysOf, type Lie, type Pattern } from './pattern';
-import type { Size } from './pieces';
+import { givenBy, lengthOf, piecesOf, waysOf, type Abreast, type Pattern } from './pattern';
+import type { SizedPieces } from './pieces';
 import { Pricer, sums } from './pricer';
 import { simplest } from './simplest';
 
-const size = (w: number, h: number, turnable: boolean, qty = 1): Size => ({
+const size = (w: number, h: number, turnable: boolean, qty = 1): SizedPieces => ({
   ...{ w, h, turnable, qty },
   real: { w: ratio(w), h: ratio(h) },
   labels: [],
@@ -115,7 +115,7 @@ describe('strips at given prices', () => {
       fc.property(randomSizes, fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 4, maxLength: 4 }), (rows, prices) => {
         const sizes = rows.map((r) => size(r.w, r.h, r.turnable));
         const lies = sizes.flatMap((s) => waysOf(s, WIDTH));
-        const price = (s: Size) => prices[sizes.indexOf(s)]!;
+        const price = (s: SizedPieces) => prices[sizes.indexOf(s)]!;
         const pricer = new Pricer(lies, WIDTH, [9, 12, 18]);
         const row = (w: number, h: number) =>
           most(
@@ -202,9 +202,9 @@ describe('what is left', () => {
 
 describe('the exact plan for a few pieces', () => {
   /** Every order of the pieces, every way each may lie, and each put after the others in every way: beside, below, in a new strip. */
-  function byTrying(pieces: Size[]): number {
+  function byTrying(pieces: SizedPieces[]): number {
     let best = Infinity;
-    const place = (left: readonly Size[], strips: Lie[][][][]): void => {
+    const place = (left: readonly SizedPieces[], strips: Abreast[][][][]): void => {
       const length = strips.reduce((sum, s) => sum + Math.max(...s.map(tall)), 0);
       if (length >= best) return;
       if (left.length === 0) return void (best = length);
@@ -225,8 +225,8 @@ describe('the exact plan for a few pieces', () => {
         }
       });
     };
-    const wide = (c: Lie[][]) => Math.max(...c.map((r) => r.reduce((sum, l) => sum + l.w, 0)));
-    const tall = (c: Lie[][]) => c.reduce((sum, r) => sum + Math.max(...r.map((l) => l.h)), 0);
+    const wide = (c: Abreast[][]) => Math.max(...c.map((r) => r.reduce((sum, l) => sum + l.w, 0)));
+    const tall = (c: Abreast[][]) => c.reduce((sum, r) => sum + Math.max(...r.map((l) => l.h)), 0);
     place(pieces, []);
     return best;
   }
@@ -239,7 +239,7 @@ describe('the exact plan for a few pieces', () => {
     fc.assert(
       fc.property(few, (kinds) => {
         const sizes = kinds.map((k) => size(k.w, k.h, k.turnable, k.qty));
-        const all = sizes.flatMap((s) => new Array<Size>(s.qty).fill(s));
+        const all = sizes.flatMap((s) => new Array<SizedPieces>(s.qty).fill(s));
         if (all.length > 4) return;
         const plan = exactPlan(
           sizes.map((s) => waysOf(s, WIDTH)),

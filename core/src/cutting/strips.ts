@@ -1,8 +1,8 @@
 /** The plan for one fabric in real lengths: strips with their pieces, lengths, bound and yield. */
 import { ratio, type Rational } from '../measure';
 import { realOf, settingsCount, type Column, type Pattern } from './pattern';
-import { gather, type Piece, type Size } from './pieces';
-import { boundFor, patternsFor, type Reading } from './workshop';
+import { gather, type Piece, type SizedPieces } from './pieces';
+import { boundFor, patternsFor, type PlanAim } from './workshop';
 
 /** A piece in a strip: x across from the selvage, y along the bolt. */
 export interface Rect {
@@ -30,7 +30,7 @@ export interface Strip {
 }
 
 export interface FabricPlan {
-  reading: Reading;
+  reading: PlanAim;
   usableWidth: Rational;
   demand: readonly Piece[];
   strips: Strip[];
@@ -65,7 +65,7 @@ export const longestStrip = { in: ratio(36), cm: ratio(90) };
 export const longestRuler = { in: ratio(24), cm: ratio(60) };
 
 export interface Request {
-  reading?: Reading;
+  reading?: PlanAim;
   /** The longest strip unless a piece is longer; a yard when left out. */
   ruler?: Rational;
 }
@@ -118,18 +118,18 @@ export function lengthToBuy(needed: Rational, { allowance, shrinkage, sellingSte
   return needed.add(allowance).div(ratio(1).sub(shrinkage)).div(sellingStep).ceil().mul(sellingStep);
 }
 
-type Queues = Map<Size, { label: string; qty: number }[]>;
+type Queues = Map<SizedPieces, { label: string; qty: number }[]>;
 
 /**
  * Hands out the labels: patterns count sizes, people need to know which piece is whose. A pattern is split where the label changes. What
  * comes over is the last label's surplus.
  */
-export function label(patterns: readonly Pattern[], sizes: readonly Size[]): Pick<FabricPlan, 'strips' | 'surplus'> {
+export function label(patterns: readonly Pattern[], sizes: readonly SizedPieces[]): Pick<FabricPlan, 'strips' | 'surplus'> {
   const queues: Queues = new Map(sizes.map((s) => [s, s.labels.map((l) => ({ ...l }))]));
   const surplus = new Map<string, number>();
   const strips = patterns.flatMap((pattern) => {
     const found: Strip[] = [];
-    const perStrip = new Map<Size, number>();
+    const perStrip = new Map<SizedPieces, number>();
     for (const c of pattern.columns)
       for (const r of c.rows) for (const { size } of r.pieces) perStrip.set(size, (perStrip.get(size) ?? 0) + 1);
     for (let left = pattern.repeat; left > 0;) {

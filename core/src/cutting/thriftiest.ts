@@ -7,8 +7,8 @@
 import { EndSearch } from './end-search';
 import { exactPlan } from './exact';
 import { Master } from './master';
-import { givenBy, lengthOf, together, waysOf, type Column, type Lie, type Pattern } from './pattern';
-import type { Size } from './pieces';
+import { givenBy, lengthOf, together, waysOf, type Column, type Abreast, type Pattern } from './pattern';
+import type { SizedPieces } from './pieces';
 import { Pricer } from './pricer';
 
 interface Strip {
@@ -46,7 +46,7 @@ export type Stock = { ruler: number } | { sheet: number };
 
 /** One fabric's mixture of sizes: what is learnt of it serves every head count. */
 export class Mixture {
-  private readonly index: Map<Size, number>;
+  private readonly index: Map<SizedPieces, number>;
   /** Strips that paid at some time. */
   private readonly known: Strip[] = [];
   private readonly pricers = new Map<Effort['priced'], Pricer>();
@@ -56,7 +56,7 @@ export class Mixture {
 
   /** `width`, and how long a strip may be, in ticks. */
   constructor(
-    private readonly sizes: readonly Size[],
+    private readonly sizes: readonly SizedPieces[],
     private readonly width: number,
     private readonly stock: Stock,
   ) {
@@ -182,14 +182,14 @@ export class Mixture {
   }
 
   /** How the pieces may lie. */
-  private lies(): Lie[] {
+  private lies(): Abreast[] {
     const { stock, width } = this;
     return this.sizes.flatMap((s) => waysOf(s, width)).filter((l) => 'ruler' in stock || l.h <= stock.sheet);
   }
 
   /** A strip of one size only, the better way up. */
-  private alone(size: Size): Strip {
-    const perPiece = (l: Lie) => l.h / Math.floor(this.width / l.w);
+  private alone(size: SizedPieces): Strip {
+    const perPiece = (l: Abreast) => l.h / Math.floor(this.width / l.w);
     const lie = this.lies()
       .filter((l) => l.size === size)
       .reduce((a, b) => (perPiece(b) < perPiece(a) ? b : a));

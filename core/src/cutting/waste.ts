@@ -1,5 +1,5 @@
 /** What comes over (handbook 3): remainders that are large enough to keep, by size; the rest as scraps, by weight. */
-import { ratio, type Rational, type Unit } from '../measure';
+import { ratio, type Rational, type LengthUnit } from '../measure';
 import type { SheetPlan } from './sheets';
 import type { FabricPlan, Strip } from './strips';
 
@@ -17,15 +17,15 @@ export interface Waste {
 }
 
 /** A remainder is kept when both its sides reach this: the strip that scraps are commonly sorted into. Our own rule. */
-export const worthKeeping: Record<Unit, Rational> = { in: ratio('5/2'), cm: ratio('13/2') };
+export const worthKeeping: Record<LengthUnit, Rational> = { in: ratio('5/2'), cm: ratio('13/2') };
 
 /** Grams of a square unit of quilting cotton, 145 g a square metre: the middle of what mills state. */
-const GRAMS: Record<Unit, number> = { in: 145 * 0.0254 ** 2, cm: 145 / 1e4 };
+const GRAMS: Record<LengthUnit, number> = { in: 145 * 0.0254 ** 2, cm: 145 / 1e4 };
 
-export const gramsOf = (area: number, unit: Unit): number => area * GRAMS[unit];
+export const gramsOf = (area: number, unit: LengthUnit): number => area * GRAMS[unit];
 
 /** Every part of the cloth that is cut up and is no piece: behind the last column, under the last row, beside and under pieces. */
-export function wasteOf(plan: FabricPlan | SheetPlan, unit: Unit): Waste {
+export function wasteOf(plan: FabricPlan | SheetPlan, unit: LengthUnit): Waste {
   const found = new Map<string, Remainder>();
   const least = worthKeeping[unit];
   let scrap = 0;

@@ -5,13 +5,13 @@
 import { balanced } from './balanced';
 import { lowerBound, type Bound } from './bound';
 import type { Pattern } from './pattern';
-import type { Size, Sizes } from './pieces';
+import type { SizedPieces, Sizes } from './pieces';
 import { simplest } from './simplest';
 import { Mixture, type Stock } from './thriftiest';
 
 /** What 'best' means: least cloth; little cloth with few kinds of strips; fewest settings of the ruler. */
-export type Reading = 'thriftiest' | 'balanced' | 'simplest';
-export const readings: readonly Reading[] = ['thriftiest', 'balanced', 'simplest'];
+export type PlanAim = 'thriftiest' | 'balanced' | 'simplest';
+export const planAims: readonly PlanAim[] = ['thriftiest', 'balanced', 'simplest'];
 
 /** Mixtures and demands that are remembered; the oldest is forgotten first. */
 const REMEMBERED = 400;
@@ -19,7 +19,7 @@ const REMEMBERED = 400;
 interface Remembered {
   mixture: Mixture;
   /** Mixtures are planned on sizes of their own, in the order of the demand's. */
-  sizes: Size[];
+  sizes: SizedPieces[];
   /** By demand and reading: the plans so far, and the rest if they are not yet finished. */
   plans: Map<string, { found: Pattern[]; rest?: Generator<Pattern[]> }>;
 }
@@ -32,7 +32,7 @@ const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
  * Better and better plans, shortest last. `bound`: a proven length in ticks. What an earlier question left unfinished is taken up
  * where it stopped.
  */
-export function* patternsFor({ sizes, width }: Sizes, reading: Reading, bound: number, stock: Stock): Generator<Pattern[]> {
+export function* patternsFor({ sizes, width }: Sizes, reading: PlanAim, bound: number, stock: Stock): Generator<Pattern[]> {
   if (sizes.length === 0) return yield [];
   const kits = sizes.reduce((n, s) => gcd(n, s.qty), 0);
   const key = `${width} ${JSON.stringify(stock)} ${sizes.map((s) => `${s.w} ${s.h} ${s.turnable ? 't' : ''}${s.qty / kits}`).join(',')}`;
@@ -73,7 +73,7 @@ export function boundFor(demand: Sizes): Bound {
   return known;
 }
 
-function begin(sizes: readonly Size[], width: number, stock: Stock): Remembered {
+function begin(sizes: readonly SizedPieces[], width: number, stock: Stock): Remembered {
   const copies = sizes.map((s) => ({ ...s, labels: [] }));
   return { mixture: new Mixture(copies, width, stock), sizes: copies, plans: new Map() };
 }
@@ -87,7 +87,7 @@ function remember(key: string, known: Remembered): void {
 function* plans(
   { mixture, sizes }: Remembered,
   width: number,
-  reading: Reading,
+  reading: PlanAim,
   demand: readonly number[],
   kits: number,
   bound: number,
@@ -99,7 +99,7 @@ function* plans(
 }
 
 /** The patterns in the sizes of this demand. */
-function own(patterns: readonly Pattern[], from: readonly Size[], to: readonly Size[]): Pattern[] {
+function own(patterns: readonly Pattern[], from: readonly SizedPieces[], to: readonly SizedPieces[]): Pattern[] {
   const size = new Map(from.map((s, i) => [s, to[i]!]));
   return patterns.map((p) => ({
     ...p,

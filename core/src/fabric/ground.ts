@@ -19,7 +19,7 @@ export interface ScatterTask {
 }
 
 /** A neighbour of a spot, and the faces that meet. */
-export interface Beside {
+export interface Neighbour {
   spot: number;
   own: number;
   theirs: number;
@@ -27,7 +27,7 @@ export interface Beside {
 
 export interface Ground extends ScatterTask {
   /** Neighbours by spot, and the faces of each spot that have any. */
-  beside: readonly (readonly Beside[])[];
+  beside: readonly (readonly Neighbour[])[];
   facing: readonly (readonly number[])[];
   /** Fabric by spot, -1 before it is cast; and how often each fabric is used. */
   cast: number[];

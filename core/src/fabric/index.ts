@@ -7,6 +7,6 @@ export { shown, type Apart, type ScatterTask } from './ground';
 export type { Obstacle } from './obstacle';
 export { scatter, type Scatter } from './scatter';
 export { spread, type Pairing, type SpreadTask } from './spread';
-export { CLEAR, WEAK, judge, mends, roleSeams, type Mend, type RoleSeam, type Seen, type Verdict } from './seams';
+export { CLEAR, WEAK, judge, mends, roleSeams, type Mend, type RoleSeam, type Tone, type Verdict } from './seams';
 export { bandOf, value, valueBands, type ValueBand } from './value';
 export { asSeen, views, type View } from './views';

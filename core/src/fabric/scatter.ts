@@ -3,7 +3,7 @@
  * often than it may be. The same task and seed always give the same cast.
  */
 import { evenOut } from './even-out';
-import { clashesAt, clashesOf, faceOf, put, shown, type Apart, type Beside, type Ground, type ScatterTask } from './ground';
+import { clashesAt, clashesOf, faceOf, put, shown, type Apart, type Neighbour, type Ground, type ScatterTask } from './ground';
 import { obstacleOf, type Obstacle } from './obstacle';
 import { seeded } from './seeded';
 
@@ -22,7 +22,7 @@ export function scatter(task: ScatterTask): Scatter {
   const { spots, apart, limits, seed } = task;
   const bare = spots.findIndex((choices) => choices.length === 0);
   if (bare >= 0) throw new RangeError(`spot ${bare} has no fabric to choose from`);
-  const beside = spots.map((): Beside[] => []);
+  const beside = spots.map((): Neighbour[] => []);
   for (const [a, b, faceA = 0, faceB = 0] of apart) {
     beside[a]!.push({ spot: b, own: faceA, theirs: faceB });
     beside[b]!.push({ spot: a, own: faceB, theirs: faceA });

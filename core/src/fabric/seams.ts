@@ -9,7 +9,7 @@ export const WEAK = 15;
 export type Verdict = 'clear' | 'weak' | 'lost';
 
 /** What of a fabric counts for its seams. */
-export interface Seen {
+export interface Tone {
   /** L* of its average. */
   value: number;
   /** How loud the print is: spread of L* at arm's length. */
@@ -20,7 +20,7 @@ export interface Seen {
  * How a seam between two fabrics reads. A print that holds both fails as both: where the spreads of the two reach over the difference, the
  * seam is no better than weak (a rule of our own).
  */
-export function judge(a: Seen, b: Seen): { difference: number; verdict: Verdict } {
+export function judge(a: Tone, b: Tone): { difference: number; verdict: Verdict } {
   const difference = Math.abs(a.value - b.value);
   if (difference < WEAK) return { difference, verdict: 'lost' };
   const mixed = a.volume + b.volume >= difference;
@@ -56,7 +56,7 @@ export interface Mend<Fabric> {
  * Fabrics that would mend a seam: one of the two letters cast anew, so that this seam is clear and none of that letter's other
  * seams reads worse than now. Nearest in colour to what is cast now first.
  */
-export function mends<Fabric extends Seen & { colour: string }>(
+export function mends<Fabric extends Tone & { colour: string }>(
   roles: readonly [string, string],
   cast: ReadonlyMap<string, Fabric>,
   { shelf, seams, locked }: { shelf: readonly Fabric[]; seams: readonly RoleSeam[]; locked: ReadonlySet<string> },

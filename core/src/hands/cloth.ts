@@ -5,7 +5,7 @@
 export type Spot = readonly [x: number, y: number];
 
 /** A straight line with a direction: side 1 is to its right hand, −1 to its left. */
-export interface Line {
+export interface DirectedLine {
   from: Spot;
   to: Spot;
 }
@@ -30,13 +30,13 @@ export const PAPER = '';
 const EPSILON = 1e-9;
 
 /** How far a point lies to the right of a line, in its unit. */
-export function distance({ from, to }: Line, [x, y]: Spot): number {
+export function distance({ from, to }: DirectedLine, [x, y]: Spot): number {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
   return (dx * (y - from[1]) - dy * (x - from[0])) / Math.hypot(dx, dy);
 }
 
 /** A line moved sideways, to its right hand where `by` is positive. */
-export function beside({ from, to }: Line, by: number): Line {
+export function beside({ from, to }: DirectedLine, by: number): DirectedLine {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
   const long = Math.hypot(dx, dy);
   const move = ([x, y]: Spot): Spot => [x - (dy / long) * by, y + (dx / long) * by];
@@ -44,7 +44,7 @@ export function beside({ from, to }: Line, by: number): Line {
 }
 
 /** What of an outline lies on one side of a line; fewer than three points where nothing does. */
-export function clipped(outline: readonly Spot[], line: Line, side: Side): Spot[] {
+export function clipped(outline: readonly Spot[], line: DirectedLine, side: Side): Spot[] {
   const far = outline.map((p) => distance(line, p) * side);
   return outline.flatMap((p, i): Spot[] => {
     const next = (i + 1) % outline.length;
@@ -68,7 +68,7 @@ export const doubleArea = (outline: readonly Spot[]): number =>
   );
 
 /** The stretch of a line that runs over an outline; undefined where it misses it. */
-export function across(outline: readonly Spot[], line: Line): Line | undefined {
+export function across(outline: readonly Spot[], line: DirectedLine): DirectedLine | undefined {
   const [dx, dy] = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
   const along = (p: Spot) => (p[0] - line.from[0]) * dx + (p[1] - line.from[1]) * dy;
   const meets = outline.flatMap((p, i): Spot[] => {
@@ -85,14 +85,14 @@ export function across(outline: readonly Spot[], line: Line): Line | undefined {
 }
 
 /** What is left of a stack on one side of a cut. */
-export const parted = (stack: Stack, line: Line, side: Side): Ply[] =>
+export const parted = (stack: Stack, line: DirectedLine, side: Side): Ply[] =>
   stack.flatMap((ply) => {
     const outline = clipped(ply.outline, line, side);
     return outline.length > 2 && doubleArea(outline) > EPSILON ? [{ ...ply, outline }] : [];
   });
 
 /** The mirror image of a point over a line. */
-function mirrored(p: Spot, line: Line): Spot {
+function mirrored(p: Spot, line: DirectedLine): Spot {
   const [dx, dy] = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
   const long = Math.hypot(dx, dy);
   const d = distance(line, p);
@@ -100,7 +100,7 @@ function mirrored(p: Spot, line: Line): Spot {
 }
 
 /** A stack turned over along a line: the uppermost layer is the lowest, and right sides lie down. */
-export const turnedOver = (stack: Stack, line: Line): Ply[] =>
+export const turnedOver = (stack: Stack, line: DirectedLine): Ply[] =>
   [...stack]
     .reverse()
     .map(({ role, outline, right }) => ({ role, right: !right, outline: outline.map((p) => mirrored(p, line)).reverse() }));
@@ -117,7 +117,7 @@ export function turnedSpot([x, y]: Spot, eighths: number): Spot {
   return [x * cos - y * sin, x * sin + y * cos];
 }
 
-export const turnedLine = ({ from, to }: Line, eighths: number): Line => ({
+export const turnedLine = ({ from, to }: DirectedLine, eighths: number): DirectedLine => ({
   from: turnedSpot(from, eighths),
   to: turnedSpot(to, eighths),
 });
@@ -129,7 +129,7 @@ export type Towards = 'lower' | 'upper' | 'open';
  * Two stacks that lie right sides together, sewn along a seam and opened: the lower one stays, the upper one is folded over the seam.
  * Both lie on `side` of it, but for their allowances.
  */
-export function opened(lower: Stack, upper: Stack, seam: Line, side: Side, towards: Towards): Ply[] {
+export function opened(lower: Stack, upper: Stack, seam: DirectedLine, side: Side, towards: Towards): Ply[] {
   const away = -side as Side;
   const folded = turnedOver(upper, seam);
   const [stays, lowerEdge] = [parted(lower, seam, side), parted(lower, seam, away)];

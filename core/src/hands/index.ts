@@ -17,7 +17,7 @@ export {
   turned,
   turnedOver,
   turnedSpot,
-  type Line,
+  type DirectedLine,
   type Ply,
   type Side,
   type Spot,

@@ -1,5 +1,5 @@
 /** What is seen at one step at the sewing table: layers, and the closed set of marks that hands and machine leave on them. */
-import { boxOf, movedBy, turned, turnedLine, type Line, type Ply, type Spot, type Stack } from './cloth';
+import { boxOf, movedBy, turned, turnedLine, type DirectedLine, type Ply, type Spot, type Stack } from './cloth';
 
 /**
  * drawn: pencil or chalk. sewn: stitches. cut: where the blade goes. crease: folded or pinched to find a middle. over: where a ruler's
@@ -7,7 +7,7 @@ import { boxOf, movedBy, turned, turnedLine, type Line, type Ply, type Spot, typ
  */
 export type MarkKind = 'drawn' | 'sewn' | 'cut' | 'crease' | 'over';
 
-export interface Mark extends Line {
+export interface Mark extends DirectedLine {
   kind: MarkKind;
 }
 
@@ -16,7 +16,7 @@ export interface Scene {
   plies: Ply[];
   marks: Mark[];
   /** Ways of the iron. */
-  press: Line[];
+  press: DirectedLine[];
   /** Outlines of rulers that lie on the fabric. */
   rulers: Spot[][];
 }
@@ -29,7 +29,7 @@ export const scene = (plies: Stack, more: Partial<Omit<Scene, 'plies'>> = {}): S
 });
 
 /** Lines as marks of one kind; what misses the fabric is left out. */
-export const marks = (kind: MarkKind, ...lines: readonly (Line | undefined)[]): Mark[] =>
+export const marks = (kind: MarkKind, ...lines: readonly (DirectedLine | undefined)[]): Mark[] =>
   lines.flatMap((line) => (line ? [{ kind, from: line.from, to: line.to }] : []));
 
 /** A scene turned clockwise about the origin, by eighths of a circle. */
@@ -59,7 +59,7 @@ export function sideBySide(scenes: readonly Scene[], gap: number): Scene {
 
 function movedScene({ plies, marks: all, press, rulers }: Scene, dx: number, dy: number): Scene {
   const move = ([x, y]: Spot): Spot => [x + dx, y + dy];
-  const line = <T extends Line>(l: T): T => ({ ...l, from: move(l.from), to: move(l.to) });
+  const line = <T extends DirectedLine>(l: T): T => ({ ...l, from: move(l.from), to: move(l.to) });
   return {
     plies: movedBy(plies, dx, dy),
     marks: all.map(line),
@@ -69,7 +69,7 @@ function movedScene({ plies, marks: all, press, rulers }: Scene, dx: number, dy:
 }
 
 /** An arrow of the iron across the middle of a seam: to its right hand, or to its left where `way` is −1. */
-export function pressArrow({ from, to }: Line, way: 1 | -1, long: number): Line {
+export function pressArrow({ from, to }: DirectedLine, way: 1 | -1, long: number): DirectedLine {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
   const length = Math.hypot(dx, dy);
   const [ux, uy] = [(-dy / length) * way * long, (dx / length) * way * long];

@@ -1,7 +1,7 @@
 /** Lengths as people read and write them: '2 7/8', '2-7/8', '2⅞', '2.875', '16,5 cm'. */
 import { Exact, ratio, type Rational } from './exact';
 
-export type Unit = 'in' | 'cm';
+export type LengthUnit = 'in' | 'cm';
 
 /** What a person wrote cannot be read as a length; the message says what would be. */
 export class LengthError extends Error {}
@@ -36,7 +36,7 @@ const PER_INCH = ratio(254, 100);
  * Reads a length in `unit`; a text that names another unit (in, cm, mm) is converted exactly.
  * Throws LengthError with a sentence when it is no length, negative, or beyond reason.
  */
-export function parseLength(written: string | number, unit: Unit): Rational {
+export function parseLength(written: string | number, unit: LengthUnit): Rational {
   if (typeof written === 'number') {
     if (!Number.isFinite(written)) throw new LengthError('a length must be a number');
     written = String(written);
@@ -46,7 +46,7 @@ export function parseLength(written: string | number, unit: Unit): Rational {
     .replace(/[⁄∕]/g, '/')
     .replace(/[‐‑‒–]/g, '-');
   text = text.replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (mark) => ` ${VULGAR[mark]}`).trim();
-  let from: Unit | 'mm' = unit;
+  let from: LengthUnit | 'mm' = unit;
   const suffix = SUFFIX.exec(text);
   if (suffix) {
     const word = suffix[1]!.toLowerCase();
@@ -70,7 +70,7 @@ export function parseLength(written: string | number, unit: Unit): Rational {
   return value;
 }
 
-function convert(value: Rational, from: Unit | 'mm', to: Unit): Rational {
+function convert(value: Rational, from: LengthUnit | 'mm', to: LengthUnit): Rational {
   const cm = from === 'mm' ? value.div(10) : value;
   if (from === 'in') return to === 'in' ? cm : cm.mul(PER_INCH);
   return to === 'cm' ? cm : cm.div(PER_INCH);
@@ -80,7 +80,7 @@ function convert(value: Rational, from: Unit | 'mm', to: Unit): Rational {
  * Writes a length: in lowest terms with the whole part first ('6 7/8') in inches, decimal ('16.5') in
  * centimetres, where what three places cannot hold is rounded up. An irrational one must be rounded first.
  */
-export function formatLength(length: Exact | Rational, unit: Unit): string {
+export function formatLength(length: Exact | Rational, unit: LengthUnit): string {
   const value = length instanceof Exact ? length.rational : length;
   if (unit === 'in') return value.toFraction(true);
   const thousandths = value.mul(1000).ceil();

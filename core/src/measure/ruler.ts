@@ -1,6 +1,6 @@
 /** What a ruler shows: rounding up to its marks, and the mark named in words. */
 import { Exact, ratio, type Rational } from './exact';
-import { formatLength, type Unit } from './length';
+import { formatLength, type LengthUnit } from './length';
 
 /** Rounds up, once, to the house step: the only place where an exact size becomes a cut size. */
 export function toRuler(exact: Exact, step: Rational): Rational {
@@ -15,7 +15,7 @@ const PARTS: Record<string, string> = { '4': 'quarter', '8': 'eighth', '16': 'si
  * 'a quarter past 2', 'halfway between 2 and 3', 'on the 5'; in centimetres '2 mm past 16'.
  * Sizes that no ruler shows (fifths, thirds) are answered with the two marks they lie between.
  */
-export function rulerWords(size: Rational, unit: Unit): string {
+export function rulerWords(size: Rational, unit: LengthUnit): string {
   return unit === 'cm' ? centimetreWords(size) : inchWords(size);
 }
 
@@ -61,7 +61,7 @@ const NEAR = { in: { on: 0.012, thread: 0.047 }, cm: { on: 0.012, thread: 0.04 }
  * A size to measure, as a person with a ruler needs it: as it is where a ruler shows it, else the mark that it is nearest to, with 'a thread over'
  * or 'a thread under', or the two marks that it lies halfway between (handbook 8). `step` is the ruler's own.
  */
-export function checkpoint(size: Exact, step: Rational, unit: Unit): string {
+export function checkpoint(size: Exact, step: Rational, unit: LengthUnit): string {
   // Sixteenths and half millimetres are read off without a word.
   if (size.isRational && size.rational.mul(unit === 'in' ? 16 : 20).d === 1n) return formatLength(size, unit);
   const marks = unit === 'in' && step.compare(ratio(1, 16)) <= 0 ? ratio(1, 16) : unit === 'in' ? ratio(1, 8) : ratio(1, 10);
@@ -80,7 +80,7 @@ export function checkpoint(size: Exact, step: Rational, unit: Unit): string {
 const COUNTER = new Set([1, 2, 3, 4, 6, 8, 12, 16]);
 
 /** A length in yards ('11 1/4') or metres ('0.65'), as a shop sells it; metres are rounded up to the centimetre. */
-export function formatYardage(length: Rational, unit: Unit): string {
+export function formatYardage(length: Rational, unit: LengthUnit): string {
   if (unit === 'in') {
     const yards = length.div(36);
     // What is no part of a yard that a counter knows is rounded up to the eighth.

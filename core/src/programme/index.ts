@@ -25,7 +25,7 @@ export type {
   Programme,
   ProgrammeFile,
   SettingFile,
-  Reading,
+  ReadResult,
   ShelfFile,
   ShelfLength,
   SizeOption,

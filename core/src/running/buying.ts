@@ -1,6 +1,6 @@
 /** What cloth to buy now for the months that are still to come: the forecast's kits, less what lies on the shelf or is on its way. */
 import { comingOf, type Colourway, type Fabric, type Programme } from '../programme';
-import { buyNow, enoughFor, forecast, type BuyAdvice, type Seen } from './forecast';
+import { buyNow, enoughFor, forecast, type BuyAdvice, type RosterSeen } from './forecast';
 import { netPrice } from './money';
 
 export interface ClothAdvice {
@@ -16,7 +16,7 @@ export interface ClothAdvice {
 }
 
 export interface ClothQuestion {
-  seen: Seen;
+  seen: RosterSeen;
   /** Who takes part, by colourway. */
   people: Readonly<Record<string, number>>;
   /** What the packets ahead take for those people, by colourway and fabric; in yards or metres. */

@@ -2,7 +2,7 @@
  * What measured sizes say of the seam (handbook 4): if each of k seams takes d too much, a row comes out k·d short. Every reading is only as sure as the
  * ruler's marks, so each allows a range of d; what is said is what all ranges together allow, and what they do not.
  */
-import { formatLength, ratio, type Unit } from '../measure';
+import { formatLength, ratio, type LengthUnit } from '../measure';
 
 export interface Measured {
   /** 'row of four', 'A1'. */
@@ -25,10 +25,10 @@ export interface SeamDiagnosis {
 }
 
 /** Half of the finest mark that people read: a sixteenth, or a millimetre. */
-const READING: Record<Unit, number> = { in: 1 / 32, cm: 0.05 };
+const READING: Record<LengthUnit, number> = { in: 1 / 32, cm: 0.05 };
 
 /** `seam` is the allowance to be sewn. */
-export function diagnose(all: readonly Measured[], { seam, unit }: { seam: number; unit: Unit }): SeamDiagnosis {
+export function diagnose(all: readonly Measured[], { seam, unit }: { seam: number; unit: LengthUnit }): SeamDiagnosis {
   const sure = READING[unit];
   const short = (m: Measured) => m.expected - m.measured;
   const right = (m: Measured) => Math.abs(short(m)) <= sure + DUST;
@@ -108,7 +108,7 @@ function meet(ranges: readonly [number, number][]): [number, number] | undefined
 const named = (list: readonly Measured[]) => list.map((m) => m.what).join(', ');
 
 /** To the nearest 32nd, or to a tenth of a millimetre: as fine as anybody reads a ruler. */
-function length(value: number, unit: Unit): string {
+function length(value: number, unit: LengthUnit): string {
   const parts = Math.round(value * 32);
   return unit === 'in'
     ? parts === 0
@@ -117,17 +117,17 @@ function length(value: number, unit: Unit): string {
     : `${Math.round(value * 100) / 10} mm`;
 }
 
-function range(a: number, b: number, unit: Unit): string {
+function range(a: number, b: number, unit: LengthUnit): string {
   const [from, to] = [length(a, unit), length(b, unit)];
   return from === to ? `about ${from}` : `${from.replace(/ (in|mm)$/, '')} to ${to}`;
 }
 
 /** A thread of quilting cotton, and how far a needle moves by one position; as a machine's guide is moved. */
-const THREAD: Record<Unit, number> = { in: 1 / 64, cm: 0.04 };
-const POSITION: Record<Unit, number> = { in: 0.5 / 25.4, cm: 0.05 };
+const THREAD: Record<LengthUnit, number> = { in: 1 / 64, cm: 0.04 };
+const POSITION: Record<LengthUnit, number> = { in: 0.5 / 25.4, cm: 0.05 };
 
 /** 'about 2 threads', '3 to 5 threads (2 to 4 needle positions)': a seam is moved by feel, not by a ruler. */
-function threads(a: number, b: number, unit: Unit): string {
+function threads(a: number, b: number, unit: LengthUnit): string {
   const counted = (step: number, name: string) => {
     const [from, to] = [Math.max(1, Math.round(a / step)), Math.max(1, Math.round(b / step))];
     return from === to ? `${from} ${from === 1 ? name : `${name}s`}` : `${from} to ${to} ${name}s`;
@@ -137,7 +137,7 @@ function threads(a: number, b: number, unit: Unit): string {
 }
 
 /** The sizes that came out wrong by more than half a mark, each as a line for the sheet's checkpoints. */
-export function missedSizes(all: readonly Measured[], unit: Unit): string[] {
+export function missedSizes(all: readonly Measured[], unit: LengthUnit): string[] {
   return all
     .filter((m) => Math.abs(m.expected - m.measured) > READING[unit] + DUST)
     .map((m) => {

@@ -9,7 +9,7 @@
  */
 export const PRIOR = { left: 1.5, stayed: 98.5, joined: 1, months: 50 };
 
-export interface Seen {
+export interface RosterSeen {
   /** Months of taking part that were seen, of all people together, and how many of them ended with leaving. */
   peopleMonths: number;
   left: number;
@@ -22,7 +22,7 @@ export function seenSince(
   people: readonly { state: string; joined: string; left: string }[],
   first: string,
   today: string,
-): Seen {
+): RosterSeen {
   const months = (from: string, to: string) => Math.max(0, (Date.parse(to) - Date.parse(from)) / (86_400_000 * 30.4375));
   let peopleMonths = 0;
   let left = 0;
@@ -53,7 +53,7 @@ export interface ForecastMonth {
  * Chances of each head count for months ahead. Leaving is beta-binomial: each stays a month with a chance that is itself not known; late joiners are a
  * negative binomial of the same kind. Both are worked out exactly, on a chance that is the same for all months ahead.
  */
-export function forecast(people: number, seen: Seen, months: number): ForecastMonth[] {
+export function forecast(people: number, seen: RosterSeen, months: number): ForecastMonth[] {
   const stay = { a: PRIOR.stayed + seen.peopleMonths - seen.left, b: PRIOR.left + seen.left };
   const join = { shape: PRIOR.joined + seen.joined, rate: PRIOR.months + seen.peopleMonths };
   return Array.from({ length: months }, (_, i) => {

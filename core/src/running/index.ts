@@ -47,7 +47,7 @@ export {
   seenSince,
   type BuyAdvice,
   type ForecastMonth,
-  type Seen,
+  type RosterSeen,
 } from './forecast';
 export { clothToBuy, type ClothAdvice, type ClothQuestion } from './buying';
 export { monthCosts, netPrice, yearMoney, type MonthCost, type MonthMoney, type YearMoney } from './money';

@@ -1,5 +1,5 @@
 /** Measured sizes as people write them down. */
-import { LengthError, parseLength, type Unit } from '../measure';
+import { LengthError, parseLength, type LengthUnit } from '../measure';
 import type { Measured } from './diagnosis';
 
 /** A size that was measured, as it was written; '' for what was not noted. */
@@ -13,7 +13,7 @@ export interface WrittenSize {
 }
 
 /** Those that can be read, as numbers: a size that is still being written, or was in another unit, is left out. */
-export function readSizes(sizes: readonly WrittenSize[], unit: Unit): Measured[] {
+export function readSizes(sizes: readonly WrittenSize[], unit: LengthUnit): Measured[] {
   return sizes.flatMap((s): Measured[] => {
     const [expected, measured, before] = [s.expected, s.measured, s.before].map((text) => writtenLength(text, unit));
     if (expected === undefined || measured === undefined) return [];
@@ -22,7 +22,7 @@ export function readSizes(sizes: readonly WrittenSize[], unit: Unit): Measured[]
 }
 
 /** A length as somebody writes it; undefined while it is none. */
-export function writtenLength(text: string, unit: Unit): number | undefined {
+export function writtenLength(text: string, unit: LengthUnit): number | undefined {
   try {
     return text.trim() ? parseLength(text, unit).valueOf() : undefined;
   } catch (error) {

@@ -1,6 +1,6 @@
 /** One block with what goes round it: coping up to the size of the largest, then its frame. */
 import { Exact } from '../measure';
-import { rectangle, roundStrips, type LaidPart, type LaidPlace, type Lie } from './lay';
+import { rectangle, roundStrips, type LaidPart, type LaidPlace, type ToQuilt } from './lay';
 import { SettingError, type SetBlock, type Setting } from './setting';
 import { turnAt } from './turning';
 
@@ -29,7 +29,7 @@ export function cellOf({ frame, coping, kind }: Setting, blocks: readonly SetBlo
   return cell;
 }
 
-export interface Spot {
+export interface LatticeSpot {
   at: string;
   column: number;
   row: number;
@@ -42,9 +42,9 @@ export interface Spot {
 export function layBlocks(
   setting: Setting,
   blocks: readonly SetBlock[],
-  spots: readonly Spot[],
+  spots: readonly LatticeSpot[],
   cell: Cell,
-  lie: Lie,
+  lie: ToQuilt,
 ): { places: LaidPlace[]; parts: LaidPart[] } {
   const parts: LaidPart[] = [];
   const places = spots.map((spot, i): LaidPlace => {

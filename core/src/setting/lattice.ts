@@ -1,7 +1,7 @@
 /** Blocks in rows, upright or on point, with the sashing between them. */
 import { Exact } from '../measure';
-import { cellOf, layBlocks, type Spot } from './cells';
-import { pointLie, rectangle, straightLie, type LaidPart, type LaidPlace, type Lie } from './lay';
+import { cellOf, layBlocks, type LatticeSpot } from './cells';
+import { onPointToQuilt, rectangle, straightToQuilt, type LaidPart, type LaidPlace, type ToQuilt } from './lay';
 import { SettingError, type SetBlock, type Setting } from './setting';
 
 export interface Top {
@@ -36,10 +36,10 @@ export function latticeTop(setting: Setting, blocks: readonly SetBlock[]): Top {
     throw new SettingError('/alternate', 'alternate blocks are plain: name the fabric that they are cut from');
 
   // On point the topmost tip lies on the upper edge, and the leftmost on the left one.
-  const lie: Lie = onPoint
-    ? pointLie(out.times(2).plus(cell.h).times(Exact.of(0, '1/2')), Exact.root2.times(out))
-    : straightLie(out, out);
-  const spots = cells.map(({ column, row, at }): Spot => ({ at, column, row, u: pu.times(column), v: pv.times(row) }));
+  const lie: ToQuilt = onPoint
+    ? onPointToQuilt(out.times(2).plus(cell.h).times(Exact.of(0, '1/2')), Exact.root2.times(out))
+    : straightToQuilt(out, out);
+  const spots = cells.map(({ column, row, at }): LatticeSpot => ({ at, column, row, u: pu.times(column), v: pv.times(row) }));
   const pieced = spots.filter((_, i) => !cells[i]!.plain);
   const { places, parts } = layBlocks(setting, blocks, pieced, cell, lie);
   const plains = spots.filter((_, i) => cells[i]!.plain);
@@ -88,7 +88,7 @@ function sashes(
   cells: readonly LatticeCell[],
   [w, h]: readonly [Exact, Exact],
   t: Exact,
-  lie: Lie,
+  lie: ToQuilt,
 ): LaidPart[] {
   const { role, outer } = sashing!;
   const taken = new Set(cells.map((c) => `${c.column} ${c.row}`));

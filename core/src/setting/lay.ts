@@ -40,27 +40,27 @@ export interface LaidPlace {
 }
 
 /** Where the top is laid: from lattice coordinates, along the blocks' edges, to those of the quilt. */
-export type Lie = (u: Exact, v: Exact) => ExactPoint;
+export type ToQuilt = (u: Exact, v: Exact) => ExactPoint;
 
-export const straightLie =
-  (x: Exact, y: Exact): Lie =>
+export const straightToQuilt =
+  (x: Exact, y: Exact): ToQuilt =>
   (u, v) => [u.plus(x), v.plus(y)];
 
 const HALF_ROOT = Exact.of(0, '1/2');
 
 /** Turned by an eighth clockwise: u runs down to the right, v down to the left. */
-export const pointLie =
-  (x: Exact, y: Exact): Lie =>
+export const onPointToQuilt =
+  (x: Exact, y: Exact): ToQuilt =>
   (u, v) => [u.minus(v).times(HALF_ROOT).plus(x), u.plus(v).times(HALF_ROOT).plus(y)];
 
 /** The corners of a rectangle, clockwise from its first. */
-export function rectangle(lie: Lie, u: Exact, v: Exact, w: Exact, h: Exact): ExactPoint[] {
+export function rectangle(lie: ToQuilt, u: Exact, v: Exact, w: Exact, h: Exact): ExactPoint[] {
   return [lie(u, v), lie(u.plus(w), v), lie(u.plus(w), v.plus(h)), lie(u, v.plus(h))];
 }
 
 /** The four strips round a rectangle: left and right are as long as it is high, the others go over their ends. */
 export function roundStrips(
-  lie: Lie,
+  lie: ToQuilt,
   [u, v]: readonly [Exact, Exact],
   [w, h]: readonly [Exact, Exact],
   [across, along]: readonly [Exact | Rational, Exact | Rational],

@@ -1,7 +1,7 @@
 /** Medallion rows: a centre of blocks, and rounds about it, of blocks or plain. */
 import { Exact } from '../measure';
-import { layBlocks, cellOf, type Spot } from './cells';
-import { roundStrips, straightLie, type LaidPart, type LaidPlace } from './lay';
+import { layBlocks, cellOf, type LatticeSpot } from './cells';
+import { roundStrips, straightToQuilt, type LaidPart, type LaidPlace } from './lay';
 import type { Top } from './lattice';
 import { SettingError, type SetBlock, type Setting } from './setting';
 
@@ -13,11 +13,11 @@ export function medallionTop(setting: Setting, blocks: readonly SetBlock[]): Top
   // Where every block has the size of a round, the centre is made of them too.
   const cell = cellOf(setting, centre.length > 0 ? centre : blocks);
   const { across, down } = setting;
-  const spots = Array.from({ length: across * down }, (_, i): Spot => {
+  const spots = Array.from({ length: across * down }, (_, i): LatticeSpot => {
     const [column, row] = [i % across, Math.floor(i / across)];
     return { at: `${column + 1},${row + 1}`, column, row, u: cell.w.times(column), v: cell.h.times(row) };
   });
-  const lie = straightLie(Exact.zero, Exact.zero);
+  const lie = straightToQuilt(Exact.zero, Exact.zero);
   const laid = layBlocks(setting, centre.length > 0 ? centre : blocks, spots, cell, lie);
   const parts: LaidPart[] = laid.parts;
   const places: LaidPlace[] = laid.places;
@@ -47,7 +47,7 @@ export function medallionTop(setting: Setting, blocks: readonly SetBlock[]): Top
         );
       about('coping', setting.coping.role, lack);
     }
-    const ring: Spot[] = [];
+    const ring: LatticeSpot[] = [];
     const put = (column: number, row: number) =>
       ring.push({
         at: `round ${i + 1}:${ring.length + 1}`,

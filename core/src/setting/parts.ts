@@ -1,6 +1,6 @@
 /** What is cut for a setting: its parts with seam allowances, equal ones in one row. */
 import type { Reason } from '../construction';
-import { Exact, ratio, toRuler, type Rational, type Unit } from '../measure';
+import { Exact, ratio, toRuler, type Rational, type LengthUnit } from '../measure';
 import type { LaidPart } from './lay';
 import type { PartGroup } from './setting';
 
@@ -25,7 +25,7 @@ export interface QuiltPart {
 }
 
 interface CuttingStyle {
-  unit: Unit;
+  unit: LengthUnit;
   seam: Rational;
   rounding: Rational;
   /** Roles cast with a directional fabric: their pieces keep w as the extent along x. */
@@ -33,7 +33,7 @@ interface CuttingStyle {
 }
 
 /** What a border is cut longer by than the quilt should measure (handbook 8): it is trimmed to what the quilt does measure. */
-const SPARE: Record<Unit, Rational> = { in: ratio(1), cm: ratio(2) };
+const SPARE: Record<LengthUnit, Rational> = { in: ratio(1), cm: ratio(2) };
 
 /** Pieces out of one square. */
 const PER_SQUARE = { none: 1, once: 2, twice: 4 } as const;

@@ -1,7 +1,7 @@
 /** The whole top: blocks, what lies between them, and borders. */
 import { Exact } from '../measure';
 import { latticeTop, type Top } from './lattice';
-import { roundStrips, straightLie, type LaidPart, type LaidPlace } from './lay';
+import { roundStrips, straightToQuilt, type LaidPart, type LaidPlace } from './lay';
 import { medallionTop } from './medallion';
 import { SettingError, type Border, type SetBlock, type Setting } from './setting';
 
@@ -32,7 +32,7 @@ function bordered({ w, h, places, parts }: Top, border: Border, number: number):
   const [x2, y2] = [w.plus(f), h.plus(f)];
   const strips: Pick<LaidPart, 'outline' | 'size'>[] =
     border.corners === 'butted'
-      ? roundStrips(straightLie(f, f), [zero, zero], [w, h], [f, f])
+      ? roundStrips(straightToQuilt(f, f), [zero, zero], [w, h], [f, f])
       : ([
           {
             outline: [

@@ -1,5 +1,5 @@
 /** Long strips joined on the diagonal, binding, backing and batting (handbook 5). */
-import { Exact, ratio, type Rational, type Unit } from '../measure';
+import { Exact, ratio, type Rational, type LengthUnit } from '../measure';
 
 /** A join on the diagonal takes a strip width off the length. The fewest strips of `width` fabric that give `length` in all. */
 export function joinedStrips(length: Rational, strip: Rational, width: Rational): number {
@@ -53,7 +53,11 @@ const PACKAGED: readonly [name: string, w: number, h: number][] = [
 ];
 
 /** The smallest packaged batting that covers w by h, lying either way; undefined where none does. */
-export function packagedBatting(w: Rational, h: Rational, unit: Unit): { name: string; w: Rational; h: Rational } | undefined {
+export function packagedBatting(
+  w: Rational,
+  h: Rational,
+  unit: LengthUnit,
+): { name: string; w: Rational; h: Rational } | undefined {
   const per = unit === 'in' ? ratio(1) : ratio('2.54');
   const [short, long] = w.compare(h) < 0 ? [w, h] : [h, w];
   const found = PACKAGED.find(([, a, b]) => per.mul(a).compare(short) >= 0 && per.mul(b).compare(long) >= 0);

@@ -1,6 +1,6 @@
 /** 'Cut', as paper: strip by strip from each fabric, what to bag and to keep, and the strips drawn. */
 import { subCuts, type Rect, type Strip } from '../cutting';
-import { formatLength, listed, ratio, rulerWords, type Rational, type Unit } from '../measure';
+import { formatLength, listed, ratio, rulerWords, type Rational, type LengthUnit } from '../measure';
 import { baggedOf, formName, packetOfMonth, planPacket, wayOf, type Fabric, type Month, type MonthShare } from '../programme';
 import { inWords } from './in-words';
 import { keepWords, pieceName, sizeText } from './keeping';
@@ -350,7 +350,7 @@ const laterMonth = (label: string, { programme }: MonthContext): Month | undefin
   programme.months.find((m) => label.startsWith(`${m.id}:`));
 
 /** 'one strip 3 7/8 in × WOF' */
-function stripWords(strips: readonly Strip[], unit: Unit): string {
+function stripWords(strips: readonly Strip[], unit: LengthUnit): string {
   const counts = new Map<string, number>();
   for (const { length, repeat } of strips) {
     const wide = formatLength(length, unit);

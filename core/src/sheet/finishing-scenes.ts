@@ -1,5 +1,5 @@
 /** Pictures of finishing a quilt: layers, basting, quilting, squaring up, and binding from strips to the mitred corner. Not to scale. */
-import { across, facedown, marks, piece, scene, type Line, type Ply, type Scene, type Spot } from '../hands';
+import { across, facedown, marks, piece, scene, type DirectedLine, type Ply, type Scene, type Spot } from '../hands';
 
 /** What is seen of a quilt here: its outer fabric, its backing and its binding, by their letters. */
 export interface Finished {
@@ -19,16 +19,16 @@ const [LEFT, UPPER, WIDE, TALL] = [10, 10, 80, 64] as const;
 /** The same with lines of pins or thread from the middle outwards. */
 export function bastedScene(finished: Finished): Scene {
   const { plies } = layersScene(finished);
-  const across = [0.15, 0.38, 0.62, 0.85].map((t): Line => {
+  const across = [0.15, 0.38, 0.62, 0.85].map((t): DirectedLine => {
     const y = UPPER + TALL * t;
     return { from: [LEFT, y], to: [LEFT + WIDE, y] };
   });
-  const down = [0.15, 0.38, 0.62, 0.85].map((t): Line => {
+  const down = [0.15, 0.38, 0.62, 0.85].map((t): DirectedLine => {
     const x = LEFT + WIDE * t;
     return { from: [x, UPPER], to: [x, UPPER + TALL] };
   });
   const middle: Spot = [LEFT + WIDE / 2, UPPER + TALL / 2];
-  const ways: Line[] = [
+  const ways: DirectedLine[] = [
     { from: middle, to: [middle[0] + 22, middle[1]] },
     { from: middle, to: [middle[0] - 22, middle[1]] },
     { from: middle, to: [middle[0], middle[1] + 18] },
@@ -41,7 +41,7 @@ export function bastedScene(finished: Finished): Scene {
 export function quiltedScene(finished: Finished): Scene {
   const { plies } = layersScene(finished);
   const top = plies.at(-1)!.outline;
-  const lines = [-3, -2, -1, 0, 1, 2, 3].map((n): Line => {
+  const lines = [-3, -2, -1, 0, 1, 2, 3].map((n): DirectedLine => {
     const x = LEFT + WIDE / 2 + n * 20;
     return { from: [x - 50, UPPER + TALL / 2 + 50], to: [x + 50, UPPER + TALL / 2 - 50] };
   });
@@ -69,7 +69,7 @@ export function squaredScene(finished: Finished): Scene {
 export function stripsJoined({ binding }: Finished): Scene {
   const lower = piece(binding, 60, 16, 0, 40);
   const upper = facedown(piece(binding, 16, 60, 44, 0));
-  const diagonal: Line = { from: [44, 40], to: [60, 56] };
+  const diagonal: DirectedLine = { from: [44, 40], to: [60, 56] };
   return scene([lower, upper], {
     marks: [...marks('sewn', diagonal), ...marks('cut', { from: [48, 40], to: [60, 52] })],
   });

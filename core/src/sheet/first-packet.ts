@@ -14,7 +14,7 @@ import {
 } from '../programme';
 import { monthNumber } from '../running';
 import type { Paper, PaperPicture, PaperPiece, PaperRow } from './paper';
-import { beneath, facedown, marks, piece, scene, type Line, type Scene } from '../hands';
+import { beneath, facedown, marks, piece, scene, type DirectedLine, type Scene } from '../hands';
 import { checkSquare, coloursOf } from './pictures';
 import { scenePicture } from './scene-picture';
 import { finishedWords } from './quilt-paper';
@@ -197,7 +197,7 @@ function drawingKey(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const [role] = lettersOf(colourway).reduce((dark, one) => (one[1].value < dark[1].value ? one : dark));
   const square = piece(role, 4, 4);
   const back = facedown(square);
-  const middle: Line = { from: [0, 4], to: [4, 0] };
+  const middle: DirectedLine = { from: [0, 4], to: [4, 0] };
   const drawn = (caption: string, found: Scene): PaperPicture => ({
     ...scenePicture(found, colours, { wide: 0.95, label: caption, fabric: () => '' }),
     caption,

@@ -1,5 +1,5 @@
 /** What a packet hands to one person, fabric by fabric, as amounts that can be asked for at a counter. */
-import { formatLength, formatYardage, type Rational, type Unit } from '../measure';
+import { formatLength, formatYardage, type Rational, type LengthUnit } from '../measure';
 import {
   formName,
   planBundles,
@@ -26,7 +26,7 @@ export interface HandedAmount {
 }
 
 /** '1 1/4 yd', or in metres. */
-export const yardsText = (length: Rational, unit: Unit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+export const yardsText = (length: Rational, unit: LengthUnit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
 
 const named = ({ name, sku, colour }: Fabric) => ({ name, sku, colour });
 

@@ -17,7 +17,7 @@ export { ownWordsFor, photosIn } from './own-words';
 export { lostWords, wordsAside, wordsStanding, type OwnStanding } from './words-standing';
 export {
   plainWords,
-  type Beside,
+  type PictureWithPieces,
   type Paper,
   type PaperCell,
   type PaperColumn,

@@ -2,7 +2,7 @@
 import type { Branch, Construction, Tree } from '../construction';
 import { outlineWithSeam } from '../construction';
 import { tipsOn } from './join-care';
-import { beneath, boxOf, grown, marks, scene, turnedOver, type Line, type Ply, type Scene, type Spot } from '../hands';
+import { beneath, boxOf, grown, marks, scene, turnedOver, type DirectedLine, type Ply, type Scene, type Spot } from '../hands';
 
 /**
  * The first two parts of a branch face to face, one on top with its wrong side up, the seam sewn; undefined for seams that bend. All
@@ -16,7 +16,7 @@ export function joinScene(branch: Branch, c: Construction): Scene | undefined {
   if (!found) return undefined;
   const tick = c.cloth.tick.toNumber();
   const at = ([x, y]: Spot): Spot => [x * tick, y * tick];
-  const line: Line = { from: at(found.straight.from), to: at(found.straight.to) };
+  const line: DirectedLine = { from: at(found.straight.from), to: at(found.straight.to) };
   const allowance = c.style.seam.valueOf();
   // What has points to mind lies on top, where its seams are seen.
   const [low, high] = tipsOn(first, found.straight) > tipsOn(second, found.straight) ? [second, first] : [first, second];
@@ -25,7 +25,7 @@ export function joinScene(branch: Branch, c: Construction): Scene | undefined {
   const [dx, dy] = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
   const more = allowance / Math.hypot(dx, dy);
   // From raw edge to raw edge.
-  const stitches: Line = {
+  const stitches: DirectedLine = {
     from: [line.from[0] - dx * more, line.from[1] - dy * more],
     to: [line.to[0] + dx * more, line.to[1] + dy * more],
   };

@@ -40,12 +40,12 @@ export type PaperPiece =
   /** Pictures in a row, as many as fit, each with its words below. */
   | { kind: 'pictures'; pictures: readonly PaperPicture[] }
   /** Pictures, one under the other, and what belongs to them, on one page. */
-  | ({ kind: 'beside' } & Beside)
+  | ({ kind: 'beside' } & PictureWithPieces)
   /** Numbered steps, each under its picture, as many in a row as there is room for. */
   | { kind: 'steps'; steps: readonly PaperStep[] }
   | { kind: 'page' };
 
-export interface Beside {
+export interface PictureWithPieces {
   pictures: readonly PaperPicture[];
   pieces: readonly PaperPiece[];
 }

@@ -2,7 +2,7 @@
 import type { Drawing } from '../block';
 import { templateDrawing, type Cut } from '../construction';
 import type { Rect, Strip } from '../cutting';
-import type { Rational, Unit } from '../measure';
+import type { Rational, LengthUnit } from '../measure';
 import type { Colourway } from '../programme';
 import type { PaperPicture } from './paper';
 import type { Arrow, WalkStep } from './walk';
@@ -37,7 +37,7 @@ export function partSewn({ joined, arrows, name }: WalkStep, colours: Colours, w
 const arrowLine = ({ from, to, open }: Arrow) => ({ from, to, kind: open ? ('strong' as const) : ('arrow' as const) });
 
 /** A stretch of the ruler around a size, with the mark to look for. */
-export function rulerPicture(size: Rational, unit: Unit, label: string): PaperPicture {
+export function rulerPicture(size: Rational, unit: LengthUnit, label: string): PaperPicture {
   const at = size.valueOf();
   const ticks = unit === 'cm' ? 10 : 16 % Number(size.d) === 0 && Number(size.d) > 8 ? 16 : 8;
   const from = Math.max(0, Math.floor(at) - 1);
@@ -122,7 +122,7 @@ const box = (x: number, y: number, w: number, h: number) =>
   ] as const;
 
 /** A template at full size: the line to cut, the line to sew, the grain. */
-export function templatePicture(cut: Cut, unit: Unit, label: string): PaperPicture | undefined {
+export function templatePicture(cut: Cut, unit: LengthUnit, label: string): PaperPicture | undefined {
   const drawing = templateDrawing(cut);
   if (!drawing) return undefined;
   const { width, height, cut: outline, sew, grain } = drawing;
@@ -140,7 +140,7 @@ export function templatePicture(cut: Cut, unit: Unit, label: string): PaperPictu
 }
 
 /** A square to check the printer by: one inch, or two centimetres, each way. */
-export function checkSquare(unit: Unit): PaperPicture {
+export function checkSquare(unit: LengthUnit): PaperPicture {
   const side = unit === 'in' ? 1 : 2;
   return {
     ...{ width: side, height: side, full: true, wide: unit === 'in' ? 1 : 2 / 2.54, lines: [] },

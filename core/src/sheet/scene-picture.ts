@@ -3,7 +3,7 @@
  * finely, stitches are short and strong, a cut is broken and begins at the wheel of the cutter; an arrow is the iron; a ruler is glass.
  */
 import { formatHex, interpolate } from 'culori';
-import { PAPER, beside, boxOf, clipped, doubleArea, type Line, type Ply, type Scene, type Spot } from '../hands';
+import { PAPER, beside, boxOf, clipped, doubleArea, type DirectedLine, type Ply, type Scene, type Spot } from '../hands';
 import { listed } from '../measure';
 import type { PaperLine, PaperPicture, PaperShape } from './paper';
 import type { Colours } from './pictures';
@@ -51,7 +51,7 @@ export function scenePicture(
   ]);
   const rim = size * 0.03;
   const at = ([px, py]: Spot): Spot => [px - x + rim, py - y + rim];
-  const line = ({ from, to }: Line, kind: PaperLine['kind']): PaperLine => ({ from: at(from), to: at(to), kind });
+  const line = ({ from, to }: DirectedLine, kind: PaperLine['kind']): PaperLine => ({ from: at(from), to: at(to), kind });
   return {
     ...{ width: w + 2 * rim, height: h + 2 * rim, wide, texts: [] },
     label: label ?? sceneWords(found, fabric),
@@ -87,7 +87,7 @@ function stripes(outline: readonly Spot[], size: number): Spot[][] {
   const lean = h / 2.2;
   const found: Spot[][] = [];
   for (let at = Math.floor((x - lean) / step) * step; at < x + w + lean; at += step) {
-    const middle: Line = { from: [at, y + h], to: [at + lean, y] };
+    const middle: DirectedLine = { from: [at, y + h], to: [at + lean, y] };
     const band = clipped(clipped(outline, beside(middle, -broad / 2), 1), beside(middle, broad / 2), -1);
     if (band.length > 2 && doubleArea(band) > 1e-9) found.push(band);
   }
@@ -95,7 +95,7 @@ function stripes(outline: readonly Spot[], size: number): Spot[][] {
 }
 
 /** The cutter's wheel at the beginning of a cut. */
-function wheel({ from }: Line, size: number): PaperShape {
+function wheel({ from }: DirectedLine, size: number): PaperShape {
   const r = size / 45;
   const points = Array.from({ length: 12 }, (_, i): Spot => {
     const turn = (i * Math.PI) / 6;
@@ -105,14 +105,14 @@ function wheel({ from }: Line, size: number): PaperShape {
 }
 
 /** Marks along the two edges of a ruler that meet at its second corner: whole units long, halves short. */
-function ticks(outline: readonly Spot[]): Line[] {
+function ticks(outline: readonly Spot[]): DirectedLine[] {
   const [a, corner, b] = outline;
   if (outline.length !== 4 || !a || !corner || !b) return [];
-  const edge = (end: Spot, inner: Spot): Line[] => {
+  const edge = (end: Spot, inner: Spot): DirectedLine[] => {
     const [dx, dy] = [end[0] - corner[0], end[1] - corner[1]];
     const [ix, iy] = [inner[0] - corner[0], inner[1] - corner[1]];
     const [long, deep] = [Math.hypot(dx, dy), Math.hypot(ix, iy)];
-    return Array.from({ length: Math.floor(long * 2) }, (_, i): Line => {
+    return Array.from({ length: Math.floor(long * 2) }, (_, i): DirectedLine => {
       const d = (i + 1) / 2 / long;
       const tall = (deep * (i % 2 === 1 ? 0.07 : 0.04)) / deep;
       const from: Spot = [corner[0] + dx * d, corner[1] + dy * d];

@@ -8,7 +8,7 @@ import {
   unitMeasure,
   type Construction,
   type Cut,
-  type Piece,
+  type BatchCut,
   type UnitPlan,
   type UnitPress,
   PER_SQUARE,
@@ -93,7 +93,7 @@ function looseName(part: UnitPlan, c: Construction, n: number): string {
   return `${what} of ${c.cuts.find((cut) => cut.serves.includes(part))!.label}`;
 }
 
-function sameSize(cut: Cut, { w, h }: Piece): boolean {
+function sameSize(cut: Cut, { w, h }: BatchCut): boolean {
   return (cut.exact[0].equals(w) && cut.exact[1].equals(h)) || (cut.exact[0].equals(h) && cut.exact[1].equals(w));
 }
 

@@ -1,6 +1,6 @@
 /** Crossings whose seam allowances are spun round the middle: which they are, what to do, and how the back looks (handbook 8). */
 import { extent, leaves, type Construction, type Leaf } from '../construction';
-import { clipped, doubleArea, type Line, type Spot } from '../hands';
+import { clipped, doubleArea, type DirectedLine, type Spot } from '../hands';
 import type { PaperPicture } from './paper';
 import { backView } from './walk';
 
@@ -70,7 +70,7 @@ export function backPicture(
     ? [drawing.width - (box[0] + box[2]) * one, box[1] * one, box[2] * one, box[3] * one]
     : [0, 0, drawing.width, drawing.height];
   const r = width / 14;
-  const frame: readonly Line[] = [
+  const frame: readonly DirectedLine[] = [
     { from: [0, 0], to: [width, 0] },
     { from: [width, 0], to: [width, height] },
     { from: [width, height], to: [0, height] },

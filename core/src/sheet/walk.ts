@@ -11,12 +11,12 @@ import {
   unitMeasure,
   type Branch,
   type Construction,
-  type Laid,
+  type LaidPatch,
   type PressedSeam,
   type Tree,
   type UnitPlan,
 } from '../construction';
-import { Exact, checkpoint, type Unit } from '../measure';
+import { Exact, checkpoint, type LengthUnit } from '../measure';
 import type { Colourway } from '../programme';
 import { joinSteps } from './joining';
 import { pieceName } from './piece-name';
@@ -173,7 +173,7 @@ export function unitStep(
 }
 
 function laidApart(
-  parts: { label: string; laid: readonly Laid[] }[],
+  parts: { label: string; laid: readonly LaidPatch[] }[],
   c: Construction,
   tick: Exact = c.cloth.tick,
 ): WalkStep['apart'] {
@@ -207,7 +207,12 @@ function laidApart(
 }
 
 /** Arrows across the middle of each seam, in the lengths of the joined part's drawing. */
-function arrowsOf(seams: readonly PressedSeam[], laid: readonly Laid[] | undefined, c: Construction, own?: Branch): Arrow[] {
+function arrowsOf(
+  seams: readonly PressedSeam[],
+  laid: readonly LaidPatch[] | undefined,
+  c: Construction,
+  own?: Branch,
+): Arrow[] {
   const one = c.cloth.tick.toNumber();
   if (!laid) return own ? insideArrows(seams, own.laid, c.cloth.tick) : [];
   const [x, y, w, h] = extent(laid);
@@ -218,7 +223,7 @@ function arrowsOf(seams: readonly PressedSeam[], laid: readonly Laid[] | undefin
 }
 
 /** The seams of a unit's inside lie in its straightened picture, those of the pressing plan where the unit lies: only their sides are told. */
-function insideArrows(seams: readonly PressedSeam[], laid: readonly Laid[], tick: Exact): Arrow[] {
+function insideArrows(seams: readonly PressedSeam[], laid: readonly LaidPatch[], tick: Exact): Arrow[] {
   const one = tick.toNumber();
   const [x, y, w, h] = extent(laid);
   const reach = Math.max(w, h) * one * 0.06;
@@ -240,7 +245,7 @@ function arrow([x, y]: readonly [number, number], way: Point | undefined, reach:
 }
 
 /** How far a part may be off its checkpoint (handbook 4). */
-export function toleranceText(unit: Unit): string {
+export function toleranceText(unit: LengthUnit): string {
   const [fine, eased] = unit === 'in' ? ['1/16 in', '1/8 in'] : ['1.5 mm', '3 mm'];
   return `Up to ${fine} out is fine. ${eased} can be eased in: match and pin the outer edges first. Any more, unpick or cut a new piece.`;
 }

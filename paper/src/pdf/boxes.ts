@@ -3,7 +3,7 @@
  * be left alone at a page's foot say so.
  */
 import type {
-  Beside,
+  PictureWithPieces,
   PaperCell,
   PaperColumn,
   PaperPhoto,
@@ -24,13 +24,13 @@ type Doc = PDFKit.PDFDocument;
 /** Marks what is drawn for those who cannot see it: a tag, and a description for pictures. */
 export type Tagged = (tag: string, draw: () => void, alt?: string) => void;
 
-export interface Box {
+export interface PaperBox {
   height: number;
   draw: (x: number, y: number, tagged: Tagged) => void;
   /** Not left at the foot of a page without what follows. */
   leads?: boolean;
   /** Stands again at the top of the next page when what follows is continued there. */
-  repeats?: Box;
+  repeats?: PaperBox;
   /** Rows and items belong to a table or list that is tagged as a whole. */
   within?: 'Table' | 'L';
   /** Begins a table or list of its own. */
@@ -63,7 +63,7 @@ const airOf = ({ close }: Look, room: number) => room * (close ? 0.7 : 1);
 /** From line to line, for letters so tall. Points. */
 export const leadingOf = ({ close }: Look, tall: number) => tall * (close ? 1.29 : 1.38);
 
-export function boxesOf(look: Look, piece: PaperPiece, width: number): Box[] {
+export function boxesOf(look: Look, piece: PaperPiece, width: number): PaperBox[] {
   switch (piece.kind) {
     case 'title':
       return [titleBox(look, piece, width)];
@@ -95,7 +95,7 @@ function titleBox(
   look: Look,
   { text, over, under, pictures = [], pieces }: PaperPiece & { kind: 'title' },
   width: number,
-): Box {
+): PaperBox {
   const { doc, size } = look;
   const shown = pictures.map((picture) => ({ picture, scale: scaleOf(picture, width, look.pictures) }));
   const aside = Math.max(0, ...shown.map(({ picture, scale }) => picture.width * scale + 18));
@@ -129,7 +129,7 @@ function titleBox(
 }
 
 /** Pieces one under the other as a single box. */
-function stackOf(look: Look, pieces: readonly PaperPiece[], width: number): Box {
+function stackOf(look: Look, pieces: readonly PaperPiece[], width: number): PaperBox {
   const boxes = pieces.flatMap((p) => boxesOf(look, p, width));
   return {
     height: boxes.reduce((sum, b) => sum + b.height, 0),
@@ -143,7 +143,7 @@ function stackOf(look: Look, pieces: readonly PaperPiece[], width: number): Box 
   };
 }
 
-function headingBox(look: Look, text: string, level: 2 | 3, width: number): Box {
+function headingBox(look: Look, text: string, level: 2 | 3, width: number): PaperBox {
   const { doc, size } = look;
   const [face, tall]: [Face, number] = ['title', level === 2 ? size * 1.3 : size * 1.05];
   const lines = linesOf(doc, text, { face, size: tall, width });
@@ -164,7 +164,7 @@ function headingBox(look: Look, text: string, level: 2 | 3, width: number): Box 
   };
 }
 
-function textBox(look: Look, text: Words, { tone, own }: { tone: Tone; own: boolean }, width: number): Box {
+function textBox(look: Look, text: Words, { tone, own }: { tone: Tone; own: boolean }, width: number): PaperBox {
   const { doc, size } = look;
   const face: Face = tone === 'caution' ? 'bold' : 'text';
   const tall = tone === 'lead' ? size * 1.1 : tone === 'quiet' ? size * 0.94 : size;
@@ -184,16 +184,16 @@ function textBox(look: Look, text: Words, { tone, own }: { tone: Tone; own: bool
 }
 
 /** A photo as wide as it asks for; nothing where it is not at hand. */
-function photoBoxes({ doc, size, photos }: Look, { photo, wide, tall, label }: PaperPhoto, width: number): Box[] {
+function photoBoxes({ doc, size, photos }: Look, { photo, wide, tall, label }: PaperPhoto, width: number): PaperBox[] {
   const jpeg = photos.get(photo);
   if (!jpeg) return [];
   const w = Math.min(wide * 72, width);
-  const draw: Box['draw'] = (x, y, tagged) =>
+  const draw: PaperBox['draw'] = (x, y, tagged) =>
     tagged('Figure', () => doc.image(Buffer.from(jpeg), x, y, { width: w, height: w * tall }), label);
   return [{ height: w * tall + size * 0.7, draw }];
 }
 
-function itemBox(look: Look, text: Words, mark: string, width: number): Box {
+function itemBox(look: Look, text: Words, mark: string, width: number): PaperBox {
   const { doc, size } = look;
   const inset = size * 1.7;
   const lines = linesOf(doc, text, { face: 'text', size, width: width - inset });
@@ -209,7 +209,7 @@ function itemBox(look: Look, text: Words, mark: string, width: number): Box {
   };
 }
 
-function tableBoxes(look: Look, { columns, groups }: PaperPiece & { kind: 'table' }, width: number): Box[] {
+function tableBoxes(look: Look, { columns, groups }: PaperPiece & { kind: 'table' }, width: number): PaperBox[] {
   const all = columns.reduce((sum, c) => sum + c.share, 0);
   const gap = look.size * 0.7;
   let left = 0;
@@ -218,7 +218,7 @@ function tableBoxes(look: Look, { columns, groups }: PaperPiece & { kind: 'table
     left += (width * c.share) / all;
     return place;
   });
-  const head: Box = { ...headRow(look, columns, places, width), leads: true, begins: true };
+  const head: PaperBox = { ...headRow(look, columns, places, width), leads: true, begins: true };
   return [
     head,
     ...groups.flatMap((rows) => rows.map((row) => ({ ...rowBox(look, row, columns, places, width), repeats: head }))),
@@ -227,7 +227,7 @@ function tableBoxes(look: Look, { columns, groups }: PaperPiece & { kind: 'table
 
 type Place = { x: number; width: number };
 
-function headRow({ doc, size }: Look, columns: readonly PaperColumn[], places: readonly Place[], width: number): Box {
+function headRow({ doc, size }: Look, columns: readonly PaperColumn[], places: readonly Place[], width: number): PaperBox {
   const tall = size * 0.9;
   const lines = columns.map((c, i) => linesOf(doc, c.name, { face: 'text', size: tall, width: places[i]!.width }));
   const rows = Math.max(1, ...lines.map((l) => l.length));
@@ -254,7 +254,7 @@ function rowBox(
   columns: readonly PaperColumn[],
   places: readonly Place[],
   width: number,
-): Box {
+): PaperBox {
   const { doc, size } = look;
   const set = cells.map((cell, i) => cellOf(look, cell, places[i]!.width));
   const tall = Math.max(size * 1.45, ...set.map((c) => c.height));
@@ -305,11 +305,11 @@ function cellOf(look: Look, { text, swatch, numeral, picture }: PaperCell, width
 }
 
 /** Pictures side by side, as many as there is room for; larger ones than a page on pages of their own. */
-function pictureRows(look: Look, pictures: readonly PaperPicture[], width: number): Box[] {
+function pictureRows(look: Look, pictures: readonly PaperPicture[], width: number): PaperBox[] {
   const gap = 14;
   const rows: { picture: PaperPicture; scale: number; wide: number }[][] = [];
   let used = Infinity;
-  const boxes: Box[] = [];
+  const boxes: PaperBox[] = [];
   const close = () => {
     for (const row of rows.splice(0)) boxes.push(pictureRow(look, row, gap));
     used = Infinity;
@@ -333,7 +333,7 @@ function pictureRows(look: Look, pictures: readonly PaperPicture[], width: numbe
   return boxes;
 }
 
-function pictureRow(look: Look, row: { picture: PaperPicture; scale: number; wide: number }[], gap: number): Box {
+function pictureRow(look: Look, row: { picture: PaperPicture; scale: number; wide: number }[], gap: number): PaperBox {
   const { doc, size } = look;
   const tall = Math.max(...row.map(({ picture, scale }) => picture.height * scale));
   const captions = row.map(({ picture, wide }) =>
@@ -357,7 +357,7 @@ function pictureRow(look: Look, row: { picture: PaperPicture; scale: number; wid
 }
 
 /** Pictures with what belongs to them beside them: one box, so that they stay on one page. */
-function besideBox(look: Look, { pictures, pieces }: Beside, width: number, least: number): Box {
+function besideBox(look: Look, { pictures, pieces }: PictureWithPieces, width: number, least: number): PaperBox {
   const gap = look.size * 0.6;
   const shown = pictures.map((picture) => ({ picture, scale: scaleOf(picture, width / 2, look.pictures) }));
   const wide = Math.max(least, ...shown.map(({ picture, scale }) => picture.width * scale)) + 14;

@@ -3,7 +3,7 @@
  * page's edge, and no heading stands at the foot of a page alone.
  */
 import type { Paper } from '@aggrega/core/sheet';
-import { boxesOf, type Box, type Look, type Tagged } from './boxes';
+import { boxesOf, type PaperBox, type Look, type Tagged } from './boxes';
 import { PAGES, newPdf, type PageSize } from './document';
 import { linesOf, setLines } from './lines';
 import { drawPicture, scaleOf } from './pictures';
@@ -51,19 +51,19 @@ const WORTH = 0.9;
 
 /** A box on its page; `repeats` stands above it again. */
 interface Placed {
-  box: Box;
+  box: PaperBox;
   y: number;
-  repeats?: Box;
+  repeats?: PaperBox;
 }
 
 /** Boxes on pages, and how full the last one is. */
-interface Laid {
+interface LaidPages {
   pages: Placed[][];
   last: number;
 }
 
 /** A box with tiles stands alone. */
-function pagesOf(boxes: readonly Box[], top: number, bottom: number): Laid {
+function pagesOf(boxes: readonly PaperBox[], top: number, bottom: number): LaidPages {
   const pages: Placed[][] = [];
   let y = Infinity;
   boxes.forEach((box, i) => {
@@ -73,7 +73,7 @@ function pagesOf(boxes: readonly Box[], top: number, bottom: number): Laid {
       return void (y = Infinity);
     }
     const needed = box.leads ? box.height + following(i) : box.height;
-    let repeats: Box | undefined;
+    let repeats: PaperBox | undefined;
     if (y + needed > bottom && y > top) {
       // The head of a table that goes on stands there again, for the eye alone.
       if (box.repeats && y < Infinity && !box.begins) repeats = box.repeats;
@@ -97,10 +97,10 @@ function pagesOf(boxes: readonly Box[], top: number, bottom: number): Laid {
 }
 
 /** The first look that is good enough. */
-function bestOf(laid: (look: number) => Laid): Laid {
+function bestOf(laid: (look: number) => LaidPages): LaidPages {
   const plain = laid(0);
   if (plain.pages.length === 1 || plain.last > WORTH) return plain;
-  let filled: Laid | undefined = plain.last >= FULL ? plain : undefined;
+  let filled: LaidPages | undefined = plain.last >= FULL ? plain : undefined;
   let last = plain;
   for (let look = 1; look < LOOKS.length; look += 1) {
     last = laid(look);
@@ -112,7 +112,7 @@ function bestOf(laid: (look: number) => Laid): Laid {
   return filled ?? last;
 }
 
-function boxesFor(paper: Paper, look: Look, width: number): Box[] {
+function boxesFor(paper: Paper, look: Look, width: number): PaperBox[] {
   return paper.pieces.flatMap((piece, i) => {
     const own = boxesOf(look, piece, width);
     // A few words between a heading and what it is about go with both; those before some steps go with them.
@@ -176,7 +176,7 @@ function layPaper(
     open = undefined;
   }
 
-  function taggerFor(box: Box): Tagged {
+  function taggerFor(box: PaperBox): Tagged {
     if (!box.within || box.begins || open?.tag !== box.within) closeOpen();
     let parent = root;
     if (box.within) {
@@ -193,7 +193,7 @@ function layPaper(
   }
 
   /** Page after page of one picture, each with a square to check the printer by. */
-  function layTiles({ tiles: picture }: Box): void {
+  function layTiles({ tiles: picture }: PaperBox): void {
     closeOpen();
     const scale = scaleOf(picture!, Infinity);
     const room = { width, height: bottom - MARGIN.top - 100 };

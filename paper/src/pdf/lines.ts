@@ -14,12 +14,12 @@ interface Bit {
   x: number;
 }
 
-export interface Line {
+export interface TextLine {
   bits: Bit[];
   width: number;
 }
 
-export interface Setting {
+export interface TypeSetting {
   face: Face;
   size: number;
   width: number;
@@ -37,9 +37,9 @@ interface Word {
   space: number;
 }
 
-export function linesOf(doc: Doc, words: Words, { face, size, width }: Setting): Line[] {
-  const lines: Line[] = [];
-  let line: Line = { bits: [], width: 0 };
+export function linesOf(doc: Doc, words: Words, { face, size, width }: TypeSetting): TextLine[] {
+  const lines: TextLine[] = [];
+  let line: TextLine = { bits: [], width: 0 };
   for (const word of wordsOf(doc, words, face)) {
     const space = line.bits.length > 0 ? word.space * size : 0;
     if (line.bits.length > 0 && line.width + space + word.width * size > width) {
@@ -130,7 +130,7 @@ const FRACTION = { features: ['frac'] } as PDFKit.Mixins.TextOptions;
 /** Sets lines; `y` is the top of the first, `leading` from one to the next. */
 export function setLines(
   doc: Doc,
-  lines: readonly Line[],
+  lines: readonly TextLine[],
   {
     x,
     y,

@@ -1,8 +1,8 @@
 /** Steps in rows: their pictures stand on one line, the words below. */
 import type { PaperStep } from '@aggrega/core/sheet';
 import { INK } from '../svg';
-import { RULE, WELD, leadingOf, type Box, type Look } from './boxes';
-import { linesOf, setLines, type Line } from './lines';
+import { RULE, WELD, leadingOf, type PaperBox, type Look } from './boxes';
+import { linesOf, setLines, type TextLine } from './lines';
 import { drawPicture, scaleOf } from './pictures';
 
 /** Between steps, and the narrowest that one may stand in: about 25 mm. Points. */
@@ -20,16 +20,16 @@ interface StepSet {
   room: number;
   inset: number;
   scale: number;
-  lines: Line[];
-  checks: Line[];
-  mark: Line[];
+  lines: TextLine[];
+  checks: TextLine[];
+  mark: TextLine[];
   /** Of its picture, and of its words. */
   tall: number;
   words: number;
 }
 
 /** Rows of steps, as many in each as takes the least height. */
-export function stepRows(look: Look, steps: readonly PaperStep[], width: number): Box[] {
+export function stepRows(look: Look, steps: readonly PaperStep[], width: number): PaperBox[] {
   const setter = setterOf(look, steps);
   const even = evenRows(setter, steps.length, width);
   const rows = look.close ? [even, unevenRows(setter, steps.length, width)].reduce(lower) : even;
@@ -115,7 +115,7 @@ function unevenRow(setter: Setter, from: number, end: number, width: number): Ro
   return best;
 }
 
-function rowBox(look: Look, row: Row): Box {
+function rowBox(look: Look, row: Row): PaperBox {
   const { doc, size } = look;
   const leading = stepLeading(look);
   const tall = Math.max(...row.map(({ set }) => set.tall));

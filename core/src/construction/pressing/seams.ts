@@ -1,7 +1,7 @@
 /** Every seam of a block as a line on its finished face: those between parts, and those inside the units at each of their places. */
 import type { Point } from '../../block';
 import type { Exact } from '../../measure';
-import { balance, extent, laidDirection, type Laid } from '../picture';
+import { balance, extent, laidDirection, type LaidPatch } from '../picture';
 import { heading, joinLines } from '../odd-seams';
 import { insideOf, isLeaf, type Branch, type Leaf, type Tree } from '../seam-tree';
 import type { UnitPlan } from '../construct';
@@ -148,7 +148,7 @@ function oddLines(branch: Branch): { from: Point; to: Point }[][] {
 }
 
 /** The one straight seam between two convex parts: along the corners of the first that lie nearest to the second. */
-function chord(before: readonly Laid[], after: readonly Laid[], seam: Branch['seam']): { from: Point; to: Point } {
+function chord(before: readonly LaidPatch[], after: readonly LaidPatch[], seam: Branch['seam']): { from: Point; to: Point } {
   if (seam !== 'h' && seam !== 'v') return joinLines([before, after])[0]![0]!;
   const [across, along] = seam === 'h' ? ([1, 0] as const) : ([0, 1] as const);
   const [a, b] = [extent(before), extent(after)];

@@ -9,7 +9,7 @@ import {
   piece,
   scene,
   sideBySide,
-  type Line,
+  type DirectedLine,
   type Ply,
   type Scene,
 } from '../../hands';
@@ -30,8 +30,8 @@ export interface Cornered {
 }
 
 /** The diagonal that cuts a corner off; the base lies to its right hand. */
-function diagonal({ w, h }: Cornered['base'], { at, side }: CornerSquare): Line {
-  const lines: readonly Line[] = [
+function diagonal({ w, h }: Cornered['base'], { at, side }: CornerSquare): DirectedLine {
+  const lines: readonly DirectedLine[] = [
     { from: [0, side], to: [side, 0] },
     { from: [w - side, 0], to: [w, side] },
     { from: [w, h - side], to: [w - side, h] },

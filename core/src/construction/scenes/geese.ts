@@ -14,7 +14,7 @@ import {
   sideBySide,
   turned,
   turnedOver,
-  type Line,
+  type DirectedLine,
   type Ply,
   type Scene,
 } from '../../hands';
@@ -60,7 +60,7 @@ function heart(g: Goose): Ply[] {
 
 export function heartPressed(g: Goose): Scene {
   const { big } = g;
-  const ends: Line[] = [
+  const ends: DirectedLine[] = [
     { from: [0, 0], to: [big / 2, big / 2] },
     { from: [big / 2, big / 2], to: [big, big] },
   ];
@@ -135,8 +135,8 @@ function loose({ roles: [goose, left, right], w, h, seam }: Goose): { goose: Ply
 }
 
 /** Seams of the goose: from its left lower corner up to the point, from the point down to the right; the goose lies to the right hand. */
-const leftSeam = ({ w, h }: Goose): Line => ({ from: [-w / 2, h], to: [0, 0] });
-const rightSeam = ({ w, h }: Goose): Line => ({ from: [0, 0], to: [w / 2, h] });
+const leftSeam = ({ w, h }: Goose): DirectedLine => ({ from: [-w / 2, h], to: [0, 0] });
+const rightSeam = ({ w, h }: Goose): DirectedLine => ({ from: [0, 0], to: [w / 2, h] });
 
 /** One after the other: the sky laid on face down, or pressed out. */
 export function wing(g: Goose, side: 'left' | 'right', stage: 'sew' | 'press'): Scene {
@@ -170,7 +170,7 @@ export const gooseCuts = ({ roles: [goose, left, right], big, small }: Goose): S
 export function centred(g: Goose, stage: 'place' | 'sew' | 'apart'): Scene {
   const { lower, upper } = centredPlies(g);
   const line = rising(g.big);
-  const on = (l: Line) => across(upper.outline, l);
+  const on = (l: DirectedLine) => across(upper.outline, l);
   return scene([lower, upper], {
     marks: [
       ...(stage === 'apart' ? marks('cut', line) : marks('drawn', on(line))),
@@ -204,8 +204,8 @@ function halves(g: Goose): { lower: Ply[]; upper: Ply[] } {
   return { lower, upper: turnedOver(lower, rising0(g.big)) };
 }
 
-const rising0 = (half: number): Line => ({ from: [-half, half], to: [half, -half] });
-const falling0 = (half: number): Line => ({ from: [-half, -half], to: [half, half] });
+const rising0 = (half: number): DirectedLine => ({ from: [-half, half], to: [half, -half] });
+const falling0 = (half: number): DirectedLine => ({ from: [-half, -half], to: [half, half] });
 
 export function halvesScene(g: Goose, stage: 'place' | 'sew' | 'apart'): Scene {
   const { lower, upper } = halves(g);
@@ -247,7 +247,7 @@ export function gooseOutOf(g: Goose, [w, h]: readonly [number, number]): Scene {
       [near, bottom],
       [far, bottom],
     ] as const;
-    return corners.map((from, i): Line => ({ from, to: corners[(i + 1) % 4]! }));
+    return corners.map((from, i): DirectedLine => ({ from, to: corners[(i + 1) % 4]! }));
   };
   return scene(twoGeese(g), { marks: marks('cut', ...box(point, 1), ...box(other, -1)) });
 }

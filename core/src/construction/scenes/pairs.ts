@@ -16,7 +16,7 @@ import {
   scene,
   sideBySide,
   turned,
-  type Line,
+  type DirectedLine,
   type Mark,
   type Ply,
   type Scene,
@@ -34,8 +34,8 @@ export interface Pair {
   seam: number;
 }
 
-export const rising = (side: number): Line => ({ from: [0, side], to: [side, 0] });
-export const falling = (side: number): Line => ({ from: [0, 0], to: [side, side] });
+export const rising = (side: number): DirectedLine => ({ from: [0, side], to: [side, 0] });
+export const falling = (side: number): DirectedLine => ({ from: [0, 0], to: [side, side] });
 
 /** The fabrics of a pair as they lie: the lighter one on top, its back up, where a line shows on it. */
 export function layered({ roles: [a, b] }: Pair, hand: Hand): { lower: string; upper: string } {
@@ -43,7 +43,7 @@ export function layered({ roles: [a, b] }: Pair, hand: Hand): { lower: string; u
 }
 
 /** The seams to both sides of a line, as far as they run over a square. */
-const bothSides = (line: Line, { side, seam }: Pair): (Line | undefined)[] =>
+const bothSides = (line: DirectedLine, { side, seam }: Pair): (DirectedLine | undefined)[] =>
   [seam, -seam].map((by) => across(piece('', side, side).outline, beside(line, by)));
 
 const lies = (pair: Pair, hand: Hand): Ply[] => {
@@ -52,14 +52,18 @@ const lies = (pair: Pair, hand: Hand): Ply[] => {
 };
 
 /** The upper square alone, its back up, with lines on it. */
-export const marked = (pair: Pair, hand: Hand, lines: readonly Line[]): Scene =>
+export const marked = (pair: Pair, hand: Hand, lines: readonly DirectedLine[]): Scene =>
   scene([lies(pair, hand)[1]!], { marks: marks('drawn', ...lines) });
 
 /** Both squares, right sides together, with what is drawn, sewn and cut on them. */
 export const faced = (
   pair: Pair,
   hand: Hand,
-  { drawn = [], sewn = [], cuts = [] }: { drawn?: readonly Line[]; sewn?: readonly Line[]; cuts?: readonly Line[] },
+  {
+    drawn = [],
+    sewn = [],
+    cuts = [],
+  }: { drawn?: readonly DirectedLine[]; sewn?: readonly DirectedLine[]; cuts?: readonly DirectedLine[] },
 ): Scene =>
   scene(lies(pair, hand), {
     marks: [
@@ -98,7 +102,7 @@ export function openedHalf(pair: Pair, hand: Hand, towards: string): Ply[] {
 }
 
 /** An arrow of the iron over the seam of an opened half, towards a fabric; `u`: the side of the unit. */
-export function pressOver(roles: readonly [string, string], towards: string, u: number): Line[] {
+export function pressOver(roles: readonly [string, string], towards: string, u: number): DirectedLine[] {
   if (towards === 'open' || towards === '') return [];
   // To the right hand of the rising seam lies the second fabric.
   return [pressArrow({ from: [-u / 2, u / 2], to: [u / 2, -u / 2] }, towards === roles[0] ? -1 : 1, u / 7)];
@@ -114,7 +118,7 @@ export function earCuts(stack: Stack, [x, y, w, h]: readonly [number, number, nu
   ];
   const reach = Math.max(w, h) / 12;
   return corners.flatMap((from, i): Mark[] => {
-    const side: Line = { from, to: corners[(i + 1) % 4]! };
+    const side: DirectedLine = { from, to: corners[(i + 1) % 4]! };
     const [dx, dy] = [(side.to[0] - from[0]) / (i % 2 ? h : w), (side.to[1] - from[1]) / (i % 2 ? h : w)];
     return stack.flatMap(({ outline }): Mark[] => {
       const out = clipped(outline, side, -1);
@@ -201,7 +205,7 @@ export function facedTriangles(pair: Pair, hand: Hand, sewn = true): Scene {
 export function edgesSewn(pair: Pair, hand: Hand, cuts: boolean): Scene {
   const { side, seam } = pair;
   const [near, far] = [seam, side - seam];
-  const lines: Line[] = [
+  const lines: DirectedLine[] = [
     { from: [0, near], to: [side, near] },
     { from: [0, far], to: [side, far] },
     { from: [near, 0], to: [near, side] },
@@ -217,7 +221,7 @@ export function openedQuarter(pair: Pair, hand: Hand, towards: string): Ply[] {
   const { roles, side, seam } = pair;
   const { lower, upper } = layered(pair, hand);
   const keep = (stack: Stack) => parted(parted(stack, falling(side), -1), rising(side), -1);
-  const line: Line = { from: [0, seam], to: [side, seam] };
+  const line: DirectedLine = { from: [0, seam], to: [side, seam] };
   const stack = opened(
     keep([piece(lower, side, side)]),
     keep([facedown(piece(upper, side, side))]),
@@ -233,7 +237,7 @@ export function openedQuarter(pair: Pair, hand: Hand, towards: string): Ply[] {
 export function crossCut(pair: Pair, hand: Hand): Scene {
   const { side } = pair;
   const lines = [rising(side), falling(side)];
-  const cross: Line[] = [
+  const cross: DirectedLine[] = [
     { from: [side / 2, 0], to: [side / 2, side] },
     { from: [0, side / 2], to: [side, side / 2] },
   ];

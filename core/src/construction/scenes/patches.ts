@@ -7,26 +7,26 @@ import {
   pressArrow,
   scene,
   turnedOver,
-  type Line,
+  type DirectedLine,
   type Ply,
   type Scene,
   type Spot,
 } from '../../hands';
 
 /** A patch by its finished outline, clockwise. */
-export interface Shape {
+export interface FinishedPatch {
   role: string;
   outline: readonly Spot[];
 }
 
 /** What is begun with, and what is sewn to it: each with its seam, what is there to the right hand of it. */
 export interface Added {
-  first: Shape;
-  added: readonly { patch: Shape; seam: Line }[];
+  first: FinishedPatch;
+  added: readonly { patch: FinishedPatch; seam: DirectedLine }[];
   seam: number;
 }
 
-const cutOut = ({ role, outline }: Shape, by: number): Ply => ({ role, right: true, outline: grown(outline, by) });
+const cutOut = ({ role, outline }: FinishedPatch, by: number): Ply => ({ role, right: true, outline: grown(outline, by) });
 
 /** The first patch with so many others sewn to it and pressed out. */
 export const sewnOn = ({ first, added, seam }: Added, count: number): Ply[] =>

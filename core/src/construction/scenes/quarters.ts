@@ -14,7 +14,7 @@ import {
   sideBySide,
   turned,
   turnedOver,
-  type Line,
+  type DirectedLine,
   type Mark,
   type Ply,
   type Scene,
@@ -31,7 +31,7 @@ export interface Quarters {
 }
 
 /** How long a line through the origin is drawn on a square of a side. */
-const through = (half: number, way: 1 | -1): Line => ({ from: [-half, half * way], to: [half, -half * way] });
+const through = (half: number, way: 1 | -1): DirectedLine => ({ from: [-half, half * way], to: [half, -half * way] });
 const RISING = (half: number) => through(half, 1);
 const FALLING = (half: number) => through(half, -1);
 
@@ -102,7 +102,7 @@ function lastWay({ roles: [top, right, bottom, left] }: Quarters, hand: Hand) {
 }
 
 /** An arrow over the long seam. */
-export const quarterPress = (q: Quarters, hand: Hand): Line[] => {
+export const quarterPress = (q: Quarters, hand: Hand): DirectedLine[] => {
   const way = lastWay(q, hand);
   return way === 'open' ? [] : [pressArrow(RISING(halfOf(q)), way === 'upper' ? 1 : -1, halfOf(q) / 3.5)];
 };
@@ -156,7 +156,7 @@ export function pairsPressed(q: Quarters, hand: Hand): Scene {
   const one = (a: string, b: string, seam: number, side: 1 | -1) => {
     const towards = hand.towards(seam);
     const stack = parted(falls(q, a, b, hand, towards), RISING(q.side), side);
-    const line: Line = { from: [0, 0], to: [-half * side, -half * side] };
+    const line: DirectedLine = { from: [0, 0], to: [-half * side, -half * side] };
     const across = pressArrow(line, (towards === a) === (side === -1) ? 1 : -1, half / 5);
     return scene(stack, { press: towards === 'open' || towards === '' ? [] : [across] });
   };

@@ -10,7 +10,7 @@ import {
   sideBySide,
   turned,
   turnedScene,
-  type Line,
+  type DirectedLine,
   type Ply,
   type Scene,
 } from '../../hands';
@@ -18,7 +18,7 @@ import {
 import { falling, rising } from './pairs';
 
 /** One round: its triangles clockwise from the upper edge of what it goes round, and the leg that they are cut to. */
-export interface Round {
+export interface RoundPieces {
   roles: readonly [string, string, string, string];
   leg: number;
 }
@@ -26,7 +26,7 @@ export interface Round {
 /** The centre, as cut; its rounds, from the inside; and the seam. */
 export interface Rounded {
   centre: { role: string; side: number };
-  rounds: readonly Round[];
+  rounds: readonly RoundPieces[];
   seam: number;
 }
 
@@ -48,18 +48,30 @@ function triangleOn(role: string, leg: number, half: number): Ply {
 const EDGES = [0, 2, 1, 3] as const;
 
 /** The stack with some of a round's triangles laid on, face down, and their seams. */
-function laidOn(stack: readonly Ply[], { roles, leg }: Round, edges: readonly number[], half: number, seam: number): Scene {
+function laidOn(
+  stack: readonly Ply[],
+  { roles, leg }: RoundPieces,
+  edges: readonly number[],
+  half: number,
+  seam: number,
+): Scene {
   const found = edges.map((edge) => {
     const ply = triangleOn(roles[edge]!, leg, half);
-    const line: Line = { from: [-half, -half + seam], to: [half, -half + seam] };
+    const line: DirectedLine = { from: [-half, -half + seam], to: [half, -half + seam] };
     return turnedScene(scene([ply], { marks: marks('sewn', across(ply.outline, line)) }), edge * 2);
   });
   return scene([...stack, ...found.flatMap((f) => f.plies)], { marks: found.flatMap((f) => f.marks) });
 }
 
 /** The stack with some of a round's triangles sewn, flipped out and pressed; ears cut even with the sides of what it goes round. */
-function flippedOut(stack: readonly Ply[], { roles, leg }: Round, edges: readonly number[], half: number, seam: number): Ply[] {
-  const line: Line = { from: [-half, -half + seam], to: [half, -half + seam] };
+function flippedOut(
+  stack: readonly Ply[],
+  { roles, leg }: RoundPieces,
+  edges: readonly number[],
+  half: number,
+  seam: number,
+): Ply[] {
+  const line: DirectedLine = { from: [-half, -half + seam], to: [half, -half + seam] };
   return edges.reduce<Ply[]>(
     (under, edge) => {
       const back = turned(under, -edge * 2);
@@ -72,8 +84,8 @@ function flippedOut(stack: readonly Ply[], { roles, leg }: Round, edges: readonl
 
 /** Ears off: even with both sides of the square that the round goes round. */
 function earsOff(stack: readonly Ply[], half: number): Ply[] {
-  const right: Line = { from: [half, -1], to: [half, 1] };
-  const left: Line = { from: [-half, 1], to: [-half, -1] };
+  const right: DirectedLine = { from: [half, -1], to: [half, 1] };
+  const left: DirectedLine = { from: [-half, 1], to: [-half, -1] };
   return parted(parted(stack, right, 1), left, 1);
 }
 
@@ -119,7 +131,7 @@ export function roundStep(rounded: Rounded, round: number, pair: 0 | 1, stage: '
   const before = pair === 0 ? stack : earsOff(flippedOut(stack, own, [EDGES[0], EDGES[1]], half, seam), half);
   if (stage === 'sew') return laidOn(before, own, edges, half, seam);
   const press = edges.map((edge) => {
-    const line: Line = { from: [0, -half + seam - half / 12], to: [0, -half + seam - half / 3] };
+    const line: DirectedLine = { from: [0, -half + seam - half / 12], to: [0, -half + seam - half / 3] };
     return turnedScene(scene([], { press: [line] }), edge * 2).press[0]!;
   });
   return scene(flippedOut(before, own, edges, half, seam), { press });
@@ -128,7 +140,7 @@ export function roundStep(rounded: Rounded, round: number, pair: 0 | 1, stage: '
 /** The middles creased, by which square and triangles are matched. */
 export function creased({ centre, rounds }: Rounded): Scene {
   const half = centre.side / 2;
-  const line: Line = { from: [0, -half], to: [0, half] };
+  const line: DirectedLine = { from: [0, -half], to: [0, half] };
   const square = scene([piece(centre.role, centre.side, centre.side, -half, -half)], {
     marks: marks('crease', line, { from: [-half, 0], to: [half, 0] }),
   });

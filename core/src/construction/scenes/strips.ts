@@ -10,7 +10,7 @@ import {
   piece,
   pressArrow,
   scene,
-  type Line,
+  type DirectedLine,
   type Ply,
   type Scene,
   type Spot,
@@ -36,8 +36,8 @@ export function angleCuts(
   if (!cuts) return scene(strips);
   // Along the edge a triangle takes u + √2·s; its tip is blunt, so that it fits the strip's width.
   const leg = (pair + u) / 2;
-  const slope: Line = { from: [leg, u], to: [leg - u, 0] };
-  const plumb: Line = { from: [pair, u], to: [pair, 0] };
+  const slope: DirectedLine = { from: [leg, u], to: [leg - u, 0] };
+  const plumb: DirectedLine = { from: [pair, u], to: [pair, 0] };
   const first: Spot[] = [
     [0, 0],
     [leg - u, 0],
@@ -60,7 +60,7 @@ export function angleSewn(
   hand: Hand,
 ): Scene {
   const leg = (pair + u) / 2;
-  const slope: Line = { from: [leg, u], to: [leg - u, 0] };
+  const slope: DirectedLine = { from: [leg, u], to: [leg - u, 0] };
   const stack = parted(layeredStrips(roles, [pair, u], hand), slope, -1);
   return scene(stack, { marks: marks('sewn', across(stack[0]!.outline, beside(slope, -seam))) });
 }
@@ -81,7 +81,7 @@ export function printedGrid(
     piece(PAPER, w + margin, h + margin, margin / 2, margin / 2),
   ];
   const at = (x: number, y: number): Spot => [margin + x * cell, margin + y * cell];
-  const grid: Line[] = [
+  const grid: DirectedLine[] = [
     ...Array.from({ length: columns + 1 }, (_, x) => ({ from: at(x, 0), to: at(x, down) })),
     ...Array.from({ length: down + 1 }, (_, y) => ({ from: at(0, y), to: at(columns, y) })),
   ];
@@ -89,7 +89,8 @@ export function printedGrid(
   const diagonals = Array.from({ length: columns * down }, (_, i) => {
     const [x, y] = [i % columns, Math.floor(i / columns)];
     const square = piece('', cell, cell, ...at(x, y)).outline;
-    const line: Line = (x + y) % 2 === 0 ? { from: at(x, y + 1), to: at(x + 1, y) } : { from: at(x, y), to: at(x + 1, y + 1) };
+    const line: DirectedLine =
+      (x + y) % 2 === 0 ? { from: at(x, y + 1), to: at(x + 1, y) } : { from: at(x, y), to: at(x + 1, y + 1) };
     return { line, seams: [seam, -seam].map((by) => across(square, beside(line, by))) };
   });
   return scene(plies, {
@@ -120,12 +121,12 @@ export function setScene(
     const [top, bottom] = [i === 0 ? 0 : seam + i * patch, i === row.length - 1 ? wide : seam + (i + 1) * patch];
     return piece(role, shown, bottom - top, 0, top);
   });
-  const seams: Line[] = row.slice(1).map((_, i) => {
+  const seams: DirectedLine[] = row.slice(1).map((_, i) => {
     const y = seam + (i + 1) * patch;
     return { from: [0, y], to: [shown, y] };
   });
   const times = Math.floor(shown / segment);
-  const cuts: Line[] = Array.from({ length: times }, (_, i) => ({
+  const cuts: DirectedLine[] = Array.from({ length: times }, (_, i) => ({
     from: [(i + 1) * segment, 0],
     to: [(i + 1) * segment, wide],
   }));

@@ -14,7 +14,7 @@ import { cornersPressed, type Cornered } from '../scenes/corners';
 import { earCuts } from '../scenes/pairs';
 import { patchesLaid, pressedOut, sewingOn, sewnOn, type Added } from '../scenes/patches';
 import { templateOf, templatePiece } from './template-shape';
-import { MARKER, type Method, type Piece, type Seen, type UnitKind } from './unit-kind';
+import { MARKER, type Method, type BatchCut, type UnitInBlock, type UnitKind } from './unit-kind';
 
 interface Corner {
   /** Counted clockwise from the top left. */
@@ -77,7 +77,7 @@ function longSide(outline: readonly Point[], at: number): readonly [Point, Point
 
 const scaledSpot = ([x, y]: Point, by: number) => [x * by, y * by] as const;
 
-const legOf = (unit: Seen, { leg }: Corner): Exact => unit.tick.times(leg);
+const legOf = (unit: UnitInBlock, { leg }: Corner): Exact => unit.tick.times(leg);
 
 const folded: Method = {
   name: 'folded-corner',
@@ -195,7 +195,7 @@ const otherCorners = (cornered: Cornered, count: number): Step => ({
 });
 
 /** Corners of equal legs are cut alike. */
-function eachLeg(corners: readonly Corner[], pieces: (roles: string[], corner: Corner) => Piece[]): Piece[] {
+function eachLeg(corners: readonly Corner[], pieces: (roles: string[], corner: Corner) => BatchCut[]): BatchCut[] {
   return [...counted(corners.map((c) => String(c.leg))).keys()].flatMap((leg) => {
     const same = corners.filter((c) => String(c.leg) === leg);
     return pieces(

@@ -23,7 +23,7 @@ import {
 import { movedBy, scene, type Ply } from '../../hands';
 import { cornerOff, cornerSteps } from './corner-steps';
 import { sewnAndCut, type Step } from './step';
-import { MARKER, type Method, type Piece, type Recipe, type Seen, type UnitKind } from './unit-kind';
+import { MARKER, type Method, type BatchCut, type Recipe, type UnitInBlock, type UnitKind } from './unit-kind';
 import { cornersAt, cornersPressed, type Cornered } from '../scenes/corners';
 import {
   centred,
@@ -42,7 +42,7 @@ import {
 } from '../scenes/geese';
 import { ears, underRuler } from '../scenes/pairs';
 
-function look({ w }: Seen, style: SewingStyle): string[] {
+function look({ w }: UnitInBlock, style: SewingStyle): string[] {
   const s = seamOf(style);
   return [
     `the point is ${seamWords(style)} below the top edge and ${sizeWords(w.over(2).plus(s), style)} from each side`,
@@ -50,7 +50,7 @@ function look({ w }: Seen, style: SewingStyle): string[] {
   ];
 }
 
-const sizeText = ({ w, h }: Seen, style: SewingStyle) => {
+const sizeText = ({ w, h }: UnitInBlock, style: SewingStyle) => {
   const s2 = seamOf(style).times(2);
   return `${checkpoint(w.plus(s2), style.rounding, style.unit)} by ${sizeWords(h.plus(s2), style)}`;
 };
@@ -118,7 +118,7 @@ const folded: Method = {
 };
 
 /** Goose squares cut to quarters, sky squares to halves, before or after sewing: the same sizes. */
-function sizes(unit: Seen, style: SewingStyle) {
+function sizes(unit: UnitInBlock, style: SewingStyle) {
   const s = seamOf(style);
   const trim = oversizeOf('geese', style);
   const [w, h] = [unit.w.plus(trim), unit.h.plus(trim.over(2))];
@@ -132,7 +132,7 @@ function sizes(unit: Seen, style: SewingStyle) {
 }
 
 /** The squares as they are cut, and the sides that the unit is sewn at. */
-function gooseOf(unit: Seen, style: SewingStyle): Goose {
+function gooseOf(unit: UnitInBlock, style: SewingStyle): Goose {
   const trim = oversizeOf('geese', style);
   const { goose, sky } = sizes(unit, style);
   const [w, h] = [unit.w.plus(trim), unit.h.plus(trim.over(2))];
@@ -144,7 +144,7 @@ function gooseOf(unit: Seen, style: SewingStyle): Goose {
 }
 
 /** The last step of a goose that lies with its point at the origin: its ears, or the ruler about its point. */
-function gooseTrim(unit: Seen, style: SewingStyle, sewn: () => Ply[]): Step {
+function gooseTrim(unit: UnitInBlock, style: SewingStyle, sewn: () => Ply[]): Step {
   const s = seamOf(style);
   const [w, h] = [unit.w, unit.h].map((x) => x.plus(s.times(2)).toNumber()) as [number, number];
   // The point lies s below the upper edge: the box's middle to the origin.
@@ -276,7 +276,7 @@ const cutTriangles: Method = {
     const [goose, ...wings] = unit.roles;
     const { goose: big, sky, trims } = sizes(unit, style);
     const g = gooseOf(unit, style);
-    const pieces: Piece[] = [...squares([goose!], big.side, big.why, 'twice'), ...squares(wings, sky.side, sky.why, 'once')];
+    const pieces: BatchCut[] = [...squares([goose!], big.side, big.why, 'twice'), ...squares(wings, sky.side, sky.why, 'once')];
     return {
       yields: 1,
       pieces,

@@ -9,7 +9,7 @@ import { because, counted, plainPiece, rectangle, rolesAt, seamOf, sizeWords } f
 import { gridLaid, gridRows, gridWhole, type Grid } from '../scenes/grids';
 import { setScene } from '../scenes/strips';
 import { planned, type Step } from './step';
-import type { Method, Piece, Seen, UnitKind, Wanted } from './unit-kind';
+import type { Method, BatchCut, UnitInBlock, UnitKind, RecipeRequest } from './unit-kind';
 
 interface Rows {
   across: number;
@@ -21,7 +21,7 @@ interface Rows {
 }
 
 /** The unit's patches row by row; all are of one size. */
-function rowsOf(unit: Seen): Rows {
+function rowsOf(unit: UnitInBlock): Rows {
   const [x, y] = [0, 1].map((axis) => new Set(unit.picture.patches.map((p) => p.points[0]![axis])).size) as [number, number];
   const rows = Array.from({ length: y }, (_, row) => unit.roles.slice(row * x, row * x + x) as string[]);
   return { across: x, down: y, w: unit.w.over(x), h: unit.h.over(y), rows };
@@ -65,7 +65,7 @@ const pieces: Method = {
   },
 };
 
-function look(unit: Seen, style: SewingStyle): string[] {
+function look(unit: UnitInBlock, style: SewingStyle): string[] {
   const s = seamOf(style);
   const { across, down, w } = rowsOf(unit);
   return across === 2 && down === 2
@@ -89,7 +89,7 @@ function setsOf(rows: string[][]): { row: string[]; perUnit: number }[] {
 const stripSet: Method = {
   name: 'strip-set',
   title: 'from strip sets',
-  recipe({ unit, style, make, mirrored }: Wanted) {
+  recipe({ unit, style, make, mirrored }: RecipeRequest) {
     const s = seamOf(style);
     const { w, h, rows } = rowsOf(unit);
     const sets = setsOf(rows);
@@ -97,7 +97,7 @@ const stripSet: Method = {
     const perStrip = Math.max(1, Math.floor(style.wof.valueOf() / segment.toNumber()));
     const most = Math.max(...sets.map((set) => set.perUnit));
     const units = Math.max(1, Math.min(make + mirrored, Math.floor(perStrip / most)));
-    const needed: Piece[] = [];
+    const needed: BatchCut[] = [];
     for (const { row, perUnit } of sets) {
       const length = segment.times(units * perUnit);
       const why = because(

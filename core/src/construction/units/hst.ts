@@ -19,7 +19,16 @@ import {
   squares,
 } from './reading';
 import { planned, type Hand, type Step } from './step';
-import { MARKER, type Method, type Piece, type Recipe, type Seen, type Sub, type UnitKind, type Wanted } from './unit-kind';
+import {
+  MARKER,
+  type Method,
+  type BatchCut,
+  type Recipe,
+  type UnitInBlock,
+  type Sub,
+  type UnitKind,
+  type RecipeRequest,
+} from './unit-kind';
 import {
   crossCut,
   cutOnce,
@@ -192,7 +201,7 @@ const makings: Making[] = [
 
 /** What all ways of making an HST share: pressing, its checkpoint, and the trimming of a house that cuts large. */
 function finish(
-  unit: Seen,
+  unit: UnitInBlock,
   style: SewingStyle,
   pair: Pair,
   opened: Making['opened'],
@@ -228,7 +237,7 @@ function finish(
   };
 }
 
-function finishedSide(unit: Seen, style: SewingStyle): { f: Exact; meaning: string } {
+function finishedSide(unit: UnitInBlock, style: SewingStyle): { f: Exact; meaning: string } {
   const oversize = oversizeOf('hst', style);
   const meaning = oversize.sign() > 0 ? `finished side ${unit.w}, and ${oversize} to trim away` : 'finished side';
   return { f: unit.w.plus(oversize), meaning };
@@ -288,7 +297,7 @@ const stripRuler: Method = {
     const strip = { length: pair.times(pairs).toNumber(), u: u.toNumber(), pair: pair.toNumber(), seam: s.toNumber() };
     return {
       yields: 2 * pairs,
-      pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w: pair.times(pairs), h: u, sub: 'none', needs, why })),
+      pieces: rolesOnce(unit.roles, (role, needs): BatchCut => ({ role, w: pair.times(pairs), h: u, sub: 'none', needs, why })),
       steps: [
         {
           act: 'place',
@@ -344,7 +353,7 @@ const printedPaper: Method = {
     const grid = { cell: pair.side, margin: margin.toNumber(), across, down, seam: pair.seam };
     return {
       yields: 2 * across * down,
-      pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w, h, sub: 'none', needs, why })),
+      pieces: rolesOnce(unit.roles, (role, needs): BatchCut => ({ role, w, h, sub: 'none', needs, why })),
       steps: [
         {
           act: 'place',
@@ -378,7 +387,7 @@ const die: Method = {
     dieFor(unit, style)
       ? undefined
       : `no die is set up for a ${unit.w} ${style.unit} finished unit (add one under House style)`,
-  recipe({ unit, style }: Wanted) {
+  recipe({ unit, style }: RecipeRequest) {
     const found = dieFor(unit, style)!;
     const [w, h] = [Exact.of(found.length), Exact.of(found.width)];
     const why = because('as the die asks', w, seamOf(style), ['units', 'units in one pass', Exact.of(found.units)]);
@@ -388,7 +397,7 @@ const die: Method = {
     const u = unit.w.plus(s.times(2)).toNumber();
     return {
       yields: found.units,
-      pieces: rolesOnce(unit.roles, (role, needs): Piece => ({ role, w, h, sub: 'none', needs, why })),
+      pieces: rolesOnce(unit.roles, (role, needs): BatchCut => ({ role, w, h, sub: 'none', needs, why })),
       steps: [
         {
           act: 'place',
@@ -415,12 +424,12 @@ const die: Method = {
   },
 };
 
-function dieFor(unit: Seen, style: SewingStyle) {
+function dieFor(unit: UnitInBlock, style: SewingStyle) {
   return style.dies?.find((d) => d.kind === 'hst' && unit.w.equals(d.finished));
 }
 
 /** One piece per fabric; two where both halves are of one. */
-function rolesOnce(roles: readonly string[], piece: (role: string, needs: number) => Piece): Piece[] {
+function rolesOnce(roles: readonly string[], piece: (role: string, needs: number) => BatchCut): BatchCut[] {
   return [...new Set(roles)].map((role) => piece(role, roles.filter((r) => r === role).length));
 }
 

@@ -12,7 +12,7 @@ import { qst } from './qst';
 import { squareInSquare } from './square-in-square';
 import { template } from './template';
 import { triangle } from './triangle';
-import type { Method, Seen, UnitKind } from './unit-kind';
+import type { Method, UnitInBlock, UnitKind } from './unit-kind';
 
 /** Kinds that are seen as wholes. */
 export const unitKinds: readonly UnitKind[] = [
@@ -50,7 +50,7 @@ export interface Choice {
 }
 
 /** The method for a unit: the one chosen for it by key, else for its kind, else the first that can make it. */
-export function chooseMethod(unit: Seen, key: string, style: SewingStyle): Choice {
+export function chooseMethod(unit: UnitInBlock, key: string, style: SewingStyle): Choice {
   const kind = unitKind(unit.kind);
   const able = kind.methods.filter((m) => !m.unable?.(unit, style));
   const usual = able[0]!;

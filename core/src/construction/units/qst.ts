@@ -33,7 +33,7 @@ import {
   scaled,
 } from './reading';
 import { planned, type Step } from './step';
-import { MARKER, type Method, type Seen, type UnitKind } from './unit-kind';
+import { MARKER, type Method, type UnitInBlock, type UnitKind } from './unit-kind';
 
 /** The two pairs that are sewn across each other: the top with the left, the right with the bottom. */
 const pairsOf = ([top, right, bottom, left]: readonly string[]) =>
@@ -45,7 +45,7 @@ function ownMirror([top, right, bottom, left]: readonly string[]): boolean {
   return right === left || top === bottom || (top === right && bottom === left) || (top === left && bottom === right);
 }
 
-function finish(unit: Seen, style: SewingStyle, q: Quarters) {
+function finish(unit: UnitInBlock, style: SewingStyle, q: Quarters) {
   const s = seamOf(style);
   const middle = sizeWords(unit.w.over(2).plus(s), style);
   const unfinished = unit.w.plus(s.times(2));

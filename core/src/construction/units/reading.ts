@@ -3,7 +3,7 @@ import type { Point, Polygon } from '../../block';
 import { Exact, checkpoint, formatLength } from '../../measure';
 import type { Picture } from '../picture';
 import type { SewingStyle } from '../style';
-import type { Piece, Seen, Sub } from './unit-kind';
+import type { BatchCut, UnitInBlock, Sub } from './unit-kind';
 
 const { root2 } = Exact;
 
@@ -85,7 +85,7 @@ export function because(formula: string, exact: Exact, s: Exact, ...letters: [st
 }
 
 /** The same square in several fabrics: as many as each role is named. */
-export function squares(roles: readonly string[], side: Exact, why: Piece['why'], sub: Sub = 'none', each = 1): Piece[] {
+export function squares(roles: readonly string[], side: Exact, why: BatchCut['why'], sub: Sub = 'none', each = 1): BatchCut[] {
   return [...counted(roles)].map(([role, n]) => ({ role, w: side, h: side, sub, needs: n * each, why }));
 }
 
@@ -112,7 +112,7 @@ export function counted(roles: readonly string[]): Map<string, number> {
 }
 
 /** The w + 2s by h + 2s of a plain piece. */
-export function plainPiece(role: string, w: Exact, h: Exact, s: Exact, needs = 1): Piece {
+export function plainPiece(role: string, w: Exact, h: Exact, s: Exact, needs = 1): BatchCut {
   const [cw, ch] = [w.plus(s.times(2)), h.plus(s.times(2))];
   const why = w.equals(h)
     ? because('f + 2 × s', cw, s, ['f', 'finished side', w])
@@ -123,4 +123,4 @@ export function plainPiece(role: string, w: Exact, h: Exact, s: Exact, needs = 1
 /** All roles the same fabric. */
 export const alike = (roles: readonly string[]) => new Set(roles).size === 1;
 
-export const squareUnit = ({ w, h }: Pick<Seen, 'w' | 'h'>) => w.equals(h);
+export const squareUnit = ({ w, h }: Pick<UnitInBlock, 'w' | 'h'>) => w.equals(h);

@@ -1,13 +1,13 @@
 /** The steps of triangles that are sewn round a square: two opposite ones, then the other two, then the trim about the centre. */
 import type { Ply } from '../../hands';
 import { ears, underRuler } from '../scenes/pairs';
-import { roundStep, type Round, type Rounded } from '../scenes/rounds';
+import { roundStep, type RoundPieces, type Rounded } from '../scenes/rounds';
 import type { SewingStyle } from '../style';
 import { seamOf, seamWords, sizeWords } from './reading';
 import type { Step } from './step';
-import type { Seen } from './unit-kind';
+import type { UnitInBlock } from './unit-kind';
 
-export const fourOf = (roles: readonly string[]): Round['roles'] => [roles[0]!, roles[1]!, roles[2]!, roles[3]!];
+export const fourOf = (roles: readonly string[]): RoundPieces['roles'] => [roles[0]!, roles[1]!, roles[2]!, roles[3]!];
 
 /** One round, sewn and pressed. */
 export function roundSteps(rounded: Rounded, round: number, style: SewingStyle): Step[] {
@@ -32,7 +32,7 @@ export function roundSteps(rounded: Rounded, round: number, style: SewingStyle):
 }
 
 /** The trim of a round about its centre, or of its ears where it is sewn to size. `sewn`: the unit, its middle at the origin. */
-export function aboutCentre({ w }: Pick<Seen, 'w'>, style: SewingStyle, sewn: () => Ply[], large: boolean): Step {
+export function aboutCentre({ w }: Pick<UnitInBlock, 'w'>, style: SewingStyle, sewn: () => Ply[], large: boolean): Step {
   const s = seamOf(style);
   const unfinished = w.plus(s.times(2));
   const u = unfinished.toNumber();

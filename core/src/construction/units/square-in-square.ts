@@ -20,9 +20,9 @@ import { aboutCentre, fourOf, roundSteps } from './round-steps';
 import { cornersPressed, type Cornered } from '../scenes/corners';
 import { creased, roundStraight, type Rounded } from '../scenes/rounds';
 import { bonusText } from './geese';
-import { MARKER, type Method, type UnitKind, type Wanted } from './unit-kind';
+import { MARKER, type Method, type UnitKind, type RecipeRequest } from './unit-kind';
 
-function look({ unit, style }: Wanted): string[] {
+function look({ unit, style }: RecipeRequest): string[] {
   const s = seamOf(style);
   const middle = sizeWords(unit.w.over(2).plus(s), style);
   return [`the points lie ${seamWords(style)} from the edge, ${middle} from both corners`];

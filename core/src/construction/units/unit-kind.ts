@@ -1,13 +1,13 @@
 /** What every unit kind tells the rest of construction: how to see it in a drawing, and how to make it. */
 import type { Exact } from '../../measure';
-import { pictureText, straightened, type Lie, type Picture } from '../picture';
+import { pictureText, straightened, type Turning, type Picture } from '../picture';
 import type { SewingStyle } from '../style';
 import type { Step } from './step';
 
 /** A unit as it lies in the drawing, or in the straightened picture of the unit that it is a part of. */
-export interface Seen extends Lie {
+export interface UnitInBlock extends Turning {
   /** How that outer unit lies in the block. */
-  outer?: Lie;
+  outer?: Turning;
   kind: string;
   /** The fabric of each of the kind's places, in the order that the kind describes. */
   roles: readonly string[];
@@ -21,14 +21,14 @@ export interface Seen extends Lie {
 }
 
 /** How a unit lies in the block, whatever it is a part of. */
-export function lieInBlock({ eighths, mirrored, outer }: Seen): Lie {
+export function lieInBlock({ eighths, mirrored, outer }: UnitInBlock): Turning {
   if (!outer) return { eighths, mirrored };
   // Seen in a mirror, a turn goes the other way round.
   return { eighths: (outer.eighths + (outer.mirrored ? 8 - eighths : eighths)) % 8, mirrored: outer.mirrored !== mirrored };
 }
 
 /** How a unit lies, its mirror image told apart only where that is another thing: a square of two triangles is its own, turned. */
-export function lieToMake(seen: Seen): Lie {
+export function lieToMake(seen: UnitInBlock): Turning {
   const lie = lieInBlock(seen);
   return lie.mirrored && !isHanded(seen.picture) ? { ...lie, mirrored: false } : lie;
 }
@@ -40,7 +40,7 @@ export function isHanded(picture: Picture): boolean {
 }
 
 /** Whether the unit's own axes lie at 45° to the block's. */
-export const liesOnPoint = (seen: Seen) => lieInBlock(seen).eighths % 2 === 1;
+export const liesOnPoint = (seen: UnitInBlock) => lieInBlock(seen).eighths % 2 === 1;
 
 /** Where a cut size comes from, in words that a quilter can check. */
 export interface Reason {
@@ -68,7 +68,7 @@ export interface Template {
 }
 
 /** A cut size that one batch takes, before rounding. */
-export interface Piece {
+export interface BatchCut {
   role: string;
   w: Exact;
   h: Exact;
@@ -86,7 +86,7 @@ export interface Recipe {
   yields: number;
   /** Mirrored units that every batch makes besides, wanted or not. */
   mirrored?: number;
-  pieces: Piece[];
+  pieces: BatchCut[];
   /** What to do, in the order of the hands; one that is `planned` stands where the plan's pressing comes. */
   steps: Step[];
   /** What to see when it is done, beside its unfinished size. */
@@ -110,8 +110,8 @@ export interface Recipe {
 export const MARKER = 'a pencil or chalk that shows on both fabrics';
 
 /** What a method is asked for. */
-export interface Wanted {
-  unit: Seen;
+export interface RecipeRequest {
+  unit: UnitInBlock;
   style: SewingStyle;
   /** Units to make in all, and mirrored ones besides. */
   make: number;
@@ -122,8 +122,8 @@ export interface Method {
   name: string;
   title: string;
   /** Why the method cannot make this unit in this house, or undefined when it can. */
-  unable?(unit: Seen, style: SewingStyle): string | undefined;
-  recipe(wanted: Wanted): Recipe;
+  unable?(unit: UnitInBlock, style: SewingStyle): string | undefined;
+  recipe(wanted: RecipeRequest): Recipe;
 }
 
 export interface UnitKind {
@@ -136,7 +136,7 @@ export interface UnitKind {
   /** Its seams are pressed away from its middle, as its steps say. */
   outward?: boolean;
   /** Where its sides with a seam allowance all round are not what a ruler meets: the sides to measure, and what they are. */
-  measure?(unit: Seen, style: SewingStyle): { w: Exact; h: Exact; what: string };
+  measure?(unit: UnitInBlock, style: SewingStyle): { w: Exact; h: Exact; what: string };
   /** What spare units are good for: 'put them by for …'. */
   surplus?: string;
 }

@@ -4,14 +4,14 @@ import { scatter } from '../../fabric';
 import { quiltParts } from '../../setting';
 import { directionalIn } from '../document/directional';
 import type { Colourway, Fabric, Month, MonthBlock, Programme, SizeOption } from '../document/document';
-import { grouped, lay, type Copy, type Laid } from './laid';
+import { grouped, lay, type Copy, type QuiltPatch } from './laid';
 import { poolLetter } from '../document/letters';
 import { PlanError } from '../document/plan-error';
 import { quiltOf, type Quilt } from '../quilt/quilt';
 import { quiltPicture, type QuiltPicture } from '../quilt/quilt-picture';
 import { scatterDoubts } from './scatter-doubts';
 import { taskOf } from './scatter-task';
-import { poolMakings, pooledUnits, sideLetter, unitGroups, type PoolMaking, type UnitGroup, type UnitKind } from './unit-pools';
+import { poolMakings, pooledUnits, sideLetter, unitGroups, type PoolMaking, type UnitGroup, type PoolKind } from './unit-pools';
 
 /** Blocks of a month that are cast alike. */
 export interface CastBlock {
@@ -84,9 +84,9 @@ function castQuilt(programme: Programme, colourway: Colourway, { quilt, picture,
   const wider = planned.result.clashes.length > 0 && groups.length > 0 ? attempt(true) : planned;
   const { task, fabrics, kinds, refused, result } =
     wider.result.clashes.length < planned.result.clashes.length ? wider : planned;
-  const kindOf = ({ spot }: Laid): UnitKind | undefined => kinds[result.cast[spot!]! - fabrics.length];
-  const fabricOf = (item: Laid) => kindOf(item)?.fabrics[item.side!] ?? fabrics[result.cast[item.spot!]!]!;
-  const castRole = (item: Laid) => {
+  const kindOf = ({ spot }: QuiltPatch): PoolKind | undefined => kinds[result.cast[spot!]! - fabrics.length];
+  const fabricOf = (item: QuiltPatch) => kindOf(item)?.fabrics[item.side!] ?? fabrics[result.cast[item.spot!]!]!;
+  const castRole = (item: QuiltPatch) => {
     const { role, spot } = item;
     const pool = colourway.pools.get(role);
     if (!pool || spot === undefined) return role;
@@ -121,7 +121,7 @@ function castQuilt(programme: Programme, colourway: Colourway, { quilt, picture,
   const { house } = programme;
   const directional = directionalIn(colourway);
   const parts = quilt?.top.parts.map((p, i) => ({ ...p, role: partRoles[i]! })) ?? [];
-  const dealt = new Map<UnitKind, number>(
+  const dealt = new Map<PoolKind, number>(
     kinds.map((kind, k) => [kind, result.cast.filter((c) => c === fabrics.length + k).length]),
   );
   const used = usesOf(laid, colourway, castRole);
@@ -162,7 +162,7 @@ function comeApartOtherwise(programme: Programme, colourway: Colourway, { copies
 }
 
 /** Pools whose pairs of fabrics are too few for so many units that differ. */
-function alikeDoubts(groups: readonly UnitGroup<Copy>[], dealt: ReadonlyMap<UnitKind, number>): string[] {
+function alikeDoubts(groups: readonly UnitGroup<Copy>[], dealt: ReadonlyMap<PoolKind, number>): string[] {
   return groups.flatMap((group) => {
     const most = Math.max(...[...dealt].flatMap(([kind, n]) => (kind.group === group ? [n] : [])));
     if (most <= group.alike) return [];
@@ -194,7 +194,7 @@ function alike(copies: readonly Copy[], look: (copy: Copy) => string): { copy: C
   return [...kinds.values()].map((own) => ({ copy: own[0]!, make: own.length }));
 }
 
-function usesOf(laid: readonly Laid[], { pools }: Colourway, castRole: (item: Laid) => string): Scattered['used'] {
+function usesOf(laid: readonly QuiltPatch[], { pools }: Colourway, castRole: (item: QuiltPatch) => string): Scattered['used'] {
   const spots = new Map<string, Set<string>>();
   for (const item of laid) {
     if (item.spot === undefined) continue;

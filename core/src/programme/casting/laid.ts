@@ -5,7 +5,7 @@ import { laidOnQuilt, type PicturePlace, type QuiltPicture } from '../quilt/quil
 import { setBlocks } from '../document/set-blocks';
 
 /** Something that is sewn into the quilt: a patch of a block's copy, or a part between blocks. */
-export interface Laid {
+export interface QuiltPatch {
   role: string;
   outline: Polygon;
   /** The copy and its patch; undefined for a part. */
@@ -55,7 +55,7 @@ export function lay(programme: Programme, picture: QuiltPicture | undefined, siz
     placed.set(copy, [...(placed.get(copy) ?? []), place]);
   }
   let apart = -1000;
-  const laid = copies.flatMap((copy): Laid[] => {
+  const laid = copies.flatMap((copy): QuiltPatch[] => {
     const places = placed.get(copy)?.map((place) => (p: Polygon) => p.map((q) => laidOnQuilt(place, q)));
     const alone = (p: Polygon) => p.map(([x, y]) => [apart + x / PER_CELL, y / PER_CELL] as const);
     if (!places) apart -= 1000;
@@ -65,7 +65,7 @@ export function lay(programme: Programme, picture: QuiltPicture | undefined, siz
       })),
     );
   });
-  const parts = (picture?.parts ?? []).map(({ role, points, name, joined }): Laid => ({
+  const parts = (picture?.parts ?? []).map(({ role, points, name, joined }): QuiltPatch => ({
     ...{ role, outline: points, group: `part ${name}`, whole: joined },
   }));
   return { laid: [...laid, ...parts], copies, copyAt };

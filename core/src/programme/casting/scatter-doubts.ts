@@ -3,10 +3,10 @@ import { shown, type Scatter, type ScatterTask } from '../../fabric';
 import { listed } from '../../measure';
 import type { Colourway, Fabric, SizeOption } from '../document/document';
 import type { Scattered } from './cast-quilt';
-import type { Laid } from './laid';
+import type { QuiltPatch } from './laid';
 
 interface Context {
-  laid: readonly Laid[];
+  laid: readonly QuiltPatch[];
   fabrics: readonly Fabric[];
   colourway: Colourway;
   task: ScatterTask;

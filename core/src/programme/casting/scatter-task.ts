@@ -2,7 +2,7 @@
 import { touching } from '../../block';
 import type { Apart, ScatterTask } from '../../fabric';
 import type { Colourway, Pool, SizeOption } from '../document/document';
-import { grouped, type Copy, type Laid } from './laid';
+import { grouped, type Copy, type QuiltPatch } from './laid';
 import { planKinds, spareKinds, type UnitGroup } from './unit-pools';
 
 interface TaskOf {
@@ -14,7 +14,7 @@ interface TaskOf {
 }
 
 /** What may lie where, and what has to differ. Gives each scrappy patch its spot. Numbers from `fabrics` on are kinds of units. */
-export function taskOf(laid: Laid[], { colourway, size, groups, spare }: TaskOf) {
+export function taskOf(laid: QuiltPatch[], { colourway, size, groups, spare }: TaskOf) {
   const fabrics = [...new Set([...colourway.pools.values()].flatMap((p) => p.fabrics))];
   const { scatter: wishes } = colourway;
   const left = new Map(
@@ -25,7 +25,7 @@ export function taskOf(laid: Laid[], { colourway, size, groups, spare }: TaskOf)
   const refused: string[] = [];
   const spots: number[][] = [];
   const bySpot = new Map<string, number>();
-  const byPatch = new Map<Copy, Laid[]>();
+  const byPatch = new Map<Copy, QuiltPatch[]>();
   if (groups.length > 0) for (const [copy, items] of grouped(laid, (l) => l.copy)) if (copy) byPatch.set(copy, items);
   for (const group of groups) {
     const own = kinds.flatMap((kind, k) => (kind.group === group ? [{ kind, number: fabrics.length + k }] : []));
@@ -53,7 +53,7 @@ export function taskOf(laid: Laid[], { colourway, size, groups, spare }: TaskOf)
   const faces = [...fabrics.map(() => undefined), ...kinds.map((kind) => kind.fabrics.map((f) => fabrics.indexOf(f)))];
   const show = (number: number, side: number) => faces[number]?.[side] ?? number;
   const apart = new Map<string, Apart>();
-  const differ = (one: Laid, other: Laid) => {
+  const differ = (one: QuiltPatch, other: QuiltPatch) => {
     if (one.spot === other.spot) return;
     const [a, b] = one.spot! < other.spot! ? [one, other] : [other, one];
     apart.set([a.spot, a.side, b.spot, b.side].join(' '), [a.spot!, b.spot!, a.side!, b.side!]);
@@ -79,7 +79,7 @@ export function taskOf(laid: Laid[], { colourway, size, groups, spare }: TaskOf)
   return { task, fabrics, kinds, refused };
 
   /** A scrappy patch beside a letter of one fabric cannot be of that fabric too. */
-  function forbid(item: Laid, { role }: Laid): void {
+  function forbid(item: QuiltPatch, { role }: QuiltPatch): void {
     const fabric = colourway.fabrics.get(role);
     const at = fabric ? fabrics.indexOf(fabric) : -1;
     const choices = spots[item.spot!]!;
@@ -90,7 +90,7 @@ export function taskOf(laid: Laid[], { colourway, size, groups, spare }: TaskOf)
   }
 }
 
-function spotName({ role, copy, patch, group, outline }: Laid, { per }: Pool): string {
+function spotName({ role, copy, patch, group, outline }: QuiltPatch, { per }: Pool): string {
   if (per === 'quilt') return role;
   if (per === 'block') return `${group} ${role}`;
   return copy ? `${group} ${patch}` : `${group} ${outline.join(' ')}`;

@@ -53,7 +53,7 @@ export interface UnitGroup<C = unknown> {
 }
 
 /** Units of one pool that are of the same fabrics. */
-export interface UnitKind {
+export interface PoolKind {
   group: UnitGroup;
   /** By side. */
   fabrics: Fabric[];
@@ -196,8 +196,8 @@ function sidesOf(unit: UnitPlan, { pools, fabrics }: Colourway) {
  * The kinds of units of all pools: as many batches as they need, the fabrics of each side spread evenly, or as often as they may be used. `most` says
  * how many patches of a fabric are left; what is planned is taken off it.
  */
-export function planKinds(groups: readonly UnitGroup[], most: Map<Fabric, number>, seed: number): UnitKind[] {
-  return groups.flatMap((group, g): UnitKind[] => {
+export function planKinds(groups: readonly UnitGroup[], most: Map<Fabric, number>, seed: number): PoolKind[] {
+  return groups.flatMap((group, g): PoolKind[] => {
     const { like, sides, alike, spots } = group;
     const { style } = group.entry;
     const plain = spots.filter((s) => !s.mirrored).length;
@@ -216,7 +216,7 @@ export function planKinds(groups: readonly UnitGroup[], most: Map<Fabric, number
       sides: sides.map((side) => side.fabrics.map((f) => all.indexOf(f))),
       ...{ batches, limitOf: (f) => limit(all[f]!), seed: seed + g },
     });
-    return rows.flatMap((row): UnitKind[] => {
+    return rows.flatMap((row): PoolKind[] => {
       const fabrics = row.fabrics.map((f) => all[f]!);
       for (const f of fabrics) if (most.has(f)) most.set(f, most.get(f)! - row.batches * yields * patches);
       const kind = (of: number, inMirror: boolean) => ({
@@ -232,7 +232,7 @@ export function planKinds(groups: readonly UnitGroup[], most: Map<Fabric, number
 const MOST_SPARE = 400;
 
 /** Kinds that are not planned, for spots that none of the planned can take. */
-export function spareKinds(groups: readonly UnitGroup[], planned: readonly UnitKind[]): UnitKind[] {
+export function spareKinds(groups: readonly UnitGroup[], planned: readonly PoolKind[]): PoolKind[] {
   return groups.flatMap((group) => {
     const known = new Set(planned.filter((k) => k.group === group).map(nameOfKind));
     const { sides } = group;
@@ -248,12 +248,12 @@ export function spareKinds(groups: readonly UnitGroup[], planned: readonly UnitK
       });
     })
       .filter((fabrics) => new Set(fabrics).size === fabrics.length)
-      .flatMap((fabrics) => turned.map((mirrored): UnitKind => ({ group, fabrics, mirrored, planned: 0 })))
+      .flatMap((fabrics) => turned.map((mirrored): PoolKind => ({ group, fabrics, mirrored, planned: 0 })))
       .filter((kind) => !known.has(nameOfKind(kind)) && known.add(nameOfKind(kind)));
   });
 }
 
-const nameOfKind = ({ fabrics, mirrored }: UnitKind) => `${fabrics.map((f) => f.id).join()} ${mirrored}`;
+const nameOfKind = ({ fabrics, mirrored }: PoolKind) => `${fabrics.map((f) => f.id).join()} ${mirrored}`;
 
 /** The letter of a fabric on a side: of the first pool among the side's letters that holds it. */
 export function sideLetter({ pools }: Colourway, side: Side, fabric: Fabric): string {
@@ -267,7 +267,7 @@ export function poolMakings(
   programme: Programme,
   colourway: Colourway,
   groups: readonly UnitGroup<CopyOf>[],
-  dealt: ReadonlyMap<UnitKind, number>,
+  dealt: ReadonlyMap<PoolKind, number>,
 ): Map<Month, PoolMaking> {
   const ordered = groups.map((group) => {
     const months = programme.months.filter((m) => group.months.includes(m));
@@ -303,7 +303,7 @@ export function poolMakings(
 }
 
 /** What is wanted of a pool: each pairing of fabrics once, plain and mirrored together. */
-function wantedOf(group: UnitGroup, name: string, colourway: Colourway, dealt: ReadonlyMap<UnitKind, number>) {
+function wantedOf(group: UnitGroup, name: string, colourway: Colourway, dealt: ReadonlyMap<PoolKind, number>) {
   const kinds = new Map<string, { fabrics: Fabric[]; make: number; mirrored: number }>();
   for (const [kind, n] of dealt) {
     if (kind.group !== group || n === 0) continue;

@@ -1,9 +1,9 @@
 /** The programme document: as the file holds it, and as the rest of Aggrega reads it. */
 import type { Block, BlockFile, Problem } from '../../block';
 import type { Rates } from '../../cutting';
-import type { Reading as PictureReading, SewingStyle } from '../../construction';
+import type { BlockReading as PictureReading, SewingStyle } from '../../construction';
 import type { Print, PrintPattern, ValueBand } from '../../fabric';
-import type { Exact, Rational, Unit } from '../../measure';
+import type { Exact, Rational, LengthUnit } from '../../measure';
 import type { PartGroup, PlaceChoice, Setting, SettingKind, Turning } from '../../setting';
 import type { Note, OwnWords, SheetPart } from './notes';
 
@@ -12,7 +12,7 @@ export interface ProgrammeFile {
   format: 'aggrega-programme';
   version: 1;
   title?: string;
-  unit?: Unit;
+  unit?: LengthUnit;
   currency?: string;
   contact?: string;
   welcome?: string;
@@ -409,7 +409,7 @@ export interface Money {
 
 export interface Programme {
   title: string;
-  unit: Unit;
+  unit: LengthUnit;
   /** ISO 4217 code of the prices, if the document names one. */
   currency?: string;
   /** Where participants ask. */
@@ -442,5 +442,5 @@ export interface Programme {
 }
 
 /** Either a programme with what is worth a warning, or every reason why it is refused. */
-export type Reading =
+export type ReadResult =
   { ok: true; programme: Programme; file: ProgrammeFile; warnings: Problem[] } | { ok: false; errors: Problem[] };

@@ -1,5 +1,5 @@
 /** The forms in which fabric comes (handbook 3), and what of them can be used when the document does not say. */
-import { ratio, type Rational, type Unit } from '../../measure';
+import { ratio, type Rational, type LengthUnit } from '../../measure';
 
 /** In inches. A half yard and its parts lose half an inch of each raw edge to squaring; undefined: it must be measured. */
 const usual: Record<string, { width?: string; length?: string; plural: string; one: string; yards?: number }> = {
@@ -20,7 +20,7 @@ export function formName(form: string, count: number): string {
 }
 
 /** The usable width and length of a form in the document's unit; undefined where the house's width holds, or where it must be measured. */
-export function usableSize(form: string, unit: Unit): { width?: Rational; length?: Rational } {
+export function usableSize(form: string, unit: LengthUnit): { width?: Rational; length?: Rational } {
   const names = usual[form];
   const inUnit = (inches: string | undefined) => inches && ratio(inches).mul(unit === 'in' ? 1 : ratio('2.54'));
   return { width: inUnit(names?.width) || undefined, length: inUnit(names?.length) || undefined };

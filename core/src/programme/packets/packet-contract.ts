@@ -1,13 +1,13 @@
 /** Packets, bundles, bolts and orders as the command line prints them (docs/command-line.md). */
-import { formatLength, type Rational, type Unit } from '../../measure';
+import { formatLength, type Rational, type LengthUnit } from '../../measure';
 import type { OwnCloth } from '../demand/own-cloth';
 import type { BundledFabric, PacketPlan } from './packets';
 import type { FabricStock } from '../stock/stock';
 
-const writer = (unit: Unit) => (x: Rational) => formatLength(x, unit);
+const writer = (unit: LengthUnit) => (x: Rational) => formatLength(x, unit);
 
 /** One participant's packet: what to cut month by month, what to save, what stays whole. */
-export function packetContract({ months, fabrics, finishing: { backing, wadding }, bundled }: PacketPlan, unit: Unit) {
+export function packetContract({ months, fabrics, finishing: { backing, wadding }, bundled }: PacketPlan, unit: LengthUnit) {
   const write = writer(unit);
   return {
     months: months.map((m) => m.id),
@@ -54,7 +54,7 @@ export function packetContract({ months, fabrics, finishing: { backing, wadding 
 export function bundleContract(
   { fabric, plan, lacking, remedies }: BundledFabric,
   months: readonly { id: string }[],
-  unit: Unit,
+  unit: LengthUnit,
 ) {
   const write = writer(unit);
   const box = (r: { x: Rational; y: Rational; w: Rational; h: Rational }) => ({
@@ -84,7 +84,7 @@ export function bundleContract(
 }
 
 /** A fabric on the shelf: what is cut from which bolt, what remains, what to order. */
-export function stockContract({ fabric, wanted, shelf, bolts, pieces, order }: FabricStock, unit: Unit) {
+export function stockContract({ fabric, wanted, shelf, bolts, pieces, order }: FabricStock, unit: LengthUnit) {
   const write = writer(unit);
   return {
     fabric: fabric.id,
@@ -106,7 +106,7 @@ export function stockContract({ fabric, wanted, shelf, bolts, pieces, order }: F
 }
 
 /** What a participant brings who brings her own. */
-export function ownClothContract({ fabric, yardage, fatQuarters, scraps }: OwnCloth, unit: Unit) {
+export function ownClothContract({ fabric, yardage, fatQuarters, scraps }: OwnCloth, unit: LengthUnit) {
   const write = writer(unit);
   return {
     fabric: fabric.id,

@@ -12,7 +12,7 @@ import {
   type FabricPlan,
   type Labour,
   type Piece,
-  type Reading,
+  type PlanAim,
   type Rect,
   type SheetPlan,
 } from '../../cutting';
@@ -34,7 +34,7 @@ export interface PlannedFabric {
 export interface CuttingPlan {
   colourway: Colourway;
   basis: Basis;
-  reading: Reading;
+  reading: PlanAim;
   /** People that it serves. */
   participants: number;
   /** All kits that are cut: people, spares and demo sets. */
@@ -46,7 +46,7 @@ export interface CuttingPlan {
 
 export interface PlanRequest extends DemandRequest {
   /** What 'best' means; the thriftiest when left out. */
-  reading?: Reading;
+  reading?: PlanAim;
   /** The plan that is found at once, instead of the final one. */
   first?: boolean;
 }

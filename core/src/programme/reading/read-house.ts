@@ -1,7 +1,7 @@
 /** Reads the house style of a programme document: how it sews, cuts and buys. */
 import type { Problem } from '../../block';
 import { usualRates } from '../../cutting';
-import { parseLength, ratio, type Rational, type Unit } from '../../measure';
+import { parseLength, ratio, type Rational, type LengthUnit } from '../../measure';
 import type { House, ProgrammeFile } from '../document/document';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 
@@ -51,7 +51,7 @@ const known = { in: new WeakMap<HouseFile, House>(), cm: new WeakMap<HouseFile, 
 const NO_HOUSE: HouseFile = Object.freeze({});
 
 /** The house style of a document; what is wrong with it joins the errors. */
-export function houseOf({ house = NO_HOUSE }: ProgrammeFile, unit: Unit, errors: Problem[]): House {
+export function houseOf({ house = NO_HOUSE }: ProgrammeFile, unit: LengthUnit, errors: Problem[]): House {
   const found = known[unit].get(house);
   if (found) return found;
   const before = errors.length;
@@ -61,7 +61,7 @@ export function houseOf({ house = NO_HOUSE }: ProgrammeFile, unit: Unit, errors:
   return read;
 }
 
-function readHouse(house: HouseFile, unit: Unit, length: ReadLength, refuse: Refuse): House {
+function readHouse(house: HouseFile, unit: LengthUnit, length: ReadLength, refuse: Refuse): House {
   const standard = DEFAULTS[unit];
   const field = (name: 'seam' | 'rounding' | 'wof' | 'sellingStep', limit: number) =>
     length(house[name], `/house/${name}`, { fallback: standard[name], limit });
@@ -114,7 +114,7 @@ function readHouse(house: HouseFile, unit: Unit, length: ReadLength, refuse: Ref
 export function refuseTwoSquares(
   methods: Record<string, string> | undefined,
   seam: Rational,
-  unit: Unit,
+  unit: LengthUnit,
   path: string,
   refuse: Refuse,
 ): void {

@@ -1,5 +1,5 @@
 /** Lengths of a document, each with its place when it is refused. */
-import { LengthError, formatLength, parseLength, type Rational, type Unit } from '../../measure';
+import { LengthError, formatLength, parseLength, type Rational, type LengthUnit } from '../../measure';
 import type { LengthFile } from '../document/document';
 
 /** Notes an error and its place. */
@@ -12,7 +12,7 @@ export type ReadLength = (
 ) => Rational;
 
 /** A reader of lengths in the document's unit. */
-export function lengthReader(unit: Unit, refuse: Refuse): ReadLength {
+export function lengthReader(unit: LengthUnit, refuse: Refuse): ReadLength {
   return (written, path, { zero = false, limit, fallback = '1' } = {}) => {
     let read = parseLength(fallback, unit);
     try {

@@ -1,6 +1,6 @@
 /** Reads how the quilt is set, for the plain size and for the others. */
 import type { Problem } from '../../block';
-import type { Rational, Unit } from '../../measure';
+import type { Rational, LengthUnit } from '../../measure';
 import { partGroups, SettingError, type PartGroup, type Setting } from '../../setting';
 import type { Programme, ProgrammeFile, SettingFile } from '../document/document';
 import type { ReadLength, Refuse } from './read-length';
@@ -13,7 +13,7 @@ const DEFAULTS = {
 };
 
 interface Known {
-  unit: Unit;
+  unit: LengthUnit;
   fabrics: ReadonlyMap<string, unknown>;
   months: Programme['months'];
   length: ReadLength;

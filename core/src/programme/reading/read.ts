@@ -1,9 +1,9 @@
 /** Reads a programme document: shape first, then lengths, references, drawings and sense. */
 import { readBlock, tilingProblems, type Block, type BlockFile, type Problem } from '../../block';
-import { Exact, formatLength, type Rational, type Unit } from '../../measure';
+import { Exact, formatLength, type Rational, type LengthUnit } from '../../measure';
 import { unansweredNames } from './unanswered';
 import { directionalIn } from '../document/directional';
-import type { House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile, Reading } from '../document/document';
+import type { House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile, ReadResult } from '../document/document';
 import { readCalendar, readMoney } from './read-year';
 import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { readColourways, readFabrics } from './read-cloth';
@@ -16,7 +16,7 @@ import { shapeProblems } from './schema';
 import { unknownFields } from './unknown-fields';
 
 /** The programme of a parsed JSON document, or all its errors with their places. Never throws for bad input. */
-export function readProgramme(document: unknown): Reading {
+export function readProgramme(document: unknown): ReadResult {
   const shape = shapeProblems(document);
   if (shape.length > 0) return { ok: false, errors: shape };
   const file = document as ProgrammeFile;
@@ -184,7 +184,7 @@ function unitsWithTrouble({ months = [], kits = {} }: ProgrammeFile, m: number, 
   return with_ >= 0 && own !== with_ ? [`'${id}' is in another packet; its fabric has to come with '${id}'`] : [];
 }
 
-function sizeText(width: Rational, height: Rational | undefined, unit: Unit): string {
+function sizeText(width: Rational, height: Rational | undefined, unit: LengthUnit): string {
   return height === undefined ? formatLength(width, unit) : `${formatLength(width, unit)}x${formatLength(height, unit)}`;
 }
 

@@ -1,5 +1,5 @@
 /** Orders placed with suppliers: what is on its way, what came, late or short, and how a delivery goes onto the shelf. */
-import { formatYardage, ratio, type Rational, type Unit } from '../../measure';
+import { formatYardage, ratio, type Rational, type LengthUnit } from '../../measure';
 import type { Change } from '../changes/changes';
 import type { Fabric, FabricFile, Order, OrderFile, OrderLine, Programme, ProgrammeFile } from '../document/document';
 import { formName } from '../document/forms';
@@ -115,7 +115,7 @@ export function orderState(order: Order, day: string): OrderState {
 }
 
 /** '18 × 12 yd of Frosted Pane, lot 3', '28 fat quarters of Elderberry': lines in words, equal ones together. */
-export function lineWords(lines: readonly OrderLine[], unit: Unit): string[] {
+export function lineWords(lines: readonly OrderLine[], unit: LengthUnit): string[] {
   const count = new Map<string, number>();
   for (const { fabric, length, pieces, dyeLot } of lines) {
     const amount =

@@ -1,10 +1,10 @@
 /** Documents read as programmes, each once for as long as it is kept. */
-import { readProgramme, type Programme, type ProgrammeFile, type Reading } from '@aggrega/core/programme';
+import { readProgramme, type Programme, type ProgrammeFile, type ReadResult } from '@aggrega/core/programme';
 
-const readings = new WeakMap<ProgrammeFile, Reading>();
+const readings = new WeakMap<ProgrammeFile, ReadResult>();
 
 /** As core's readProgramme, remembered: for documents that nobody changes in place, as those of stored revisions and of the workbench are. */
-export function readingOf(document: ProgrammeFile): Reading {
+export function readingOf(document: ProgrammeFile): ReadResult {
   const known = readings.get(document);
   if (known) return known;
   const reading = readProgramme(document);

@@ -1,27 +1,27 @@
 <!-- What a plan may be best for, side by side: fabric, ruler settings, cuts and time of each; one of them is shown. -->
 <script lang="ts">
   import type { MonthPlan, PlanView } from '$lib/plan/month-plan';
-  import { readings, type Reading } from '@aggrega/core/cutting';
+  import { planAims, type PlanAim } from '@aggrega/core/cutting';
   import { formatYardage, ratio } from '@aggrega/core/measure';
   import Length from '$lib/look/Length.svelte';
 
   interface Props {
-    plans: ReadonlyMap<Reading, MonthPlan>;
+    plans: ReadonlyMap<PlanAim, MonthPlan>;
     basis: 'kit' | 'batch';
     unit: 'in' | 'cm';
-    chosen: Reading;
+    chosen: PlanAim;
     /** What minutes by the rates are multiplied with: the shop's own pace. */
     pace: number;
-    onchoose: (reading: Reading) => void;
+    onchoose: (reading: PlanAim) => void;
   }
   let { plans, basis, unit, chosen, pace, onchoose }: Props = $props();
 
-  const names: Record<Reading, [name: string, what: string]> = {
+  const names: Record<PlanAim, [name: string, what: string]> = {
     thriftiest: ['Least fabric', 'however long the cutting takes'],
     balanced: ['A balance', 'a few kits cut alike, again and again'],
     simplest: ['Easiest cutting', 'each size on its own strips'],
   };
-  const view = (reading: Reading): PlanView | undefined => {
+  const view = (reading: PlanAim): PlanView | undefined => {
     const plan = plans.get(reading);
     return plan?.ok ? plan[basis] : undefined;
   };
@@ -44,7 +44,7 @@
     </tr>
   </thead>
   <tbody>
-    {#each readings as reading (reading)}
+    {#each planAims as reading (reading)}
       {@const v = view(reading)}
       <tr class="border-b border-rule {reading === chosen ? 'bg-edge' : ''}" data-reading={reading}>
         <td class="py-1.5 leading-tight">

@@ -2,10 +2,10 @@
 <script lang="ts">
   import PrintPattern from '$lib/look/PrintPattern.svelte';
   import { asSeen, type View } from '@aggrega/core/fabric';
-  import { patterned, type Cloth } from '$lib/look/cast';
+  import { patterned, type FabricLook } from '$lib/look/cast';
 
   interface Props {
-    fabric: Cloth & { name: string };
+    fabric: FabricLook & { name: string };
     unit: 'in' | 'cm';
     view?: View;
     width?: number;

@@ -1,13 +1,13 @@
 <!-- Sizes as measured, and what they say of the seam: at once, while they are written. -->
 <script lang="ts">
   import Say from './Say.svelte';
-  import type { Unit } from '@aggrega/core/measure';
+  import type { LengthUnit } from '@aggrega/core/measure';
   import { diagnose, readSizes, writtenLength, type WrittenSize } from '@aggrega/core/running';
 
   interface Props {
     sizes: WrittenSize[];
     seam: number;
-    unit: Unit;
+    unit: LengthUnit;
     /** Sizes that could be measured: their names, what they should be, and the seams that they cross. */
     points?: { what: string; expected: string; seams: number }[];
     /** Only to be looked at. */

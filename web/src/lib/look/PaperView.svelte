@@ -2,7 +2,16 @@
 <script lang="ts">
   import { inkOn } from '@aggrega/core/fabric';
   import { plainWords } from '@aggrega/core/sheet';
-  import type { Beside, Paper, PaperCell, PaperColumn, PaperPicture, PaperPiece, Place, Words } from '@aggrega/core/sheet';
+  import type {
+    PictureWithPieces,
+    Paper,
+    PaperCell,
+    PaperColumn,
+    PaperPicture,
+    PaperPiece,
+    Place,
+    Words,
+  } from '@aggrega/core/sheet';
   import type { Snippet } from 'svelte';
   import PaperDrawing from './PaperDrawing.svelte';
   import Say from './Say.svelte';
@@ -46,7 +55,7 @@
   </figure>
 {/snippet}
 
-{#snippet beside({ pictures, pieces: own }: Beside)}
+{#snippet beside({ pictures, pieces: own }: PictureWithPieces)}
   <div class="beside">
     <div class="pictures">
       {#each pictures as picture, i (i)}{@render figure(picture)}{/each}

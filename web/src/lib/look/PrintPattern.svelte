@@ -1,11 +1,11 @@
 <!-- A fabric as a pattern to fill shapes with: its photo, or ground and one repeat of its print, at true scale. -->
 <script lang="ts">
   import { asSeen, printShapes, type View } from '@aggrega/core/fabric';
-  import type { Cloth } from './cast';
+  import type { FabricLook } from './cast';
 
   interface Props {
     id: string;
-    cloth: Cloth;
+    cloth: FabricLook;
     view?: View;
     /** Of the drawing to an inch or centimetre. */
     scale?: number;

@@ -1,14 +1,14 @@
 /** How letters are painted: the ground of their fabrics as variables of a picture, prints and photos as its patterns. */
 import { asSeen, averageColour, type Print, type View } from '@aggrega/core/fabric';
 
-export interface Cloth {
+export interface FabricLook {
   colour: string;
   print?: Print;
   photo?: { id: string; side: number };
 }
 
 /** By letter. */
-export type Cast = ReadonlyMap<string, Cloth>;
+export type Cast = ReadonlyMap<string, FabricLook>;
 
 /** Prints that repeat within so few points run together to the eye, and to the screen. */
 const RUNS_TOGETHER = 4;
@@ -25,7 +25,8 @@ export function castAt(cast: Cast, scale: number): Cast {
 }
 
 /** Whether a fabric shows more than one colour; a photo only in its own: in other views its average stands for it. */
-export const patterned = ({ print, photo }: Cloth, view: View = 'colour') => (photo ? view === 'colour' : print !== undefined);
+export const patterned = ({ print, photo }: FabricLook, view: View = 'colour') =>
+  photo ? view === 'colour' : print !== undefined;
 
 /**
  * What each letter is painted with, as variables of a picture named `uid`: its ground, and at each angle its ground or its pattern. Another cast

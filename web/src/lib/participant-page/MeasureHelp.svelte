@@ -2,9 +2,9 @@
 <script lang="ts">
   import MeasureForm from '$lib/look/MeasureForm.svelte';
   import type { WrittenSize } from '@aggrega/core/running';
-  import type { Unit } from '@aggrega/core/measure';
+  import type { LengthUnit } from '@aggrega/core/measure';
 
-  let { seam, unit }: { seam: number; unit: Unit } = $props();
+  let { seam, unit }: { seam: number; unit: LengthUnit } = $props();
   let sizes: WrittenSize[] = $state([{ what: '', seams: 1, expected: '', measured: '', before: '' }]);
 </script>
 

@@ -1,5 +1,5 @@
 /** What the account buys of a fabric for one colourway's packet, as words beside a plan. */
-import { formatYardage, ratio, type Rational, type Unit } from '@aggrega/core/measure';
+import { formatYardage, ratio, type Rational, type LengthUnit } from '@aggrega/core/measure';
 import {
   PlanError,
   boughtIn,
@@ -44,7 +44,7 @@ export function boughtView(
   }
 }
 
-const yards = (length: Rational, unit: Unit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+const yards = (length: Rational, unit: LengthUnit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
 const FOR: Partial<Record<ShopCut['use'], string>> = {
   backing: ' for the backing',
   wadding: ' of wadding',
@@ -52,7 +52,7 @@ const FOR: Partial<Record<ShopCut['use'], string>> = {
   bundle: ' in the bundle',
 };
 
-function partsOf(cuts: readonly ShopCut[], kits: number, unit: Unit): string[] {
+function partsOf(cuts: readonly ShopCut[], kits: number, unit: LengthUnit): string[] {
   const batch = cuts.filter((c) => c.use === 'strip' || c.use === 'squaring');
   const length = batch.reduce((sum, c) => sum.add(c.length.mul(c.qty)), ratio(0));
   const together =

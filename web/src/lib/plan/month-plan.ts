@@ -7,11 +7,11 @@ import {
   wasteOf,
   type CutDown,
   type FabricPlan,
-  type Reading,
+  type PlanAim,
   type SheetPlan,
   type Strip,
 } from '@aggrega/core/cutting';
-import { formatLength, formatYardage, ratio, type Unit } from '@aggrega/core/measure';
+import { formatLength, formatYardage, ratio, type LengthUnit } from '@aggrega/core/measure';
 import {
   PlanError,
   blocksAsCast,
@@ -105,7 +105,7 @@ export interface FabricView {
 
 export interface PlanView {
   basis: Basis;
-  reading: Reading;
+  reading: PlanAim;
   participants: number;
   kits: number;
   fabrics: FabricView[];
@@ -123,13 +123,13 @@ export type MonthPlan =
   { ok: true; kit: PlanView; batch: PlanView } | { ok: false; problems: { path: string; message: string }[] };
 
 /** Which plan is meant by best, and whether the one that is found at once will do for all kits; one kit's is always final. */
-export interface Wanted {
-  reading: Reading;
+export interface PlanWanted {
+  reading: PlanAim;
   first: boolean;
 }
 
 /** What the page shows while the head count turns. */
-export const FIRST: Wanted = { reading: 'thriftiest', first: true };
+export const FIRST: PlanWanted = { reading: 'thriftiest', first: true };
 
 const kitPlans = new WeakMap<Programme, Map<string, PlanView>>();
 
@@ -139,7 +139,7 @@ export function planMonth(
   month: Month,
   colourway: Colourway,
   participants: number,
-  { reading, first }: Wanted = { reading: 'thriftiest', first: false },
+  { reading, first }: PlanWanted = { reading: 'thriftiest', first: false },
 ): MonthPlan {
   const view = (basis: Basis): PlanView => {
     const request = { colourway, months: [month], basis, participants, reading, first: first && basis === 'batch' };
@@ -186,7 +186,7 @@ export function planView(plan: CuttingPlan, programme: Programme, months: readon
 export const sum = (numbers: number[]) => numbers.reduce((a, b) => a + b, 0);
 
 /** Rounded down once more, to an eighth or a millimetre: never more than was proven. */
-function boundMark(lowerBound: number, unit: Unit): string {
+function boundMark(lowerBound: number, unit: LengthUnit): string {
   const marks = unit === 'in' ? 8 : 10;
   return formatLength(ratio(String(lowerBound)).mul(marks).floor().div(marks), unit);
 }
@@ -219,7 +219,7 @@ function fabricView(planned: PlannedFabric, programme: Programme, named: (label:
   };
 }
 
-function lengthNumbers(plan: FabricPlan, unit: Unit) {
+function lengthNumbers(plan: FabricPlan, unit: LengthUnit) {
   return {
     needed: formatLength(plan.lengthNeeded, unit),
     toBuy: formatLength(plan.lengthToBuy, unit),
@@ -229,7 +229,7 @@ function lengthNumbers(plan: FabricPlan, unit: Unit) {
   };
 }
 
-function sheetNumbers(plan: SheetPlan, form: string, unit: Unit) {
+function sheetNumbers(plan: SheetPlan, form: string, unit: LengthUnit) {
   return {
     needed: String(plan.sheetsNeeded),
     toBuy: String(plan.sheetsNeeded),
@@ -240,7 +240,7 @@ function sheetNumbers(plan: SheetPlan, form: string, unit: Unit) {
   };
 }
 
-function stripView(strip: Strip, unit: Unit, named: (label: string) => CutName): StripView {
+function stripView(strip: Strip, unit: LengthUnit, named: (label: string) => CutName): StripView {
   const rowView = ({ length, times, pieces }: CutDown): RowView => ({
     length: formatLength(length, unit),
     times,

@@ -1,5 +1,5 @@
 /** Finds the final plan of every reading, the one that is looked at first, in the background; a newer question puts an end to an older one. */
-import { readings, type Reading } from '@aggrega/core/cutting';
+import { planAims, type PlanAim } from '@aggrega/core/cutting';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { planMonth, type MonthPlan } from './month-plan';
 
@@ -10,12 +10,12 @@ export interface RefineQuestion {
   month: string;
   colourway: string;
   participants: number;
-  reading: Reading;
+  reading: PlanAim;
 }
 
 export interface RefineAnswer {
   id: number;
-  reading: Reading;
+  reading: PlanAim;
   plan: MonthPlan;
 }
 
@@ -37,7 +37,7 @@ self.onmessage = async ({ data }: MessageEvent<RefineQuestion>) => {
   const month = programme?.months.find((m) => m.id === data.month);
   const colourway = programme?.colourways.find((c) => c.id === data.colourway);
   if (!programme || !month || !colourway) return;
-  for (const reading of [data.reading, ...readings.filter((r) => r !== data.reading)]) {
+  for (const reading of [data.reading, ...planAims.filter((r) => r !== data.reading)]) {
     const plan = planMonth(programme, month, colourway, data.participants, { reading, first: false });
     const answer: RefineAnswer = { id: data.id, reading, plan };
     self.postMessage(answer);

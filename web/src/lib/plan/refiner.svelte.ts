@@ -1,6 +1,6 @@
 /** Asks for the final plans of a trial once the head count rests, and keeps what has come in. */
 import { SvelteMap } from 'svelte/reactivity';
-import type { Reading } from '@aggrega/core/cutting';
+import type { PlanAim } from '@aggrega/core/cutting';
 import type { MonthPlan } from './month-plan';
 import type { Trial } from './planner.svelte';
 import type { NextAnswer, RefineAnswer, RefineQuestion } from './refine.worker';
@@ -11,7 +11,7 @@ const REST = 150;
 
 export class Refiner {
   /** Final plans of the newest trial by reading, as far as they are known. */
-  readonly plans = new SvelteMap<Reading, MonthPlan>();
+  readonly plans = new SvelteMap<PlanAim, MonthPlan>();
   /** What one more participant would add to the cost of the cloth. */
   next: number | undefined = $state();
   #worker: Worker | undefined;
@@ -20,7 +20,7 @@ export class Refiner {
   #waiting: ReturnType<typeof setTimeout> | undefined;
 
   /** The final plans of this trial from now on; the reading that is looked at comes first. */
-  ask(trial: Trial, reading: Reading): void {
+  ask(trial: Trial, reading: PlanAim): void {
     clearTimeout(this.#waiting);
     this.#count += 1;
     this.plans.clear();
@@ -28,7 +28,7 @@ export class Refiner {
     this.#waiting = setTimeout(() => this.#send(trial, reading), REST);
   }
 
-  #send({ document, month, colourway, participants }: Trial, reading: Reading): void {
+  #send({ document, month, colourway, participants }: Trial, reading: PlanAim): void {
     this.#worker ??= this.#start();
     const question: RefineQuestion = {
       id: this.#count,

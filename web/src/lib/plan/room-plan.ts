@@ -1,5 +1,5 @@
 /** The cutting room's list: what is still to be cut, step by step, whose pieces they are, and what has changed since cutting began. */
-import { shareOut, stepMinutes, type Reading } from '@aggrega/core/cutting';
+import { shareOut, stepMinutes, type PlanAim } from '@aggrega/core/cutting';
 import { formatLength, formatYardage, ratio, type Rational } from '@aggrega/core/measure';
 import {
   PlanError,
@@ -53,7 +53,7 @@ interface Asked {
   month: Month;
   colourway: Colourway;
   people: number;
-  reading: Reading;
+  reading: PlanAim;
 }
 
 /**

@@ -1,5 +1,5 @@
 /** A month's cutting plan as a file to keep, planned anew from the stored programme so that it is final. */
-import { readings } from '@aggrega/core/cutting';
+import { planAims } from '@aggrega/core/cutting';
 import type { FoundFile } from '../web/file-answer';
 import { planned } from '../planner/ask';
 import { programmeOf } from '../programme/programmes';
@@ -22,8 +22,8 @@ export async function cuttingFile(
   if (!/^\d{1,6}$/.test(people) || Number(people) > 100_000)
     return { status: 400, message: 'The number of people is a whole number up to 100000.' };
   const wanted = asked.get('reading') ?? 'thriftiest';
-  const plan = readings.find((r) => r === wanted);
-  if (!plan) return { status: 400, message: `A plan is ${readings.join(', ')}; there is no other.` };
+  const plan = planAims.find((r) => r === wanted);
+  if (!plan) return { status: 400, message: `A plan is ${planAims.join(', ')}; there is no other.` };
   const basis = asked.get('basis') === 'kit' ? 'kit' : 'batch';
   const done = await planned({
     kind: 'cutting',

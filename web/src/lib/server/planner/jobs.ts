@@ -1,6 +1,6 @@
 /** Plans that take seconds, as files: what the planning thread does. */
 import { cutListCsv, layoutOf, orderCsv, stockOrderCsv } from '@aggrega/core/cutting-files';
-import type { Reading } from '@aggrega/core/cutting';
+import type { PlanAim } from '@aggrega/core/cutting';
 import { PlanError, planCutting, planStock, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 
 export type PlanJob = { document: ProgrammeFile } & (
@@ -11,7 +11,7 @@ export type PlanJob = { document: ProgrammeFile } & (
       month: string;
       basis: 'kit' | 'batch';
       participants: number;
-      reading: Reading;
+      reading: PlanAim;
     }
   | { kind: 'order'; packets: number[]; people: Record<string, number> }
 );

@@ -8,7 +8,7 @@ import { join } from 'node:path';
 import { parse } from 'csv-parse/sync';
 import { stringify } from 'csv-stringify/sync';
 import type { DeliveryFile, OrderFile, SuppliedFabric } from '@aggrega/core/programme';
-import { LengthError, formatLength, parseLength, ratio, type Rational, type Unit } from '@aggrega/core/measure';
+import { LengthError, formatLength, parseLength, ratio, type Rational, type LengthUnit } from '@aggrega/core/measure';
 
 /** A line of an order as the desk reads it. */
 export interface AskedLine {
@@ -65,7 +65,13 @@ const rows = async (file: string): Promise<Record<string, string>[]> =>
  */
 export async function handIn(
   organisation: string,
-  { name, supplier, placed, unit, lines }: { name: string; supplier: string; placed: string; unit: Unit; lines: AskedLine[] },
+  {
+    name,
+    supplier,
+    placed,
+    unit,
+    lines,
+  }: { name: string; supplier: string; placed: string; unit: LengthUnit; lines: AskedLine[] },
 ): Promise<{ due: string } | { refused: string }> {
   try {
     for (const line of lines) if (line.length) parseLength(line.length, unit);
@@ -86,7 +92,7 @@ export async function handIn(
 }
 
 /** What will come of an order and when: most of it in time and whole, some late, some short with the rest a fortnight later. */
-function deliveryNotes(name: string, due: string, unit: Unit, lines: readonly AskedLine[]): string {
+function deliveryNotes(name: string, due: string, unit: LengthUnit, lines: readonly AskedLine[]): string {
   const notes: string[][] = [];
   for (const line of lines) {
     const luck = lot(name, line.number || line.name) % 10;
@@ -122,7 +128,7 @@ function deliveryNotes(name: string, due: string, unit: Unit, lines: readonly As
 }
 
 /** A length as it lies on bolts: each no longer than the supplier's bolts are. */
-function onBolts(length: Rational, { boltLength }: AskedLine, unit: Unit): Rational[] {
+function onBolts(length: Rational, { boltLength }: AskedLine, unit: LengthUnit): Rational[] {
   const bolt = parseLength(boltLength || (unit === 'in' ? '432' : '1100'), unit);
   const lengths: Rational[] = [];
   for (let left = length; left.compare(0) > 0; left = left.sub(lengths.at(-1)!))

@@ -8,10 +8,10 @@
   import Tools from '$lib/frame/Tools.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { Exact } from '@aggrega/core/measure';
-  import { readProgramme, type Reading } from '@aggrega/core/programme';
+  import { readProgramme, type ReadResult } from '@aggrega/core/programme';
 
   const LARGEST = 8 * 1024 * 1024;
-  let file: { name: string; document: unknown; reading: Reading } | undefined = $state.raw();
+  let file: { name: string; document: unknown; reading: ReadResult } | undefined = $state.raw();
   let trouble = $state('');
   let busy = $state(false);
   let over = $state(false);

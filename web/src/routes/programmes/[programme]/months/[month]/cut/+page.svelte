@@ -17,7 +17,7 @@
   import Problems from '$lib/look/Problems.svelte';
   import MonthFrame from '$lib/frame/MonthFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import type { Reading } from '@aggrega/core/cutting';
+  import type { PlanAim } from '@aggrega/core/cutting';
   import { formatLength, parseLength } from '@aggrega/core/measure';
   import { handsOut } from '@aggrega/core/programme';
   import { monthSheet } from '@aggrega/core/sheet';
@@ -46,7 +46,7 @@
   $effect(() => {
     if (trying) planner.ask(trial);
   });
-  let reading: Reading = $state('thriftiest');
+  let reading: PlanAim = $state('thriftiest');
   $effect(() => {
     const asked = trial;
     untrack(() => refiner.ask(asked, reading));

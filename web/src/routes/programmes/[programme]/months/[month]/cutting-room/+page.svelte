@@ -27,7 +27,7 @@
   import Say from '$lib/look/Say.svelte';
   import StepCard from '$lib/cut/StepCard.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { readings } from '@aggrega/core/cutting';
+  import { planAims } from '@aggrega/core/cutting';
   import { formatLength } from '@aggrega/core/measure';
   import { asProofed, blocksAsCast, handsOut, kitsFor, monthTitle, packetOfMonth } from '@aggrega/core/programme';
   import { atWork, cautions } from '@aggrega/core/sheet';
@@ -50,7 +50,7 @@
   const basis: 'kit' | 'batch' = $derived(
     wanted === 'kit' || wanted === 'batch' ? wanted : usualBasis(programme, colourway, people),
   );
-  const reading = $derived(readings.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
+  const reading = $derived(planAims.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
   const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}&reading=${reading}`;
   const enrolled = $derived(bench.enrolled(colourway));
   const blocks = $derived(blocksAsCast(programme, colourway, month));
