@@ -31,3 +31,13 @@ it('a migration that has landed is never edited; a new one is noted with its has
   const hash = (file: string) => createHash('sha256').update(textOf(file)).digest('hex').slice(0, 16);
   expect(Object.fromEntries(now.map((file) => [file.split('/').at(-1), hash(file)]))).toEqual(landed);
 });
+
+it('what code cites of the craft has a heading there', () => {
+  const headings = new Set([...textOf('docs/craft.md').matchAll(/^## (.+)$/gm)].map(([, heading]) => heading!));
+  const cited = ['core/src', 'paper/src', 'cli/src', 'web/src']
+    .flatMap(filesIn)
+    .filter((f) => /\.(ts|svelte)$/.test(f))
+    .flatMap((file) => [...textOf(file).matchAll(/docs\/craft\.md, (.+?)(?=[).]|: |, with)/g)].map((m) => `${file}: ${m[1]}`));
+  expect(cited.length).toBeGreaterThan(50);
+  expect(cited.filter((place) => !headings.has(place.split(': ')[1]!))).toEqual([]);
+});

@@ -1,4 +1,4 @@
-/** Grids whose cells no ruler shows, and what to do about them (handbook 2, awkward grids). */
+/** Grids whose cells no ruler shows, and what to do about them (docs/craft.md, Awkward grids). */
 import type { Block, Problem } from '../block';
 import { Exact, formatLength, type Rational } from '../measure';
 import type { SewingStyle } from './style';

@@ -245,7 +245,7 @@ describe('as printed', () => {
     expect(c.warnings[0]!.message).toContain('2 2/5');
     expect(constructionContract(c).units.find((u) => u.kind === 'patch')!.finished).toEqual(['2 2/5', '2 2/5']);
     expect(c.cuts[0]!.w.equals(ratio(3))).toBe(true);
-    // Handbook 2: 10, 12 1/2 or 15; cells of 2 3/8 in a block of 11 7/8 with a coping frame; or sixteenths.
+    // docs/craft.md, Awkward grids: 10, 12 1/2 or 15; cells of 2 3/8 in a block of 11 7/8 with a coping frame; or sixteenths.
     const remedies = gridRemedies(b, finished, inchStyle);
     expect(remedies.map((r) => `${r.kind} ${r.finished[0].toFraction(true)}`)).toEqual([
       'size 10',

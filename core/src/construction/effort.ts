@@ -1,4 +1,4 @@
-/** What a way of making a block costs, to hold two ways against each other (handbook 2, 'same picture, other units'). */
+/** What a way of making a block costs, to hold two ways against each other (docs/craft.md, Same picture, other units). */
 import type { Construction, UnitPlan } from './construct';
 import { isLeaf, type Tree } from './seam-tree';
 import { PER_SQUARE } from './units/unit-kind';

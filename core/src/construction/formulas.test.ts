@@ -88,7 +88,7 @@ const cutsOf = (
   );
 };
 
-describe('the sizes of handbook 2, unit by unit', () => {
+describe('known sizes, unit by unit', () => {
   const hourglass = ['A 0,0 2,0 1,1', 'B 2,0 2,2 1,1', 'A 2,2 0,2 1,1', 'B 0,0 1,1 0,2'];
   const goose = ['A 1,0 2,1 0,1', 'B 0,0 1,0 0,1', 'B 1,0 2,0 2,1'];
   const inSquare = ['A 1,0 2,1 1,2 0,1', 'B 0,0 1,0 0,1', 'B 1,0 2,0 2,1', 'B 2,1 2,2 1,2', 'B 0,1 1,2 0,2'];

@@ -1,5 +1,5 @@
 /**
- * Taking apart what no straight seam takes apart (handbook 4): by a partial seam, which is begun, left open and finished last;
+ * Taking apart what no straight seam takes apart (docs/craft.md, Sewing order): by a partial seam, which is begun, left open and finished last;
  * else by setting a part in at an inner corner. Everything follows from which patches touch along which straight line.
  */
 import type { Point } from '../block';

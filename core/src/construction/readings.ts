@@ -1,5 +1,5 @@
 /**
- * The same picture by other units (handbook 2): small triangles that are two half-square triangles or one goose, a folded rectangle or
+ * The same picture by other units (docs/craft.md, Same picture, other units): small triangles that are two half-square triangles or one goose, a folded rectangle or
  * two squares. A picture is read as a whole, its same-coloured neighbours being one piece; or in parts, cut along its middle.
  */
 import { clipped, joined } from '../block';

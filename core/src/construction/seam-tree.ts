@@ -1,6 +1,6 @@
 /**
  * Takes a block apart: straight seams that cross a whole part without cutting a patch, down to known units; partial and set-in seams
- * where no straight one exists. Handbook 4: a regular grid of like units first, then rows of equal height, then equal parts.
+ * where no straight one exists. docs/craft.md, Sewing order: a regular grid of like units first, then rows of equal height, then equal parts.
  */
 import type { Block } from '../block';
 import type { Exact } from '../measure';
@@ -127,7 +127,7 @@ function takeApart(laid: readonly LaidPatch[], tick: Exact, way: Way): Tree {
 
 /**
  * The tree with every rectangle that comes again, but for a turn or in a mirror, as a unit of its own: the largest first, and in what is left of
- * the smaller ones. What is made of several blocks' worth of patches is one thing to make, to press and to measure (handbook 8).
+ * the smaller ones. What is made of several blocks' worth of patches is one thing to make, to press and to measure (docs/craft.md, Sewing order).
  */
 function sharedParts<T extends Tree>(tree: T, tick: Exact, way: Way): T {
   if (isLeaf(tree) || !way.block) return tree;

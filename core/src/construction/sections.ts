@@ -1,4 +1,4 @@
-/** Sections that are sewn more than once: like ones are chain-sewn together, mirror images apart (handbook 2 and 4). */
+/** Sections that are sewn more than once: like ones are chain-sewn together, mirror images apart (docs/craft.md, Sewing order). */
 import type { Construction } from './construct';
 import { pictureOf, pictureText, straightened } from './picture';
 import { isLeaf, type Branch, type Tree } from './seam-tree';

@@ -1,4 +1,4 @@
-/** Unfinished sizes of parts: the checkpoint that every node of the seam tree carries (handbook 4). */
+/** Unfinished sizes of parts: the checkpoint that every node of the seam tree carries (docs/craft.md, Checkpoints). */
 import type { Point, Polygon } from '../block';
 import { Exact, ratio } from '../measure';
 import { fillsItsBox } from './recognise';

@@ -1,5 +1,5 @@
 /**
- * Likely slips (handbook 4): the wrong pictures that a block turns into when one unit, or all of a kind, or a row is laid wrongly. The
+ * Likely slips (docs/craft.md, Common mistakes): the wrong pictures that a block turns into when one unit, or all of a kind, or a row is laid wrongly. The
  * more a wrong picture looks like a block of its own, the less it is noticed.
  */
 import type { Drawing } from '../block';

@@ -44,7 +44,7 @@ export interface SewingStyle {
 /** 'whole': as the one unit that it is; 'parts': from the smaller units that make the same picture. */
 export type BlockReading = 'whole' | 'parts';
 
-/** The inch house of handbook 2: quarter-inch seam, eighths, exact sizes. */
+/** The inch house: quarter-inch seam, eighths, exact sizes. */
 export const inchStyle: SewingStyle = {
   unit: 'in',
   seam: ratio(1, 4),

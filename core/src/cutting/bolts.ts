@@ -1,5 +1,5 @@
 /**
- * Cut lengths on real bolts (handbook 3): no cut crosses a bolt's end, what belongs together comes from one dye lot, part bolts are used up
+ * Cut lengths on real bolts (docs/craft.md, Bolts and dye lots): no cut crosses a bolt's end, what belongs together comes from one dye lot, part bolts are used up
  * first, and what remains can still be sold. What the shelf does not hold is to be ordered.
  */
 import { ratio, type Rational } from '../measure';

@@ -1,5 +1,5 @@
 /**
- * A bundle for the whole programme (handbook 3): cut forms that each participant gets at the start and cuts from month by month. The months
+ * A bundle for the whole programme (docs/craft.md, Kits and packets): cut forms that each participant gets at the start and cuts from month by month. The months
  * are planned together, then every sheet is laid so that what an earlier month needs comes off first and the rest stays whole.
  */
 import { ratio, type Rational } from '../measure';

@@ -24,7 +24,7 @@ export interface Labour {
   minutes: number;
 }
 
-/** `layers`: how many strips are stacked open for sub-cutting, the house's limit (handbook 3). */
+/** `layers`: how many strips are stacked open for sub-cutting, the house's limit (docs/craft.md, How fabric is cut). */
 export function labourOf(
   { strips, settings }: Pick<FabricPlan, 'strips' | 'settings'>,
   layers: number,

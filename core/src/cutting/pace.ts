@@ -1,4 +1,4 @@
-/** How fast a shop really cuts: its own log against the rule of thumb (handbook 3). */
+/** How fast a shop really cuts: its own log against the rule of thumb (docs/craft.md, How fabric is cut). */
 
 export interface LoggedEvening {
   /** What the rates say the work takes, and what it took: minutes of all hands together. */

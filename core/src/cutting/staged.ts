@@ -1,5 +1,5 @@
 /**
- * A packet of several months (handbook 3): what is cut now, what is cut and saved for a later month, and what stays whole. Strips are cut
+ * A packet of several months (docs/craft.md, Kits and packets): what is cut now, what is cut and saved for a later month, and what stays whole. Strips are cut
  * off in the order in which months need them, so no piece is ever wanted from cloth that an earlier step cut up.
  */
 import { ratio, type Rational } from '../measure';

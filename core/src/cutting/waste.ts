@@ -1,4 +1,4 @@
-/** What comes over (handbook 3): remainders that are large enough to keep, by size; the rest as scraps, by weight. */
+/** What comes over (docs/craft.md, How fabric is cut): remainders that are large enough to keep, by size; the rest as scraps, by weight. */
 import { ratio, type Rational, type LengthUnit } from '../measure';
 import type { SheetPlan } from './sheets';
 import type { FabricPlan, Strip } from './strips';

@@ -1,4 +1,4 @@
-/** What a photo of a fabric tells (handbook 5): its average, how loud it is at arm's length, and its main colours. */
+/** What a photo of a fabric tells (docs/craft.md, Value): its average, how loud it is at arm's length, and its main colours. */
 import { converter, differenceCiede2000, formatHex, type Lab } from 'culori';
 
 export interface PhotoReading {

@@ -1,5 +1,5 @@
 /**
- * Scatters the fabrics of pools over a quilt (handbook 5): equal ones do not touch, each is used about equally often, and none more
+ * Scatters the fabrics of pools over a quilt (docs/craft.md, Scrappy fabrics): equal ones do not touch, each is used about equally often, and none more
  * often than it may be. The same task and seed always give the same cast.
  */
 import { evenOut } from './even-out';

@@ -1,4 +1,4 @@
-/** Whether two fabrics can be told apart where they meet (handbook 5). */
+/** Whether two fabrics can be told apart where they meet (docs/craft.md, Value). */
 import { differenceCiede2000 } from 'culori';
 import { PER_CELL, touching, type Block } from '../block';
 

@@ -1,4 +1,4 @@
-/** Which fabrics go together in the batches of a pool of units: spread evenly, and no pair oftener than need be (handbook 8). */
+/** Which fabrics go together in the batches of a pool of units: spread evenly, and no pair oftener than need be (docs/craft.md, Scrappy fabrics). */
 import { seeded } from './seeded';
 
 export interface SpreadTask {

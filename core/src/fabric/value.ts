@@ -1,4 +1,4 @@
-/** How light a fabric is: CIE L* of its colour (handbook 5). 0 is black, 100 is white. */
+/** How light a fabric is: CIE L* of its colour (docs/craft.md, Value). 0 is black, 100 is white. */
 import { converter } from 'culori';
 
 const toLab = converter('lab');

@@ -48,7 +48,7 @@ function centimetreWords(size: Rational): string {
   return `${formatLength(mm.abs(), 'cm')} mm ${mm.compare(0) < 0 ? 'short of' : 'past'} ${near}`;
 }
 
-/** Rounds a size to trim to down, where the fabric gives no more: the largest mark that can be reached (handbook 8). */
+/** Rounds a size to trim to down, where the fabric gives no more: the largest mark that can be reached (docs/craft.md, Cut large and trim). */
 export function trimTo(exact: Exact, step: Rational): Rational {
   const up = exact.ceilTo(step);
   return exact.isRational && exact.rational.equals(up) ? up : up.sub(step);
@@ -59,7 +59,7 @@ const NEAR = { in: { on: 0.012, thread: 0.047 }, cm: { on: 0.012, thread: 0.04 }
 
 /**
  * A size to measure, as a person with a ruler needs it: as it is where a ruler shows it, else the mark that it is nearest to, with 'a thread over'
- * or 'a thread under', or the two marks that it lies halfway between (handbook 8). `step` is the ruler's own.
+ * or 'a thread under', or the two marks that it lies halfway between (docs/craft.md, Checkpoints). `step` is the ruler's own.
  */
 export function checkpoint(size: Exact, step: Rational, unit: LengthUnit): string {
   // Sixteenths and half millimetres are read off without a word.

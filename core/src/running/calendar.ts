@@ -1,4 +1,4 @@
-/** When what has to be done: releases by a cadence, and backwards from each what comes before it (handbook 6). */
+/** When what has to be done: releases by a cadence, and backwards from each what comes before it (docs/craft.md, Running a programme). */
 import {
   awayOn,
   dayAfter,

@@ -42,7 +42,7 @@ describe('the seam by its rows', () => {
     );
   });
 
-  it('by the handbook’s own figure: seven seams, a quarter short, half of a twenty-eighth on each side', () => {
+  it('by the figure worked out in docs/craft.md: seven seams, a quarter short, half of a twenty-eighth on each side', () => {
     const { each, says } = diagnose([{ what: 'row of eight', seams: 7, expected: 16.5, measured: 16.25 }], house);
     const middle = (each![0] + each![1]) / 2;
     expect(middle).toBeCloseTo(0.25 / 7);

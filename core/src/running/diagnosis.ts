@@ -1,5 +1,5 @@
 /**
- * What measured sizes say of the seam (handbook 4): if each of k seams takes d too much, a row comes out k·d short. Every reading is only as sure as the
+ * What measured sizes say of the seam (docs/craft.md, Seam diagnosis): if each of k seams takes d too much, a row comes out k·d short. Every reading is only as sure as the
  * ruler's marks, so each allows a range of d; what is said is what all ranges together allow, and what they do not.
  */
 import { formatLength, ratio, type LengthUnit } from '../measure';

@@ -1,6 +1,6 @@
 /**
  * How many will still take part, month by month: from the programme's own leavers and late joiners, and, while there are few of them, from a prior of
- * our own. Odds, not promises (handbook 6): short is worse than over where a print goes out of print.
+ * our own. Odds, not promises (docs/craft.md, Running a programme): short is worse than over where a print goes out of print.
  */
 
 /**

@@ -1,4 +1,4 @@
-/** What kits cost as they are cut, what comes in, and from how many people on it pays (handbook 6). Taxes are the organiser's: a rate, no advice. */
+/** What kits cost as they are cut, what comes in, and from how many people on it pays (docs/craft.md, Running a programme). Taxes are the organiser's: a rate, no advice. */
 import { kitGroups, type Money, type Month, type PacketFigures, type Programme } from '../programme';
 
 /** What is known of a month, all colourways together. */

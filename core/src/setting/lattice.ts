@@ -133,7 +133,7 @@ function sashes(
   return parts;
 }
 
-/** Side triangles stand with their long side on the edge, corner triangles with their short sides (handbook 5). */
+/** Side triangles stand with their long side on the edge, corner triangles with their short sides (docs/craft.md, Setting a quilt). */
 function settingTriangles({ triangles, across, down }: Setting, b: Exact, t: Exact, out: Exact): LaidPart[] {
   if (!triangles) throw new SettingError('/triangles', 'a quilt on point needs side and corner triangles: name their fabric');
   const leg = b.plus(t);

@@ -32,7 +32,7 @@ interface CuttingStyle {
   directional: ReadonlySet<string>;
 }
 
-/** What a border is cut longer by than the quilt should measure (handbook 8): it is trimmed to what the quilt does measure. */
+/** What a border is cut longer by than the quilt should measure (docs/craft.md, Setting a quilt): it is trimmed to what the quilt does measure. */
 const SPARE: Record<LengthUnit, Rational> = { in: ratio(1), cm: ratio(2) };
 
 /** Pieces out of one square. */
@@ -79,7 +79,7 @@ export function quiltParts(laid: readonly LaidPart[], { seam, rounding, directio
   return [...rows.values()].map(({ pieces, ...row }) => ({ ...row, qty: Math.ceil(pieces / PER_SQUARE[row.sub]) }));
 }
 
-/** Handbook 5: a side triangle's square is its long side + (2+2√2)s, a corner triangle's its short side + (2+√2)s. */
+/** docs/craft.md, Setting a quilt: a side triangle's square is its long side + (2+2√2)s, a corner triangle's its short side + (2+√2)s. */
 function cutSize(
   { size: [w, h], sub, mitred, group }: LaidPart,
   seam: Rational,

@@ -37,7 +37,7 @@ const rows = (setting: Setting, blocks: SetBlock[]) =>
     (p) => `${p.qty} ${p.name} ${p.w.toFraction(true)} x ${p.h.toFraction(true)}${p.sub === 'none' ? '' : ` ${p.sub}`}`,
   );
 
-describe('the quilts of the handbook', () => {
+describe('quilts with known sizes', () => {
   it('sashed all round: r(c+1)+c(r+1) sashes, (r+1)(c+1) cornerstones', () => {
     const framed = { ...sashed, frame: { finished: ratio('1/2'), role: 'B' } };
     expect(rows(framed, [block(12)])).toEqual([

@@ -1,4 +1,4 @@
-/** How blocks are set into a quilt (handbook 5), with every length exact. */
+/** How blocks are set into a quilt (docs/craft.md, Setting a quilt), with every length exact. */
 import type { Exact, Rational } from '../measure';
 import type { Turning } from './turning';
 

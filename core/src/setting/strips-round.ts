@@ -1,4 +1,4 @@
-/** Long strips joined on the diagonal, binding, backing and batting (handbook 5). */
+/** Long strips joined on the diagonal, binding, backing and batting (docs/craft.md, Setting a quilt). */
 import { Exact, ratio, type Rational, type LengthUnit } from '../measure';
 
 /** A join on the diagonal takes a strip width off the length. The fewest strips of `width` fabric that give `length` in all. */

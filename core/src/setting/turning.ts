@@ -1,4 +1,4 @@
-/** Ways of turning the blocks of a quilt, which make the secondary patterns (handbook 5). */
+/** Ways of turning the blocks of a quilt, which make the secondary patterns (docs/craft.md, Setting a quilt). */
 
 /** Quarter turns clockwise by row and column of a repeat of two by two. */
 const REPEATS = {

@@ -1,4 +1,4 @@
-/** Cautions that stand wherever cutting is described (handbook 3): in full with the first packet and in the cutting room, on each sheet in one line. */
+/** Cautions that stand wherever cutting is described (docs/craft.md, Cautions): in full with the first packet and in the cutting room, on each sheet in one line. */
 export const cautions = [
   'Close the blade whenever it leaves your hand, and cut away from your body.',
   'Keep your fingers behind the ruler’s edge. For long runs use a gripping or guarded ruler, or a cut-resistant glove.',

@@ -1,4 +1,4 @@
-/** What is looked at before a month goes out (handbook 6): what the program finds open, and what only eyes can tell. */
+/** What is looked at before a month goes out (docs/craft.md, Running a programme): what the program finds open, and what only eyes can tell. */
 import { hasSheet, type Colourway, type Month, type Programme } from '../programme';
 import { monthDoubts } from './doubts';
 import { plainDate } from './wishes';

@@ -1,4 +1,4 @@
-/** Crossings whose seam allowances are spun round the middle: which they are, what to do, and how the back looks (handbook 8). */
+/** Crossings whose seam allowances are spun round the middle: which they are, what to do, and how the back looks (docs/craft.md, Pressing). */
 import { extent, leaves, type Construction, type Leaf } from '../construction';
 import { clipped, doubleArea, type DirectedLine, type Spot } from '../hands';
 import type { PaperPicture } from './paper';

@@ -244,7 +244,7 @@ function arrow([x, y]: readonly [number, number], way: Point | undefined, reach:
   return { from: [x - ux, y - uy], to: [x + ux, y + uy], open: !way };
 }
 
-/** How far a part may be off its checkpoint (handbook 4). */
+/** How far a part may be off its checkpoint (docs/craft.md, Checkpoints). */
 export function toleranceText(unit: LengthUnit): string {
   const [fine, eased] = unit === 'in' ? ['1/16 in', '1/8 in'] : ['1.5 mm', '3 mm'];
   return `Up to ${fine} out is fine. ${eased} can be eased in: match and pin the outer edges first. Any more, unpick or cut a new piece.`;

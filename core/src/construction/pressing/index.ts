@@ -1,5 +1,5 @@
 /**
- * Which way each seam is pressed (handbook 4), in this order of wishes: crossings nest; crowded crossings are spun or opened; like
+ * Which way each seam is pressed (docs/craft.md, Pressing), in this order of wishes: crossings nest; crowded crossings are spun or opened; like
  * units are pressed alike; seams lie on the plainer part; seams lie on the darker fabric.
  */
 import type { Point } from '../../block';

@@ -1,6 +1,6 @@
 /**
  * Where blocks of one quilt meet without sashing, their outermost seams should nest too; turning every second block is the usual
- * remedy (handbook 4).
+ * remedy (docs/craft.md, Pressing).
  */
 import type { Construction } from '../construct';
 import { extent } from '../picture';

@@ -1,6 +1,6 @@
 /**
  * Economy unit: a square in a square twice over, finished 2a. Described with the centre, the first round clockwise from the top, and
- * the second clockwise from the top left. Formulas: handbook 2.
+ * the second clockwise from the top left. Formulas: docs/craft.md, Squares in squares.
  */
 import { Exact } from '../../measure';
 import { outlines, oversizeOf, plainPiece, rolesAt, scaled, seamOf, seamWords, sizeWords, triangles } from './reading';

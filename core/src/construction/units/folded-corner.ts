@@ -1,6 +1,6 @@
 /**
  * A square or rectangle with one to four corners cut off at 45°, each with a leg of its own: 'snowball', connector, parallelogram.
- * Described lying, first the base, then its corners clockwise from the top left. Formulas: handbook 2.
+ * Described lying, first the base, then its corners clockwise from the top left. Formulas: docs/craft.md, Stitch-and-flip corners.
  */
 import { doubleArea, type Point } from '../../block';
 import type { Exact } from '../../measure';

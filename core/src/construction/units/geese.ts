@@ -1,6 +1,6 @@
 /**
  * Flying goose, W by H with W = 2H: described with the wide edge of the goose at the bottom and its point up;
- * first the goose, then the sky left and right of the point. Formulas: handbook 2.
+ * first the goose, then the sky left and right of the point. Formulas: docs/craft.md, Flying geese.
  */
 import { Exact, checkpoint, formatLength, trimTo } from '../../measure';
 import type { SewingStyle } from '../style';

@@ -1,6 +1,6 @@
 /**
  * Squares in a grid: four-patch, nine-patch, checkerboard; and rails. Described row by row. Cut as squares, or sub-cut from strip sets
- * (handbook 2): strips p + 2s wide, sewn side by side, then cut across every p + 2s.
+ * (docs/craft.md, Grids of squares): strips p + 2s wide, sewn side by side, then cut across every p + 2s.
  */
 import { Exact } from '../../measure';
 import type { Picture } from '../picture';

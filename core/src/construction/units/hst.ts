@@ -1,6 +1,6 @@
 /**
  * Half-square triangle (HST): a square of two triangles. Described with its first fabric in the top left corner.
- * All formulas: handbook 2, with f the finished side, u = f + 2s, s the seam.
+ * All formulas: docs/craft.md, Half-square triangles, with f the finished side, u = f + 2s, s the seam.
  */
 import { Exact, formatLength } from '../../measure';
 import type { SewingStyle } from '../style';

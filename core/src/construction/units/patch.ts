@@ -1,4 +1,4 @@
-/** The plain square or rectangle: w + 2s by h + 2s (handbook 2). */
+/** The plain square or rectangle: w + 2s by h + 2s (docs/craft.md, Squares and rectangles). */
 import { plainPiece, rectangle, rolesAt, seamOf } from './reading';
 import type { UnitKind } from './unit-kind';
 

@@ -1,6 +1,6 @@
 /**
  * Quarter-square triangle (QST): a square of four triangles that meet in the middle, described clockwise from the top.
- * Formulas: handbook 2. Two fabrics make an hourglass; three or four come from two different pairs of half-square triangles.
+ * Formulas: docs/craft.md, Quarter-square triangles. Two fabrics make an hourglass; three or four come from two different pairs of half-square triangles.
  */
 import { scene } from '../../hands';
 import type { SewingStyle } from '../style';

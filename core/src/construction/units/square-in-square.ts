@@ -1,5 +1,5 @@
 /**
- * Square in a square, F: described with the centre first, then the corners clockwise from the top left. Formulas: handbook 2.
+ * Square in a square, F: described with the centre first, then the corners clockwise from the top left. Formulas: docs/craft.md, Squares in squares.
  */
 import { Exact } from '../../measure';
 import {

@@ -1,5 +1,5 @@
 /**
- * Full-size templates: the finished shape plus the seam allowance all round, tips blunted, with a grain arrow (handbook 2). Any
+ * Full-size templates: the finished shape plus the seam allowance all round, tips blunted, with a grain arrow (docs/craft.md, Templates). Any
  * angle may occur, so that this is arithmetic in decimals, good to a millionth; the cut rectangle around it is rounded up as all sizes.
  */
 import type { Polygon } from '../../block';

@@ -1,4 +1,4 @@
-/** Straight-edged patches without a ruler formula: cut with a full-size template (handbook 2). */
+/** Straight-edged patches without a ruler formula: cut with a full-size template (docs/craft.md, Templates). */
 import { seamOf } from './reading';
 import { templateOf, templatePiece } from './template-shape';
 import type { UnitKind } from './unit-kind';

@@ -1,4 +1,4 @@
-/** Scrappy letters in every room: the blocks, parts and pictures of a quilt as its pools are scattered over it (handbook 5). */
+/** Scrappy letters in every room: the blocks, parts and pictures of a quilt as its pools are scattered over it (docs/craft.md, Scrappy fabrics). */
 import type { Block } from '../../block';
 import type { UnitPlan } from '../../construction';
 import { quiltParts } from '../../setting';

@@ -1,5 +1,5 @@
 /**
- * Pools of units (handbook 8): which units of a scrappy colourway are made together in batches, of which fabrics, and which blocks take them. Units are
+ * Pools of units (docs/craft.md, Scrappy fabrics): which units of a scrappy colourway are made together in batches, of which fabrics, and which blocks take them. Units are
  * told apart by the picture that they show, so one pool serves blocks of several months.
  */
 import {

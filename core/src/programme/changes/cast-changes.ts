@@ -1,7 +1,15 @@
 /** Changes to a cast, as the document is changed by them: a letter has a fabric, is everybody's own choice, or is scrappy. */
 import { bandOf } from '../../fabric';
 import { same, type Change } from './changes';
-import type { Colourway, ColourwayFile, PoolFile, PoolPer, ProgrammeFile, ScatterFile, UnitPooling } from '../document/document';
+import type {
+  Colourway,
+  ColourwayFile,
+  PoolFile,
+  PoolPer,
+  ProgrammeFile,
+  ScatterFile,
+  UnitPooling,
+} from '../document/document';
 
 /** The three ways in which a letter can be cast. */
 const WAYS = ['fabrics', 'choices', 'pools'] as const;
@@ -76,7 +84,7 @@ export function copyChanges(file: ProgrammeFile, to: string, from: string): Chan
   );
 }
 
-/** Schools of scrappy (handbook 5): what has a fabric of its own, for light pools and for all others. */
+/** Schools of scrappy (docs/craft.md, Scrappy fabrics): what has a fabric of its own, for light pools and for all others. */
 export const schools = {
   'all-different': { light: 'once', other: 'once' },
   'two-fabrics': { light: 'block', other: 'block' },

@@ -1,4 +1,4 @@
-/** Demand (handbook 3): what is to be cut of each fabric, for one kit or for everybody, with spares, demo sets and step-outs. */
+/** Demand (docs/craft.md, How much for everybody): what is to be cut of each fabric, for one kit or for everybody, with spares, demo sets and step-outs. */
 import { isLeaf, type Construction, type Cut } from '../../construction';
 import type { Piece } from '../../cutting';
 import { constructApart, constructMonthBlock, constructSeries, constructWith } from './constructing';

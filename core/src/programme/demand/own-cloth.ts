@@ -1,4 +1,4 @@
-/** A kit that is only a list (handbook 3): what to bring of one's own, as yardage, as fat quarters, or from scraps. */
+/** A kit that is only a list (docs/craft.md, Kits and packets): what to bring of one's own, as yardage, as fat quarters, or from scraps. */
 import { DoesNotFit, planFabric, planSheets, type Piece } from '../../cutting';
 import type { Rational } from '../../measure';
 import { demandOf } from './demand';

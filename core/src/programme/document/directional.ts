@@ -1,4 +1,4 @@
-/** Prints that must keep their way up: which letters they concern, colourway by colourway (handbook 8). */
+/** Prints that must keep their way up: which letters they concern, colourway by colourway (docs/craft.md, Fabric as it comes). */
 import type { Colourway } from './document';
 
 const known = new WeakMap<Colourway, ReadonlySet<string>>();

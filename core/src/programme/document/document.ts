@@ -156,7 +156,7 @@ export interface PoolFile {
 export const poolScopes = ['programme', 'packet', 'block'] as const;
 export type PoolScope = (typeof poolScopes)[number];
 
-/** A scrappy letter whose units are made as a pool, in batches, and dealt to the blocks, instead of every patch being named (handbook 8). */
+/** A scrappy letter whose units are made as a pool, in batches, and dealt to the blocks, instead of every patch being named (docs/craft.md, Scrappy fabrics). */
 export interface UnitPooling {
   for: PoolScope;
   /** Its value: letters of one value take one another's place in the units of a pool. */

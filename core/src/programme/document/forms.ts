@@ -1,4 +1,4 @@
-/** The forms in which fabric comes (handbook 3), and what of them can be used when the document does not say. */
+/** The forms in which fabric comes (docs/craft.md, Fabric as it comes), and what of them can be used when the document does not say. */
 import { ratio, type Rational, type LengthUnit } from '../../measure';
 
 /** In inches. A half yard and its parts lose half an inch of each raw edge to squaring; undefined: it must be measured. */

@@ -1,5 +1,5 @@
 /**
- * One month's share of fabric that serves several months (handbook 8): what was kept for it, what is cut now, what is cut and bagged for a later
+ * One month's share of fabric that serves several months (docs/craft.md, Kits and packets): what was kept for it, what is cut now, what is cut and bagged for a later
  * month, and what stays whole. Nothing is cut twice, and nothing is cut from fabric that is gone: the shares of all months are one plan.
  */
 import { tailOf, type Piece, type Rect, type Strip, type StripColumn } from '../../cutting';

@@ -1,4 +1,4 @@
-/** What one participant is handed: packets of one month or several, and the bundle for the whole programme (handbook 3). */
+/** What one participant is handed: packets of one month or several, and the bundle for the whole programme (docs/craft.md, Kits and packets). */
 import {
   DoesNotFit,
   lengthToBuy,

@@ -1,5 +1,5 @@
 /**
- * Planning on when some of it is cut (handbook 3): what was cut stays cut, a changed head count plans only what is still to be cut, and the
+ * Planning on when some of it is cut (docs/craft.md, Kits and packets): what was cut stays cut, a changed head count plans only what is still to be cut, and the
  * difference is said in plain words.
  */
 import { labourOf as labour, type FabricPlan, type SheetPlan } from '../../cutting';

@@ -5,7 +5,7 @@ import { parseLength, ratio, type Rational, type LengthUnit } from '../../measur
 import type { House, ProgrammeFile } from '../document/document';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 
-/** What a house does when the document does not say (handbook 2 and 3). */
+/** What a house does when the document does not say (docs/craft.md, Cut large and trim). */
 export const DEFAULTS = {
   in: {
     seam: '1/4',
@@ -110,7 +110,7 @@ function readHouse(house: HouseFile, unit: LengthUnit, length: ReadLength, refus
   };
 }
 
-/** The large squares of that method are sized for a seam of 1/4 in alone (handbook 2). */
+/** The large squares of that method are sized for a seam of 1/4 in alone (docs/craft.md, Flying geese). */
 export function refuseTwoSquares(
   methods: Record<string, string> | undefined,
   seam: Rational,

@@ -3,7 +3,7 @@ import type { Calendar, Money, ProgrammeFile } from '../document/document';
 import { isDate } from '../stock/orders';
 import type { Refuse } from './read-length';
 
-/** Days before a release; of our own, with a fortnight between cloth in the house and the day (handbook 6 names the steps). */
+/** Days before a release; of our own, with a fortnight between cloth in the house and the day (the steps: docs/craft.md, Running a programme). */
 const DAYS = { proof: 7, sample: 14, pack: 2, cut: 5, house: 14 };
 const HOURS = 6;
 

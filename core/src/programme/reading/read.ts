@@ -188,7 +188,7 @@ function sizeText(width: Rational, height: Rational | undefined, unit: LengthUni
   return height === undefined ? formatLength(width, unit) : `${formatLength(width, unit)}x${formatLength(height, unit)}`;
 }
 
-/** Handbook 2: blocks in one quilt must agree in size. */
+/** docs/craft.md, Awkward grids: blocks in one quilt must agree in size. */
 function sizeWarnings(programme: Programme): Problem[] {
   const sizes = new Map<string, string>();
   for (const { finished, path } of programme.months.flatMap((m) => m.blocks))

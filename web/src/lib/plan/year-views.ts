@@ -73,7 +73,7 @@ function stockView(
 ): StockView {
   const write = (x: Rational) => formatLength(x, unit);
   const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
-  /** A fat quarter is half of a half yard (handbook 3). */
+  /** A fat quarter is half of a half yard (docs/craft.md, Fabric as it comes). */
   const step = ratio(unit === 'in' ? '9/2' : 10);
   const half = unit === 'in' ? 18 : 50;
   const down = (x: Rational) => x.div(step).floor().mul(step);
