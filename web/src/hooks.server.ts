@@ -1,6 +1,6 @@
 import { building } from '$app/environment';
 import { startClockwork, stopClockwork } from '$lib/server/clockwork';
-import { DatabaseAway, acting, checkRole, closePool } from '$lib/server/db/pool';
+import { acting, checkRole, closePool } from '$lib/server/db/pool';
 import { loadDemo } from '$lib/server/demo/demo';
 import { closePost } from '$lib/server/mail/post';
 import { closeStandIn } from '$lib/server/mail/stand-in';
@@ -127,7 +127,6 @@ const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', 
 
 /** What people are told when something went wrong that no route foresaw. The log gets the rest. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-  if (error instanceof DatabaseAway) return { message: error.said };
   if (status >= 500) {
     log('error', 'unforeseen', { route: event.route.id, method: event.request.method, ...said(error) });
     return { message: 'Something went wrong on our side. What was shown as saved is safe; try again.' };

@@ -3,7 +3,8 @@ import { organisationIds } from './db/organisations';
 import { now } from './clock';
 import { sweepDeleted } from './db/records';
 import { sweepSessions } from './db/sessions';
-import { DatabaseAway, asClockwork, asOrganisation, atTheDoor } from './db/pool';
+import { isAway } from './web/outside';
+import { asClockwork, asOrganisation, atTheDoor } from './db/pool';
 import { bringFiles, deleteFiles } from './files/moving';
 import { StoreAway, storeSet } from './files/store';
 import { sendDue } from './mail/post';
@@ -52,7 +53,7 @@ export function startClockwork(): void {
     busy = true;
     running = turn()
       .catch((error) => {
-        if (!(error instanceof DatabaseAway)) log('error', 'clockwork', said(error));
+        if (!isAway(error, 'database')) log('error', 'clockwork', said(error));
       })
       .finally(() => (busy = false));
   }, EVERY);

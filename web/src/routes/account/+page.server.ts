@@ -4,29 +4,26 @@ import { accountState, askForCodes, changeName, changePassword, stopCodes } from
 import { now } from '$lib/server/clock';
 import { atTheDoor } from '$lib/server/db/pool';
 import { chooseOrganisation, endSession, listDevices } from '$lib/server/db/sessions';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { fieldsOf } from '$lib/server/web/form';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
   const who = locals.who!;
-  const own = await whileDatabaseAnswers(
-    atTheDoor(async (db) => ({
-      devices: (await listDevices(db, who.account, now())).map((d) => ({ ...d, here: d.id === who.session })),
-    })),
-  );
+  const own = await atTheDoor(async (db) => ({
+    devices: (await listDevices(db, who.account, now())).map((d) => ({ ...d, here: d.id === who.session })),
+  }));
   return {
     ...own,
-    ...(await whileDatabaseAnswers(accountState(who))),
-    parts: await whileDatabaseAnswers(partsFor(who.account)),
+    ...(await accountState(who)),
+    parts: await partsFor(who.account),
     house: who.organisation?.id ?? '',
   };
 };
 
 /** A form that somebody signed in sends about herself: what it answers when something is wrong names its part of the page. */
 async function done(part: string, work: Promise<string | undefined>, says: string) {
-  const trouble = await whileDatabaseAnswers(work);
+  const trouble = await work;
   return trouble ? fail(400, { part, message: trouble, says: '' }) : { part, message: '', says };
 }
 
@@ -54,7 +51,7 @@ export const actions: Actions = {
       const made = newCodeSecret();
       return { part: 'codes', message: '', says: '', secret: made, picture: await codePicture(made, who.email) };
     }
-    const trouble = await whileDatabaseAnswers(askForCodes(who, secret, code));
+    const trouble = await askForCodes(who, secret, code);
     return trouble
       ? fail(400, {
           part: 'codes',
@@ -74,13 +71,13 @@ export const actions: Actions = {
     const who = whoSigned(event);
     const { id } = await fieldsOf(event.request, ['id']);
     const known = /^[0-9a-f-]{36}$/.test(id);
-    if (known) await whileDatabaseAnswers(atTheDoor((db) => endSession(db, who.account, id)));
+    if (known) await atTheDoor((db) => endSession(db, who.account, id));
     return { part: 'devices', message: '', says: 'Signed out there.' };
   },
   choose: async (event) => {
     const who = whoSigned(event);
     const { id } = await fieldsOf(event.request, ['id']);
-    if (/^[0-9a-f-]{36}$/.test(id)) await whileDatabaseAnswers(atTheDoor((db) => chooseOrganisation(db, who.session, id)));
+    if (/^[0-9a-f-]{36}$/.test(id)) await atTheDoor((db) => chooseOrganisation(db, who.session, id));
     redirect(303, '/');
   },
 };

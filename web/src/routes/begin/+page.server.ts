@@ -1,6 +1,5 @@
 import { found } from '$lib/server/auth/house';
 import { openSession } from '$lib/server/auth/sessions';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { fieldsOf } from '$lib/server/web/form';
 import { fromThisMachine } from '$lib/server/web/gate';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
@@ -22,11 +21,11 @@ export const actions: Actions = {
     refuseStrangers(event);
     const { house, ...account } = await fieldsOf(event.request, ['house', 'name', 'email', 'password']);
     const { who } = event.locals;
-    const begun = await whileDatabaseAnswers(found(house, who && !who.demo ? { account: who.account } : account));
+    const begun = await found(house, who && !who.demo ? { account: who.account } : account);
     if (typeof begun === 'string') return fail(400, { message: begun, house, name: account.name, email: account.email });
     const device = event.request.headers.get('user-agent') ?? '';
     const { cookies, url } = event;
-    await whileDatabaseAnswers(openSession(begun.account, { cookies, url, device, organisation: begun.organisation }));
+    await openSession(begun.account, { cookies, url, device, organisation: begun.organisation });
     redirect(303, '/');
   },
 };

@@ -5,22 +5,19 @@ import { listMembers } from '$lib/server/db/accounts';
 import { listInvitations } from '$lib/server/db/invitations';
 import { asOrganisation } from '$lib/server/db/pool';
 import { houseRecord } from '$lib/server/history/record';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { fieldsOf } from '$lib/server/web/form';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
   own: locals.who!.account,
-  record: (await whileDatabaseAnswers(houseRecord(locals.organisation))).entries,
-  ...(await whileDatabaseAnswers(
-    asOrganisation(locals.organisation, async (db) => ({
-      members: await listMembers(db),
-      invitations: (await listInvitations(db)).map(({ id, email, role, ends }) => {
-        return { id, email, role, ends, over: ends !== null && ends <= now() };
-      }),
-    })),
-  )),
+  record: (await houseRecord(locals.organisation)).entries,
+  ...(await asOrganisation(locals.organisation, async (db) => ({
+    members: await listMembers(db),
+    invitations: (await listInvitations(db)).map(({ id, email, role, ends }) => {
+      return { id, email, role, ends, over: ends !== null && ends <= now() };
+    }),
+  }))),
 });
 
 const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
@@ -30,7 +27,7 @@ export const actions: Actions = {
     const { email, role } = await fieldsOf(request, ['email', 'role']);
     if (!isRole(role)) return fail(400, { message: 'Choose a role.', email, link: '', sent: false });
     const { organisation, name } = locals.who!;
-    const sent = await whileDatabaseAnswers(invite(organisation!, { email, role, by: name }));
+    const sent = await invite(organisation!, { email, role, by: name });
     if (typeof sent === 'string') return fail(400, { message: sent, email, link: '', sent: false });
     return { message: '', email: '', to: email, ...sent };
   },
@@ -38,14 +35,14 @@ export const actions: Actions = {
     const { id, role } = await fieldsOf(request, ['id', 'role']);
     if (!ID.test(id) || (role !== '' && !isRole(role)))
       return fail(400, { message: 'That isn’t a role.', email: '', link: '', sent: false });
-    const trouble = await whileDatabaseAnswers(setRole(locals.organisation, id, role === '' ? undefined : (role as never)));
+    const trouble = await setRole(locals.organisation, id, role === '' ? undefined : (role as never));
     return trouble
       ? fail(400, { message: trouble, email: '', link: '', sent: false })
       : { message: '', email: '', link: '', sent: false };
   },
   uninvite: async ({ request, locals }) => {
     const { id } = await fieldsOf(request, ['id']);
-    if (ID.test(id)) await whileDatabaseAnswers(uninvite(locals.organisation, id));
+    if (ID.test(id)) await uninvite(locals.organisation, id);
     return { message: '', email: '', link: '', sent: false };
   },
 };

@@ -1,4 +1,5 @@
-import { DatabaseAway, databaseAnswers } from '$lib/server/db/pool';
+import { databaseAnswers } from '$lib/server/db/pool';
+import { isAway } from '$lib/server/web/outside';
 import { stopping } from '$lib/server/web/stopping';
 import { text } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -10,7 +11,7 @@ export const GET: RequestHandler = async () => {
     await databaseAnswers();
     return text('ready\n');
   } catch (error) {
-    if (error instanceof DatabaseAway) return text('the database does not answer\n', { status: 503 });
+    if (isAway(error, 'database')) return text('the database does not answer\n', { status: 503 });
     throw error;
   }
 };

@@ -1,6 +1,5 @@
 import { signIn } from '$lib/server/auth/sign-in';
 import { closeSession, openSession } from '$lib/server/auth/sessions';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { fieldsOf, onwards } from '$lib/server/web/form';
 import { addressOf, fromThisMachine } from '$lib/server/web/gate';
 import { fail, redirect } from '@sveltejs/kit';
@@ -17,15 +16,15 @@ export const load: PageServerLoad = (event) => {
 export const actions: Actions = {
   in: async (event) => {
     const { email, password, code, to } = await fieldsOf(event.request, ['email', 'password', 'code', 'to']);
-    const answer = await whileDatabaseAnswers(signIn({ email, password, code }, addressOf(event)));
+    const answer = await signIn({ email, password, code }, addressOf(event));
     if (answer.kind === 'refused') return fail(400, { email, message: answer.message, code: code !== '' });
     if (answer.kind === 'code') return { email, code: true, message: '' };
     const device = event.request.headers.get('user-agent') ?? '';
-    await whileDatabaseAnswers(openSession(answer.account, { cookies: event.cookies, url: event.url, device }));
+    await openSession(answer.account, { cookies: event.cookies, url: event.url, device });
     redirect(303, onwards(to));
   },
   out: async ({ cookies, locals }) => {
-    await whileDatabaseAnswers(closeSession(cookies, locals.who?.demo ? undefined : locals.who));
+    await closeSession(cookies, locals.who?.demo ? undefined : locals.who);
     redirect(303, '/sign-in');
   },
 };

@@ -1,20 +1,21 @@
 /** The connection to PostgreSQL, always as one organisation: row-level security sees to the rest. */
 import { AsyncLocalStorage } from 'node:async_hooks';
 import pg from 'pg';
+import { away } from '../web/outside';
 
 let pool: pg.Pool | undefined;
 /** Of a streaming replica, where AGGREGA_READ_DATABASE_URL names one. */
 let replica: pg.Pool | undefined;
 
 /** The database is away, shutting down or out of room; what was asked for has not happened, and may be asked again. */
-export class DatabaseAway extends Error {
-  /** What people are told. */
-  get said(): string {
-    return (this.cause as { code?: string } | undefined)?.code === DISK_FULL
+const databaseAway = (cause: unknown) =>
+  away(
+    'database',
+    (cause as { code?: string } | undefined)?.code === DISK_FULL
       ? 'The disk of the database is full: nothing more can be saved until whoever runs it makes room. What was saved is safe; try again then.'
-      : 'The database does not answer just now. Nothing that was saved is lost; try again in a moment.';
-  }
-}
+      : 'The database does not answer just now. Nothing that was saved is lost; try again in a moment.',
+    cause,
+  );
 const DISK_FULL = '53100';
 
 function connections(): pg.Pool {
@@ -51,7 +52,7 @@ const BEGIN_CLOCKWORK = `begin; select set_config('app.clockwork', 'on', true)`;
 
 /**
  * Runs `work` in one transaction that sees and changes nothing but the rows of `organisation`. Commits when it returns,
- * rolls back when it throws; whatever is no id is nobody, who sees nothing. Throws DatabaseAway when the server cannot be reached or goes away.
+ * rolls back when it throws; whatever is no id is nobody, who sees nothing. Answers 503 (`away`) when the server cannot be reached or goes away.
  */
 export const asOrganisation = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>
   inTransaction(beginAs(organisation), work);
@@ -99,7 +100,7 @@ export async function withConnections<T>(work: (all: pg.Pool) => Promise<T>): Pr
   try {
     return await work(connections());
   } catch (error) {
-    throw (error instanceof Error && away(error)) || error;
+    throw lostBy(error) ?? error;
   }
 }
 
@@ -112,7 +113,7 @@ async function inTransaction<T>(begin: string, work: (db: pg.PoolClient) => Prom
   try {
     client = await (acting.getStore()?.fromReplica && replica ? replica : connections()).connect();
   } catch (error) {
-    throw away(error) ?? error;
+    throw lostBy(error) ?? error;
   }
   // A connection that breaks during the work says so here first; the queries after it fail in words of their own.
   let broken = false;
@@ -124,7 +125,7 @@ async function inTransaction<T>(begin: string, work: (db: pg.PoolClient) => Prom
     await client.query('commit');
     return result;
   } catch (error) {
-    const lost = broken ? new DatabaseAway('the connection broke', { cause: error }) : away(error);
+    const lost = broken ? databaseAway(error) : lostBy(error);
     if (!lost) await client.query('rollback').catch(onbreak);
     else broken = true;
     throw lost ?? error;
@@ -134,14 +135,14 @@ async function inTransaction<T>(begin: string, work: (db: pg.PoolClient) => Prom
   }
 }
 
-/** A DatabaseAway for errors that mean a lost or refused connection, a full disk or a server on its way down. */
-function away(error: unknown): DatabaseAway | undefined {
+/** What to throw for errors that mean a lost or refused connection, a full disk or a server on its way down. */
+function lostBy(error: unknown): Error | undefined {
   const { code = '', message = '' } = error as { code?: string; message?: string };
   const lost =
     /^(08|57P0|53)/.test(code) ||
     /^E(CONN|PIPE|HOST|NOTFOUND|TIMEDOUT)/.test(code) ||
     /terminat|timeout|not queryable/i.test(message);
-  return lost ? new DatabaseAway(message, { cause: error }) : undefined;
+  return lost ? databaseAway(error) : undefined;
 }
 
 /** Refuses to work with a role that row-level security does not bind. */
@@ -162,7 +163,7 @@ export async function closePool(): Promise<void> {
   await Promise.all(open.map((p) => p?.end()));
 }
 
-/** Resolves when the database answers; throws DatabaseAway when it does not. */
+/** Resolves when the database answers; answers 503 (`away`) when it does not. */
 export async function databaseAnswers(): Promise<void> {
   await asOrganisation('00000000-0000-0000-0000-000000000000', async () => {});
 }

@@ -1,5 +1,6 @@
 /** A store of files outside that speaks S3's protocol, where the environment names one; without it, files stay in the database. */
 import { AwsClient } from 'aws4fetch';
+import { away } from '../web/outside';
 
 /** The store does not answer, or refuses; what was asked for may be asked again. */
 export class StoreAway extends Error {}
@@ -66,6 +67,13 @@ export async function removeObject(object: string): Promise<void> {
   if (!answer.ok && answer.status !== 404) throw new StoreAway(`the store of files answered ${answer.status} to a deletion`);
 }
 
-/** The bytes of a file that stands in the database or in the store. */
-export const bytesOf = async ({ jpeg, object }: { jpeg: Buffer | null; object: string | null }): Promise<Buffer> =>
-  jpeg ?? (await getObject(object!));
+/** The bytes of a file that stands in the database or in the store. Answers 503 (`away`) where the store is away. */
+export async function bytesOf({ jpeg, object }: { jpeg: Buffer | null; object: string | null }): Promise<Buffer> {
+  if (jpeg) return jpeg;
+  try {
+    return await getObject(object!);
+  } catch (cause) {
+    if (!(cause instanceof StoreAway)) throw cause;
+    throw away('files', 'The store of pictures does not answer just now. They are safe there; try again in a moment.', cause);
+  }
+}

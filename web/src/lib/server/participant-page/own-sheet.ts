@@ -1,6 +1,5 @@
 /** What a participant's pages of a month's sheet show: the whole of it, and the same step by step. */
 import { error } from '@sveltejs/kit';
-import { whileDatabaseAnswers } from '../web/door';
 import { ownPaper, type OwnPaper } from './own-paper';
 import { openMonth } from './participant-page';
 import { pageOf } from './private-page';
@@ -8,7 +7,7 @@ import { pageOf } from './private-page';
 /** Her sheet of a month that is out, by the key of her page; 404 where it is not out, 422 with why where it cannot be made. */
 export async function ownSheet(key: string, month: string, locale: string): Promise<OwnPaper & { key: string; month: string }> {
   const page = await pageOf(key);
-  const open = await whileDatabaseAnswers(openMonth(page, month));
+  const open = await openMonth(page, month);
   if (!open) error(404, 'This month is not out.');
   const found = ownPaper(page.person, open, locale);
   if ('message' in found) error(422, found.message);

@@ -5,7 +5,7 @@ import { asOrganisation } from '../db/pool';
 import type { FoundFile } from '../web/file-answer';
 import { programmeOf } from '../programme/programmes';
 import { everybody } from './roster';
-import { getObject } from '../files/store';
+import { bytesOf } from '../files/store';
 import { isId } from './roster-question';
 import { readingOf } from '$lib/ask/reading';
 
@@ -23,7 +23,7 @@ export async function personFile(organisation: string, slug: string, id: string)
   const kept = isId(id) ? await asOrganisation(organisation, (db) => keptOf(db, slug, id)) : undefined;
   if (!kept) return { status: 404, message: 'We can’t find that participant.' };
   for (const picture of kept.pictures) {
-    picture.jpeg_base64 ??= (await getObject(picture.object!)).toString('base64');
+    picture.jpeg_base64 ??= (await bytesOf({ jpeg: null, object: picture.object! })).toString('base64');
     delete picture.object;
   }
   return { body: JSON.stringify(kept, null, 2), type: 'application/json', name: `${slug}-person.json` };

@@ -1,9 +1,7 @@
-/** The door of every route: bodies checked by schema, and a database that is away said in a sentence. */
+/** The door of every route: bodies read and checked by schema. */
 import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
 import { error } from '@sveltejs/kit';
 import Ajv2020, { type JSONSchemaType } from 'ajv/dist/2020.js';
-import { DatabaseAway } from '../db/pool';
-import { StoreAway } from '../files/store';
 
 const ajv = new Ajv2020({ allErrors: true });
 
@@ -30,17 +28,5 @@ export async function readJson(request: Request): Promise<unknown> {
     return JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (cause) {
     error(400, `This is no JSON: ${(cause as Error).message}`);
-  }
-}
-
-/** The result of `work`; 503 with a sentence when the database, or the store of files, is away meanwhile. */
-export async function whileDatabaseAnswers<T>(work: Promise<T>): Promise<T> {
-  try {
-    return await work;
-  } catch (cause) {
-    if (cause instanceof DatabaseAway) error(503, cause.said);
-    if (cause instanceof StoreAway)
-      error(503, 'The store of pictures does not answer just now. They are safe there; try again in a moment.');
-    throw cause;
   }
 }

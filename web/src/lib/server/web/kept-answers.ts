@@ -7,7 +7,6 @@ import type { RequestEvent } from '@sveltejs/kit';
 import { LRUCache } from 'lru-cache';
 import { now } from '../clock';
 import { lastChange, replicaKnows } from '../db/last-change';
-import { whileDatabaseAnswers } from './door';
 import { noteFromReplica, noteKept } from './metrics';
 
 interface Kept {
@@ -40,7 +39,7 @@ const PAGES = /^\/(programmes\/(?!.*\/cutter).*|api\/programmes\/\[programme\]\/
 export async function keptAnswer(event: RequestEvent, make: (fromReplica: boolean) => Promise<Response>): Promise<Response> {
   const { organisation } = event.locals;
   if (event.request.method !== 'GET' || !organisation || !PAGES.test(event.route.id ?? '')) return make(false);
-  const mark = await whileDatabaseAnswers(lastChange(organisation));
+  const mark = await lastChange(organisation);
   const from = `${mark} ${Math.floor(now().getTime() / 60_000)}`;
   const name = nameOf(event);
   const known = kept.get(name);

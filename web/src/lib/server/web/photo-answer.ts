@@ -1,11 +1,10 @@
 /** A photo as an answer. Its address is made of its contents, so that it never changes. */
 import { error } from '@sveltejs/kit';
-import { whileDatabaseAnswers } from './door';
 import { photoOf } from '../fabric/swatch';
 
 /** The photo of that name, or 404. */
 export async function photoAnswer(organisation: string, photo: string): Promise<Response> {
-  const jpeg = /^[0-9a-f]{32}$/.test(photo) ? await whileDatabaseAnswers(photoOf(organisation, photo)) : undefined;
+  const jpeg = /^[0-9a-f]{32}$/.test(photo) ? await photoOf(organisation, photo) : undefined;
   if (!jpeg) error(404, 'We can’t find that photo here.');
   return new Response(new Uint8Array(jpeg), {
     headers: {

@@ -1,6 +1,5 @@
 /** A photo in a request's body, and the answer to it. */
 import { error, json } from '@sveltejs/kit';
-import { whileDatabaseAnswers } from './door';
 
 /** Answers with what `keep` makes of the photo, or with why it is not taken: 400, 413 or 422. */
 export async function photoTaken<Kept extends object>(
@@ -12,7 +11,7 @@ export async function photoTaken<Kept extends object>(
     .catch((cause: { status?: number }) =>
       error(cause.status === 413 ? 413 : 400, 'The photo could not be read to its end, or is larger than 8 MB.'),
     );
-  const kept = await whileDatabaseAnswers(keep(new Uint8Array(sent)));
+  const kept = await keep(new Uint8Array(sent));
   if ('refused' in kept) error(422, kept.refused);
   return json(kept);
 }

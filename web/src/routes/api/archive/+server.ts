@@ -1,5 +1,4 @@
 import { ArchiveError, takeArchive } from '$lib/server/backup/archive';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -7,7 +6,7 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request, locals }) => {
   if (!request.body) error(400, 'Choose the file of an archive.');
   try {
-    return json(await whileDatabaseAnswers(takeArchive(locals.organisation, piecesOf(request.body))));
+    return json(await takeArchive(locals.organisation, piecesOf(request.body)));
   } catch (cause) {
     if (cause instanceof ArchiveError) error(422, cause.message);
     throw cause;

@@ -1,9 +1,9 @@
-import { readJson, whileDatabaseAnswers } from '$lib/server/web/door';
+import { readJson } from '$lib/server/web/door';
 import { importProgramme } from '$lib/server/programme/programmes';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, locals }) => {
-  const imported = await whileDatabaseAnswers(importProgramme(locals.organisation, await readJson(request)));
+  const imported = await importProgramme(locals.organisation, await readJson(request));
   return json(imported, { status: imported.kind === 'imported' ? 201 : 422 });
 };

@@ -1,5 +1,4 @@
 import { writeArchive } from '$lib/server/backup/archive';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { now } from '$lib/server/clock';
 import { createReadStream } from 'node:fs';
 import { stat } from 'node:fs/promises';
@@ -9,7 +8,7 @@ import type { RequestHandler } from './$types';
 /** Everything that the house owns, as it is at this moment. */
 export const GET: RequestHandler = async ({ locals }) => {
   const house = locals.who!.organisation!.name;
-  const { path, remove } = await whileDatabaseAnswers(writeArchive(locals.organisation, house));
+  const { path, remove } = await writeArchive(locals.organisation, house);
   const stream = createReadStream(path);
   stream.once('close', () => void remove());
   const name = `aggrega-${now().toISOString().slice(0, 10)}.zip`;

@@ -1,11 +1,10 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { participantView } from '$lib/server/participant-page/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
-  const view = await whileDatabaseAnswers(participantView(await pageOf(params.key)));
+  const view = await participantView(await pageOf(params.key));
   if (!view) error(404, 'This programme cannot be shown just now.');
   return { view, key: params.key };
 };

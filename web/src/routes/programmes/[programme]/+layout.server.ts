@@ -1,12 +1,11 @@
 import { todayIn } from '$lib/server/clock';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { benchOf } from '$lib/server/programme/programmes';
 import { error } from '@sveltejs/kit';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ params, locals, depends }) => {
   depends('aggrega:releases');
-  const bench = await whileDatabaseAnswers(benchOf(locals.organisation, params.programme));
+  const bench = await benchOf(locals.organisation, params.programme);
   if (!bench) error(404, 'We can’t find that programme. It may have been archived: see the list of programmes.');
   const { slug, revision, updated, document, rostered, releases } = bench;
   // Today where the shop is; a zone that no check has seen yet counts as none.

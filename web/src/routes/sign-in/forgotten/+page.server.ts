@@ -1,5 +1,4 @@
 import { sendRecovery } from '$lib/server/auth/sign-in';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { fieldsOf } from '$lib/server/web/form';
 import { addressOf } from '$lib/server/web/gate';
 import { log, said } from '$lib/server/web/log';
@@ -10,7 +9,7 @@ export const actions: Actions = {
     const { email } = await fieldsOf(event.request, ['email']);
     // Whether there is such an account, and whether its letter could be sent, is not told here.
     const sending = sendRecovery(email, addressOf(event)).catch((error) => log('error', 'recovery letter', said(error)));
-    await whileDatabaseAnswers(sending);
+    await sending;
     return { sent: true };
   },
 };

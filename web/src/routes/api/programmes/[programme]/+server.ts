@@ -1,11 +1,10 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { programmeOf } from '$lib/server/programme/programmes';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** The newest revision with its document, for a page that comes back into view. */
 export const GET: RequestHandler = async ({ params, locals }) => {
-  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  const stored = await programmeOf(locals.organisation, params.programme);
   if (!stored) error(404, 'We can’t find that programme.');
   const { revision, updated, document } = stored;
   return json({ revision, updated, document });

@@ -1,9 +1,8 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { galleryFor } from '$lib/server/participant-page/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => ({
-  gallery: await whileDatabaseAnswers(galleryFor(await pageOf(params.key))),
+  gallery: await galleryFor(await pageOf(params.key)),
   key: params.key,
 });

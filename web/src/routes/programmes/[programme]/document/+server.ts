@@ -1,11 +1,10 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { programmeOf } from '$lib/server/programme/programmes';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** The programme as a file to keep. */
 export const GET: RequestHandler = async ({ params, locals }) => {
-  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  const stored = await programmeOf(locals.organisation, params.programme);
   if (!stored) error(404, 'We can’t find that programme.');
   return new Response(`${JSON.stringify(stored.document, null, 2)}\n`, {
     headers: {

@@ -1,6 +1,5 @@
 import { shopPace } from '$lib/server/cut/cutting-room';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import type { PageServerLoad } from './$types';
 
 /** What minutes by the rates are multiplied with. */
-export const load: PageServerLoad = async ({ locals }) => ({ pace: await whileDatabaseAnswers(shopPace(locals.organisation)) });
+export const load: PageServerLoad = async ({ locals }) => ({ pace: await shopPace(locals.organisation) });

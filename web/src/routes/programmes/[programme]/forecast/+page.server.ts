@@ -1,10 +1,13 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { everybody } from '$lib/server/participants/roster';
 import type { PageServerLoad } from './$types';
 
 /** Of each person only what a forecast needs. */
 export const load: PageServerLoad = async ({ params, locals }) => ({
-  people: (await whileDatabaseAnswers(everybody(locals.organisation, params.programme))).map(
-    ({ state, joined, left, colourway, kit }) => ({ state, joined, left, colourway, kit }),
-  ),
+  people: (await everybody(locals.organisation, params.programme)).map(({ state, joined, left, colourway, kit }) => ({
+    state,
+    joined,
+    left,
+    colourway,
+    kit,
+  })),
 });

@@ -1,10 +1,9 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { kitBoard } from '$lib/server/kits/kits';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-  const board = await whileDatabaseAnswers(kitBoard(locals.organisation, params.programme));
+  const board = await kitBoard(locals.organisation, params.programme);
   if (!board) error(404, 'We can’t find that programme.');
   return { board };
 };

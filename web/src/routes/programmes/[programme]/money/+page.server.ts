@@ -1,15 +1,14 @@
 import { shopPace } from '$lib/server/cut/cutting-room';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { kitBoard } from '$lib/server/kits/kits';
 import { everybody } from '$lib/server/participants/roster';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-  const people = await whileDatabaseAnswers(everybody(locals.organisation, params.programme));
-  const board = await whileDatabaseAnswers(kitBoard(locals.organisation, params.programme));
+  const people = await everybody(locals.organisation, params.programme);
+  const board = await kitBoard(locals.organisation, params.programme);
   return {
     posted: people.filter((p) => p.state === 'in' && p.handing === 'post').length,
     loose: (board?.loose ?? []).reduce((n, l) => n + l.kits, 0),
-    pace: await whileDatabaseAnswers(shopPace(locals.organisation)),
+    pace: await shopPace(locals.organisation),
   };
 };

@@ -1,10 +1,9 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { readyKits } from '$lib/server/kits/kits';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-  const rows = await whileDatabaseAnswers(readyKits(locals.organisation, params.programme));
+  const rows = await readyKits(locals.organisation, params.programme);
   if (!rows) error(404, 'We can’t find that programme.');
   // A long list comes after the page, which is there at once.
   const later = rows.length > 300;

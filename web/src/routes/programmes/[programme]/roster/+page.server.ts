@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { rosterPage } from '$lib/server/participants/roster';
 import { rosterQuestion } from '$lib/server/participants/roster-question';
 import { error } from '@sveltejs/kit';
@@ -6,7 +5,7 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url, locals, untrack }) => {
   const { question, page } = untrack(() => rosterQuestion(url.searchParams));
-  const roster = await whileDatabaseAnswers(rosterPage(locals.organisation, params.programme, question, page));
+  const roster = await rosterPage(locals.organisation, params.programme, question, page);
   if (!roster) error(404, 'We can’t find that programme.');
   return { roster };
 };

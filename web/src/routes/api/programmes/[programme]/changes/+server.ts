@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { saveChanges } from '$lib/server/programme/programmes';
 import type { Change } from '@aggrega/core/programme';
 import { json } from '@sveltejs/kit';
@@ -21,6 +21,6 @@ const STATUS = { saved: 200, missing: 404, refused: 422, conflict: 409 };
 
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const { changes } = await readBody(request);
-  const saved = await whileDatabaseAnswers(saveChanges(locals.organisation, params.programme, changes));
+  const saved = await saveChanges(locals.organisation, params.programme, changes);
   return json(saved, { status: STATUS[saved.kind] });
 };

@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { programmeOf } from '$lib/server/programme/programmes';
 import { arrived, handIn, orderName } from '$lib/server/stock/supplier-desk';
 import type { OrderFile } from '@aggrega/core/programme';
@@ -35,7 +35,7 @@ const readBody = bodyReader<Pick<OrderFile, 'id' | 'supplier' | 'placed' | 'line
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const day = url.searchParams.get('day') ?? '';
   if (!new RegExp(DAY).test(day)) error(400, 'Say by which day, as 2027-01-09.');
-  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  const stored = await programmeOf(locals.organisation, params.programme);
   if (!stored) error(404, 'We can’t find that programme.');
   const orders = (stored.document.orders ?? []).map((o) => ({ ...o, name: orderName(params.programme, o) }));
   return json(await arrived(locals.organisation, orders, day));
@@ -44,7 +44,7 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
 /** Hands an order in at its supplier's desk, and answers with the day for which it is promised. */
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const order = await readBody(request);
-  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  const stored = await programmeOf(locals.organisation, params.programme);
   if (!stored) error(404, 'We can’t find that programme.');
   const { fabrics = [], unit = 'in' } = stored.document;
   const unknown = order.lines.find((l) => !fabrics.some((f) => f.id === l.fabric));

@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { doKits, kitBoard, kitList, readyKits, type KitDeed } from '$lib/server/kits/kits';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -36,20 +36,18 @@ const readDeed = bodyReader<KitDeed>({
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const month = url.searchParams.get('month') ?? undefined;
   const [organisation, slug] = [locals.organisation, params.programme];
-  const found = await whileDatabaseAnswers<unknown>(
-    month !== undefined
-      ? kitList(organisation, slug, month)
-      : url.searchParams.has('ready')
-        ? readyKits(organisation, slug)
-        : kitBoard(organisation, slug),
-  );
+  const found = await (month !== undefined
+    ? kitList(organisation, slug, month)
+    : url.searchParams.has('ready')
+      ? readyKits(organisation, slug)
+      : kitBoard(organisation, slug));
   if (!found) error(404, 'There are no such kits.');
   return json(found);
 };
 
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const asked = await readDeed(request);
-  const done = await whileDatabaseAnswers(doKits(locals.organisation, params.programme, asked));
+  const done = await doKits(locals.organisation, params.programme, asked);
   if (done.kind === 'missing') error(404, 'We can’t find that programme.');
   if (done.kind === 'refused') error(422, done.message);
   return json(done);

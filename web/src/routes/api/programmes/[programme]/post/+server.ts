@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { answer, retryAll } from '$lib/server/mail/post-office';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -25,8 +25,7 @@ const readDeed = bodyReader<Deed>({
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const asked = await readDeed(request);
   const [organisation, slug] = [locals.organisation, params.programme];
-  if (asked.deed === 'retry') return json({ again: await whileDatabaseAnswers(retryAll(organisation, slug)) });
-  if (!(await whileDatabaseAnswers(answer(organisation, slug, asked.question, asked.answer))))
-    error(404, 'We can’t find that question.');
+  if (asked.deed === 'retry') return json({ again: await retryAll(organisation, slug) });
+  if (!(await answer(organisation, slug, asked.question, asked.answer))) error(404, 'We can’t find that question.');
   return json({ answered: true });
 };

@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { bringBack, takeBack } from '$lib/server/history/record';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -13,7 +13,7 @@ const readBody = bodyReader<{ way: 'undo' | 'restore'; id: number }>({
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const { way, id } = await readBody(request);
   const deed = way === 'undo' ? takeBack : bringBack;
-  const trouble = await whileDatabaseAnswers(deed(locals.organisation, params.programme, id));
+  const trouble = await deed(locals.organisation, params.programme, id);
   if (trouble) error(422, trouble);
   return json({ done: true });
 };

@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { putAside } from '$lib/server/programme/programmes';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -11,7 +11,7 @@ const readBody = bodyReader<{ removed: boolean }>({
 
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const { removed } = await readBody(request);
-  const found = await whileDatabaseAnswers(putAside(locals.organisation, params.programme, removed));
+  const found = await putAside(locals.organisation, params.programme, removed);
   if (!found) error(404, 'We can’t find that programme.');
   return json({ removed });
 };

@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { rosterQuestion } from '$lib/server/participants/roster-question';
 import { changeRoster, rosterPage } from '$lib/server/participants/roster';
 import type { RosterChange } from '@aggrega/core/running';
@@ -43,7 +43,7 @@ const readBody = bodyReader<{ changes: RosterChange[] }>({
 /** A page of the people who are asked for. */
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const { question, page } = rosterQuestion(url.searchParams);
-  const found = await whileDatabaseAnswers(rosterPage(locals.organisation, params.programme, question, page));
+  const found = await rosterPage(locals.organisation, params.programme, question, page);
   if (!found) error(404, 'We can’t find that programme.');
   return json(found);
 };
@@ -52,6 +52,6 @@ const STATUS = { saved: 200, missing: 404, refused: 422, conflict: 409 };
 
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const { changes } = await readBody(request);
-  const saved = await whileDatabaseAnswers(changeRoster(locals.organisation, params.programme, changes));
+  const saved = await changeRoster(locals.organisation, params.programme, changes);
   return json(saved, { status: STATUS[saved.kind] });
 };

@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { noteSample, takeSampleOut } from '$lib/server/test-blocks/samples';
 import type { Sample } from '$lib/server/db/samples';
 import { error, json } from '@sveltejs/kit';
@@ -38,7 +38,7 @@ const readGone = bodyReader<{ id: string }>({
 /** Notes a sample. */
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const sample = await readSample(request);
-  const refused = await whileDatabaseAnswers(noteSample(locals.organisation, params.programme, sample));
+  const refused = await noteSample(locals.organisation, params.programme, sample);
   if (refused) error(422, refused);
   return json({ noted: true });
 };
@@ -46,7 +46,6 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 /** Takes one out of the log. */
 export const DELETE: RequestHandler = async ({ params, request, locals }) => {
   const { id } = await readGone(request);
-  if (!(await whileDatabaseAnswers(takeSampleOut(locals.organisation, params.programme, id))))
-    error(404, 'We can’t find that test block.');
+  if (!(await takeSampleOut(locals.organisation, params.programme, id))) error(404, 'We can’t find that test block.');
   return json({ gone: true });
 };

@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { pictureOf } from '$lib/server/participant-page/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { isId } from '$lib/server/participants/roster-question';
@@ -8,7 +7,7 @@ import type { RequestHandler } from './$types';
 /** A picture of hers, or of somebody who agreed to show hers. */
 export const GET: RequestHandler = async ({ params }) => {
   const page = await pageOf(params.key);
-  const jpeg = isId(params.picture) ? await whileDatabaseAnswers(pictureOf(page, params.picture)) : undefined;
+  const jpeg = isId(params.picture) ? await pictureOf(page, params.picture) : undefined;
   if (!jpeg) error(404, 'We can’t find that picture.');
   return new Response(new Uint8Array(jpeg), {
     headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=300' },

@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { programmeOf } from '$lib/server/programme/programmes';
 import { readProgramme } from '@aggrega/core/programme';
 import { shelfCsv } from '@aggrega/core/shelf-csv';
@@ -7,7 +6,7 @@ import type { RequestHandler } from './$types';
 
 /** The fabrics and what lies on the shelf, from the stored programme. */
 export const GET: RequestHandler = async ({ params, locals }) => {
-  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  const stored = await programmeOf(locals.organisation, params.programme);
   const reading = stored && readProgramme(stored.document);
   if (!reading?.ok) error(404, 'We can’t find that programme.');
   return new Response(shelfCsv(reading.programme, reading.file), {

@@ -1,5 +1,5 @@
 import { cuttingState, logEvening, setStep, type CuttingState, type Tick } from '$lib/server/cut/cutting-room';
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -54,16 +54,16 @@ const placeOf = (place: string) => {
 
 /** Lists that were begun and steps that are done. */
 export const GET: RequestHandler = async ({ params, locals }) =>
-  told(await whileDatabaseAnswers(cuttingState(locals.organisation, params.programme, placeOf(params.place))));
+  told(await cuttingState(locals.organisation, params.programme, placeOf(params.place)));
 
 /** Ticks a step, or takes the tick back; saying the same twice changes nothing. */
 export const PUT: RequestHandler = async ({ params, locals, request }) => {
   const tick = await readTick(request);
-  return told(await whileDatabaseAnswers(setStep(locals.organisation, params.programme, placeOf(params.place), tick)));
+  return told(await setStep(locals.organisation, params.programme, placeOf(params.place), tick));
 };
 
 /** Notes the minutes that a list took. */
 export const PATCH: RequestHandler = async ({ params, locals, request }) => {
   const log = await readLog(request);
-  return told(await whileDatabaseAnswers(logEvening(locals.organisation, params.programme, placeOf(params.place), log)));
+  return told(await logEvening(locals.organisation, params.programme, placeOf(params.place), log));
 };

@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { programmeOf } from '$lib/server/programme/programmes';
 import { priceList } from '$lib/server/stock/supplier-desk';
 import { error } from '@sveltejs/kit';
@@ -7,7 +6,7 @@ import type { RequestHandler } from './$types';
 /** A supplier's price list as CSV. */
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const supplier = url.searchParams.get('supplier') ?? '';
-  const stored = await whileDatabaseAnswers(programmeOf(locals.organisation, params.programme));
+  const stored = await programmeOf(locals.organisation, params.programme);
   const fabrics = stored?.document.fabrics?.filter((f) => f.supplier === supplier) ?? [];
   if (supplier === '' || fabrics.length === 0) error(404, 'No fabric of this programme comes from that supplier.');
   return new Response(await priceList(locals.organisation, supplier, fabrics), {

@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import { printLabels } from '$lib/server/kits/kit-files';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -12,7 +12,7 @@ const readAsked = bodyReader<{ month: string; colourway: string }>({
 /** Sends labels to the label printer. */
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const asked = await readAsked(request);
-  const done = await whileDatabaseAnswers(printLabels(locals.organisation, { slug: params.programme, ...asked }));
+  const done = await printLabels(locals.organisation, { slug: params.programme, ...asked });
   if ('message' in done) error(done.status, done.message);
   return json(done);
 };

@@ -1,4 +1,4 @@
-import { bodyReader, whileDatabaseAnswers } from '$lib/server/web/door';
+import { bodyReader } from '$lib/server/web/door';
 import {
   handSheet,
   proofMonth,
@@ -32,7 +32,7 @@ const readStep = bodyReader<Step>({
 
 /** How far the month is, what is to be looked at, and who holds what. */
 export const GET: RequestHandler = async ({ params, locals }) => {
-  const found = await whileDatabaseAnswers(releasePage(locals.organisation, params.programme, params.month));
+  const found = await releasePage(locals.organisation, params.programme, params.month);
   if (!found) error(404, 'We can’t find that month.');
   return json(found);
 };
@@ -41,16 +41,14 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const asked = await readStep(request);
   const [organisation, slug, month] = [locals.organisation, params.programme, params.month] as const;
-  const done = await whileDatabaseAnswers(
-    asked.step === 'proof'
-      ? proofMonth(organisation, slug, month, asked.checks)
-      : asked.step === 'hand'
-        ? handSheet(organisation, slug, month, asked.participant)
-        : { schedule: scheduleMonth, unschedule: unscheduleMonth, redraft: redraftMonth, now: releaseNow, late: sendLate }[
-            asked.step
-          ](organisation, slug, month),
-  );
+  const done = await (asked.step === 'proof'
+    ? proofMonth(organisation, slug, month, asked.checks)
+    : asked.step === 'hand'
+      ? handSheet(organisation, slug, month, asked.participant)
+      : { schedule: scheduleMonth, unschedule: unscheduleMonth, redraft: redraftMonth, now: releaseNow, late: sendLate }[
+          asked.step
+        ](organisation, slug, month));
   if (done.kind === 'missing') error(404, 'We can’t find that month.');
   if (done.kind === 'refused') error(422, done.message);
-  return json(await whileDatabaseAnswers(releasePage(organisation, slug, month)));
+  return json(await releasePage(organisation, slug, month));
 };

@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { peopleNamed, rosterIds } from '$lib/server/participants/roster';
 import { rosterQuestion } from '$lib/server/participants/roster-question';
 import { error, json } from '@sveltejs/kit';
@@ -7,7 +6,7 @@ import type { RequestHandler } from './$types';
 /** Everybody who is asked for, whole, so that all of them can be changed together. */
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const { question } = rosterQuestion(url.searchParams);
-  const ids = await whileDatabaseAnswers(rosterIds(locals.organisation, params.programme, question));
+  const ids = await rosterIds(locals.organisation, params.programme, question);
   if (!ids) error(404, 'We can’t find that programme.');
-  return json({ people: await whileDatabaseAnswers(peopleNamed(locals.organisation, params.programme, ids)) });
+  return json({ people: await peopleNamed(locals.organisation, params.programme, ids) });
 };

@@ -1,11 +1,10 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { publishSheet, versionsOf } from '$lib/server/sheet/sheet-versions';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** The versions of a month's sheet, and what has changed since the newest. */
 export const GET: RequestHandler = async ({ params, locals }) => {
-  const found = await whileDatabaseAnswers(versionsOf(locals.organisation, params.programme, params.month));
+  const found = await versionsOf(locals.organisation, params.programme, params.month);
   if (!found) error(404, 'We can’t find that programme.');
   return json(found);
 };
@@ -16,7 +15,7 @@ export const POST: RequestHandler = async ({ params, locals, request }) => {
   const already = text ? alreadyIn(text) : '';
   if (already === undefined)
     error(400, 'This is not what a sheet is published with: { "already": "…" }, of at most 1000 letters.');
-  const published = await whileDatabaseAnswers(publishSheet(locals.organisation, params.programme, params.month, already));
+  const published = await publishSheet(locals.organisation, params.programme, params.month, already);
   if (published.kind === 'missing') error(404, 'There is nothing to publish: no block is drawn for this month.');
   return json(published);
 };

@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { keepPicture } from '$lib/server/participant-page/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { error, json } from '@sveltejs/kit';
@@ -8,7 +7,7 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ params, request }) => {
   const page = await pageOf(params.key);
   const sent = await request.arrayBuffer().catch(() => error(413, 'The picture is larger than 8 MB, or did not arrive whole.'));
-  const refused = await whileDatabaseAnswers(keepPicture(page, params.month, new Uint8Array(sent)));
+  const refused = await keepPicture(page, params.month, new Uint8Array(sent));
   if (refused) error(422, refused);
   return json({ kept: true });
 };

@@ -1,7 +1,6 @@
 import { usualBasis } from '$lib/plan/room-plan';
 import { programmeIn } from '$lib/ask/reading';
 import { cuttingState, shopPace } from '$lib/server/cut/cutting-room';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { proofedMonth } from '$lib/server/sheet/sheet-versions';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -19,8 +18,8 @@ export const load: PageServerLoad = async ({ params, url, locals, parent }) => {
   const usual = programme && cast ? usualBasis(programme, cast, people) : 'kit';
   const basis = wanted === 'kit' || wanted === 'batch' ? wanted : usual;
   const place = `${params.month}~${colourway}~${basis}`;
-  const state = await whileDatabaseAnswers(cuttingState(locals.organisation, params.programme, place));
+  const state = await cuttingState(locals.organisation, params.programme, place);
   if (!state) error(404, 'We can’t find that programme.');
-  const proofed = await whileDatabaseAnswers(proofedMonth(locals.organisation, params.programme, params.month));
-  return { place, state, proofed, pace: await whileDatabaseAnswers(shopPace(locals.organisation)) };
+  const proofed = await proofedMonth(locals.organisation, params.programme, params.month);
+  return { place, state, proofed, pace: await shopPace(locals.organisation) };
 };

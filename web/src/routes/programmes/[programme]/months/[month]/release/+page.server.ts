@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { releasePage } from '$lib/server/release/releases';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -7,7 +6,7 @@ import type { PageServerLoad } from './$types';
 const WITH_PAGE = 300;
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-  const found = await whileDatabaseAnswers(releasePage(locals.organisation, params.programme, params.month, WITH_PAGE + 1));
+  const found = await releasePage(locals.organisation, params.programme, params.month, WITH_PAGE + 1);
   if (!found) error(404, 'We can’t find that month.');
   return { found: found.holders.length > WITH_PAGE ? { ...found, holders: [] } : found };
 };

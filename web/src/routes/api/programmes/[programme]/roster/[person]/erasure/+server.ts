@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { erasePerson } from '$lib/server/participants/roster';
 import { isId } from '$lib/server/participants/roster-question';
 import { error, json } from '@sveltejs/kit';
@@ -6,8 +5,7 @@ import type { RequestHandler } from './$types';
 
 /** Erases what is kept of her, for good. */
 export const POST: RequestHandler = async ({ params, locals }) => {
-  const gone =
-    isId(params.person) && (await whileDatabaseAnswers(erasePerson(locals.organisation, params.programme, params.person)));
+  const gone = isId(params.person) && (await erasePerson(locals.organisation, params.programme, params.person));
   if (!gone) error(404, 'We can’t find that participant.');
   return json({ erased: true });
 };

@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { linkOf, renewLink } from '$lib/server/participants/roster';
 import { isId } from '$lib/server/participants/roster-question';
 import { error, json } from '@sveltejs/kit';
@@ -11,16 +10,8 @@ const told = (key: string | undefined, origin: string) => {
 
 /** The address of her own page. */
 export const GET: RequestHandler = async ({ params, url, locals }) =>
-  told(
-    isId(params.person) ? await whileDatabaseAnswers(linkOf(locals.organisation, params.programme, params.person)) : undefined,
-    url.origin,
-  );
+  told(isId(params.person) ? await linkOf(locals.organisation, params.programme, params.person) : undefined, url.origin);
 
 /** Ends that address and makes another. */
 export const POST: RequestHandler = async ({ params, url, locals }) =>
-  told(
-    isId(params.person)
-      ? await whileDatabaseAnswers(renewLink(locals.organisation, params.programme, params.person))
-      : undefined,
-    url.origin,
-  );
+  told(isId(params.person) ? await renewLink(locals.organisation, params.programme, params.person) : undefined, url.origin);

@@ -1,4 +1,3 @@
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { fileAnswer } from '$lib/server/web/file-answer';
 import { sheetAsked } from '$lib/server/mail/person-sheet';
 import { openMonth } from '$lib/server/participant-page/participant-page';
@@ -12,7 +11,7 @@ const FILES = ['sheet.pdf', 'sheet.txt', 'sheet.html', 'templates.pdf'];
 /** Her own sheet or templates of a month that is out. */
 export const GET: RequestHandler = async ({ params, url }) => {
   const page = await pageOf(params.key);
-  const month = FILES.includes(params.file) ? await whileDatabaseAnswers(openMonth(page, params.month)) : undefined;
+  const month = FILES.includes(params.file) ? await openMonth(page, params.month) : undefined;
   if (!month) error(404, 'This month is not out.');
   const asked = sheetAsked(page.person, month.version);
   for (const name of ['page', 'locale']) if (url.searchParams.has(name)) asked.set(name, url.searchParams.get(name)!);

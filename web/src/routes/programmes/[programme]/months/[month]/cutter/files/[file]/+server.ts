@@ -1,11 +1,10 @@
 import { matsOf } from '$lib/server/cut/cutter';
-import { whileDatabaseAnswers } from '$lib/server/web/door';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** One mat for the machine: FABRIC-NUMBER.svg. */
 export const GET: RequestHandler = async ({ params, url, locals }) => {
-  const found = await whileDatabaseAnswers(matsOf(locals.organisation, params, url.searchParams));
+  const found = await matsOf(locals.organisation, params, url.searchParams);
   if (found.kind === 'refused') error(422, found.problems.map((p) => p.message).join('; '));
   const mat = found.kind === 'mats' ? found.mats.find((m) => `${m.fabric.id}-${m.number}.svg` === params.file) : undefined;
   if (!mat) error(404, 'We can’t find that mat; the cutter page lists them.');

@@ -1,0 +1,19 @@
+/** What stands outside this process, the database and the store of files, may be away: then a page or a route answers 503 with a sentence. */
+import { error } from '@sveltejs/kit';
+
+type Outside = 'database' | 'files';
+const known = new WeakMap<object, Outside>();
+
+/** An answer of 503 that says so, to be thrown where the trouble is first met; `cause` is for the log. */
+export function away(of: Outside, sentence: string, cause: unknown): Error {
+  try {
+    error(503, sentence);
+  } catch (answer) {
+    known.set(answer as object, of);
+    return Object.assign(answer as Error, { cause });
+  }
+}
+
+/** Whether that was thrown because that was away. */
+export const isAway = (thrown: unknown, of: Outside): boolean =>
+  typeof thrown === 'object' && thrown !== null && known.get(thrown) === of;
