@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/programme/words';
   import { invalidateAll } from '$app/navigation';
   import { dayText } from '$lib/look/day-text';
   import Tools from '$lib/frame/Tools.svelte';
@@ -18,36 +19,35 @@
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ removed }),
     }).catch(() => undefined);
-    if (!response?.ok) trouble = 'We can’t reach the server. Nothing was changed; try again in a moment.';
+    if (!response?.ok) trouble = words.weCantReachTheServer;
     await invalidateAll();
   }
 </script>
 
-<svelte:head><title>Programmes · Aggrega</title></svelte:head>
+<svelte:head><title>{words.programmesAggrega}</title></svelte:head>
 
 <main class="mx-auto max-w-5xl px-7 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
-      <p class="text-quiet"><span class="numeral">Aggrega</span>{data.who?.house ? ` · ${data.who.house}` : ''}</p>
-      <h1 class="text-title">Programmes</h1>
+      <p class="text-quiet"><span class="numeral">{words.aggrega}</span>{data.who?.house ? ` · ${data.who.house}` : ''}</p>
+      <h1 class="text-title">{words.programmes}</h1>
     </div>
     <Tools />
-    {#if data.who?.role === 'owner'}<a class="act" href="/house"><UsersRound size={17} /> Team</a>{/if}
-    <a class="act" href="/programmes/import"><Upload size={17} /> Import a programme</a>
-    <a class="act {kept.length === 0 ? 'first' : ''}" href="/programmes/new"><Plus size={17} /> New programme</a>
+    {#if data.who?.role === 'owner'}<a class="act" href="/house"><UsersRound size={17} /> {words.team}</a>{/if}
+    <a class="act" href="/programmes/import"><Upload size={17} /> {words.importAProgramme}</a>
+    <a class="act {kept.length === 0 ? 'first' : ''}" href="/programmes/new"><Plus size={17} /> {words.newProgramme}</a>
   </header>
   {#if data.who?.demo}
     <p class="mt-4 text-note text-quiet">
-      You’re in the demo as {data.who.name} (owner). It can only be opened on this computer.
-      <a class="plain" href="/sign-in">Sign in</a>, or <a class="plain" href="/begin">set up your own shop or guild</a>.
+      {words.youreInTheDemoAs(data.who.name)}
+      <a class="plain" href="/sign-in">{words.signIn}</a>{words.or} <a class="plain" href="/begin">{words.setUpYourOwnShop}</a>.
     </p>
   {/if}
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
 
   {#if kept.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      There is no programme here yet. Create one, or import a file (<code>NAME.aggrega.json</code>) with its blocks, fabrics,
-      months and head counts.
+      {words.thereIsNoProgrammeHere}<code>{words.nameAggregaJson}</code>{words.withItsBlocksFabricsMonths}
     </p>
   {/if}
   <ul class="mt-6 border-t-2 border-ink">
@@ -56,7 +56,11 @@
         <a class="min-w-0 flex-1 hover:underline" href="/programmes/{slug}">
           <span class="numeral block text-head">{title}</span>
           <span class="text-quiet"
-            >{people} people in {colourways.join(', ')} · saved {dayText(updated.toISOString().slice(0, 10), data.locale)}</span
+            >{words.peopleInSaved(
+              people,
+              colourways.join(', '),
+              dayText(updated.toISOString().slice(0, 10), data.locale),
+            )}</span
           >
         </a>
         <span class="flex gap-1" aria-hidden="true">
@@ -67,17 +71,17 @@
             ></span>
           {/each}
         </span>
-        <button class="plain text-note text-quiet" onclick={() => putAside(slug, true)}>Archive</button>
+        <button class="plain text-note text-quiet" onclick={() => putAside(slug, true)}>{words.archive}</button>
       </li>
     {/each}
   </ul>
   {#if aside.length > 0}
-    <h2 class="mt-10 text-lead text-walnut">Archived</h2>
+    <h2 class="mt-10 text-lead text-walnut">{words.archived}</h2>
     <ul class="border-t border-rule">
       {#each aside as { slug, title } (slug)}
         <li class="flex gap-6 border-b border-rule py-2">
           <span class="mr-auto text-walnut">{title}</span>
-          <button class="plain text-note" onclick={() => putAside(slug, false)}>Restore</button>
+          <button class="plain text-note" onclick={() => putAside(slug, false)}>{words.restore}</button>
         </li>
       {/each}
     </ul>

@@ -1,5 +1,6 @@
 <!-- When things are done: the zone and the hour, the cadence, days away, hours a week, and days before a release. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import Setting from '$lib/look/Setting.svelte';
@@ -14,30 +15,29 @@
   const locale = $derived(page.data.locale as string);
 
   function save(name: string, key: keyof CalendarFile, to: unknown) {
-    if (!file) return bench.saver.do(`calendar, ${name}`, [{ path: '/calendar', to: { [key]: to } }]);
+    if (!file) return bench.saver.do(words.calendar(name), [{ path: '/calendar', to: { [key]: to } }]);
     if (JSON.stringify(file[key]) !== JSON.stringify(to))
-      bench.saver.do(`calendar, ${name}`, [{ path: `/calendar/${key}`, from: file[key], to }]);
+      bench.saver.do(words.calendar(name), [{ path: `/calendar/${key}`, from: file[key], to }]);
   }
   const zones = Intl.supportedValuesOf('timeZone');
   const zoneTrouble = (text: string) => {
     try {
       new Intl.DateTimeFormat('en', { timeZone: text });
-      return text ? '' : 'Choose a time zone.';
+      return text ? '' : words.chooseATimeZone;
     } catch {
-      return 'We don’t know that time zone. Write it like Europe/London.';
+      return words.weDontKnowThatTime;
     }
   };
   const DAYS = [
-    ['house', 'fabric received'],
-    ['sample', 'test block sewn'],
-    ['proof', 'sheet proofed'],
-    ['cut', 'kits cut'],
-    ['pack', 'kits packed'],
+    ['house', words.fabricReceived],
+    ['sample', words.testBlockSewn],
+    ['proof', words.sheetProofed],
+    ['cut', words.kitsCut],
+    ['pack', words.kitsPacked],
   ] as const;
   const number = (most: number) => (text: string) =>
-    /^\d+([.]\d+)?$/.test(text) && Number(text) <= most ? '' : `Type a number from 0 to ${most}.`;
-  const whole = (text: string) =>
-    /^\d{1,3}$/.test(text) && Number(text) <= 365 ? '' : 'Type a whole number of days, up to 365.';
+    /^\d+([.]\d+)?$/.test(text) && Number(text) <= most ? '' : words.typeANumberFrom0(most);
+  const whole = (text: string) => (/^\d{1,3}$/.test(text) && Number(text) <= 365 ? '' : words.typeAWholeNumberOf);
 
   const cadence = $derived(calendar.cadence);
   const start = $derived(cadence?.start ?? programme.months.find((m) => m.release)?.release ?? page.data.today);
@@ -50,7 +50,7 @@
     const changes = months.flatMap((m, i) =>
       days[i] && m.release !== days[i].day ? [{ path: `/months/${m.id}/release`, from: m.release, to: days[i].day }] : [],
     );
-    bench.saver.do('release dates, by the schedule', changes);
+    bench.saver.do(words.releaseDatesByTheSchedule, changes);
   }
 
   let [from, to, name] = $state(['', '', '']);
@@ -58,12 +58,12 @@
   function addAway(e: SubmitEvent) {
     e.preventDefault();
     const end = to || from;
-    trouble = !isDay(from) || !isDay(end) ? 'Choose both dates.' : end < from ? 'The last date is before the first.' : '';
+    trouble = !isDay(from) || !isDay(end) ? words.chooseBothDates : end < from ? words.theLastDateIsBefore : '';
     if (trouble) return;
     const taken = new Set(calendar.away.map((a) => a.id));
     let n = 1;
     while (taken.has(`away-${n}`)) n += 1;
-    save('days off', 'away', [
+    save(words.daysOff2, 'away', [
       ...(file?.away ?? []),
       { id: `away-${n}`, from, to: end, ...(name.trim() && { name: name.trim() }) },
     ]);
@@ -72,19 +72,19 @@
   const short = (iso: string) => dayText(iso, locale).replace(/ \d{4}$/, '');
 </script>
 
-<section class="mt-4" aria-label="Schedule">
-  <h2 class="border-b border-ink pb-1 text-lead">Schedule</h2>
+<section class="mt-4" aria-label={words.schedule}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.schedule}</h2>
   <div class="mt-3 flex flex-col gap-3">
     <label class="block"
-      ><span class="text-note text-quiet">Release</span>
+      ><span class="text-note text-quiet">{words.release}</span>
       <select
         class="field"
         value={cadence?.kind ?? ''}
         onchange={(e) => setCadence({ kind: e.currentTarget.value as 'weekly' })}
       >
-        {#if !cadence}<option value="">as set for each month</option>{/if}
-        <option value="weekly">weekly</option><option value="fortnightly">fortnightly</option><option value="monthly"
-          >monthly, on the same weekday</option
+        {#if !cadence}<option value="">{words.asSetForEachMonth}</option>{/if}
+        <option value="weekly">{words.weekly}</option><option value="fortnightly">{words.fortnightly}</option><option
+          value="monthly">{words.monthlyOnTheSameWeekday}</option
         >
       </select></label
     >
@@ -92,7 +92,7 @@
       name="First release"
       type="date"
       value={start}
-      trouble={(t) => (isDay(t) ? '' : 'Choose a date.')}
+      trouble={(t) => (isDay(t) ? '' : words.chooseADate)}
       onset={(t) => setCadence({ start: t })}
     />
     {#if cadence?.kind === 'monthly'}
@@ -102,13 +102,13 @@
           class="h-5 w-5 accent-ink"
           checked={cadence.last}
           onchange={(e) => setCadence({ last: e.currentTarget.checked })}
-        />on the last one of the month</label
+        />{words.onTheLastOneOf}</label
       >
     {/if}
     {#if cadence && differ > 0}
       <p>
-        {differ} of {programme.months.length} months have a different date.
-        <button class="act mt-1" onclick={setDays}>Apply schedule to all months</button>
+        {words.ofMonthsHaveADifferent(differ, programme.months.length)}
+        <button class="act mt-1" onclick={setDays}>{words.applyScheduleToAllMonths}</button>
       </p>
     {/if}
     <div class="flex gap-3">
@@ -116,12 +116,12 @@
         <Setting
           name="Time"
           value={calendar.time}
-          trouble={(t) => (/^([01]\d|2[0-3]):[0-5]\d$/.test(t) ? '' : 'Type a time like 09:00.')}
-          onset={(t) => save('time of release', 'time', t)}
+          trouble={(t) => (/^([01]\d|2[0-3]):[0-5]\d$/.test(t) ? '' : words.typeATimeLike09)}
+          onset={(t) => save(words.timeOfRelease, 'time', t)}
         />
       </div>
       <label class="block min-w-0 flex-1"
-        ><span class="text-note text-quiet">Time zone</span>
+        ><span class="text-note text-quiet">{words.timeZone}</span>
         <input
           class="field"
           list="zones"
@@ -129,7 +129,7 @@
           onchange={(e) => {
             const text = e.currentTarget.value.trim();
             if (zoneTrouble(text)) e.currentTarget.value = calendar.timeZone;
-            else save('time zone', 'timeZone', text);
+            else save(words.timeZone2, 'timeZone', text);
           }}
         />
         <datalist id="zones"
@@ -139,22 +139,22 @@
     </div>
   </div>
 </section>
-<section class="mt-6" aria-label="Days off">
-  <h2 class="border-b border-ink pb-1 text-lead">Days off</h2>
-  {#if calendar.away.length === 0}<p class="mt-2 text-quiet">None. Nothing is released or cut on days off.</p>{/if}
+<section class="mt-6" aria-label={words.daysOff}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.daysOff}</h2>
+  {#if calendar.away.length === 0}<p class="mt-2 text-quiet">{words.noneNothingIsReleasedOr}</p>{/if}
   <ul>
     {#each calendar.away as a (a.id)}
       <li class="flex items-baseline gap-2 border-b border-rule py-1.5">
-        <span class="mr-auto">{short(a.from)}{a.to === a.from ? '' : ` to ${short(a.to)}`}{a.name ? `, ${a.name}` : ''}</span>
+        <span class="mr-auto">{short(a.from)}{a.to === a.from ? '' : words.to(short(a.to))}{a.name ? `, ${a.name}` : ''}</span>
         <button
           class="plain text-note"
-          aria-label="Remove {a.name || a.from}"
+          aria-label={words.remove(a.name || a.from)}
           onclick={() =>
             save(
-              'days off',
+              words.daysOff2,
               'away',
               (file?.away ?? []).filter((x) => x.id !== a.id),
-            )}>Remove</button
+            )}>{words.remove2}</button
         >
       </li>
     {/each}
@@ -162,27 +162,32 @@
   <form class="mt-2 flex flex-col gap-2" onsubmit={addAway}>
     <div class="flex flex-col gap-2">
       <label class="block"
-        ><span class="text-note text-quiet">From</span><input class="field" type="date" bind:value={from} required /></label
+        ><span class="text-note text-quiet">{words.from}</span><input
+          class="field"
+          type="date"
+          bind:value={from}
+          required
+        /></label
       >
       <label class="block"
-        ><span class="text-note text-quiet">To</span><input class="field" type="date" bind:value={to} /></label
+        ><span class="text-note text-quiet">{words.to2}</span><input class="field" type="date" bind:value={to} /></label
       >
     </div>
     <label class="block"
-      ><span class="text-note text-quiet">Reason</span><input class="field" maxlength="120" bind:value={name} /></label
+      ><span class="text-note text-quiet">{words.reason}</span><input class="field" maxlength="120" bind:value={name} /></label
     >
     {#if trouble}<p class="text-note text-madder" role="alert">{trouble}</p>{/if}
-    <p><button class="act">Add days off</button></p>
+    <p><button class="act">{words.addDaysOff}</button></p>
   </form>
 </section>
-<section class="mt-6" aria-label="The work before a release">
-  <h2 class="border-b border-ink pb-1 text-lead">Before a release</h2>
+<section class="mt-6" aria-label={words.theWorkBeforeARelease}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.beforeARelease}</h2>
   <div class="mt-3 flex flex-col gap-3">
     <Setting
       name="Hours a week for cutting and packing, everyone together"
       value={String(calendar.hours)}
       trouble={number(1000)}
-      onset={(t) => save('hours a week', 'hours', Number(t))}
+      onset={(t) => save(words.hoursAWeek, 'hours', Number(t))}
     />
     {#each DAYS as [key, says] (key)}
       <Setting
@@ -201,7 +206,7 @@
         const change = money
           ? { path: '/money/packMinutes', from: money.packMinutes, to: Number(t) }
           : { path: '/money', to: { packMinutes: Number(t) } };
-        bench.saver.do('minutes to pack a kit', [change]);
+        bench.saver.do(words.minutesToPackAKit, [change]);
       }}
     />
   </div>

@@ -1,5 +1,6 @@
 <!-- One fabric on the cutting table: its strips to scale in cutting order, each opening into its sub-cuts. -->
 <script lang="ts">
+  import { words } from './words';
   import { inkOn } from '@aggrega/core/fabric';
   import type { FabricView } from '$lib/plan/month-plan';
   import type { Why as Reason } from '@aggrega/core/sheet';
@@ -48,7 +49,7 @@
     <button
       class="flex cursor-pointer items-center justify-end gap-2 pr-3 text-right"
       aria-expanded={i === open}
-      aria-label="Strip {strip.length}, cut {strip.repeat} times"
+      aria-label={words.stripCutTimes(strip.length, strip.repeat)}
       onclick={() => (open = i)}
     >
       <span class="text-quiet">{strip.repeat} ×</span>
@@ -63,7 +64,7 @@
         viewBox="0 0 {width} {Math.max(14, tall(strip) * px)}"
         class="block w-full cursor-pointer"
         role="img"
-        aria-label="{strips(strip.repeat)} {strip.length} long, {strip.rects.length} pieces in each"
+        aria-label={words.longPiecesInEach(strips(strip.repeat), strip.length, strip.rects.length)}
         onclick={() => (open = i)}
         onpointerleave={() => onlight(undefined)}
       >
@@ -102,10 +103,12 @@
       <div></div>
       <div class="pt-2 pb-4">
         <p class="text-lead font-semibold">
-          {#if fabric.sheet}Take {strip.repeat === 1 ? 'one piece' : `${strip.repeat} pieces`}{fabric.sheet.turned
-              ? ', laid on the side'
-              : ''}.{:else}{strip.beyondRuler ? 'Measure' : 'Set the ruler to'}
-            <span class="numeral"><Length of={strip.length} /> {unit}</span> and cut {strips(strip.repeat)}.{/if}
+          {#if fabric.sheet}{words.take(
+              strip.repeat === 1 ? words.onePiece : words.pieces(strip.repeat),
+              fabric.sheet.turned ? words.laidOnTheSide : '',
+            )}{:else}{strip.beyondRuler ? words.measure : words.setTheRulerTo}
+            <span class="numeral"><Length of={strip.length} /> {unit}</span>
+            {words.andCut(strips(strip.repeat))}{/if}
         </p>
         <SubCuts {strip}>
           {#snippet after(cut)}{@const why = whyOf(cut)}{#if why}, <Why {why} {unit} class="text-ink" />{/if}{/snippet}

@@ -1,5 +1,6 @@
 <!-- How a fabric is sold: off the bolt or in pre-cuts, what of it can be used, and whether it is handed out as a bundle. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
   import { applyChanges, formName, readProgramme, type Change, type Fabric } from '@aggrega/core/programme';
@@ -11,7 +12,7 @@
   const file = $derived(bench.saver.document.fabrics?.find((f) => f.id === fabric.id));
   const bundle = $derived(bench.saver.document.kits?.bundle?.[fabric.id]);
   const FORMS = ['yardage', 'half-yard', 'fat-quarter', 'fat-eighth', 'strip', 'square-10', 'square-5', 'panel', 'scrap'];
-  const said = (form: string) => (form === 'yardage' ? 'off the bolt' : `as ${formName(form, 2)}`);
+  const said = (form: string) => (form === 'yardage' ? words.offTheBolt : words.as(formName(form, 2)));
 
   const at = (key: string) => `/fabrics/${fabric.id}/${key}`;
   function change(key: 'form' | 'usableWidth' | 'usableLength', to: unknown): Change[] {
@@ -41,17 +42,17 @@
     return reading?.ok === false ? `${reading.errors[0]!.message}.` : '';
   }
   const pieces = (text: string) =>
-    text === '' || (/^\d{1,3}$/.test(text) && Number(text) <= 200) ? '' : 'Type a whole number up to 200, or leave it empty.';
+    text === '' || (/^\d{1,3}$/.test(text) && Number(text) <= 200) ? '' : words.typeAWholeNumberUp;
 </script>
 
 {#if file}
   <details class="mt-3" data-comes={fabric.form}>
     <summary class="cursor-pointer border-b border-rule py-1.5">
-      {fabric.name}: sold {said(fabric.form)}
+      {words.sold(fabric.name, said(fabric.form))}
     </summary>
     <div class="flex flex-col gap-3 pt-2 pb-1">
       <label class="block">
-        <span class="text-note text-quiet">Sold</span>
+        <span class="text-note text-quiet">{words.sold2}</span>
         <select class="field" value={fabric.form} onchange={(e) => choose(e.currentTarget.value)}>
           {#each FORMS as form (form)}<option value={form}>{said(form)}</option>{/each}
         </select>
@@ -60,14 +61,14 @@
         name="Usable width, {unit}"
         value={file.usableWidth === undefined ? formatLength(fabric.usableWidth, unit) : String(file.usableWidth)}
         trouble={(text) => trouble('usableWidth', text)}
-        onset={(to) => bench.saver.do(`${fabric.name}, usable width`, change('usableWidth', to))}
+        onset={(to) => bench.saver.do(words.usableWidth(fabric.name), change('usableWidth', to))}
       />
       {#if fabric.form !== 'yardage' && fabric.usableLength}
         <Setting
           name="Usable length, {unit}"
           value={file.usableLength === undefined ? formatLength(fabric.usableLength, unit) : String(file.usableLength)}
           trouble={(text) => trouble('usableLength', text)}
-          onset={(to) => bench.saver.do(`${fabric.name}, usable length`, change('usableLength', to))}
+          onset={(to) => bench.saver.do(words.usableLength(fabric.name), change('usableLength', to))}
         />
         <Setting
           name="Pieces in the start-up bundle (leave empty to hand out monthly)"

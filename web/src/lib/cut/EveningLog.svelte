@@ -1,5 +1,6 @@
 <!-- What a list took: the shop's own log, from which its minutes are told. -->
 <script lang="ts">
+  import { words } from './words';
   interface Props {
     /** By the rates and the shop's pace. */
     expected: number;
@@ -16,25 +17,27 @@
   async function log(e: SubmitEvent) {
     e.preventDefault();
     const taken = text.trim() === '' ? null : Number(text);
-    if (taken !== null && !(taken > 0 && taken <= 100_000)) return void (trouble = 'Type a number of minutes above zero.');
-    trouble = (await onlog(taken)) ? '' : 'We can’t reach the server. Nothing was recorded; try again in a moment.';
+    if (taken !== null && !(taken > 0 && taken <= 100_000)) return void (trouble = words.typeANumberOfMinutes);
+    trouble = (await onlog(taken)) ? '' : words.weCantReachTheServer;
     if (!trouble) text = '';
   }
 </script>
 
-<form class="mt-5" onsubmit={log} aria-label="Time taken">
-  <h2 class="border-b border-ink pb-1 text-lead">Time taken</h2>
+<form class="mt-5" onsubmit={log} aria-label={words.timeTaken}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.timeTaken}</h2>
   <p class="mt-2 text-note text-quiet">
-    Estimate: {Math.round(expected)} minutes in total{pace === 1
-      ? ''
-      : `, at your own pace (${pace.toFixed(2)} × our estimates)`}.{minutes === null ? '' : ` Recorded: ${written} min.`}
+    {words.estimateMinutesInTotal(
+      Math.round(expected),
+      pace === 1 ? '' : words.atYourOwnPaceOur(pace.toFixed(2)),
+      minutes === null ? '' : words.recordedMin(written),
+    )}
   </p>
   <div class="mt-2 flex items-end gap-2">
     <label class="block"
-      ><span class="text-note text-quiet">Minutes in total, all people</span>
+      ><span class="text-note text-quiet">{words.minutesInTotalAllPeople}</span>
       <input class="field w-28" inputmode="numeric" bind:value={text} placeholder={written} /></label
     >
-    <button class="act shrink-0 whitespace-nowrap">Save</button>
+    <button class="act shrink-0 whitespace-nowrap">{words.save}</button>
   </div>
   {#if trouble}<p class="mt-1 text-note text-madder" role="alert">{trouble}</p>{/if}
 </form>

@@ -1,5 +1,6 @@
 <!-- The fabrics of a plan: what is needed and what to ask for at the counter. Choosing one lays it on the table. -->
 <script lang="ts">
+  import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
   import type { FabricView } from '$lib/plan/month-plan';
   import Length from '$lib/look/Length.svelte';
@@ -18,10 +19,10 @@
 <table class="w-full">
   <thead>
     <tr class="border-b border-ink align-bottom">
-      <th class="w-9 pb-1"><span class="sr-only">Letter</span></th>
-      <th class="pb-1">Fabric</th>
-      <th class="pb-1 text-right">Needs, {unit}</th>
-      <th class="pb-1 pl-3 text-right">{supposed ? 'Would buy' : 'Buy'}, {unit === 'in' ? 'yd' : 'm'}</th>
+      <th class="w-9 pb-1"><span class="sr-only">{words.letter}</span></th>
+      <th class="pb-1">{words.fabric}</th>
+      <th class="pb-1 text-right">{words.needs(unit)}</th>
+      <th class="pb-1 pl-3 text-right">{supposed ? words.wouldBuy : words.buy}, {unit === 'in' ? words.yd : words.m}</th>
     </tr>
   </thead>
   <tbody>
@@ -40,7 +41,7 @@
           {:else}{f.name}{/if}
         </td>
         <td class="py-2 text-right" data-needs
-          >{#if f.sheet}{f.needed} pieces{:else}<Length of={f.needed} />{/if}</td
+          >{#if f.sheet}{words.pieces2(f.needed)}{:else}<Length of={f.needed} />{/if}</td
         >
         <td class="numeral py-2 pl-3 text-right" data-buy
           >{#if f.sheet}{f.ask}{:else}<Length of={f.yardsToBuy} />{/if}</td

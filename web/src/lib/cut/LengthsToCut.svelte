@@ -1,5 +1,6 @@
 <!-- The list of lengths: one for each kit and fabric, for the months that are handed out together. -->
 <script lang="ts">
+  import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
   import type { LengthList, LengthRow } from '$lib/plan/room-plan';
   import Length from '$lib/look/Length.svelte';
@@ -20,18 +21,20 @@
 {#if list.packet.length > 1}
   <p class="mt-3 text-lead">
     {#if list.first}
-      One packet holds {list.packet.map((m) => m.name).join(' and ')}: each length is for all of them.
+      {words.onePacketHoldsEachLength(list.packet.map((m) => m.name).join(words.and))}
     {:else}
-      This month’s fabric is handed out with {list.packet[0]!.name}. The lengths below are those of that packet.
+      {words.thisMonthsFabricIsHanded(list.packet[0]!.name)}
     {/if}
   </p>
 {/if}
 <table class="mt-5 w-full">
   <thead>
     <tr class="border-b-2 border-ink"
-      ><th class="w-[2.6rem]"></th><th>Fabric</th>{#if sized}<th>Kit</th>{/if}<th class="text-right">Lengths</th><th
-        class="text-right">Each, {unit}</th
-      ><th class="text-right">Each, {yd}</th><th class="text-right">Total, {yd}</th></tr
+      ><th class="w-[2.6rem]"></th><th>{words.fabric}</th>{#if sized}<th>{words.kit}</th>{/if}<th class="text-right"
+        >{words.lengths}</th
+      ><th class="text-right">{words.each(unit)}</th><th class="text-right">{words.each2(yd)}</th><th class="text-right"
+        >{words.total(yd)}</th
+      ></tr
     >
   </thead>
   <tbody>
@@ -50,10 +53,10 @@
         >
         {#if sized}<td>{row.who}</td>{/if}
         <td class="py-2 text-right"
-          >{row.qty}{#if row.cut > 0}<span class="text-quiet">, {row.cut} already cut</span>{/if}</td
+          >{row.qty}{#if row.cut > 0}<span class="text-quiet">{words.alreadyCut(row.cut)}</span>{/if}</td
         >
         {#if row.ask}
-          <td class="py-2 text-right text-lead" colspan="3"><Say text={row.ask} /> each</td>
+          <td class="py-2 text-right text-lead" colspan="3"><Say text={row.ask} /> {words.each3}</td>
         {:else}
           <td class="numeral py-2 text-right text-lead"><Length of={row.each} /></td>
           <td class="py-2 text-right"><Length of={row.eachYards} /></td>
@@ -64,7 +67,7 @@
   </tbody>
 </table>
 {#if list.bundled.length > 0}
-  <p class="mt-2 text-quiet">{list.bundled.join(' and ')} comes with the start-up bundle.</p>
+  <p class="mt-2 text-quiet">{words.comesWithTheStartUp(list.bundled.join(words.and))}</p>
 {/if}
 
 <style>

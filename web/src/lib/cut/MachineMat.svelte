@@ -1,5 +1,6 @@
 <!-- The simulated cutting machine: a mat as the machine read it, and its blade on the way along the paths. -->
 <script lang="ts">
+  import { words } from './words';
   import { inkOn } from '@aggrega/core/fabric';
   import type { MachineRun } from '@aggrega/core/cutting';
 
@@ -18,7 +19,7 @@
   const shown = $derived(Math.min(chosen ?? strokes.length, strokes.length));
   const now = $derived(strokes[shown - 1]);
   const cut = $derived(new Set(strokes.slice(0, shown).map((s) => s.path)));
-  const d = (points: MachineRun['file']['paths'][number]['points']) => `M${points.map((p) => p.join(' ')).join('L')}Z`;
+  const d = (points: MachineRun['file']['paths'][number]['points']) => `M${points.map((p) => p.join(' ')).join(words.l)}Z`;
   const line = $derived(file.width / 260);
 
   function play() {
@@ -38,7 +39,7 @@
   viewBox="{-line} {-line} {file.width + 2 * line} {file.height + 2 * line}"
   class="block max-h-[70vh] w-full"
   role="img"
-  aria-label="The mat with {file.paths.length} pieces"
+  aria-label={words.theMatWithPieces(file.paths.length)}
 >
   <rect width={file.width} height={file.height} fill="var(--color-edge)" stroke="currentColor" stroke-width={line} />
   {#each file.paths as path, i (i)}
@@ -66,9 +67,9 @@
     />{/if}
 </svg>
 <div class="no-print mt-2 flex items-center gap-4">
-  <button class="act" onclick={play}>Play</button>
+  <button class="act" onclick={play}>{words.play}</button>
   <label class="flex flex-1 items-center gap-3"
-    ><span class="text-note whitespace-nowrap text-quiet">cut {shown} of {strokes.length}</span>
+    ><span class="text-note whitespace-nowrap text-quiet">{words.cutOf(shown, strokes.length)}</span>
     <input
       type="range"
       class="w-full accent-[var(--color-ink)]"

@@ -1,5 +1,6 @@
 <!-- The whole list of steps by fabric, for the screen and for paper. -->
 <script lang="ts">
+  import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
   import { whoFor, type RoomPlan, type RoomStep } from '$lib/plan/room-plan';
   import Length from '$lib/look/Length.svelte';
@@ -35,18 +36,22 @@
         <Letters of={f} large />
         {f.name} <span class="font-sans text-body font-normal text-quiet">{f.sku}</span>
         <span class="ml-auto font-sans text-body font-normal"
-          >pull <b class="numeral"><Say text={f.ask} /></b>{#if f.sheet}, <Length of={f.width} /> × <Length
+          >{words.pull} <b class="numeral"><Say text={f.ask} /></b>{#if f.sheet}, <Length of={f.width} /> × <Length
               of={f.sheet.length}
             />
-            {unit}{:else}; uses <Length of={f.needed} /> {unit}, usable width <Length of={f.width} /> {unit}{/if}</span
+            {unit}{:else}{words.uses}
+            <Length of={f.needed} />
+            {words.usableWidth2(unit)}
+            <Length of={f.width} />
+            {unit}{/if}</span
         >
       </h2>
       <table class="w-full">
         <thead
           ><tr class="border-b border-ink"
-            ><th class="w-[2.6rem]"></th><th class="w-28 text-right">{f.sheet ? 'Pieces' : `Strip width, ${unit}`}</th><th
-              class="w-24 pl-4">{f.sheet ? '' : 'Number of strips'}</th
-            ><th class="pl-4">Subcut each (total pieces)</th></tr
+            ><th class="w-[2.6rem]"></th><th class="w-28 text-right">{f.sheet ? words.pieces3 : words.stripWidth(unit)}</th><th
+              class="w-24 pl-4">{f.sheet ? '' : words.numberOfStrips}</th
+            ><th class="pl-4">{words.subcutEachTotalPieces}</th></tr
           ></thead
         >
         <tbody>
@@ -66,17 +71,19 @@
         </tbody>
       </table>
       <p class="text-note text-quiet">
-        Total: {cutsOf(all)
-          .map(([cut, n]) => `${n} ${cut}`)
-          .join(', ')}. Per kit: {whoFor(
-          plan.shares,
-          f.id,
-          cutsOf(all).map(([cut]) => cut),
-        )}.
+        {words.totalPerKit(
+          cutsOf(all)
+            .map(([cut, n]) => `${n} ${cut}`)
+            .join(', '),
+          whoFor(
+            plan.shares,
+            f.id,
+            cutsOf(all).map(([cut]) => cut),
+          ),
+        )}
         {#if f.keep.length > 0}<span
-            >Left over, worth keeping: {#each f.keep.slice(0, 4) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty === 1
-                ? 'one piece'
-                : `${k.qty} pieces`}
+            >{words.leftOverWorthKeeping}
+            {#each f.keep.slice(0, 4) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty === 1 ? words.onePiece : words.pieces4(k.qty)}
               <Length of={k.w} /> × <Length of={k.h} />
               {unit}{/each}.</span
           >{/if}

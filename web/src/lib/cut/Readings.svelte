@@ -1,5 +1,6 @@
 <!-- What a plan may be best for, side by side: fabric, ruler settings, cuts and time of each; one of them is shown. -->
 <script lang="ts">
+  import { words } from './words';
   import type { MonthPlan, PlanView } from '$lib/plan/month-plan';
   import { planAims, type PlanAim } from '@aggrega/core/cutting';
   import { formatYardage, ratio } from '@aggrega/core/measure';
@@ -17,9 +18,9 @@
   let { plans, basis, unit, chosen, pace, onchoose }: Props = $props();
 
   const names: Record<PlanAim, [name: string, what: string]> = {
-    thriftiest: ['Least fabric', 'however long the cutting takes'],
-    balanced: ['A balance', 'a few kits cut alike, again and again'],
-    simplest: ['Easiest cutting', 'each size on its own strips'],
+    thriftiest: [words.leastFabric, words.howeverLongTheCuttingTakes],
+    balanced: ['A balance', words.aFewKitsCutAlike],
+    simplest: [words.easiestCutting, words.eachSizeOnItsOwn],
   };
   const view = (reading: PlanAim): PlanView | undefined => {
     const plan = plans.get(reading);
@@ -33,14 +34,14 @@
   const time = (minutes: number) => (minutes < 90 ? `${Math.round(minutes)} min` : `${(minutes / 60).toFixed(1)} h`);
 </script>
 
-<table class="w-full" aria-label="Which plan is best">
+<table class="w-full" aria-label={words.whichPlanIsBest}>
   <thead>
     <tr class="border-b border-ink align-bottom text-note">
-      <th class="pb-1">Plan for</th>
-      <th class="pb-1 text-right">{unit === 'in' ? 'yd' : 'm'}</th>
-      <th class="pb-1 pl-2 text-right">ruler settings</th>
-      <th class="pb-1 pl-2 text-right">cuts</th>
-      <th class="pb-1 pl-2 text-right">time</th>
+      <th class="pb-1">{words.planFor}</th>
+      <th class="pb-1 text-right">{unit === 'in' ? words.yd : words.m}</th>
+      <th class="pb-1 pl-2 text-right">{words.rulerSettings}</th>
+      <th class="pb-1 pl-2 text-right">{words.cuts}</th>
+      <th class="pb-1 pl-2 text-right">{words.time}</th>
     </tr>
   </thead>
   <tbody>
@@ -61,7 +62,7 @@
           <td class="tabular py-1.5 text-right">{v.passes}</td>
           <td class="tabular py-1.5 pl-2 text-right whitespace-nowrap">{time(v.minutes * pace)}</td>
         {:else}
-          <td class="py-1.5 text-right text-quiet" colspan="4">working it out…</td>
+          <td class="py-1.5 text-right text-quiet" colspan="4">{words.workingItOut}</td>
         {/if}
       </tr>
     {/each}

@@ -1,5 +1,6 @@
 <!-- One step at the cutting table, large enough to read from a ruler's length away. -->
 <script lang="ts">
+  import { words } from './words';
   import { nameIn } from '$lib/look/name-in';
   import type { FabricView, StripView } from '$lib/plan/month-plan';
   import { inkOn } from '@aggrega/core/fabric';
@@ -24,7 +25,7 @@
   const stacks = $derived(Math.ceil(strip.repeat / layers));
 </script>
 
-<article class="mt-5 border-t-2 border-ink pt-4" aria-label="Step" data-step={strip.id}>
+<article class="mt-5 border-t-2 border-ink pt-4" aria-label={words.step} data-step={strip.id}>
   <h2 class="flex flex-wrap items-center gap-3 text-head">
     <span class="cloth inline-block h-8 min-w-8 px-2 text-center font-sans" style:background={fabric.colour} style:color={ink}
       >{fabric.roles.join(' ')}</span
@@ -32,26 +33,26 @@
     {fabric.name}
     <!-- In reach without scrolling, whatever the step holds. -->
     <span class="ml-auto flex gap-3 font-sans text-body font-normal">
-      <button class="act px-4 py-3" disabled={!backable} onclick={onback}>Back one step</button>
-      <button class="act px-6 py-3 font-semibold" onclick={ondone}>Done, next cut</button>
+      <button class="act px-4 py-3" disabled={!backable} onclick={onback}>{words.backOneStep}</button>
+      <button class="act px-6 py-3 font-semibold" onclick={ondone}>{words.doneNextCut}</button>
     </span>
   </h2>
   <p class="mt-3 flex flex-wrap items-baseline gap-x-8 gap-y-1">
     {#if fabric.sheet}
       <span class="big">{strip.repeat}</span>
-      <span class="text-lead">{strip.repeat === 1 ? 'piece' : 'pieces'}{fabric.sheet.turned ? ', laid on the side' : ''}</span>
+      <span class="text-lead">{words.pieces5(strip.repeat)}{fabric.sheet.turned ? words.laidOnTheSide : ''}</span>
     {:else}
-      <span class="text-lead text-quiet">{strip.beyondRuler ? 'measure' : 'set the ruler to'}</span><span class="big"
+      <span class="text-lead text-quiet">{strip.beyondRuler ? words.measure2 : words.setTheRulerTo2}</span><span class="big"
         ><Length of={strip.length} /></span
       >
-      <span class="text-lead">{unit}, cut <b class="numeral">{strip.repeat}</b> {strip.repeat === 1 ? 'strip' : 'strips'}</span>
+      <span class="text-lead">{words.cut(unit)} <b class="numeral">{strip.repeat}</b> {words.strips(strip.repeat)}</span>
     {/if}
   </p>
   <svg
     viewBox="0 0 {fabric.wide} {tall}"
     class="mt-4 block max-h-72 w-full border border-rule"
     role="img"
-    aria-label="How it is cut"
+    aria-label={words.howItIsCut}
   >
     {#each strip.rects as r, i (i)}
       <rect x={r.x} y={r.y} width={r.w} height={r.h} fill={fabric.colour} stroke={ink} stroke-width={fabric.wide / 900} />
@@ -67,12 +68,12 @@
   <div class="mt-3 text-lead">
     {#if strip.repeat > 1}
       <p class="text-quiet">
-        Stack {stacks === 1 ? `all ${strip.repeat}` : `${layers} at a time: ${stacks} stacks`}, then:
+        {words.stackThen(stacks === 1 ? words.all(strip.repeat) : `${layers} at a time: ${stacks} stacks`)}
       </p>
     {/if}
     <SubCuts {strip} all />
     <p class="mt-2 text-quiet">
-      Per kit: {who}.
+      {words.perKit(who)}
     </p>
   </div>
 </article>

@@ -1,5 +1,6 @@
 <!-- Drawings to begin with: the starter library, a plain grid, or a file. -->
 <script lang="ts">
+  import { words } from './words';
   import {
     blockDrawing,
     library,
@@ -31,7 +32,7 @@
     const name = file.name.replace(/\.(block\.json|json|svg)$/i, '');
     let read;
     try {
-      if (file.size > 2_000_000) throw new SyntaxError('larger than a block can be');
+      if (file.size > 2_000_000) throw new SyntaxError(words.largerThanABlockCan);
       const text = await file.text();
       read = /\.svg$/i.test(file.name) ? readBlockSvg(text, name) : readBlockDocument(JSON.parse(text));
     } catch (error) {
@@ -45,12 +46,12 @@
 
 <div class="flex flex-wrap items-end gap-4">
   <label class="block w-56"
-    ><span class="text-note text-quiet">Search blocks</span>
-    <input class="field" type="search" bind:value={search} placeholder="star, geese, partial seam" /></label
+    ><span class="text-note text-quiet">{words.searchBlocks}</span>
+    <input class="field" type="search" bind:value={search} placeholder={words.starGeesePartialSeam} /></label
   >
-  <button class="act" onclick={() => onchoose(plainBlock('plain', 'New block', [4, 4]))}>A plain 4 by 4 grid</button>
+  <button class="act" onclick={() => onchoose(plainBlock('plain', words.newBlock, [4, 4]))}>{words.aPlain4By4}</button>
   <label class="act"
-    >From a file…<input
+    >{words.fromAFile}<input
       class="sr-only"
       type="file"
       accept=".json,.svg,application/json,image/svg+xml"
@@ -60,7 +61,7 @@
 </div>
 {#if problems.length > 0}
   <div class="mt-3 border-l-4 border-madder pl-3" role="alert">
-    <p class="font-semibold text-madder">That file isn’t a block we can read.</p>
+    <p class="font-semibold text-madder">{words.thatFileIsntABlock}</p>
     {#each problems.slice(0, 5) as p, i (i)}<p>{p.path ? `${p.path}: ` : ''}{p.message}.</p>{/each}
   </div>
 {/if}
@@ -74,6 +75,6 @@
       </button>
     </li>
   {:else}
-    <li class="col-span-full text-quiet">No block matches. Clear the search, or start with a plain grid.</li>
+    <li class="col-span-full text-quiet">{words.noBlockMatchesClearThe}</li>
   {/each}
 </ul>

@@ -1,5 +1,6 @@
 <!-- What one kit of a block is cut and made from, beside its drawing. -->
 <script lang="ts">
+  import { words } from './words';
   import type { UnitPlan } from '@aggrega/core/construction';
   import { listed } from '@aggrega/core/measure';
   import type { MonthBlock } from '@aggrega/core/programme';
@@ -21,14 +22,14 @@
 </script>
 
 {#if cuts.length > 0}
-  <h3 class="text-lead">Cuts for one kit</h3>
+  <h3 class="text-lead">{words.cutsForOneKit}</h3>
   <table class="mt-1 w-full">
     <thead>
       <tr class="border-b border-ink">
-        <th class="pb-1">Cut</th>
-        <th class="pb-1 text-right">How many</th>
-        <th class="pb-1 pl-4 text-right">Size, {unit}</th>
-        <th class="pb-1 pl-4">For</th>
+        <th class="pb-1">{words.cut}</th>
+        <th class="pb-1 text-right">{words.howMany}</th>
+        <th class="pb-1 pl-4 text-right">{words.size(unit)}</th>
+        <th class="pb-1 pl-4">{words.for}</th>
       </tr>
     </thead>
     <tbody>
@@ -56,17 +57,19 @@
   </table>
 {/if}
 {#if units.length > 0}
-  <h3 class="text-lead {cuts.length > 0 ? 'mt-6' : ''}">Units</h3>
+  <h3 class="text-lead {cuts.length > 0 ? 'mt-6' : ''}">{words.units}</h3>
   <ul class="border-t border-ink">
     {#each units as u (u.label)}
       <li class="border-b border-rule py-1.5">
         <b>{u.label}</b>
-        {u.make}
-        {u.mirrored && u.twin ? 'mirrored ' : ''}{u.make === 1 ? u.kind.title : u.kind.plural} of {listed([
-          ...new Set(u.roles),
-        ])},
+        {words.of(
+          u.make,
+          u.mirrored && u.twin ? words.mirrored : '',
+          u.make === 1 ? u.kind.title : u.kind.plural,
+          listed([...new Set(u.roles)]),
+        )}
         <span class="text-quiet"
-          >{u.pooled ? 'any of a pool' : u.method.title}{u.extra > 0 ? `; ${u.extra} left over` : ''}</span
+          >{u.pooled ? words.anyOfAPool : u.method.title}{u.extra > 0 ? words.leftOver(u.extra) : ''}</span
         >
       </li>
     {/each}

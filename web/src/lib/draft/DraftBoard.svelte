@@ -1,5 +1,6 @@
 <!-- The block on the drafting table: its grid, the tool in hand, and a cursor that the arrow keys move. -->
 <script lang="ts">
+  import { words } from './words';
   import type { Drafter } from './drafter.svelte';
   import { images, type Block, type Point } from '@aggrega/core/block';
 
@@ -67,7 +68,7 @@
   class:working={drafter.tool !== 'look'}
   viewBox="{-line * 4} {-line * 4} {w + line * 8} {h + line * 8}"
   role="application"
-  aria-label="{label}. Arrow keys move the cursor, Enter uses the tool."
+  aria-label={words.arrowKeysMoveTheCursor(label)}
   tabindex="0"
   {onkeydown}
   onblur={() => ((keyed = false), (here = undefined))}

@@ -1,5 +1,6 @@
 <!-- The tools of the drafting table: what to do, in which fabric, how it repeats. -->
 <script lang="ts">
+  import { words } from './words';
   import { TOOLS, type Drafter } from './drafter.svelte';
   import { inkOn } from '@aggrega/core/fabric';
   import { laidStamp, stamps, type Symmetry } from '@aggrega/core/block';
@@ -15,10 +16,10 @@
   const colour = (role: string) => roles.find(([r]) => r === role)?.[1] ?? '#ffffff';
   const symmetries: [Symmetry, string][] = $derived([
     ['none', 'once'],
-    ['left-right', 'mirrored left–right'],
-    ['top-bottom', 'mirrored top–bottom'],
-    ['both', 'in all four corners, mirrored'],
-    ...(square ? ([['four-fold', 'rotated four times']] as [Symmetry, string][]) : []),
+    ['left-right', words.mirroredLeftRight],
+    ['top-bottom', words.mirroredTopBottom],
+    ['both', words.inAllFourCornersMirrored],
+    ...(square ? ([['four-fold', words.rotatedFourTimes]] as [Symmetry, string][]) : []),
   ]);
   const tool = $derived(TOOLS.find((t) => t.id === drafter.tool)!);
 
@@ -37,7 +38,7 @@
 
 <svelte:window {onkeydown} />
 
-<div class="no-print" role="toolbar" aria-label="Drafting tools">
+<div class="no-print" role="toolbar" aria-label={words.draftingTools}>
   <div class="flex flex-wrap gap-1.5">
     {#each TOOLS as t (t.id)}
       <button
@@ -53,8 +54,8 @@
   {#if drafter.tool !== 'look'}
     <div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-3">
       {#if drafter.tool === 'fabric' || drafter.tool === 'unit'}
-        <div role="group" aria-label="Letter">
-          <span class="block text-note text-quiet">{drafter.tool === 'unit' ? 'Two letters' : 'Letter'}</span>
+        <div role="group" aria-label={words.letter}>
+          <span class="block text-note text-quiet">{drafter.tool === 'unit' ? words.twoLetters : words.letter}</span>
           <div class="mt-1 flex gap-1">
             {#each roles as [role, fabric] (role)}
               <button
@@ -62,7 +63,10 @@
                 style:background={fabric}
                 style:color={inkOn(fabric)}
                 aria-pressed={role === drafter.role}
-                aria-label="Letter {role}{role === drafter.role ? ', selected' : role === drafter.second ? ', second' : ''}"
+                aria-label={words.letter2(
+                  role,
+                  role === drafter.role ? words.selected : role === drafter.second ? words.second : '',
+                )}
                 onclick={() => drafter.cast(role)}
                 >{role}{#if role === drafter.role || (drafter.tool === 'unit' && role === drafter.second)}<span
                     class="absolute right-0 -bottom-2 left-0 h-1.5 {role === drafter.role ? 'bg-weld' : 'bg-quiet'}"
@@ -74,18 +78,18 @@
       {/if}
       {#if drafter.tool === 'seam' || drafter.tool === 'unit'}
         <label class="block w-32">
-          <span class="text-note text-quiet">Snap to</span>
+          <span class="text-note text-quiet">{words.snapTo}</span>
           <select class="field" bind:value={drafter.step}>
-            <option value={12}>grid</option>
-            <option value={6}>half squares</option>
-            <option value={4}>thirds</option>
-            <option value={3}>quarters</option>
+            <option value={12}>{words.grid}</option>
+            <option value={6}>{words.halfSquares}</option>
+            <option value={4}>{words.thirds}</option>
+            <option value={3}>{words.quarters}</option>
           </select>
         </label>
       {/if}
       {#if drafter.tool !== 'turn'}
         <label class="block w-56">
-          <span class="text-note text-quiet">Repeat each change</span>
+          <span class="text-note text-quiet">{words.repeatEachChange}</span>
           <select class="field" bind:value={drafter.symmetry}>
             {#each symmetries as [id, name] (id)}<option value={id}>{name}</option>{/each}
           </select>
@@ -95,7 +99,7 @@
   {/if}
 
   {#if drafter.tool === 'unit'}
-    <div class="mt-3 flex flex-wrap gap-1.5" role="group" aria-label="Unit">
+    <div class="mt-3 flex flex-wrap gap-1.5" role="group" aria-label={words.unit}>
       {#each stamps as s (s.id)}
         {@const laid = laidStamp(s, 1, [drafter.role, drafter.second], drafter.quarters, drafter.mirrored)}
         <button
@@ -120,16 +124,16 @@
     </div>
     <div class="mt-2 flex flex-wrap items-center gap-2">
       <label class="flex items-center gap-2"
-        ><span class="text-note text-quiet">Size: grid squares on the short side</span>
+        ><span class="text-note text-quiet">{words.sizeGridSquaresOnThe}</span>
         <select class="field !w-16" bind:value={drafter.size}>
           {#each [0.5, 1, 1.5, 2, 3, 4] as n (n)}<option value={n}>{n}</option>{/each}
         </select></label
       >
       <button class="act" onclick={() => (drafter.quarters = (drafter.quarters + 1) % 4)}
-        >Turn<kbd class="text-note text-quiet">r</kbd></button
+        >{words.turn}<kbd class="text-note text-quiet">{words.r}</kbd></button
       >
       <button class="act" onclick={() => (drafter.mirrored = !drafter.mirrored)}
-        >Mirror<kbd class="text-note text-quiet">m</kbd></button
+        >{words.mirror}<kbd class="text-note text-quiet">{words.m}</kbd></button
       >
     </div>
   {/if}

@@ -1,5 +1,6 @@
 <!-- The grid of a drawing: how many cells, finer or coarser; the whole block turned or mirrored. -->
 <script lang="ts">
+  import { words } from './words';
   import { mirrorBlock, refineGrid, resizeGrid, turnBlock, type Block, type Drafted } from '@aggrega/core/block';
 
   interface Props {
@@ -18,18 +19,18 @@
   function resize(axis: 0 | 1, text: string) {
     const n = Number(text);
     if (!Number.isInteger(n) || n < 1 || n > 64) {
-      trouble = 'Type a whole number of squares from 1 to 64.';
+      trouble = words.typeAWholeNumberOf;
       return;
     }
     if (n === block.grid[axis]) return;
-    take(resizeGrid(block, axis === 0 ? [n, block.grid[1]] : [block.grid[0], n], role), 'another grid');
+    take(resizeGrid(block, axis === 0 ? [n, block.grid[1]] : [block.grid[0], n], role), words.anotherGrid);
   }
 </script>
 
-<section class="no-print mt-6" aria-label="Grid">
-  <h3 class="text-lead">Grid</h3>
+<section class="no-print mt-6" aria-label={words.grid2}>
+  <h3 class="text-lead">{words.grid2}</h3>
   <div class="mt-1 flex flex-wrap items-end gap-2 border-t border-ink pt-2">
-    {#each ['Squares across', 'Squares down'] as name, axis (name)}
+    {#each [words.squaresAcross, words.squaresDown] as name, axis (name)}
       <label class="block w-24"
         ><span class="text-note text-quiet">{name}</span>
         <input
@@ -43,10 +44,10 @@
         /></label
       >
     {/each}
-    <button class="act" onclick={() => take(refineGrid(block, 2), 'a finer grid')}>Finer grid (×2)</button>
-    <button class="act" onclick={() => take(refineGrid(block, 0.5), 'a coarser grid')}>Coarser grid (÷2)</button>
-    <button class="act" onclick={() => onchange(turnBlock(block, 1), 'turned')}>Turn the block</button>
-    <button class="act" onclick={() => onchange(mirrorBlock(block), 'mirrored')}>Mirror the block</button>
+    <button class="act" onclick={() => take(refineGrid(block, 2), words.aFinerGrid)}>{words.finerGrid2}</button>
+    <button class="act" onclick={() => take(refineGrid(block, 0.5), words.aCoarserGrid)}>{words.coarserGrid2}</button>
+    <button class="act" onclick={() => onchange(turnBlock(block, 1), 'turned')}>{words.turnTheBlock}</button>
+    <button class="act" onclick={() => onchange(mirrorBlock(block), 'mirrored')}>{words.mirrorTheBlock}</button>
   </div>
   {#if trouble}<p class="mt-1 text-madder" role="alert">{trouble}</p>{/if}
 </section>

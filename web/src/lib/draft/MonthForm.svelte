@@ -1,5 +1,6 @@
 <!-- What the organiser decides about a month. Every field saves itself when it is left; undo takes it back. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { UnitKind } from '@aggrega/core/construction';
   import { LengthError, parseLength } from '@aggrega/core/measure';
@@ -29,17 +30,15 @@
   function lengthTrouble(text: string): string {
     try {
       const length = parseLength(text, unit);
-      if (length.equals(0)) return 'A block needs a size.';
-      return length.compare(unit === 'in' ? 400 : 1000) > 0
-        ? `A block can be at most ${unit === 'in' ? '400 in' : '1000 cm'}.`
-        : '';
+      if (length.equals(0)) return words.aBlockNeedsASize;
+      return length.compare(unit === 'in' ? 400 : 1000) > 0 ? words.aBlockCanBeAt(unit === 'in' ? '400 in' : '1000 cm') : '';
     } catch (error) {
       if (error instanceof LengthError) return `${error.message[0]!.toUpperCase()}${error.message.slice(1)}.`;
       throw error;
     }
   }
   const makeTrouble = (text: string) =>
-    /^\d{1,4}$/.test(text) && Number(text) >= 1 && Number(text) <= 1000 ? '' : 'A whole number from 1 to 1000.';
+    /^\d{1,4}$/.test(text) && Number(text) >= 1 && Number(text) <= 1000 ? '' : words.aWholeNumberFrom1;
   /** Kinds of units in the block that can be made in more than one way. */
   const kindsOf = (entry: MonthBlock) => [
     ...new Set(
@@ -63,14 +62,14 @@
     (methods.find((m) => m.name === bench.programme.house.methods[kind]) ?? methods[0]!).title;
 </script>
 
-<section aria-label="This month">
-  <h2 class="text-lead">This month</h2>
+<section aria-label={words.thisMonth}>
+  <h2 class="text-lead">{words.thisMonth}</h2>
   <div class="mt-2 flex flex-col gap-3 border-t border-ink pt-3">
     <Setting
       name="Name"
       value={file.name ?? ''}
       onset={(to) => save('name', `/months/${month.id}/name`, file.name, to)}
-      trouble={(t) => (t.trim() ? '' : 'A month needs a name.')}
+      trouble={(t) => (t.trim() ? '' : words.aMonthNeedsAName)}
     />
     <Setting
       name="Release"
@@ -80,26 +79,26 @@
     />
     {#if month.blocks.length > 0 && (before.length > 0 || month.unitsWith !== undefined)}
       <label class="block"
-        ><span class="text-note text-quiet">Its units are made</span>
+        ><span class="text-note text-quiet">{words.itsUnitsAreMade}</span>
         <select
           class="field"
           value={month.unitsWith ?? ''}
           onchange={(e) =>
             save(
-              'where its units are made',
+              words.whereItsUnitsAreMade,
               `/months/${month.id}/unitsWith`,
               file.unitsWith,
               e.currentTarget.value || undefined,
             )}
         >
-          <option value="">with this month</option>
-          {#each before as { id, name } (id)}<option value={id}>ahead, with {name}</option>{/each}
+          <option value="">{words.withThisMonth}</option>
+          {#each before as { id, name } (id)}<option value={id}>{words.aheadWith(name)}</option>{/each}
         </select></label
       >
     {/if}
     {#if leftovers.length > 0}
       <fieldset>
-        <legend class="text-note text-quiet">Use units that are left over from</legend>
+        <legend class="text-note text-quiet">{words.useUnitsThatAreLeft}</legend>
         {#each leftovers as { month: earlier, units } (earlier.id)}
           <label class="flex items-center gap-2 py-0.5"
             ><input
@@ -120,25 +119,27 @@
           name="Finished size, {unit}"
           value={String(row.finished)}
           trouble={lengthTrouble}
-          onset={(to) => save('finished size', `${entryPath(month, entry)}/finished`, row.finished, to)}
+          onset={(to) => save(words.finishedSize, `${entryPath(month, entry)}/finished`, row.finished, to)}
         />
       {/if}
       <Setting
         name="Blocks in a kit"
         value={String(row.make ?? 1)}
         trouble={makeTrouble}
-        onset={(to) => save('blocks in a kit', `${entryPath(month, entry)}/make`, row.make, Number(to))}
+        onset={(to) => save(words.blocksInAKit, `${entryPath(month, entry)}/make`, row.make, Number(to))}
       />
       <label class="block">
-        <span class="text-note text-quiet">Units are</span>
+        <span class="text-note text-quiet">{words.unitsAre}</span>
         <select
           class="field"
           value={row.sizing ?? ''}
           onchange={(e) => save('sizing', `${entryPath(month, entry)}/sizing`, row.sizing, e.currentTarget.value || undefined)}
         >
-          <option value="">house style ({bench.programme.house.sizing === 'exact' ? 'cut to size' : 'cut large'})</option>
-          <option value="exact">cut to size, sewn with a scant seam</option>
-          <option value="trim-down">cut large and trimmed</option>
+          <option value=""
+            >{words.houseStyle(bench.programme.house.sizing === 'exact' ? words.cutToSize : words.cutLarge)}</option
+          >
+          <option value="exact">{words.cutToSizeSewnWith}</option>
+          <option value="trim-down">{words.cutLargeAndTrimmed}</option>
         </select>
       </label>
       {#each kindsOf(entry) as kind (kind.kind)}
@@ -155,7 +156,7 @@
                 e.currentTarget.value || undefined,
               )}
           >
-            <option value="">house style ({houseMethod(kind)})</option>
+            <option value="">{words.houseStyle2(houseMethod(kind))}</option>
             {#each kind.methods as m (m.name)}<option value={m.name}>{m.title}</option>{/each}
           </select>
         </label>

@@ -1,5 +1,6 @@
 <!-- The cast of a colourway: a letter a row, with what it needs and what lies on the shelf. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import Say from '$lib/look/Say.svelte';
@@ -64,13 +65,13 @@
   }
   function choose(letter: string, value: string) {
     if (value === 'light' || value === 'medium' || value === 'dark')
-      save(`${letter} is everybody’s choice`, choiceChanges(bench.saver.document, colourway.id, letter, value));
+      save(words.isEverybodysChoice(letter), choiceChanges(bench.saver.document, colourway.id, letter, value));
     else if (value === 'scrappy')
-      save(`${letter} is scrappy`, poolChanges(bench.saver.document, colourway.id, letter, { fabrics: [firstOf(letter)] }));
+      save(words.isScrappy(letter), poolChanges(bench.saver.document, colourway.id, letter, { fabrics: [firstOf(letter)] }));
     else if (value === 'one')
-      save(`${letter} is one fabric`, castChanges(bench.saver.document, colourway.id, letter, firstOf(letter)));
+      save(words.isOneFabric(letter), castChanges(bench.saver.document, colourway.id, letter, firstOf(letter)));
     else if (value.startsWith('swap '))
-      save(`${letter} and ${value.slice(5)} swapped`, swapChanges(bench.saver.document, colourway.id, letter, value.slice(5)));
+      save(words.andSwapped(letter, value.slice(5)), swapChanges(bench.saver.document, colourway.id, letter, value.slice(5)));
     else if (value)
       oncast(
         programme.fabrics.find((f) => f.id === value)!,
@@ -90,13 +91,13 @@
   }
 </script>
 
-<section aria-label="Fabrics of {colourway.name}">
+<section aria-label={words.fabricsOf(colourway.name)}>
   <table class="w-full">
     <thead>
       <tr class="border-b border-ink">
-        <th class="pb-1"><span class="sr-only">Letter</span></th>
-        <th class="pb-1">Fabric</th>
-        <th class="pb-1 text-right">Value</th>
+        <th class="pb-1"><span class="sr-only">{words.letter}</span></th>
+        <th class="pb-1">{words.fabric}</th>
+        <th class="pb-1 text-right">{words.value}</th>
         <th></th>
       </tr>
     </thead>
@@ -122,7 +123,7 @@
                 ? 'border-weld'
                 : 'border-transparent hover:border-rule'}"
               aria-pressed={letter === role}
-              aria-label="Select {letter}"
+              aria-label={words.select(letter)}
               onclick={() => onrole(letter)}>{letter}</button
             >
           </td>
@@ -132,26 +133,27 @@
               {#if !pool}<Swatch {fabric} unit={programme.unit} {view} width={48} height={34} />{/if}
               <select
                 class="field min-w-0"
-                aria-label="Fabric of {letter}"
+                aria-label={words.fabricOf(letter)}
                 disabled={locked}
                 value={pool ? 'scrappy' : fabric.own ? bandOf(fabric.value) : fabric.id}
                 onchange={(e) => choose(letter, e.currentTarget.value)}
               >
-                <optgroup label="Fabrics">
+                <optgroup label={words.fabrics}>
                   {#each programme.fabrics as f (f.id)}<option value={f.id}>{f.name}</option>{/each}
                 </optgroup>
-                <optgroup label="Several fabrics">
+                <optgroup label={words.severalFabrics}>
                   <option value="scrappy"
-                    >{pool ? `scrappy, a pool of ${pool.fabrics.length}` : 'scrappy: a pool of fabrics'}</option
+                    >{pool ? words.scrappyAPoolOf(pool.fabrics.length) : 'scrappy: a pool of fabrics'}</option
                   >
-                  {#if pool}<option value="one">one fabric again</option>{/if}
+                  {#if pool}<option value="one">{words.oneFabricAgain}</option>{/if}
                 </optgroup>
-                <optgroup label="Participants’ own choice">
-                  {#each ['light', 'medium', 'dark'] as band (band)}<option value={band}>your choice, {band}</option>{/each}
+                <optgroup label={words.participantsOwnChoice}>
+                  {#each ['light', 'medium', 'dark'] as band (band)}<option value={band}>{words.yourChoice(band)}</option
+                    >{/each}
                 </optgroup>
-                <optgroup label="Swap">
+                <optgroup label={words.swap}>
                   {#each roles.filter(([r]) => r !== letter && !colourway.locked.has(r)) as [r] (r)}<option value="swap {r}"
-                      >swap with {r}</option
+                      >{words.swapWith(r)}</option
                     >{/each}
                 </optgroup>
               </select>
@@ -159,20 +161,21 @@
             {#if pool}
               {@const short = pool.fabrics.filter((f) => stockOf(f)?.order)}
               <p class="mt-1 text-note text-quiet" data-stock={letter}>
-                {#if pool.fabrics.length === 1}Select {letter}, then click fabrics to add them.{:else if short.length > 0}Short
-                  by
+                {#if pool.fabrics.length === 1}{words.selectThenClickFabricsTo(
+                    letter,
+                  )}{:else if short.length > 0}{words.shortBy}
                   <b class="text-ink"><Say text={short.map((f) => `${f.name} ${stockOf(f)!.order!.ask}`).join(', ')} /></b
-                  >.{:else if asker.answer}There is enough of all in stock.{:else if asker.progress !== undefined}Working out
-                  what they need…{/if}
+                  >.{:else if asker.answer}{words.thereIsEnoughOfAll}{:else if asker.progress !== undefined}{words.workingOutWhatTheyNeed}{/if}
               </p>
             {:else}
               <p class="mt-1 text-note text-quiet" data-stock={fabric.id}>
                 {#if stock}
-                  Everyone together needs <Say text={stock.wanted} />; <Say text={stock.shelf} /> in stock{#if stock.order}, <b
-                      class="text-ink">short by <Say text={stock.order.ask} /></b
-                    >{:else if stock.free}, <Say text={stock.free} /> of it free{/if}.
-                {:else if fabric.own}Participants bring their own.
-                {:else if asker.progress !== undefined}Working out what it needs…{:else}Not used in any block yet.{/if}
+                  {words.everyoneTogetherNeeds}
+                  <Say text={stock.wanted} />; <Say text={stock.shelf} />
+                  {words.inStock}{#if stock.order}, <b class="text-ink">{words.shortBy2} <Say text={stock.order.ask} /></b
+                    >{:else if stock.free}, <Say text={stock.free} /> {words.ofItFree}{/if}.
+                {:else if fabric.own}{words.participantsBringTheirOwn}
+                {:else if asker.progress !== undefined}{words.workingOutWhatItNeeds}{:else}{words.notUsedInAnyBlock}{/if}
               </p>
             {/if}
           </td>
@@ -181,8 +184,8 @@
             <button
               class="cursor-pointer p-1.5"
               aria-pressed={locked}
-              aria-label={locked ? `Unlock ${letter}` : `Lock ${letter}`}
-              title={locked ? 'Unlock' : 'Lock'}
+              aria-label={locked ? words.unlock(letter) : words.lock(letter)}
+              title={locked ? words.unlock2 : words.lock2}
               onclick={() => lock(letter)}
               >{#if locked}<Lock size={17} />{:else}<LockOpen size={17} class="text-quiet" />{/if}</button
             >
@@ -193,19 +196,20 @@
   </table>
   {#if others.length > 0}
     <p class="mt-3 flex flex-wrap items-center gap-2">
-      <span class="text-note text-quiet">Copy fabrics from</span>
+      <span class="text-note text-quiet">{words.copyFabricsFrom}</span>
       {#each others as c (c.id)}
         <button
           class="act"
-          onclick={() => save(`fabrics copied from ${c.name}`, copyChanges(bench.saver.document, colourway.id, c.id))}
+          onclick={() => save(words.fabricsCopiedFrom(c.name), copyChanges(bench.saver.document, colourway.id, c.id))}
           >{c.name}</button
         >
       {/each}
-      <span class="text-note text-quiet">Locked letters keep their fabric.</span>
+      <span class="text-note text-quiet">{words.lockedLettersKeepTheirFabric}</span>
     </p>
   {/if}
   <p class="mt-2 text-note text-quiet">
-    Drag a fabric onto a letter, or select the letter (Shift and its key) and go through the fabrics by value with ← and →.
-    <kbd>g</kbd> shows everything in greyscale.
+    {words.dragAFabricOntoA}
+    <kbd>{words.g}</kbd>
+    {words.showsEverythingInGreyscale}
   </p>
 </section>

@@ -1,5 +1,6 @@
 <!-- The colourway in hand: its name; another one like it; and the way out, as long as nobody is in it. -->
 <script lang="ts">
+  import { words } from './words';
   import { goto } from '$app/navigation';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Setting from '$lib/look/Setting.svelte';
@@ -21,7 +22,7 @@
     const taken = new Set(programme.colourways.map((c) => c.id));
     let n = programme.colourways.length + 1;
     while (taken.has(`colourway-${n}`)) n += 1;
-    const to = { ...structuredClone(file), id: `colourway-${n}`, name: `Colourway ${n}` };
+    const to = { ...structuredClone(file), id: `colourway-${n}`, name: words.colourway(n) };
     const { participants } = bench.saver.document;
     // A document without head counts has one person in every colourway; with them, a new one begins empty.
     const count = participants ? [{ path: `/participants/${to.id}`, to: 0 }] : [];
@@ -42,27 +43,27 @@
               : [],
           ),
         ];
-    bench.saver.do(`${colourway.name} taken out`, [{ path: `/colourways/${colourway.id}`, from: file }, ...counts]);
+    bench.saver.do(words.takenOut(colourway.name), [{ path: `/colourways/${colourway.id}`, from: file }, ...counts]);
     void goto('?', { noScroll: true });
   }
 </script>
 
 {#if file}
-  <section aria-label="The colourway" class="mb-6">
-    <h2 class="border-b border-ink pb-1 text-lead">The colourway</h2>
+  <section aria-label={words.theColourway} class="mb-6">
+    <h2 class="border-b border-ink pb-1 text-lead">{words.theColourway}</h2>
     <div class="mt-2">
       <Setting
         name="Name"
         value={colourway.name}
-        trouble={(t) => (t ? '' : 'A colourway needs a name.')}
+        trouble={(t) => (t ? '' : words.aColourwayNeedsAName)}
         onset={(to) =>
           bench.saver.do(`${colourway.name}, name`, [{ path: `/colourways/${colourway.id}/name`, from: file.name, to }])}
       />
     </div>
     <p class="mt-2 flex flex-wrap items-center gap-2">
-      <button class="act" onclick={add}>Duplicate colourway</button>
+      <button class="act" onclick={add}>{words.duplicateColourway}</button>
       {#if programme.colourways.length > 1 && people === 0}
-        <button class="plain text-note text-quiet" onclick={remove}>Delete {colourway.name}</button>
+        <button class="plain text-note text-quiet" onclick={remove}>{words.delete(colourway.name)}</button>
       {/if}
     </p>
   </section>

@@ -1,5 +1,6 @@
 <!-- The fabric in hand: name, number, colour, print, value. Each field saves itself. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Setting from '$lib/look/Setting.svelte';
   import PhotoForm from './PhotoForm.svelte';
@@ -24,12 +25,10 @@
     bench.saver.do(`${fabric.name}, ${name}`, [{ path: `/fabrics/${fabric.id}/${key}`, from: file[key], to }]);
   }
   const number = (most: number, text: string) =>
-    text === '' || (/^\d+([.]\d+)?$/.test(text) && Number(text) <= most)
-      ? ''
-      : `Type a number from 0 to ${most}, or leave it empty.`;
+    text === '' || (/^\d+([.]\d+)?$/.test(text) && Number(text) <= most) ? '' : words.typeANumberFrom0(most);
   function repeatTrouble(text: string): string {
     try {
-      return parseLength(text, unit).equals(0) ? 'A repeat has a length.' : '';
+      return parseLength(text, unit).equals(0) ? words.aRepeatHasALength : '';
     } catch (error) {
       if (error instanceof LengthError) return `${error.message}.`;
       throw error;
@@ -39,7 +38,7 @@
 </script>
 
 {#if file}
-  <section aria-label="Fabric {fabric.name}">
+  <section aria-label={words.fabric2(fabric.name)}>
     <h2 class="flex items-center gap-3 border-b border-ink pb-1 text-lead">
       <Swatch {fabric} {unit} width={56} height={40} />{fabric.name}
     </h2>
@@ -47,7 +46,7 @@
       <Setting
         name="Name"
         value={fabric.name}
-        trouble={(text) => (text === '' ? 'A fabric needs a name.' : '')}
+        trouble={(text) => (text === '' ? words.aFabricNeedsAName : '')}
         onset={(to) => save('name', 'name', to)}
       />
       <div class="grid grid-cols-2 gap-2">
@@ -59,7 +58,7 @@
           onset={(to) => save('price', 'pricePerYard', to === '' ? undefined : Number(to))}
         />
         <label class="block">
-          <span class="text-note text-quiet">Background colour</span>
+          <span class="text-note text-quiet">{words.backgroundColour}</span>
           <input
             class="field p-0.5"
             type="color"
@@ -68,7 +67,7 @@
           />
         </label>
         <label class="block">
-          <span class="text-note text-quiet">Print</span>
+          <span class="text-note text-quiet">{words.print}</span>
           <select
             class="field"
             value={print?.pattern ?? ''}
@@ -81,18 +80,18 @@
               );
             }}
           >
-            <option value="">plain</option>
+            <option value="">{words.plain}</option>
             {#each printPatterns as p (p)}<option value={p}>{p}</option>{/each}
           </select>
         </label>
         {#if print}
           <label class="block">
-            <span class="text-note text-quiet">Print colour</span>
+            <span class="text-note text-quiet">{words.printColour}</span>
             <input
               class="field p-0.5"
               type="color"
               value={print.ink}
-              onchange={(e) => save('print colour', 'print', { ...print, ink: e.currentTarget.value })}
+              onchange={(e) => save(words.printColour2, 'print', { ...print, ink: e.currentTarget.value })}
             />
           </label>
           <Setting
@@ -117,9 +116,10 @@
       </div>
       <PhotoForm {fabric} {file} />
       <p class="text-note text-quiet">
-        A {bandOf(fabric.value)}. {file.value === undefined
-          ? 'Worked out from background and print.'
-          : 'As measured; clear the field to have it worked out.'}
+        {words.a(
+          bandOf(fabric.value),
+          file.value === undefined ? words.workedOutFromBackgroundAnd : words.asMeasuredClearTheField,
+        )}
       </p>
       <label class="flex items-baseline gap-2">
         <input
@@ -127,18 +127,18 @@
           class="h-4 w-4 translate-y-0.5 accent-ink"
           checked={fabric.directional}
           onchange={(e) => save('direction', 'directional', e.currentTarget.checked || undefined)}
-        />directional print: never rotate pieces
+        />{words.directionalPrintNeverRotatePieces}
       </label>
       {#if used.length === 0 && !lies}
         <p>
           <button
             class="plain text-note"
-            onclick={() => bench.saver.do(`${fabric.name} taken out`, [{ path: `/fabrics/${fabric.id}`, from: file }])}
-            >Delete {fabric.name}</button
+            onclick={() => bench.saver.do(words.takenOut(fabric.name), [{ path: `/fabrics/${fabric.id}`, from: file }])}
+            >{words.delete(fabric.name)}</button
           >
         </p>
       {:else}
-        <p class="text-note text-quiet">{used.length > 0 ? `Used in ${used.join(', ')}.` : 'It is in stock.'}</p>
+        <p class="text-note text-quiet">{used.length > 0 ? words.usedIn(used.join(', ')) : words.itIsInStock}</p>
       {/if}
     </div>
   </section>

@@ -1,5 +1,6 @@
 <!-- All fabrics of the programme: searched, looked at, dragged onto a letter, and new ones added. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Swatch from './Swatch.svelte';
   import type { View } from '@aggrega/core/fabric';
@@ -28,20 +29,20 @@
     const taken = new Set(programme.fabrics.map((f) => f.id));
     let n = programme.fabrics.length + 1;
     while (taken.has(`fabric-${n}`)) n += 1;
-    const to = { id: `fabric-${n}`, name: search.trim() || `New fabric ${n}`, colour: '#9aa3b0' };
+    const to = { id: `fabric-${n}`, name: search.trim() || words.newFabric(n), colour: '#9aa3b0' };
     bench.saver.do(`${to.name} added`, [{ path: `/fabrics/${to.id}`, to }]);
     search = '';
     onlook(to.id);
   }
 </script>
 
-<section aria-label="Fabrics of the programme">
-  <h2 class="border-b border-ink pb-1 text-lead">Fabrics</h2>
+<section aria-label={words.fabricsOfTheProgramme}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.fabrics}</h2>
   <input
     class="field mt-2"
     type="search"
-    placeholder="Name, code or supplier"
-    aria-label="Search the fabrics"
+    placeholder={words.nameCodeOrSupplier}
+    aria-label={words.searchTheFabrics}
     bind:value={search}
   />
   <ul class="mt-1 max-h-80 overflow-y-auto">
@@ -61,10 +62,12 @@
         >
       </li>
     {:else}
-      <li class="py-2 text-quiet">No fabric matches.</li>
+      <li class="py-2 text-quiet">{words.noFabricMatches}</li>
     {/each}
   </ul>
   <p class="mt-2">
-    <button class="act" onclick={add}><Plus size={17} /> Add {search.trim() ? `“${search.trim()}”` : 'a fabric'}</button>
+    <button class="act" onclick={add}
+      ><Plus size={17} /> {words.add(search.trim() ? `“${search.trim()}”` : words.aFabric)}</button
+    >
   </p>
 </section>

@@ -1,5 +1,6 @@
 <!-- A photo of the fabric: sent, read, and taken for the fabric when its maker says so. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import PhotoField from '$lib/look/PhotoField.svelte';
   import Setting from '$lib/look/Setting.svelte';
@@ -20,7 +21,7 @@
   const tenth = (n: number) => Math.round(n * 10) / 10;
   function take() {
     if (!read) return;
-    bench.saver.do(`${fabric.name}, its photo`, [
+    bench.saver.do(words.itsPhoto(fabric.name), [
       change('photo', read.photo),
       change('colour', read.average),
       change('value', tenth(read.value)),
@@ -30,7 +31,7 @@
   }
   function lengthTrouble(text: string): string {
     try {
-      return parseLength(text, unit).equals(0) ? 'A photo shows some cloth.' : '';
+      return parseLength(text, unit).equals(0) ? words.aPhotoShowsSomeCloth : '';
     } catch (error) {
       if (error instanceof LengthError) return `${error.message}.`;
       throw error;
@@ -40,25 +41,23 @@
 
 <div class="border-t border-rule pt-2">
   <PhotoField
-    label="Photo"
+    label={words.photo}
     address="/api/swatches"
-    working="Looking at the photo…"
+    working={words.lookingAtThePhoto}
     onbegin={() => (read = undefined)}
     onkept={(kept: PhotoReading & { photo: string }) => (read = kept)}
   />
   {#if read}
-    <section class="mt-2" aria-label="What the photo tells">
+    <section class="mt-2" aria-label={words.whatThePhotoTells}>
       <div class="flex gap-3">
-        <img class="cloth h-24 w-24" src="/swatches/{read.photo}" alt="Its middle square" />
+        <img class="cloth h-24 w-24" src="/swatches/{read.photo}" alt={words.itsMiddleSquare} />
         <div>
           <p>
-            A {bandOf(read.value)}, value <b>{Math.round(read.value)}</b>; its print is {read.volume < 4
-              ? 'quiet'
-              : read.volume < 12
-                ? 'clear to see'
-                : 'busy'}, <b>{tenth(read.volume)}</b>.
+            {words.aValue(bandOf(read.value))} <b>{Math.round(read.value)}</b>{words.itsPrintIs(
+              read.volume < 4 ? words.quiet : read.volume < 12 ? words.clearToSee : words.busy,
+            )} <b>{tenth(read.volume)}</b>.
           </p>
-          <p class="mt-1 flex" aria-label="Main colours">
+          <p class="mt-1 flex" aria-label={words.mainColours}>
             {#each read.colours as c (c.colour)}<span
                 class="cloth inline-block h-6"
                 style:background={c.colour}
@@ -69,11 +68,11 @@
         </div>
       </div>
       <p class="mt-1 text-note text-quiet">
-        Photograph the fabric flat, in daylight, without flash or shadows, filling the frame.
+        {words.photographTheFabricFlatIn}
       </p>
       <p class="mt-2 flex gap-2">
-        <button class="act first" onclick={take}>Use this photo</button>
-        <button class="act" onclick={() => (read = undefined)}>Cancel</button>
+        <button class="act first" onclick={take}>{words.useThisPhoto}</button>
+        <button class="act" onclick={() => (read = undefined)}>{words.cancel}</button>
       </p>
     </section>
   {/if}
@@ -82,13 +81,13 @@
       name="Width of fabric in the photo, {unit}"
       value={String(file.photoSide ?? (unit === 'in' ? '4' : '10'))}
       trouble={lengthTrouble}
-      onset={(to) => bench.saver.do(`${fabric.name}, size of its photo`, [change('photoSide', to)])}
+      onset={(to) => bench.saver.do(words.sizeOfItsPhoto(fabric.name), [change('photoSide', to)])}
     />
     <p class="mt-1">
       <button
         class="plain text-note"
-        onclick={() => bench.saver.do(`${fabric.name}, photo taken off`, [change('photo', undefined)])}
-        >Remove the photo (colour and value stay)</button
+        onclick={() => bench.saver.do(words.photoTakenOff(fabric.name), [change('photo', undefined)])}
+        >{words.removeThePhotoColourAnd}</button
       >
     </p>
   {/if}

@@ -1,5 +1,6 @@
 <!-- The block in hand: which fabric each of its scrappy patches has, and pins that keep it there. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Swatch from './Swatch.svelte';
   import type { View } from '@aggrega/core/fabric';
@@ -34,9 +35,9 @@
   }
 </script>
 
-<section aria-label="The selected block">
+<section aria-label={words.theSelectedBlock}>
   <h2 class="border-b border-ink bg-weld px-2 py-1 text-lead text-primary-content">
-    {place.block?.name ?? place.month.name}, no. {name.split(':').at(-1)}
+    {words.no(place.block?.name ?? place.month.name, name.split(':').at(-1))}
   </h2>
   <ul class="max-h-72 overflow-y-auto">
     {#each rows as { i, letter, pool, fabric, pin } (i)}
@@ -48,17 +49,17 @@
         <Swatch {fabric} unit={bench.programme.unit} {view} width={32} height={24} />
         <select
           class="field min-w-0 py-0.5"
-          aria-label="Fabric of patch {i + 1}, {letter}"
+          aria-label={words.fabricOfPatch(i + 1, letter)}
           value={pins.has(pin) ? fabric.id : ''}
           onchange={(e) =>
-            set(pin, e.currentTarget.value, e.currentTarget.value ? `patch ${i + 1} pinned` : `patch ${i + 1} automatic`)}
+            set(pin, e.currentTarget.value, e.currentTarget.value ? words.patchPinned(i + 1) : words.patchAutomatic(i + 1))}
         >
-          <option value="">automatic ({fabric.name})</option>
-          {#each pool.fabrics as f (f.id)}<option value={f.id}>always {f.name}</option>{/each}
+          <option value="">{words.automatic(fabric.name)}</option>
+          {#each pool.fabrics as f (f.id)}<option value={f.id}>{words.always(f.name)}</option>{/each}
         </select>
       </li>
     {:else}
-      <li class="py-2 text-quiet">No scrappy letters in this block.</li>
+      <li class="py-2 text-quiet">{words.noScrappyLettersInThis}</li>
     {/each}
   </ul>
 </section>

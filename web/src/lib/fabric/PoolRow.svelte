@@ -1,5 +1,6 @@
 <!-- A scrappy letter: the fabrics of its pool, how often each is used, what has a fabric of its own, and how its units are made. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Swatch from './Swatch.svelte';
   import type { View } from '@aggrega/core/fabric';
@@ -27,10 +28,10 @@
   const bench = useWorkbench();
   const locked = $derived(colourway.locked.has(letter));
   const PER: Record<PoolPer, string> = {
-    patch: 'each patch; equal ones never touch',
-    once: 'each patch, none twice in a block',
-    block: 'each block',
-    quilt: 'the whole quilt',
+    patch: words.eachPatchEqualOnesNever,
+    once: words.eachPatchNoneTwiceIn,
+    block: words.eachBlock,
+    quilt: words.theWholeQuilt,
   };
   const letters = $derived([...colourway.fabrics.keys()].filter((r) => letterOf(r) === letter && r !== letter));
 
@@ -44,10 +45,10 @@
       );
   }
   const MADE = {
-    named: 'with every patch named',
-    block: 'as a pool of units for each block',
-    packet: 'as a pool of units for each packet',
-    programme: 'as one pool of units for the year',
+    named: words.withEveryPatchNamed,
+    block: words.asAPoolOfUnits,
+    packet: words.asAPoolOfUnitsFor,
+    programme: words.asOnePoolOfUnits,
   };
   /** One fabric for a block leaves nothing to deal. */
   const dealt = $derived(pool.per === 'patch' || pool.per === 'once');
@@ -60,12 +61,12 @@
   function setAlike(input: HTMLInputElement) {
     const alike = input.value === '' ? undefined : Number(input.value);
     if (alike === undefined || (Number.isInteger(alike) && alike >= 1 && alike <= 10_000))
-      setUnits(alike ? `at most ${alike} alike` : 'as many alike as need be', withoutEmpty({ ...pool.units!, alike }));
+      setUnits(alike ? words.atMostAlike2(alike) : words.asManyAlikeAsNeed, withoutEmpty({ ...pool.units!, alike }));
     else input.value = String(pool.units?.alike ?? '');
   }
   const setAs = (as: string) =>
     setUnits(
-      as ? `dealt as ${as}` : 'dealt by its letter',
+      as ? words.dealtAs2(as) : words.dealtByItsLetter,
       withoutEmpty({ ...pool.units!, as: (as || undefined) as UnitPooling['as'] }),
     );
   /** What is not said is not in the document. */
@@ -75,21 +76,18 @@
     ...(alike && { alike }),
   });
   const takeOut = (id: string, name: string) =>
-    bench.saver.do(
-      `${colourway.name}, ${name} out of ${letter}`,
-      pooledChanges(bench.saver.document, colourway.id, letter, id),
-    );
+    bench.saver.do(words.outOf(colourway.name, name, letter), pooledChanges(bench.saver.document, colourway.id, letter, id));
 </script>
 
-<ul class="flex flex-wrap gap-1" aria-label="The pool of {letter}">
+<ul class="flex flex-wrap gap-1" aria-label={words.thePoolOf(letter)}>
   {#each pool.fabrics as fabric, i (fabric.id)}
     {@const times = used?.find((u) => u.fabric === fabric.id)?.times}
     <li>
       <button
         class="group relative block cursor-pointer disabled:cursor-default"
         disabled={locked || pool.fabrics.length === 1}
-        title="{letters[i]}, {fabric.name}{times === undefined ? '' : `, ${times} times`}: click to remove it"
-        aria-label="Remove {fabric.name} from {letter}"
+        title={words.clickToRemoveIt(letters[i], fabric.name, times === undefined ? '' : words.times(times))}
+        aria-label={words.removeFrom(fabric.name, letter)}
         onclick={() => takeOut(fabric.id, fabric.name)}
       >
         <Swatch {fabric} unit={bench.programme.unit} {view} width={40} height={30} />
@@ -99,10 +97,10 @@
   {/each}
 </ul>
 <label class="mt-1 flex items-center gap-2">
-  <span class="text-note whitespace-nowrap text-quiet">a fabric for</span>
+  <span class="text-note whitespace-nowrap text-quiet">{words.aFabricFor}</span>
   <select
     class="field min-w-0 py-0.5 text-note"
-    aria-label="What of {letter} has a fabric of its own"
+    aria-label={words.whatOfHasAFabric(letter)}
     disabled={locked}
     value={pool.per}
     onchange={(e) => setPer(e.currentTarget.value as PoolPer)}
@@ -111,12 +109,12 @@
   </select>
 </label>
 <label class="mt-1 flex items-center gap-2">
-  <span class="text-note whitespace-nowrap text-quiet">made</span>
+  <span class="text-note whitespace-nowrap text-quiet">{words.made}</span>
   <select
     class="field min-w-0 py-0.5 text-note"
-    aria-label="How the units of {letter} are made"
+    aria-label={words.howTheUnitsOfAre(letter)}
     disabled={locked || !dealt}
-    title={dealt ? undefined : 'A pool of units needs a fabric for each patch'}
+    title={dealt ? undefined : words.aPoolOfUnitsNeeds}
     value={pool.units?.for ?? 'named'}
     onchange={(e) => setMade(e.currentTarget.value as keyof typeof MADE)}
   >
@@ -126,32 +124,32 @@
 {#if pool.units}
   <div class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-note">
     <label class="flex items-center gap-2"
-      ><span class="whitespace-nowrap text-quiet">at most alike</span>
+      ><span class="whitespace-nowrap text-quiet">{words.atMostAlike}</span>
       <input
         class="field w-16 py-0.5"
         type="number"
         min="1"
         max="10000"
-        placeholder="any"
-        aria-label="Units of {letter} that are alike, at most"
+        placeholder={words.any}
+        aria-label={words.unitsOfThatAreAlike(letter)}
         disabled={locked}
         value={pool.units.alike ?? ''}
         onchange={(e) => setAlike(e.currentTarget)}
       /></label
     >
     <label class="flex items-center gap-2"
-      ><span class="whitespace-nowrap text-quiet">dealt as</span>
+      ><span class="whitespace-nowrap text-quiet">{words.dealtAs}</span>
       <select
         class="field min-w-0 py-0.5"
-        aria-label="What {letter} is dealt as"
+        aria-label={words.whatIsDealtAs(letter)}
         disabled={locked}
         value={pool.units.as ?? ''}
         onchange={(e) => setAs(e.currentTarget.value)}
       >
-        <option value="">{letter} alone</option>
-        <option value="light">any light</option>
-        <option value="medium">any medium</option>
-        <option value="dark">any dark</option>
+        <option value="">{words.alone(letter)}</option>
+        <option value="light">{words.anyLight}</option>
+        <option value="medium">{words.anyMedium}</option>
+        <option value="dark">{words.anyDark}</option>
       </select></label
     >
   </div>

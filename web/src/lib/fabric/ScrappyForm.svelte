@@ -1,5 +1,6 @@
 <!-- How the pools of a colourway are scattered: the school, the shuffle, the limits of the shelf, and what cannot be had. -->
 <script lang="ts">
+  import { words } from './words';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import type { ScatterView } from '$lib/plan/scatter-view';
   import Working from '$lib/look/Working.svelte';
@@ -15,20 +16,16 @@
   let { colourway, scattered, progress }: Props = $props();
   const bench = useWorkbench();
   const SCHOOLS: Record<School, string> = {
-    'all-different': 'all different in a block',
-    'two-fabrics': 'one fabric from each pool per block',
-    'one-light': 'one light fabric throughout, the others mixed',
-    'light-per-block': 'one light fabric per block, the others mixed',
+    'all-different': words.allDifferentInABlock,
+    'two-fabrics': words.oneFabricFromEachPool,
+    'one-light': words.oneLightFabricThroughoutThe,
+    'light-per-block': words.oneLightFabricPerBlock,
   };
   /** Without a light pool two schools are the same; the first is shown. */
   const followed = $derived(schoolsOf(colourway)[0]);
   const { seed, most, pins } = $derived(colourway.scatter);
   /** Named patches are used evenly, to one; pools by whole batches. */
-  const even = $derived(
-    [...colourway.pools.values()].some((p) => p.units)
-      ? '; each fabric of a pool is in as many batches as the others, or in one more'
-      : ', and each is used as often as the others',
-  );
+  const even = $derived([...colourway.pools.values()].some((p) => p.units) ? words.eachFabricOfAPool : words.andEachIsUsedAs);
   const nameOf = (id: string) => bench.programme.fabrics.find((f) => f.id === id)?.name ?? id;
 
   const save = (name: string, wish: Parameters<typeof scatterChange>[2]) =>
@@ -42,7 +39,7 @@
     // The answer holds for the colourway and the quilt that were asked about.
     if (!answer || asked !== colourway.id) return;
     asked = '';
-    save('kept within the shelf', { most: answer.most });
+    save(words.keptWithinTheShelf, { most: answer.most });
   });
   function keepWithin() {
     asked = colourway.id;
@@ -51,10 +48,10 @@
   }
 </script>
 
-<section aria-label="Scrappy letters" class="mt-5 border-t border-ink pt-2">
-  <h2 class="text-lead">Scrappy style</h2>
+<section aria-label={words.scrappyLetters} class="mt-5 border-t border-ink pt-2">
+  <h2 class="text-lead">{words.scrappyStyle}</h2>
   <fieldset class="mt-1 flex flex-col">
-    <legend class="sr-only">Scrappy style</legend>
+    <legend class="sr-only">{words.scrappyStyle}</legend>
     {#each Object.keys(schools) as School[] as school (school)}
       <label
         class="cursor-pointer border-l-4 px-2 py-1 hover:bg-edge has-focus-visible:outline-3 {followed === school
@@ -73,16 +70,16 @@
   </fieldset>
   <div class="mt-3 flex flex-wrap items-center gap-2">
     <button class="act" onclick={() => save('shuffled', { seed: (seed + 1) % 1_000_000 })}
-      >Shuffle <kbd class="text-quiet">s</kbd></button
+      >{words.shuffle} <kbd class="text-quiet">{words.s}</kbd></button
     >
     <label class="flex items-center gap-2"
-      ><span class="text-note text-quiet">no.</span>
+      ><span class="text-note text-quiet">{words.no2}</span>
       <input
         class="field w-20"
         type="number"
         min="0"
         max="1000000"
-        aria-label="Number of the shuffle"
+        aria-label={words.numberOfTheShuffle}
         value={seed}
         onchange={(e) => {
           const to = Number(e.currentTarget.value);
@@ -91,45 +88,45 @@
         }}
       /></label
     >
-    <span class="text-note text-quiet">Use the same number to get this arrangement again.</span>
+    <span class="text-note text-quiet">{words.useTheSameNumberTo}</span>
   </div>
   <div class="mt-2 flex flex-wrap items-center gap-2">
-    <button class="act" disabled={stock.progress !== undefined} onclick={keepWithin}>Use only what is in stock</button>
+    <button class="act" disabled={stock.progress !== undefined} onclick={keepWithin}>{words.useOnlyWhatIsIn}</button>
     {#if stock.progress !== undefined}
-      <button class="act" onclick={() => (stock.close(), (asked = ''))}>Stop</button>
+      <button class="act" onclick={() => (stock.close(), (asked = ''))}>{words.stop}</button>
     {/if}
     {#if most.size > 0}
-      <button class="act" onclick={() => save('without limits', { most: {} })}>Remove limits</button>
+      <button class="act" onclick={() => save(words.withoutLimits, { most: {} })}>{words.removeLimits}</button>
     {/if}
     {#if pins.size > 0}
-      <button class="act" onclick={() => save('pins out', { pins: {} })}>Remove all {pins.size} pins</button>
+      <button class="act" onclick={() => save(words.pinsOut, { pins: {} })}>{words.removeAllPins(pins.size)}</button>
     {/if}
   </div>
-  <Working progress={stock.progress} what="Checking what is in stock for everyone…" />
+  <Working progress={stock.progress} what={words.checkingWhatIsInStock} />
   {#if most.size > 0}
     <p class="mt-2 text-note text-quiet">
-      In one quilt at most: {[...most].map(([id, n]) => `${nameOf(id)} ${n} times`).join(', ')}.
+      {words.inOneQuiltAtMost([...most].map(([id, n]) => `${nameOf(id)} ${n} times`).join(', '))}
     </p>
   {/if}
   {#each [...(stock.answer?.short ? [stock.answer.short] : []), ...stock.problems.map((p) => p.message)] as says (says)}
     <p class="mt-2" role="alert">{says}</p>
   {/each}
-  {#if progress !== undefined && !scattered}<p class="mt-2 text-quiet" role="status">Arranging the fabrics…</p>{/if}
+  {#if progress !== undefined && !scattered}<p class="mt-2 text-quiet" role="status">{words.arrangingTheFabrics}</p>{/if}
   {#if scattered}
     {#if scattered.pools.length > 0}
-      <h3 class="mt-3 text-body font-semibold">Pools of units</h3>
+      <h3 class="mt-3 text-body font-semibold">{words.poolsOfUnits}</h3>
       <ul class="mt-1 flex flex-col gap-1" data-pools>
         {#each scattered.pools as pool (pool.name)}
           <li>
-            <b>{pool.name}</b>: {pool.what}{#if pool.kinds > 1}, in {pool.kinds} pairings{/if}.
-            <span class="text-quiet">Begun with {pool.begun}; taken: {pool.takes.join(', ')}.</span>
+            <b>{pool.name}</b>: {pool.what}{#if pool.kinds > 1}{words.inPairings(pool.kinds)}{/if}.
+            <span class="text-quiet">{words.begunWithTaken(pool.begun, pool.takes.join(', '))}</span>
           </li>
         {/each}
       </ul>
     {/if}
     {#if scattered.doubts.length === 0}
       <p class="mt-2" data-scatter="sound">
-        No fabric touches itself, within blocks or between them{#if most.size === 0}{even}{/if}.
+        {words.noFabricTouchesItselfWithin}{#if most.size === 0}{even}{/if}.
       </p>
     {:else}
       <ul class="mt-2 flex flex-col gap-2" data-scatter="doubts">

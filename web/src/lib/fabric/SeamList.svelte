@@ -1,5 +1,6 @@
 <!-- Letters that meet, and whether they can be told apart; with what would mend it. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Letters from '$lib/look/Letters.svelte';
   import { asSeen, type View } from '@aggrega/core/fabric';
@@ -11,14 +12,14 @@
   const seams = $derived(castSeams(programme, colourway));
   const troubled = $derived(seams.filter((s) => !s.melts && s.verdict !== 'clear'));
   const rest = $derived(seams.filter((s) => s.melts || s.verdict === 'clear'));
-  const WORDS = { lost: 'no contrast', weak: 'low contrast', clear: 'good contrast' };
+  const WORDS = { lost: words.noContrast, weak: words.lowContrast, clear: words.goodContrast };
   const months = (s: CastSeam) => s.months.map((m) => m.name).join(', ');
 
   function melt(roles: readonly [string, string], melts: boolean) {
     const from = bench.saver.document.melts;
     const others = (from ?? []).filter((pair) => [...pair].sort().join(' ') !== roles.join(' '));
     const to = melts ? [...others, [...roles] as [string, string]] : others;
-    bench.saver.do(`${roles.join(' and ')}, ${melts ? 'low contrast intended' : 'contrast wanted'}`, [
+    bench.saver.do(`${roles.join(words.and)}, ${melts ? words.lowContrastIntended2 : words.contrastWanted}`, [
       { path: '/melts', from, to },
     ]);
   }
@@ -28,12 +29,12 @@
   {#each s.fabrics as f, i (i)}<Letters of={{ colour: asSeen(f.colour, view), roles: [s.roles[i]!] }} />{/each}
 {/snippet}
 
-<section aria-label="Contrast where fabrics meet">
-  <h2 class="border-b-2 border-ink pb-1 text-head">Contrast where fabrics meet</h2>
+<section aria-label={words.contrastWhereFabricsMeet}>
+  <h2 class="border-b-2 border-ink pb-1 text-head">{words.contrastWhereFabricsMeet}</h2>
   {#if seams.length === 0}
-    <p class="mt-2 text-quiet">No two letters meet yet: draw a block first.</p>
+    <p class="mt-2 text-quiet">{words.noTwoLettersMeetYet}</p>
   {:else if troubled.length === 0}
-    <p class="mt-2">Fabrics that meet all have good contrast.</p>
+    <p class="mt-2">{words.fabricsThatMeetAllHave}</p>
   {/if}
   <ul>
     {#each troubled as s (s.roles.join(' '))}
@@ -42,26 +43,29 @@
         <div class="flex flex-wrap items-baseline gap-x-3">
           <span class="flex">{@render pair(s)}</span>
           <b class={s.verdict === 'lost' ? 'text-madder' : ''}>{WORDS[s.verdict]}</b>
-          <span class="text-quiet">{Math.round(s.difference)} value steps, in {months(s)}</span>
-          <button class="plain ml-auto text-note" onclick={() => melt(s.roles, true)}>Low contrast is intended</button>
+          <span class="text-quiet">{words.valueStepsIn(Math.round(s.difference), months(s))}</span>
+          <button class="plain ml-auto text-note" onclick={() => melt(s.roles, true)}>{words.lowContrastIsIntended}</button>
         </div>
         <div class="mt-1.5 flex flex-wrap items-center gap-2">
           {#if found.length > 0}
-            <span class="text-note text-quiet">In stock and would help:</span>
+            <span class="text-note text-quiet">{words.inStockAndWouldHelp}</span>
             {#each found as { role, fabric } (role + fabric.id)}
               <button
                 class="act"
                 onclick={() =>
                   bench.saver.do(
-                    `${fabric.name} for ${role}`,
+                    words.for(fabric.name, role),
                     castChanges(bench.saver.document, colourway.id, role, fabric.id),
                   )}
               >
-                <span class="cloth inline-block h-5 w-5" style:background={asSeen(fabric.colour, view)}></span>{fabric.name} for {role}
+                <span class="cloth inline-block h-5 w-5" style:background={asSeen(fabric.colour, view)}></span>{words.for(
+                  fabric.name,
+                  role,
+                )}
               </button>
             {/each}
           {:else}
-            <span class="text-note text-quiet">Nothing in stock gives contrast here without losing it elsewhere.</span>
+            <span class="text-note text-quiet">{words.nothingInStockGivesContrast}</span>
           {/if}
         </div>
       </li>
@@ -73,9 +77,9 @@
         <span class="flex items-baseline gap-2" data-seam={s.roles.join('')} data-verdict={s.melts ? 'melts' : s.verdict}>
           <span class="flex">{@render pair(s)}</span>
           {#if s.melts && s.fabrics[0] !== s.fabrics[1]}
-            low contrast, intended
-            <button class="plain text-note" onclick={() => melt(s.roles, false)}>Warn me again</button>
-          {:else if s.melts}the same fabric{:else}good contrast, {Math.round(s.difference)} value steps{/if}
+            {words.lowContrastIntended}
+            <button class="plain text-note" onclick={() => melt(s.roles, false)}>{words.warnMeAgain}</button>
+          {:else if s.melts}{words.theSameFabric}{:else}{words.goodContrastValueSteps(Math.round(s.difference))}{/if}
         </span>
       {/each}
     </p>

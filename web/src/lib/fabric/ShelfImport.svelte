@@ -1,5 +1,6 @@
 <!-- The shelf as a file: out as CSV, and in again after a look at what it would change. -->
 <script lang="ts">
+  import { words } from './words';
   import ImportRows from '$lib/look/ImportRows.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { ShelfImport } from '@aggrega/core/shelf-csv';
@@ -21,7 +22,7 @@
       changes: [],
       problems: [{ path: '', message }],
     });
-    if (file.size > LARGEST) found = refuse('the file is larger than 2 MB; a shelf is smaller');
+    if (file.size > LARGEST) found = refuse(words.theFileIsLargerThan);
     else {
       // Read only when it is wanted: the page needs no reader of CSV otherwise.
       const { readShelfCsv } = await import('@aggrega/core/shelf-csv');
@@ -32,7 +33,7 @@
   }
   const suppliers = $derived([...new Set(bench.programme.fabrics.map((f) => f.supplier).filter(Boolean))].sort());
   async function lookAtList(supplier: string) {
-    name = `the price list of ${supplier}`;
+    name = words.thePriceListOf(supplier);
     const asked = `/api/programmes/${bench.slug}/desk/price-list?${new URLSearchParams({ supplier })}`;
     const answer = await fetch(asked).catch(() => undefined);
     const { readShelfCsv } = await import('@aggrega/core/shelf-csv');
@@ -40,7 +41,7 @@
       rows: [],
       ignored: [],
       changes: [],
-      problems: [{ path: '', message: `${supplier} does not answer just now` }],
+      problems: [{ path: '', message: words.doesNotAnswerJustNow(supplier) }],
     };
     found = answer?.ok ? readShelfCsv(await answer.text(), bench.saver.document) : away;
     dialog.showModal();
@@ -48,18 +49,18 @@
   const count = (state: string) => found?.rows.filter((r) => r.state === state).length ?? 0;
   const take = $derived(count('new') + count('changed'));
   function done() {
-    if (found && found.changes.length > 0) bench.saver.do(`the shelf, from ${name}`, found.changes);
+    if (found && found.changes.length > 0) bench.saver.do(words.theShelfFrom(name), found.changes);
     dialog.close();
   }
 </script>
 
-<section aria-label="Import and download">
-  <h2 class="border-b border-ink pb-1 text-lead">Import and download</h2>
+<section aria-label={words.importAndDownload}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.importAndDownload}</h2>
   <p class="mt-2">
-    <a class="act" href="fabrics/shelf.csv" download><Download size={17} /> CSV</a>
+    <a class="act" href="fabrics/shelf.csv" download><Download size={17} /> {words.csv}</a>
   </p>
   <label class="mt-2 block">
-    <span class="text-note text-quiet">Import CSV (preview first)</span>
+    <span class="text-note text-quiet">{words.importCsvPreviewFirst}</span>
     <input
       class="field file:mr-2 file:border file:border-ink file:px-2"
       type="file"
@@ -68,7 +69,7 @@
     />
   </label>
   {#if suppliers.length > 0}
-    <p class="mt-3 text-note text-quiet">Price lists (preview first)</p>
+    <p class="mt-3 text-note text-quiet">{words.priceListsPreviewFirst}</p>
     <p class="mt-1 flex flex-wrap gap-2">
       {#each suppliers as supplier (supplier)}<button class="act" onclick={() => void lookAtList(supplier)}>{supplier}</button
         >{/each}
@@ -76,26 +77,26 @@
   {/if}
 </section>
 
-<dialog bind:this={dialog} class="modal no-print" aria-label="What {name} would change">
+<dialog bind:this={dialog} class="modal no-print" aria-label={words.whatWouldChange(name)}>
   <div class="modal-box max-w-2xl border border-ink bg-ground p-7 shadow-none">
-    <h2 class="text-head">What {name} would change</h2>
+    <h2 class="text-head">{words.whatWouldChange(name)}</h2>
     {#if found}
       {#each found.problems as p (p.message)}<p class="mt-3 text-madder" role="alert">
-          Nothing can be imported: {p.message}.
+          {words.nothingCanBeImported(p.message)}
         </p>{/each}
       {#if found.problems.length === 0}
         <p class="mt-2">
-          {count('new')} new, {count('changed')} changed, {count('as it is')} unchanged, {count('refused')} with errors.
-          {#if found.ignored.length > 0}<span class="text-quiet">Columns ignored: {found.ignored.join(', ')}.</span>{/if}
+          {words.newChangedUnchangedWithErrors(count('new'), count('changed'), count(words.asItIs), count('refused'))}
+          {#if found.ignored.length > 0}<span class="text-quiet">{words.columnsIgnored(found.ignored.join(', '))}</span>{/if}
         </p>
         <div class="mt-3 max-h-96 overflow-y-auto">
-          <ImportRows rows={found.rows} what="Fabric" none="Everything is in the programme already." />
+          <ImportRows rows={found.rows} what={words.fabric} none={words.everythingIsInTheProgramme} />
         </div>
       {/if}
     {/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button class="act" onclick={() => dialog.close()}>Cancel</button>
-      {#if take > 0}<button class="act first" onclick={done}>Import {take} {take === 1 ? 'fabric' : 'fabrics'}</button>{/if}
+      <button class="act" onclick={() => dialog.close()}>{words.cancel}</button>
+      {#if take > 0}<button class="act first" onclick={done}>{words.importFabrics(take)}</button>{/if}
     </p>
   </div>
 </dialog>

@@ -1,5 +1,6 @@
 <!-- All fabrics in the order of their value along a ruler from black to white; those that are cast bear their letters. -->
 <script lang="ts">
+  import { words } from './words';
   import { asSeen, type View } from '@aggrega/core/fabric';
   import { inkOn } from '@aggrega/core/fabric';
   import { lettersOfFabric, type Colourway, type Fabric } from '@aggrega/core/programme';
@@ -29,7 +30,7 @@
   const rows = $derived(Math.max(1, ...placed.map((p) => p.row + 1)));
 </script>
 
-<div class="relative" style:height="{rows * 40 + 34}px" role="group" aria-label="Value strip, from dark to light">
+<div class="relative" style:height="{rows * 40 + 34}px" role="group" aria-label={words.valueStripFromDarkTo}>
   {#each placed as { fabric, row } (fabric.id)}
     <button
       class="cloth absolute flex h-9 w-8 -translate-x-1/2 cursor-pointer items-center justify-center text-note font-semibold hover:outline-3 hover:outline-weld"
@@ -37,8 +38,8 @@
       style:bottom="{34 + row * 40}px"
       style:background={asSeen(fabric.colour, view)}
       style:color={inkOn(asSeen(fabric.colour, view))}
-      title="{fabric.name}, L* {Math.round(fabric.value)}"
-      aria-label="{castWords(colourway, role, fabric).long}, value {Math.round(fabric.value)}"
+      title={words.l(fabric.name, Math.round(fabric.value))}
+      aria-label={words.value2(castWords(colourway, role, fabric).long, Math.round(fabric.value))}
       onclick={() => oncast(fabric)}>{letters(fabric)}</button
     >
   {/each}
@@ -53,6 +54,6 @@
       <path d="M{at} 0V{at % 25 === 0 ? 4 : 2}" stroke="var(--color-ink)" stroke-width="1" vector-effect="non-scaling-stroke" />
     {/each}
   </svg>
-  <span class="absolute bottom-[-4px] left-[2%] text-note text-quiet">dark</span>
-  <span class="absolute right-[2%] bottom-[-4px] text-note text-quiet">light</span>
+  <span class="absolute bottom-[-4px] left-[2%] text-note text-quiet">{words.dark}</span>
+  <span class="absolute right-[2%] bottom-[-4px] text-note text-quiet">{words.light}</span>
 </div>

@@ -1,11 +1,12 @@
 <!-- The colourways as strips of their fabrics; the one in hand is underlined in weld. -->
 <script lang="ts">
+  import { words } from './words';
   import type { Colourway } from '@aggrega/core/programme';
 
   let { colourways, chosen, href }: { colourways: Colourway[]; chosen: string; href: (id: string) => string } = $props();
 </script>
 
-<nav aria-label="Colourways" class="flex flex-wrap gap-1">
+<nav aria-label={words.colourways} class="flex flex-wrap gap-1">
   {#each colourways as c (c.id)}
     <a
       href={href(c.id)}

@@ -1,5 +1,6 @@
 <!-- The head count as a dial: wheel, drag, keys or typing try a number; only 'Enrol' saves it. -->
 <script lang="ts">
+  import { words } from './words';
   interface Props {
     /** The number that is shown and planned for. */
     people: number;
@@ -51,20 +52,21 @@
   }
 </script>
 
-<section use:wheel aria-label="Head count" class="select-none">
+<section use:wheel aria-label={words.headCount} class="select-none">
   <div class="flex items-end gap-3">
     <input
       class="numeral shrink-0 border-b border-transparent bg-transparent p-0 text-count leading-none hover:border-rule focus:border-ink"
       style:width="{Math.max(2, String(people).length) * 1.06}ch"
       inputmode="numeric"
-      aria-label="People in {colourway}"
+      aria-label={words.peopleIn(colourway)}
       value={people}
       oninput={(e) => /^\d+$/.test(e.currentTarget.value) && turn(Number(e.currentTarget.value))}
       onblur={(e) => (e.currentTarget.value = String(people))}
       onkeydown={(e) => e.key !== 'ArrowLeft' && e.key !== 'ArrowRight' && onkeydown(e)}
     />
     <p class="pb-1 leading-snug text-quiet">
-      {#if trying}trying {people} in {colourway}<br />{enrolled} enrolled{:else}enrolled in {colourway}<br />{kits}{/if}
+      {#if trying}{words.tryingIn(people, colourway)}<br />{words.enrolled(enrolled)}{:else}{words.enrolledIn(colourway)}<br
+        />{kits}{/if}
     </p>
   </div>
 
@@ -72,11 +74,11 @@
     class="mt-2 max-w-80 cursor-ew-resize touch-none py-1"
     role="slider"
     tabindex="0"
-    aria-label="Turn the head count of {colourway}"
+    aria-label={words.turnTheHeadCountOf(colourway)}
     aria-valuemin={0}
     aria-valuemax={MOST}
     aria-valuenow={people}
-    aria-valuetext="{people} people{trying ? `, ${enrolled} enrolled` : ''}"
+    aria-valuetext={words.people(people, trying ? words.enrolled2(enrolled) : '')}
     {onkeydown}
     onpointerdown={(e) => {
       dragging = true;
@@ -119,12 +121,12 @@
   </div>
 
   <div class="mt-1 flex min-h-10 flex-wrap items-center gap-2">
-    <button class="act" aria-label="One fewer" onclick={() => turn(people - 1)}>−</button>
-    <button class="act" aria-label="One more" onclick={() => turn(people + 1)}>+</button>
+    <button class="act" aria-label={words.oneFewer} onclick={() => turn(people - 1)}>−</button>
+    <button class="act" aria-label={words.oneMore} onclick={() => turn(people + 1)}>+</button>
     {#if trying}
-      {#if !roster}<button class="act first" onclick={onenrol}>Enrol {people}</button>{/if}
-      <button class="plain text-note" onclick={() => turn(enrolled)}>Back to {enrolled}</button>
-      {#if roster}<a class="plain text-note" href={roster}>change it under Participants</a>{/if}
+      {#if !roster}<button class="act first" onclick={onenrol}>{words.enrol(people)}</button>{/if}
+      <button class="plain text-note" onclick={() => turn(enrolled)}>{words.backTo(enrolled)}</button>
+      {#if roster}<a class="plain text-note" href={roster}>{words.changeItUnderParticipants}</a>{/if}
     {/if}
   </div>
 </section>

@@ -1,5 +1,6 @@
 <!-- Two people changed the same thing: both versions side by side, and the second decides. Nothing was overwritten. -->
 <script lang="ts">
+  import { words } from './words';
   import type { Saver } from '$lib/ask/saver.svelte';
   import { placeName } from '$lib/look/place-name';
 
@@ -17,15 +18,15 @@
 <dialog bind:this={dialog} class="modal no-print" aria-labelledby="meeting-title" oncancel={(e) => e.preventDefault()}>
   {#if saver.meeting}
     <div class="modal-box max-w-xl border border-ink bg-ground p-7 shadow-none">
-      <h2 id="meeting-title" class="text-head">Someone else has changed this too</h2>
-      <p class="mt-2">Both versions are kept until you choose. Nothing was overwritten.</p>
+      <h2 id="meeting-title" class="text-head">{words.someoneElseHasChangedThis}</h2>
+      <p class="mt-2">{words.bothVersionsAreKeptUntil}</p>
       <table class="mt-5 w-full">
         <thead>
           <tr class="border-b border-ink">
-            <th class="py-1 pr-3">What</th>
-            <th class="py-1 pr-3">Was</th>
-            <th class="py-1 pr-3">Theirs, saved</th>
-            <th class="py-1">Yours</th>
+            <th class="py-1 pr-3">{words.what}</th>
+            <th class="py-1 pr-3">{words.was}</th>
+            <th class="py-1 pr-3">{words.theirsSaved}</th>
+            <th class="py-1">{words.yours}</th>
           </tr>
         </thead>
         <tbody>
@@ -40,8 +41,8 @@
         </tbody>
       </table>
       <div class="mt-6 flex justify-end gap-3">
-        <button class="act" onclick={() => saver.decide(false)}>Keep theirs</button>
-        <button class="act first" onclick={() => saver.decide(true)}>Use mine</button>
+        <button class="act" onclick={() => saver.decide(false)}>{words.keepTheirs}</button>
+        <button class="act first" onclick={() => saver.decide(true)}>{words.useMine}</button>
       </div>
     </div>
   {/if}

@@ -1,5 +1,6 @@
 <!-- The frame of a month's stations: header, tape and head count round the table, with room beside it. -->
 <script lang="ts">
+  import { words } from './words';
   import { monthTitle } from '@aggrega/core/programme';
   import { organises } from '$lib/look/role-name';
   import { page } from '$app/state';
@@ -49,17 +50,17 @@
     const change = participants
       ? { path: `/participants/${colourway.id}`, from: participants[colourway.id], to: people }
       : { path: '/participants', to: { ...all, [colourway.id]: people } };
-    bench.saver.do(`${colourway.name}, head count`, [change]);
+    bench.saver.do(words.headCount2(colourway.name), [change]);
     bench.try(colourway, people);
   }
 </script>
 
-<svelte:head><title>{month?.name ?? 'Month not found'} · {bench.programme.title}</title></svelte:head>
+<svelte:head><title>{month?.name ?? words.monthNotFound} · {bench.programme.title}</title></svelte:head>
 
 {#if !month}
   <main class="px-8 py-20">
-    <h1 class="text-title">This month doesn’t exist any more</h1>
-    <p class="mt-3">Pick another from the strip on the left.</p>
+    <h1 class="text-title">{words.thisMonthDoesntExistAny}</h1>
+    <p class="mt-3">{words.pickAnotherFromTheStrip}</p>
   </main>
 {:else}
   <div class="month-page" class:table-first={tableFirst}>
@@ -67,7 +68,7 @@
       <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div class="mr-auto min-w-0 flex-1">
           <p class="truncate text-quiet">
-            {bench.programme.title}{month.release ? ` · release on ${dayText(month.release, page.data.locale)}` : ''}
+            {bench.programme.title}{month.release ? words.releaseOn(dayText(month.release, page.data.locale)) : ''}
           </p>
           <h1 class="text-title">{monthTitle(month)}</h1>
         </div>
@@ -75,7 +76,7 @@
       </div>
       <div class="mt-3"><Stations {stations} current={station} /></div>
     </header>
-    <aside class="no-print" aria-label="Head count and tools">
+    <aside class="no-print" aria-label={words.headCountAndTools}>
       <div class="count">
         <div class="tools mb-1 flex items-center justify-between">
           <SaveNote saver={bench.saver} />

@@ -1,5 +1,6 @@
 <!-- A month was proofed and its draft has changed since: what goes out and is cut, and what differs. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import ChangesSince from '$lib/look/ChangesSince.svelte';
   import { useWorkbench } from './workbench.svelte';
@@ -28,15 +29,18 @@
 </script>
 
 {#if release && found && found.since.length > 0}
-  <section class="no-print mt-4 mb-4 border-l-4 border-weld bg-edge px-4 py-2" aria-label="A newer draft">
+  <section class="no-print mt-4 mb-4 border-l-4 border-weld bg-edge px-4 py-2" aria-label={words.aNewerDraft}>
     <p>
-      The draft has changed since this month was {release.state === 'released' ? 'released' : 'proofed'} as version {release.version}.
-      The cutting room and {release.state === 'released' ? 'participants’ pages' : 'the release'} keep to that version. To
-      {#if release.state === 'released'}send a correction, publish the sheet again{:else}use the changes, proof it again{/if},
-      under <a class="plain" href="/programmes/{bench.slug}/months/{month}/release">Release</a>.
+      {words.theDraftHasChangedSince(
+        release.state === 'released' ? words.released : words.proofed,
+        release.version,
+        release.state === 'released' ? words.participantsPages : words.theRelease,
+      )}
+      {#if release.state === 'released'}{words.sendACorrectionPublishThe}{:else}{words.useTheChangesProofIt}{/if}{words.under}
+      <a class="plain" href="/programmes/{bench.slug}/months/{month}/release">{words.release}</a>.
     </p>
     <details class="mt-1">
-      <summary class="cursor-pointer">What differs</summary>
+      <summary class="cursor-pointer">{words.whatDiffers}</summary>
       <ChangesSince since={found.since} />
     </details>
   </section>

@@ -1,5 +1,6 @@
 <!-- How the saving stands, always in the same place, with a way on when it does not go well. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { onMount } from 'svelte';
   import type { Saver } from '$lib/ask/saver.svelte';
@@ -15,20 +16,20 @@
 
 <div class="text-note" role="status" aria-live="polite" data-save-state={saver.state}>
   {#if saver.looksOnly}
-    <span class="text-quiet">View only: nothing you change here is saved.</span>
+    <span class="text-quiet">{words.viewOnlyNothingYouChange}</span>
   {:else if saver.state === 'saved'}
-    <span class="text-quiet">saved {time}</span>
+    <span class="text-quiet">{words.saved(time)}</span>
   {:else if saver.state === 'saving'}
-    <span class="text-quiet">saving…</span>
+    <span class="text-quiet">{words.saving}</span>
   {:else if saver.state === 'waiting'}
-    <span class="text-madder">Not saved yet.</span>
+    <span class="text-madder">{words.notSavedYet}</span>
     {saver.trouble}
-    <button class="plain" onclick={() => saver.retry()}>Try now</button>
+    <button class="plain" onclick={() => saver.retry()}>{words.tryNow}</button>
   {:else if saver.state === 'refused'}
-    <span class="text-madder">Not saved:</span>
+    <span class="text-madder">{words.notSaved}</span>
     {saver.trouble}.
-    <button class="plain" onclick={() => saver.dropRefused()}>Undo this change</button>
+    <button class="plain" onclick={() => saver.dropRefused()}>{words.undoThisChange}</button>
   {:else}
-    <span class="text-madder">Someone else has changed this too.</span>
+    <span class="text-madder">{words.someoneElseHasChangedThisToo}</span>
   {/if}
 </div>

@@ -1,5 +1,6 @@
 <!-- The selvage: a dot for each instalment in its dominant fabric, its state in the dot's shape. The way from month to month. -->
 <script lang="ts">
+  import { words } from './words';
   import { SIDES } from './stations';
 
   export interface Dot {
@@ -26,15 +27,15 @@
   const DISC = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z';
   const NOTCHED = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z M16 27l-4 4h8z';
 
-  const state = (dot: Dot) => (dot.colour === undefined ? 'not drawn yet' : dot.state);
+  const state = (dot: Dot) => (dot.colour === undefined ? words.notDrawnYet : dot.state);
 </script>
 
-<nav aria-label="Months" class="selvage no-print">
+<nav aria-label={words.months} class="selvage no-print">
   <a
     href={home}
     class="numeral flex h-16 items-center justify-center text-xl"
-    aria-label="All programmes"
-    title="All programmes">A</a
+    aria-label={words.allProgrammes}
+    title={words.allProgrammes}>{words.a}</a
   >
   <ol class="flex flex-1 flex-col items-stretch">
     {#each dots as dot (dot.id)}

@@ -1,12 +1,13 @@
 <!-- The stations of a month as a ruler: in the order of the work, with what is still open at each. -->
 <script lang="ts">
+  import { words } from './words';
   export interface Station {
     id: string;
     name: string;
     href: string;
     open: number;
   }
-  let { stations, current, name = 'Stations' }: { stations: Station[]; current: string; name?: string } = $props();
+  let { stations, current, name = words.stations }: { stations: Station[]; current: string; name?: string } = $props();
 </script>
 
 <nav aria-label={name} class="no-print">
@@ -34,7 +35,7 @@
             {/each}
           </svg>
           <span class="text-lead {id === current ? 'font-semibold' : ''}">{name}</span>
-          {#if open > 0}<span class="ml-auto text-note {id === current ? '' : 'text-quiet'}">{open} to fix</span>{/if}
+          {#if open > 0}<span class="ml-auto text-note {id === current ? '' : 'text-quiet'}">{words.toFix(open)}</span>{/if}
         </a>
       </li>
     {/each}

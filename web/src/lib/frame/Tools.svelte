@@ -1,5 +1,6 @@
 <!-- Small tools that stand in the same corner everywhere: undo, redo, day and night, the list of keys. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import type { Saver } from '$lib/ask/saver.svelte';
   import Keyboard from '@lucide/svelte/icons/keyboard';
@@ -33,32 +34,32 @@
       class={tool}
       disabled={saver.undoable.length === 0}
       onclick={() => saver.undo()}
-      title="Undo {saver.undoable.at(-1)?.name ?? ''} (Ctrl Z)"
-      aria-label="Undo"><Undo size={18} /></button
+      title={words.undoCtrlZ(saver.undoable.at(-1)?.name ?? '')}
+      aria-label={words.undo}><Undo size={18} /></button
     >
     <button
       class={tool}
       disabled={saver.redoable.length === 0}
       onclick={() => saver.redo()}
-      title="Redo {saver.redoable.at(-1)?.name ?? ''} (Ctrl Shift Z)"
-      aria-label="Redo"><Redo size={18} /></button
+      title={words.redoCtrlShiftZ(saver.redoable.at(-1)?.name ?? '')}
+      aria-label={words.redo}><Redo size={18} /></button
     >
   {/if}
   <button
     class={tool}
     onclick={switchTheme}
-    title={night ? 'Light mode' : 'Dark mode'}
-    aria-label={night ? 'Light mode' : 'Dark mode'}
+    title={night ? words.lightMode : words.darkMode}
+    aria-label={night ? words.lightMode : words.darkMode}
   >
     {#if night}<Sun size={18} />{:else}<Moon size={18} />{/if}
   </button>
   {#if page.data.who}
-    <a class={tool} href="/account" title={page.data.who.name} aria-label="Your account, {page.data.who.name}"
+    <a class={tool} href="/account" title={page.data.who.name} aria-label={words.yourAccount(page.data.who.name)}
       ><UserRound size={18} /></a
     >
   {/if}
   {#if onkeys}
-    <button class={tool} onclick={onkeys} title="Keyboard shortcuts (?)" aria-label="Keyboard shortcuts"
+    <button class={tool} onclick={onkeys} title={words.keyboardShortcuts2} aria-label={words.keyboardShortcuts}
       ><Keyboard size={18} /></button
     >
   {/if}

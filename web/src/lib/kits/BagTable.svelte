@@ -1,5 +1,6 @@
 <!-- A kit that the shop cuts: its pieces, fabric by fabric. -->
 <script lang="ts">
+  import { words } from './words';
   import type { BagView } from '$lib/plan/year-views';
   import Letters from '$lib/look/Letters.svelte';
   import Say from '$lib/look/Say.svelte';
@@ -10,7 +11,9 @@
 <table class="mt-3 w-full">
   <thead
     ><tr class="border-b-2 border-ink"
-      ><th class="py-1">Fabric</th><th class="text-right">Pieces</th><th class="pl-5">Cut for this kit, {unit}</th></tr
+      ><th class="py-1">{words.fabric}</th><th class="text-right">{words.pieces}</th><th class="pl-5"
+        >{words.cutForThisKit(unit)}</th
+      ></tr
     ></thead
   >
   <tbody>

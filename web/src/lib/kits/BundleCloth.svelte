@@ -1,5 +1,6 @@
 <!-- A fabric of the bundle, month by month: what is cut from which piece, and the largest part that is still whole. -->
 <script lang="ts">
+  import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
   import type { BundleView } from '$lib/plan/year-views';
   import Say from '$lib/look/Say.svelte';
@@ -12,21 +13,24 @@
   const isCut = (i: number) => at !== undefined && i <= at.i;
 </script>
 
-<section class="mt-4 break-inside-avoid" aria-label="Bundle of {bundle.name}" data-bundle={bundle.id}>
+<section class="mt-4 break-inside-avoid" aria-label={words.bundleOf(bundle.name)} data-bundle={bundle.id}>
   <h4 class="flex items-center gap-2 text-lead">
     <Letters of={bundle} />
     {bundle.name}, {bundle.ask}
   </h4>
   {#each bundle.lacking as sentence (sentence)}
-    <p class="mt-1 border-l-4 border-madder bg-edge px-3 py-1.5" role="alert"><b>Does not fit:</b> <Say text={sentence} />.</p>
+    <p class="mt-1 border-l-4 border-madder bg-edge px-3 py-1.5" role="alert">
+      <b>{words.doesNotFit}</b>
+      <Say text={sentence} />.
+    </p>
   {/each}
   {#each bundle.remedies as remedy (remedy)}<p class="mt-1 pl-4"><Say text={remedy} /></p>{/each}
   {#if bundle.lacking.length === 0 && bundle.needed < bundle.sheets}
-    <p class="mt-1 text-quiet">{bundle.needed} would be enough.</p>
+    <p class="mt-1 text-quiet">{words.wouldBeEnough(bundle.needed)}</p>
   {/if}
   {#if at}
     <label class="mt-2 block max-w-xl">
-      <span class="text-note text-quiet">After {at.name}</span>
+      <span class="text-note text-quiet">{words.after(at.name)}</span>
       <input class="block w-full accent-[var(--color-ink)]" type="range" min="0" max={cutting.length - 1} bind:value={shown} />
     </label>
     <div class="mt-2 flex flex-wrap gap-5">
@@ -35,7 +39,7 @@
           viewBox="-0.2 -0.2 {bundle.wide + 0.4} {bundle.tall + 0.4}"
           class="w-72"
           role="img"
-          aria-label="{bundle.one} {sheet + 1} after {at.name}"
+          aria-label={words.after2(bundle.one, sheet + 1, at.name)}
         >
           <rect
             width={bundle.wide}
@@ -82,12 +86,12 @@
       {/each}
     </div>
     <p class="mt-1">
-      {#if at.largest}Largest piece still whole: <b class="numeral"><Say text={at.largest.size} /></b> {unit}.{:else}Nothing is
-        left.{/if}
-      {#each at.cuts.filter((c) => c.later) as c, i (i)}<span class="block text-quiet">Save {c.name} for {c.later}.</span
+      {#if at.largest}{words.largestPieceStillWhole} <b class="numeral"><Say text={at.largest.size} /></b>
+        {unit}.{:else}{words.nothingIsLeft}{/if}
+      {#each at.cuts.filter((c) => c.later) as c, i (i)}<span class="block text-quiet">{words.saveFor(c.name, c.later)}</span
         >{/each}
     </p>
   {:else}
-    <p class="mt-1 text-quiet">No month uses it yet.</p>
+    <p class="mt-1 text-quiet">{words.noMonthUsesItYet}</p>
   {/if}
 </section>

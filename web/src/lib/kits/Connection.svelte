@@ -1,5 +1,6 @@
 <!-- Whether what was ticked is with the server. -->
 <script lang="ts">
+  import { words } from './words';
   import type { KitTicks } from './kit-ticks.svelte';
 
   let { ticks }: { ticks: KitTicks } = $props();
@@ -7,9 +8,9 @@
 
 <p class="text-note {ticks.away ? 'text-madder' : 'text-quiet'}" role="status" data-waiting={ticks.waiting.size}>
   {#if ticks.away}
-    Offline. Carry on: {ticks.waiting.size === 0
-      ? 'your ticks are saved on this device'
-      : `${ticks.waiting.size} ${ticks.waiting.size === 1 ? 'kit is' : 'kits are'} saved on this device`} and will be sent later.
-  {:else if ticks.waiting.size > 0}saving {ticks.waiting.size}…{:else}everything is saved{/if}
+    {words.offlineCarryOnAndWill(
+      ticks.waiting.size === 0 ? words.yourTicksAreSavedOn : words.kitsAreSavedOnThis(ticks.waiting.size),
+    )}
+  {:else if ticks.waiting.size > 0}{words.saving(ticks.waiting.size)}{:else}{words.everythingIsSaved}{/if}
 </p>
 {#if ticks.trouble}<p class="text-madder" role="alert">{ticks.trouble}</p>{/if}

@@ -1,5 +1,6 @@
 <!-- The next cutting evening, shared among the people who come: a list for each, and the button for when it is done. -->
 <script lang="ts">
+  import { words } from './words';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
@@ -41,17 +42,17 @@
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ deed: 'set', month, people, state: 'cut' }),
       }).catch(() => undefined);
-      if (!answer?.ok) told = 'We can’t reach the server. What shows as cut is saved; the rest isn’t.';
+      if (!answer?.ok) told = words.weCantReachTheServer;
     }
     await invalidateAll();
   }
 </script>
 
-<section class={['mt-8', !open && 'no-print']} aria-label="The cutting evening">
+<section class={['mt-8', !open && 'no-print']} aria-label={words.theCuttingEvening}>
   <div class="flex flex-wrap items-end gap-3 border-b-2 border-ink pb-1">
-    <h2 class="mr-auto text-head">The cutting evening</h2>
+    <h2 class="mr-auto text-head">{words.theCuttingEvening}</h2>
     <label class="no-print flex items-center gap-2"
-      ><span class="text-note text-quiet">People cutting</span><input
+      ><span class="text-note text-quiet">{words.peopleCutting}</span><input
         class="field w-20"
         type="number"
         min="1"
@@ -59,16 +60,16 @@
         bind:value={hands}
       /></label
     >
-    {#if !open}<button class="act first no-print" onclick={() => (open = true)}>Share out the work</button>{/if}
+    {#if !open}<button class="act first no-print" onclick={() => (open = true)}>{words.shareOutTheWork}</button>{/if}
   </div>
   {#if open}
-    <Working progress={asker.progress} what="Sharing out the work" />
+    <Working progress={asker.progress} what={words.sharingOutTheWork} />
     {#each asker.problems as p (p.path + p.message)}<p class="mt-2 text-madder" role="alert">{p.message}.</p>{/each}
     <div class="mt-3 grid gap-x-8 gap-y-5 {hands > 1 ? 'grid-cols-2 max-[900px]:grid-cols-1' : ''}">
       {#each asker.answer ?? [] as hand, i (i)}
         <article class="break-inside-avoid" data-hand={i + 1}>
           <h3 class="flex border-b border-ink pb-1 text-lead">
-            <span class="mr-auto">Person {i + 1}</span><span>{time(hand.minutes * (page.data.pace ?? 1))}</span>
+            <span class="mr-auto">{words.person(i + 1)}</span><span>{time(hand.minutes * (page.data.pace ?? 1))}</span>
           </h3>
           <ul>
             {#each hand.tasks as task, n (n)}
@@ -76,30 +77,29 @@
                 <input
                   type="checkbox"
                   class="mt-0.5 h-5 w-5 shrink-0 accent-ink"
-                  aria-label="{task.fabric} for {task.kits} {task.colourway}, {task.months}"
+                  aria-label={words.for(task.fabric, task.kits, task.colourway, task.months)}
                 />
                 <span class="cloth mt-0.5 h-5 w-5 shrink-0" style:background={task.colour} aria-hidden="true"></span>
                 <span class="min-w-0 flex-1"
-                  ><b>{task.fabric}</b>, {task.amount}, {task.strips}
-                  {task.strips === 1 ? 'cut' : 'cuts'} off the bolt<span class="block text-note text-quiet"
-                    >{task.kits} {task.kits === 1 ? 'kit' : 'kits'} of {task.colourway}, {task.months}</span
+                  ><b>{task.fabric}</b>{words.cutsOffTheBolt(task.amount, task.strips)}<span class="block text-note text-quiet"
+                    >{words.kitsOf(task.kits, task.colourway, task.months)}</span
                   ></span
                 >
-                <span class="tabular text-quiet">{Math.round(task.minutes)} min</span>
+                <span class="tabular text-quiet">{words.min(Math.round(task.minutes))}</span>
               </li>
-            {:else}<li class="py-1.5 text-quiet">Nothing left for this person.</li>{/each}
+            {:else}<li class="py-1.5 text-quiet">{words.nothingLeftForThisPerson}</li>{/each}
           </ul>
         </article>
       {/each}
     </div>
     {#if asker.answer}
       <p class="no-print mt-4 flex flex-wrap items-center gap-3">
-        <button class="act first" onclick={() => void allCut()}>Mark all as cut</button>
-        <button class="act" onclick={() => window.print()}>Print the lists</button>
+        <button class="act first" onclick={() => void allCut()}>{words.markAllAsCut}</button>
+        <button class="act" onclick={() => window.print()}>{words.printTheLists}</button>
         {#if told}<span class="text-madder" role="alert">{told}</span>{/if}
       </p>
       <p class="mt-2 text-note text-quiet">
-        These kits only, without spares. How to lay and cut each fabric is under Cutting in its month.
+        {words.theseKitsOnlyWithoutSpares}
       </p>
     {/if}
   {/if}

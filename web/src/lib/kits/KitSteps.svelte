@@ -1,5 +1,6 @@
 <!-- How far a kit is, as four steps on one line; a step is set by choosing it. -->
 <script lang="ts">
+  import { words } from './words';
   import type { KitState } from '$lib/server/db/kits';
   import { kitStateNames, kitStates } from './kit-words';
 
@@ -13,7 +14,7 @@
   const at = $derived(kitStates.indexOf(state));
 </script>
 
-<span class="inline-flex" role="group" aria-label="How far the kit of {name} is">
+<span class="inline-flex" role="group" aria-label={words.howFarTheKitOf(name)}>
   {#each kitStates as s, i (s)}
     <button
       class="min-h-9 cursor-pointer border-b-4 px-2 text-note hover:bg-edge {i === at

@@ -1,5 +1,6 @@
 <!-- How kits are handed out: their kind, spares and demo sets, and which months share a packet. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { kitNames } from './kit-words';
   import { kitKinds, monthTitle, wayOf, type Change } from '@aggrega/core/programme';
@@ -12,18 +13,18 @@
 
   function save(name: string, key: keyof typeof file, to: unknown) {
     const change: Change = { path: `/kits/${key}`, from: file[key], to };
-    if (JSON.stringify(change.from) !== JSON.stringify(to)) bench.saver.do(`kits, ${name}`, [change]);
+    if (JSON.stringify(change.from) !== JSON.stringify(to)) bench.saver.do(words.kits2(name), [change]);
   }
   const number = (text: string, whole: boolean) =>
     /^\d+([.]\d+)?$/.test(text) && Number(text) <= 1000 && (!whole || Number.isInteger(Number(text)))
       ? ''
-      : `A ${whole ? 'whole ' : ''}number from 0 to 1000.`;
+      : words.aNumberFrom0To(whole ? words.whole : '');
 
   /** Whether the ends of strips that later months need are kept whole in a packet, named by its first month. */
   function keep(first: string, whole: boolean) {
     const now = [...kits.keepWhole].filter((id) => id !== first);
     const to = whole ? [...now, first] : now;
-    save('strip ends', 'keepWhole', to.length > 0 ? to : undefined);
+    save(words.stripEnds, 'keepWhole', to.length > 0 ? to : undefined);
   }
 
   /** Puts a month into the packet before it, or begins a packet with it. */
@@ -39,11 +40,11 @@
   }
 </script>
 
-<section class="mt-4" aria-label="Kits">
-  <h2 class="border-b border-ink pb-1 text-lead">Kits</h2>
+<section class="mt-4" aria-label={words.kits}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.kits}</h2>
   <div class="mt-3 flex flex-col gap-3">
     <label class="block">
-      <span class="text-note text-quiet">A kit is</span>
+      <span class="text-note text-quiet">{words.aKitIs}</span>
       <select class="field" value={kits.kind} onchange={(e) => save('kind', 'kind', e.currentTarget.value)}>
         {#each kitKinds as id (id)}<option value={id}>{kitNames[id]}</option>{/each}
       </select>
@@ -58,10 +59,10 @@
       name="Demo sets in each colourway"
       value={String(kits.demoSets)}
       trouble={(text) => number(text, true)}
-      onset={(text) => save('demo sets', 'demoSets', Number(text))}
+      onset={(text) => save(words.demoSets, 'demoSets', Number(text))}
     />
   </div>
-  <h3 class="mt-4">Packets</h3>
+  <h3 class="mt-4">{words.packets}</h3>
   <ol>
     {#each kits.packets as packet, i (packet[0]!.id)}
       {#each packet as month, j (month.id)}
@@ -72,24 +73,24 @@
             <button
               class="plain text-note"
               aria-pressed={kits.keepWhole.has(month.id)}
-              title="What a later month needs from the end of a strip is {kits.keepWhole.has(month.id)
-                ? 'kept whole until then'
-                : 'cut now and bagged'}"
+              title={words.whatALaterMonthNeeds(
+                kits.keepWhole.has(month.id) ? words.keptWholeUntilThen : words.cutNowAndBagged,
+              )}
               onclick={() => keep(month.id, !kits.keepWhole.has(month.id))}
-              >{kits.keepWhole.has(month.id) ? 'strip ends kept whole' : 'strip ends cut and bagged'}</button
+              >{kits.keepWhole.has(month.id) ? words.stripEndsKeptWhole : words.stripEndsCutAndBagged}</button
             >
           {/if}
           {#if j > 0}
             <button
               class="plain text-note"
               onclick={() => join(month.id, false)}
-              aria-label="{monthTitle(month)}: separate packet">Separate</button
+              aria-label={words.separatePacket(monthTitle(month))}>{words.separate}</button
             >
           {:else if i > 0}
             <button
               class="plain text-note"
               onclick={() => join(month.id, true)}
-              aria-label="{monthTitle(month)}: combine with the previous packet">Combine with previous</button
+              aria-label={words.combineWithThePreviousPacket(monthTitle(month))}>{words.combineWithPrevious}</button
             >
           {/if}
         </li>

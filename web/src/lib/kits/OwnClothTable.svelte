@@ -1,5 +1,6 @@
 <!-- What to bring of one's own for a packet: as yardage, as fat quarters, or from scraps. -->
 <script lang="ts">
+  import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
   import type { OwnClothView } from '$lib/plan/year-views';
   import Say from '$lib/look/Say.svelte';
@@ -7,14 +8,14 @@
   let { fabrics, unit }: { fabrics: OwnClothView[]; unit: 'in' | 'cm' } = $props();
 </script>
 
-<table class="mt-3 w-full break-inside-avoid" aria-label="What to bring">
+<table class="mt-3 w-full break-inside-avoid" aria-label={words.whatToBring}>
   <thead>
     <tr class="border-b border-ink align-bottom">
-      <th class="w-9 pb-1"><span class="sr-only">Letter</span></th>
-      <th class="pb-1">Fabric like</th>
-      <th class="pb-1 text-right">From the bolt</th>
-      <th class="pb-1 pl-4 text-right">Or fat quarters</th>
-      <th class="pb-1 pl-4">Or scraps for, {unit}</th>
+      <th class="w-9 pb-1"><span class="sr-only">{words.letter}</span></th>
+      <th class="pb-1">{words.fabricLike}</th>
+      <th class="pb-1 text-right">{words.fromTheBolt}</th>
+      <th class="pb-1 pl-4 text-right">{words.orFatQuarters}</th>
+      <th class="pb-1 pl-4">{words.orScrapsFor(unit)}</th>
     </tr>
   </thead>
   <tbody>

@@ -1,5 +1,6 @@
 <!-- One kit's length of a fabric, to scale, in the order in which it is cut off: now, saved, whole. -->
 <script lang="ts">
+  import { words } from './words';
   import { nameIn } from '$lib/look/name-in';
   import Letters from '$lib/look/Letters.svelte';
   import { inkOn } from '@aggrega/core/fabric';
@@ -31,7 +32,7 @@
     viewBox="-1 -0.2 {fabric.wide + 1.2} {tall + 0.4}"
     class="block w-full"
     role="img"
-    aria-label="{fabric.name}, {fabric.ask}, as it is cut"
+    aria-label={words.asItIsCut(fabric.name, fabric.ask)}
   >
     <rect width={fabric.wide} height={tall} fill="none" stroke="currentColor" stroke-width="0.12" stroke-dasharray="0.6 0.5" />
     {#each laid as strip, i (i)}
@@ -73,29 +74,31 @@
           {@const own = fabric.strips.filter((s) => s.month === i)}
           <li class="border-b border-rule py-1">
             <b>{i + 1}. {months[i]}.</b>
-            {#if own.length > 0}Cut {#each own as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat === 1 ? 'one' : s.repeat}
+            {#if own.length > 0}{words.cut}
+              {#each own as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat === 1 ? words.one : s.repeat}
                 <b class="numeral"><Length of={s.length} /></b>
                 {unit}
-                {s.repeat === 1 ? 'strip' : 'strips'}{/each}.{/if}
-            {#if m.saved.length > 0}Already cut: <Say text={m.saved.join(', ')} />.{/if}
-            {#if own.length === 0 && m.saved.length === 0}Nothing to cut.{/if}
-            {#if m.save.length > 0}<span class="block">Cut and bag: <Say text={m.save.join('; ')} />.</span>{/if}
-            {#each m.whole as whole (whole)}<span class="block">Keep whole: <Say text={whole} />.</span>{/each}
+                {words.strips(s.repeat)}{/each}.{/if}
+            {#if m.saved.length > 0}{words.alreadyCut} <Say text={m.saved.join(', ')} />.{/if}
+            {#if own.length === 0 && m.saved.length === 0}{words.nothingToCut}{/if}
+            {#if m.save.length > 0}<span class="block">{words.cutAndBag} <Say text={m.save.join('; ')} />.</span>{/if}
+            {#each m.whole as whole (whole)}<span class="block">{words.keepWhole} <Say text={whole} />.</span>{/each}
           </li>
         {/each}
       </ul>
     {:else if fabric.months.length > 0}
       <p class="mt-1">
-        Cut {#each fabric.strips as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat === 1 ? 'one' : s.repeat}
+        {words.cut}
+        {#each fabric.strips as s, j (j)}{j > 0 ? ', ' : ''}{s.repeat === 1 ? words.one : s.repeat}
           <b class="numeral"><Length of={s.length} /></b>
           {unit}
-          {s.repeat === 1 ? 'strip' : 'strips'}{/each}.
+          {words.strips(s.repeat)}{/each}.
       </p>
     {/if}
     {#if fabric.reserveTall > 0}
       <p class="text-note text-quiet">
         <Length of={fabric.reserve} />
-        {unit} spare, for squaring up and mistakes.
+        {words.spareForSquaringUpAnd(unit)}
       </p>
     {/if}
   </div>

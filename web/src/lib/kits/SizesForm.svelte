@@ -1,5 +1,6 @@
 <!-- Larger quilts from the same months with who takes them, and the step-outs that are cut with the kits. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Setting from '$lib/look/Setting.svelte';
 
@@ -12,13 +13,13 @@
   let colourway = $state('');
 
   const whole = (least: number, most: number) => (text: string) =>
-    /^\d{1,6}$/.test(text) && Number(text) >= least && Number(text) <= most ? '' : `A whole number from ${least} to ${most}.`;
+    /^\d{1,6}$/.test(text) && Number(text) >= least && Number(text) <= most ? '' : words.aWholeNumberFromTo(least, most);
 
   function addSize() {
     const taken = new Set(programme.sizes.map((s) => s.id));
     let n = 1;
     while (taken.has(`size-${n}`)) n += 1;
-    bench.saver.do('a size added', [{ path: `/sizes/size-${n}`, to: { id: `size-${n}`, name: 'Larger quilt', make: 2 } }]);
+    bench.saver.do(words.aSizeAdded, [{ path: `/sizes/size-${n}`, to: { id: `size-${n}`, name: words.largerQuilt, make: 2 } }]);
   }
   function saveStepOuts(to: typeof stepOuts) {
     bench.saver.do('step-outs', [{ path: '/kits/stepOuts', from: file.kits?.stepOuts, to }]);
@@ -28,15 +29,15 @@
     if (chosen) saveStepOuts([...stepOuts, { month: chosen, ...(colourway && { colourway }) }]);
   }
   const monthName = (id: string) => programme.months.find((m) => m.id === id)?.name ?? id;
-  const colourwayName = (id?: string) => (id ? (programme.colourways.find((c) => c.id === id)?.name ?? id) : 'every colourway');
+  const colourwayName = (id?: string) =>
+    id ? (programme.colourways.find((c) => c.id === id)?.name ?? id) : words.everyColourway;
 </script>
 
-<section class="mt-6" aria-label="Sizes">
-  <h2 class="border-b border-ink pb-1 text-lead">Sizes</h2>
+<section class="mt-6" aria-label={words.sizes}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.sizes}</h2>
   {#if programme.sizes.length === 0}
     <p class="mt-2 text-quiet">
-      Everyone makes each month’s blocks once. For a larger quilt they make them several times, or set the same blocks with more
-      between and around them.
+      {words.everyoneMakesEachMonthsBlocks}
     </p>
   {/if}
   {#each programme.sizes as size, i (size.id)}
@@ -46,8 +47,8 @@
       <Setting
         name="Name"
         value={size.name}
-        trouble={(text) => (text === '' ? 'A size needs a name.' : '')}
-        onset={(to) => bench.saver.do('a size, name', [{ path: `/sizes/${size.id}/name`, from: entry.name, to }])}
+        trouble={(text) => (text === '' ? words.aSizeNeedsAName : '')}
+        onset={(to) => bench.saver.do(words.aSizeName, [{ path: `/sizes/${size.id}/name`, from: entry.name, to }])}
       />
       <Setting
         name="Sets of blocks per month"
@@ -62,7 +63,7 @@
           value={String(size.participants.get(c.id) ?? 0)}
           trouble={whole(0, bench.enrolled(c))}
           onset={(to) =>
-            bench.saver.do(`${size.name}, people of ${c.name}`, [
+            bench.saver.do(words.peopleOf(size.name, c.name), [
               { path: `/sizes/${size.id}/participants/${c.id}`, from: entry.participants?.[c.id], to: Number(to) },
             ])}
         />
@@ -71,25 +72,25 @@
         <button
           class="plain text-note"
           onclick={() => bench.saver.do(`${size.name} deleted`, [{ path: `/sizes/${size.id}`, from: entry }])}
-          >Delete {size.name}</button
+          >{words.delete(size.name)}</button
         >
       </p>
     </fieldset>
   {/each}
-  <p class="mt-2"><button class="act" onclick={addSize}>Add a size</button></p>
+  <p class="mt-2"><button class="act" onclick={addSize}>{words.addASize}</button></p>
 </section>
 
-<section class="mt-6" aria-label="Step-outs">
-  <h2 class="border-b border-ink pb-1 text-lead">Step-outs</h2>
-  <p class="mt-2 text-note text-quiet">Half-made blocks for demonstrations. Their fabric is cut with the kits.</p>
+<section class="mt-6" aria-label={words.stepOuts}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.stepOuts}</h2>
+  <p class="mt-2 text-note text-quiet">{words.halfMadeBlocksForDemonstrations}</p>
   <ul>
     {#each stepOuts as s, i (i)}
       <li class="flex items-baseline gap-2 border-b border-rule py-1.5">
-        <span class="mr-auto">{monthName(s.month)}, {colourwayName(s.colourway)}{s.stages ? `, ${s.stages} stages` : ''}</span>
+        <span class="mr-auto">{monthName(s.month)}, {colourwayName(s.colourway)}{s.stages ? words.stages(s.stages) : ''}</span>
         <button
           class="plain text-note"
-          aria-label="No step-outs for {monthName(s.month)}"
-          onclick={() => saveStepOuts(stepOuts.filter((_, j) => j !== i))}>Remove</button
+          aria-label={words.noStepOutsFor(monthName(s.month))}
+          onclick={() => saveStepOuts(stepOuts.filter((_, j) => j !== i))}>{words.remove}</button
         >
       </li>
     {/each}
@@ -98,17 +99,17 @@
     <div class="mt-2 flex flex-col gap-2">
       <select
         class="field"
-        aria-label="Month of the step-outs"
+        aria-label={words.monthOfTheStepOuts}
         value={month || drawn[0]!.id}
         onchange={(e) => (month = e.currentTarget.value)}
       >
         {#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
       </select>
-      <select class="field" aria-label="Colourway of the step-outs" bind:value={colourway}>
-        <option value="">in every colourway</option>
-        {#each programme.colourways as c (c.id)}<option value={c.id}>in {c.name}</option>{/each}
+      <select class="field" aria-label={words.colourwayOfTheStepOuts} bind:value={colourway}>
+        <option value="">{words.inEveryColourway}</option>
+        {#each programme.colourways as c (c.id)}<option value={c.id}>{words.in(c.name)}</option>{/each}
       </select>
-      <p><button class="act" onclick={addStepOut}>Add step-outs</button></p>
+      <p><button class="act" onclick={addStepOut}>{words.addStepOuts}</button></p>
     </div>
   {/if}
 </section>

@@ -1,5 +1,6 @@
 <!-- A chart with its numbers: drawn in the house's type and colours, and as a table for whoever cannot see it. -->
 <script lang="ts">
+  import { words } from './words';
   import {
     BarController,
     BarElement,
@@ -25,7 +26,7 @@
     stacked?: boolean;
     write?: (value: number) => string;
   }
-  const [FAMILY, SIZE] = ['Hanken Grotesk Variable', 13];
+  const [FAMILY, SIZE] = [words.hankenGroteskVariable, 13];
   let { title, unit, type, labels, series, stacked = false, write = (n) => n.toFixed(1) }: Props = $props();
   let canvas: HTMLCanvasElement | undefined = $state.raw();
   let chart: Chart | undefined;
@@ -107,7 +108,7 @@
   <figcaption class="flex items-baseline border-b border-ink pb-1">
     <h2 class="mr-auto text-head">{title}</h2>
     <button class="plain no-print text-note" aria-pressed={table} onclick={() => (table = !table)}
-      >{table ? 'Hide table' : 'Show table'}</button
+      >{table ? words.hideTable : words.showTable}</button
     >
   </figcaption>
   <div class="relative mt-3 h-64"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>

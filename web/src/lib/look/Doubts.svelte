@@ -1,13 +1,14 @@
 <!-- Plain doubts: sentences with a place and a remedy, under what they would cost. -->
 <script lang="ts">
+  import { words } from './words';
   import type { Doubt, Rank } from '@aggrega/core/sheet';
   import Say from './Say.svelte';
 
   let { doubts, kits }: { doubts: Doubt[]; kits: number } = $props();
   const titles: Record<Rank, string> = $derived({
-    ruin: `Will ruin ${kits} kits: fix before cutting`,
-    waste: 'Will waste fabric',
-    know: 'Worth knowing',
+    ruin: words.willRuinKitsFixBefore(kits),
+    waste: words.willWasteFabric,
+    know: words.worthKnowing,
   });
 </script>
 

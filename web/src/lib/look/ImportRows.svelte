@@ -1,5 +1,6 @@
 <!-- What a file would change, line by line: new, changed or refused, and why. -->
 <script lang="ts">
+  import { words } from './words';
   interface Row {
     line: number;
     name: string;
@@ -19,7 +20,8 @@
 <table class="w-full">
   <thead
     ><tr class="border-b border-ink"
-      ><th class="pb-1">Line</th><th class="pb-1">{what}</th><th class="pb-1"></th><th class="pb-1">What</th></tr
+      ><th class="pb-1">{words.line}</th><th class="pb-1">{what}</th><th class="pb-1"></th><th class="pb-1">{words.what}</th
+      ></tr
     ></thead
   >
   <tbody>

@@ -1,5 +1,6 @@
 <!-- Sizes as measured, and what they say of the seam: at once, while they are written. -->
 <script lang="ts">
+  import { words } from './words';
   import Say from './Say.svelte';
   import type { LengthUnit } from '@aggrega/core/measure';
   import { diagnose, readSizes, writtenLength, type WrittenSize } from '@aggrega/core/running';
@@ -25,16 +26,16 @@
   <table class="w-full">
     <thead
       ><tr class="border-b border-ink"
-        ><th class="py-1">What you measured</th><th>Seams it crosses</th><th>Size on the sheet, {unit}</th><th
-          >Your size, {unit}</th
-        ><th>Before pressing (if you know)</th><th></th></tr
+        ><th class="py-1">{words.whatYouMeasured}</th><th>{words.seamsItCrosses}</th><th>{words.sizeOnTheSheet(unit)}</th><th
+          >{words.yourSize(unit)}</th
+        ><th>{words.beforePressingIfYouKnow}</th><th></th></tr
       ></thead
     >
     <tbody>
       {#each sizes as size, i (i)}
         <tr class="border-b border-rule">
           <td class="py-1 pr-2"
-            ><input class="field" aria-label="What, size {i + 1}" bind:value={size.what} maxlength="120" /></td
+            ><input class="field" aria-label={words.whatSize(i + 1)} bind:value={size.what} maxlength="120" /></td
           >
           <td class="w-20 pr-2"
             ><input
@@ -42,14 +43,14 @@
               type="number"
               min="0"
               max="200"
-              aria-label="Seams across, size {i + 1}"
+              aria-label={words.seamsAcrossSize(i + 1)}
               bind:value={size.seams}
             /></td
           >
           <td class="w-28 pr-2"
             ><input
               class="field"
-              aria-label="Should be, size {i + 1}"
+              aria-label={words.shouldBeSize(i + 1)}
               bind:value={size.expected}
               aria-invalid={size.expected !== '' && writtenLength(size.expected, unit) === undefined}
             /></td
@@ -57,18 +58,20 @@
           <td class="w-28 pr-2"
             ><input
               class="field"
-              aria-label="Is, size {i + 1}"
+              aria-label={words.isSize(i + 1)}
               bind:value={size.measured}
               aria-invalid={size.measured !== '' && writtenLength(size.measured, unit) === undefined}
             /></td
           >
-          <td class="w-28 pr-2"><input class="field" aria-label="Before pressing, size {i + 1}" bind:value={size.before} /></td>
+          <td class="w-28 pr-2"
+            ><input class="field" aria-label={words.beforePressingSize(i + 1)} bind:value={size.before} /></td
+          >
           <td
             ><button
               type="button"
               class="plain text-note"
-              aria-label="Take size {i + 1} out"
-              onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>Remove</button
+              aria-label={words.takeSizeOut(i + 1)}
+              onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>{words.remove}</button
             ></td
           >
         </tr>
@@ -76,7 +79,7 @@
     </tbody>
   </table>
   <p class="mt-2 flex flex-wrap items-center gap-2">
-    <button type="button" class="act" onclick={() => add()}>Add a measurement</button>
+    <button type="button" class="act" onclick={() => add()}>{words.addAMeasurement}</button>
     {#each points.slice(0, 8) as p (p.what)}
       <button type="button" class="plain text-note" onclick={() => add(p.what, p.expected, p.seams)}
         >{p.what}, <Say text={p.expected} /></button

@@ -1,5 +1,6 @@
 <!-- A paper on the page and in print: the same data as the PDF and the plain text, with numbers that explain themselves and light up. -->
 <script lang="ts">
+  import { words as spoken } from './words';
   import { inkOn } from '@aggrega/core/fabric';
   import { plainWords } from '@aggrega/core/sheet';
   import type {
@@ -33,7 +34,7 @@
   let {
     paper,
     unit,
-    label = 'Sheet',
+    label = spoken.sheet,
     bare = false,
     lit = () => false,
     onlight,

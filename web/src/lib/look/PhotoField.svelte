@@ -1,5 +1,6 @@
 <!-- A photo that is chosen and sent; what the server makes of it, or why it was not taken. -->
 <script lang="ts" generics="Kept">
+  import { words } from './words';
   interface Props {
     label: string;
     /** Where it is sent to. */
@@ -29,7 +30,7 @@
       if (response.ok) onkept(answer);
       else trouble = answer.message;
     } catch {
-      trouble = 'We can’t reach the server. The photo wasn’t sent; try again in a moment.';
+      trouble = words.weCantReachTheServer;
     } finally {
       sending = false;
       input.value = '';
@@ -38,7 +39,7 @@
 </script>
 
 <label class="block">
-  <span class="text-note text-quiet">{label}, JPEG, PNG or WebP</span>
+  <span class="text-note text-quiet">{words.jpegPngOrWebp(label)}</span>
   <input
     class="field file:mr-2 file:border file:border-ink file:px-2"
     type="file"

@@ -1,5 +1,6 @@
 <!-- A box to tick at the cutting table: large enough for a thumb. -->
 <script lang="ts">
+  import { words } from './words';
   let { what, checked, onset }: { what: string; checked: boolean; onset: (done: boolean) => void } = $props();
 </script>
 
@@ -7,7 +8,7 @@
   ><input
     type="checkbox"
     class="sr-only"
-    aria-label="{what} is cut"
+    aria-label={words.isCut(what)}
     {checked}
     onchange={(e) => onset(e.currentTarget.checked)}
   /><svg viewBox="0 0 18 18" aria-hidden="true"

@@ -1,5 +1,6 @@
 <!-- Questions to whoever runs the programme, and their answers. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import type { ParticipantView } from '$lib/server/participant-page/participant-page';
@@ -18,12 +19,12 @@
   }
 </script>
 
-<section aria-label="Ask" class="mt-8">
-  <h2 class="border-b-2 border-ink pb-1 text-head">Ask</h2>
-  {#if view.contact}<p class="mt-2 text-quiet">Or: {view.contact}.</p>{/if}
+<section aria-label={words.ask} class="mt-8">
+  <h2 class="border-b-2 border-ink pb-1 text-head">{words.ask}</h2>
+  {#if view.contact}<p class="mt-2 text-quiet">{words.or(view.contact)}</p>{/if}
   <form class="mt-3 flex flex-col gap-2" onsubmit={(e) => void ask(e)}>
     <label class="block"
-      ><span class="block text-note text-quiet">Your question</span><textarea
+      ><span class="block text-note text-quiet">{words.yourQuestion}</span><textarea
         class="field"
         rows="3"
         maxlength="4000"
@@ -32,14 +33,14 @@
     >
     <div class="flex flex-wrap items-end gap-3">
       <label class="block"
-        ><span class="block text-note text-quiet">About</span>
+        ><span class="block text-note text-quiet">{words.about}</span>
         <select class="field w-auto" bind:value={month}
-          ><option value="">anything</option>{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option
+          ><option value="">{words.anything}</option>{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option
             >{/each}</select
         ></label
       >
-      <button class="act" disabled={own.working || !asks.trim()}>Ask</button>
-      {#if sent}<span role="status">Sent. We’ll answer here{view.months.length ? ' and by email' : ''}.</span>{/if}
+      <button class="act" disabled={own.working || !asks.trim()}>{words.ask}</button>
+      {#if sent}<span role="status">{words.sentWellAnswerHere(view.months.length ? words.andByEmail : '')}</span>{/if}
     </div>
   </form>
   <ul class="mt-3">
@@ -48,7 +49,7 @@
         <p class="text-note text-quiet">{day(q.asked)}{nameOf(q.month) ? `, ${nameOf(q.month)}` : ''}</p>
         <p class="whitespace-pre-line">{q.asks}</p>
         {#if q.answered}<p class="mt-1 border-l-4 border-weld pl-2 whitespace-pre-line">{q.answer}</p>
-        {:else}<p class="mt-1 text-note text-quiet">not answered yet</p>{/if}
+        {:else}<p class="mt-1 text-note text-quiet">{words.notAnsweredYet}</p>{/if}
       </li>
     {/each}
   </ul>

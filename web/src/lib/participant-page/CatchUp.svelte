@@ -1,5 +1,6 @@
 <!-- A way to catch up, week by week, for as many hours as she has. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import type { ParticipantView } from '$lib/server/participant-page/participant-page';
@@ -18,20 +19,20 @@
 </script>
 
 {#if toDo.length > 1}
-  <section aria-label="Catching up" class="mt-8">
-    <h2 class="border-b-2 border-ink pb-1 text-head">Catching up</h2>
+  <section aria-label={words.catchingUp} class="mt-8">
+    <h2 class="border-b-2 border-ink pb-1 text-head">{words.catchingUp}</h2>
     <p class="mt-3">
-      You have {toDo.length} months to finish. At
-      <select class="field w-auto" bind:value={hours} aria-label="Hours a week">
-        {#each [1, 2, 3, 4, 6, 8, 12] as h (h)}<option value={h}>{h} {h === 1 ? 'hour' : 'hours'}</option>{/each}
+      {words.youHaveMonthsToFinish(toDo.length)}
+      <select class="field w-auto" bind:value={hours} aria-label={words.hoursAWeek}>
+        {#each [1, 2, 3, 4, 6, 8, 12] as h (h)}<option value={h}>{h} {words.hours(h)}</option>{/each}
       </select>
-      a week {weeks.length === 1 ? 'you can finish this week' : `that is about ${weeks.length} weeks`}:
+      {words.aWeek(weeks.length === 1 ? words.youCanFinishThisWeek : words.thatIsAboutWeeks(weeks.length))}
     </p>
     <ol class="mt-2">
       {#each weeks as week, i (week.from)}
         <li class="flex gap-4 border-b border-rule py-1.5">
           <span class="w-28 shrink-0 text-quiet"
-            >{i === 0 ? 'this week' : `from ${dayText(week.from, page.data.locale).replace(/ \d{4}$/, '')}`}</span
+            >{i === 0 ? words.thisWeek : words.from(dayText(week.from, page.data.locale).replace(/ \d{4}$/, ''))}</span
           >
           <span
             >{#each week.parts as part, j (j)}{j ? ', ' : ''}{part.month}: {progressNames[part.step]} ({minutes(
@@ -41,6 +42,6 @@
         </li>
       {/each}
     </ol>
-    <p class="mt-1 text-note text-quiet">Times are estimates.</p>
+    <p class="mt-1 text-note text-quiet">{words.timesAreEstimates}</p>
   </section>
 {/if}

@@ -1,5 +1,6 @@
 <!-- The months that are out, each with how far she is; then what is still to come. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import type { ParticipantView, ShownMonth } from '$lib/server/participant-page/participant-page';
@@ -10,17 +11,15 @@
   let { view, key, own }: { view: ParticipantView; key: string; own: Own } = $props();
   const locale = $derived(page.data.locale as string);
   const day = (at: Date) => dayText(at.toISOString().slice(0, 10), locale);
-  const KIT = { 'to come': '', ready: 'kit ready for you', handed: 'you have your kit', none: '' };
+  const KIT = { 'to come': '', ready: words.kitReadyForYou, handed: words.youHaveYourKit, none: '' };
   const all = (month: ShownMonth) => month.done.length === progressSteps.length;
 </script>
 
-<section aria-label="The months" class="mt-6">
-  <h2 class="border-b-2 border-ink pb-1 text-head">The months</h2>
+<section aria-label={words.theMonths} class="mt-6">
+  <h2 class="border-b-2 border-ink pb-1 text-head">{words.theMonths}</h2>
   {#if view.months.length === 0}
     <p class="mt-3 text-lead">
-      Nothing has been released yet. {view.ahead[0]
-        ? `The first month comes out on ${dayText(view.ahead[0].day, locale)}.`
-        : ''}
+      {words.nothingHasBeenReleasedYet(view.ahead[0] ? words.theFirstMonthComesOut(dayText(view.ahead[0].day, locale)) : '')}
     </p>
   {/if}
   <ol>
@@ -29,19 +28,19 @@
         <div class="flex flex-wrap items-baseline gap-x-3">
           <h3 class="mr-auto text-lead">{month.name}</h3>
           {#if KIT[month.kit]}<span class="text-note">{KIT[month.kit]}</span>{/if}
-          <span class="text-note text-quiet">released {day(month.released)}</span>
+          <span class="text-note text-quiet">{words.released(day(month.released))}</span>
         </div>
         {#if month.held > 0 && month.held < month.version}
           <p class="mt-1 border-l-4 border-weld pl-2">
-            This sheet has been corrected. Use version {month.version}, not your version {month.held}. Check it before you cut.
+            {words.thisSheetHasBeenCorrected(month.version, month.held)}
           </p>
         {/if}
-        {#if month.homework && !all(month)}<p class="mt-1 text-quiet">Before the next month: {month.homework}</p>{/if}
+        {#if month.homework && !all(month)}<p class="mt-1 text-quiet">{words.beforeTheNextMonth(month.homework)}</p>{/if}
         <div class="mt-2 flex flex-wrap items-center gap-2">
-          <a class="act {all(month) ? '' : 'first'}" href="/p/{key}/months/{month.id}">Open the sheet</a>
+          <a class="act {all(month) ? '' : 'first'}" href="/p/{key}/months/{month.id}">{words.openTheSheet}</a>
           <a class="act" href="/p/{key}/months/{month.id}/steps">{READER.open}</a>
-          <a class="act" href="/p/{key}/months/{month.id}/files/sheet.pdf?locale={locale}" download>PDF</a>
-          <fieldset class="flex flex-wrap gap-x-4" aria-label="How far with {month.name}">
+          <a class="act" href="/p/{key}/months/{month.id}/files/sheet.pdf?locale={locale}" download>{words.pdf}</a>
+          <fieldset class="flex flex-wrap gap-x-4" aria-label={words.howFarWith(month.name)}>
             {#each progressSteps as step (step)}
               <label class="flex min-h-11 cursor-pointer items-center gap-2">
                 <input
@@ -59,10 +58,8 @@
   </ol>
   {#if view.ahead.length > 0}
     <p class="mt-3 text-quiet">
-      Still to come: {#each view.ahead as { number, day: on }, i (number)}{i ? '; ' : ''}month {number} on {dayText(
-          on,
-          locale,
-        )}{/each}.
+      {words.stillToCome}
+      {#each view.ahead as { number, day: on }, i (number)}{words.monthOn(i ? '; ' : '', number, dayText(on, locale))}{/each}.
     </p>
   {/if}
 </section>

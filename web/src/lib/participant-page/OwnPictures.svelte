@@ -1,5 +1,6 @@
 <!-- Her pictures of what she has sewn; shown to the others only if she says so. -->
 <script lang="ts">
+  import { words } from './words';
   import type { ParticipantView } from '$lib/server/participant-page/participant-page';
   import type { Own } from './own.svelte';
 
@@ -15,18 +16,18 @@
   }
 </script>
 
-<section aria-label="Your pictures" class="mt-8">
-  <h2 class="border-b-2 border-ink pb-1 text-head">Your pictures</h2>
+<section aria-label={words.yourPictures} class="mt-8">
+  <h2 class="border-b-2 border-ink pb-1 text-head">{words.yourPictures}</h2>
   {#if view.months.length > 0}
     <div class="mt-3 flex flex-wrap items-end gap-3">
       <label class="block"
-        ><span class="block text-note text-quiet">Month</span>
+        ><span class="block text-note text-quiet">{words.month}</span>
         <select class="field w-auto" value={chosen} onchange={(e) => (month = e.currentTarget.value)}
           >{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
         ></label
       >
       <label class="block min-w-0 flex-1"
-        ><span class="block text-note text-quiet">A picture from your device</span>
+        ><span class="block text-note text-quiet">{words.aPictureFromYourDevice}</span>
         <input
           class="field file:mr-2 file:border file:border-ink file:px-2"
           type="file"
@@ -43,12 +44,14 @@
         <img
           class="cloth aspect-square w-full object-cover"
           src="/p/{key}/pictures/{picture.id}"
-          alt="Yours of {nameOf(picture.month)}"
+          alt={words.yoursOf(nameOf(picture.month))}
           loading="lazy"
         />
         <p class="flex text-note">
           <span class="mr-auto">{nameOf(picture.month)}</span>
-          <button class="plain" onclick={() => void own.do({ deed: 'picture away', picture: picture.id })}>Delete</button>
+          <button class="plain" onclick={() => void own.do({ deed: words.pictureAway, picture: picture.id })}
+            >{words.delete}</button
+          >
         </p>
       </li>
     {/each}
@@ -60,9 +63,9 @@
       checked={view.shows}
       onchange={(e) => void own.do({ deed: 'shows', shows: e.currentTarget.checked })}
     />
-    <span>Share my pictures with the group, under my first name. I can change this at any time.</span>
+    <span>{words.shareMyPicturesWithThe}</span>
   </label>
   {#if view.gallery > 0}<p class="mt-2">
-      <a class="plain" href="/p/{key}/gallery">See the group’s blocks ({view.gallery})</a>
+      <a class="plain" href="/p/{key}/gallery">{words.seeTheGroupsBlocks(view.gallery)}</a>
     </p>{/if}
 </section>

@@ -1,15 +1,16 @@
 <!-- How her sheets are set, on her page, in print and by mail. -->
 <script lang="ts">
+  import { words } from './words';
   import type { ParticipantView } from '$lib/server/participant-page/participant-page';
   import type { Own } from './own.svelte';
 
   let { view, own }: { view: ParticipantView; own: Own } = $props();
   const asked = $derived(new URLSearchParams(view.sheet));
   const FLAGS = [
-    ['large', 'large print'],
-    ['left', 'drawings for left hands'],
-    ['rulers', 'every size drawn on a ruler'],
-    ['uncoloured', 'pictures to colour in'],
+    ['large', words.largePrint],
+    ['left', words.drawingsForLeftHands],
+    ['rulers', words.everySizeDrawnOnA],
+    ['uncoloured', words.picturesToColourIn],
   ] as const;
 
   function set(name: string, value: string) {
@@ -20,8 +21,8 @@
   }
 </script>
 
-<section aria-label="Sheet settings" class="mt-8">
-  <h2 class="border-b-2 border-ink pb-1 text-head">Sheet settings</h2>
+<section aria-label={words.sheetSettings} class="mt-8">
+  <h2 class="border-b-2 border-ink pb-1 text-head">{words.sheetSettings}</h2>
   <div class="mt-2 flex flex-wrap gap-x-5">
     {#each FLAGS as [name, says] (name)}
       <label class="flex min-h-11 cursor-pointer items-center gap-2">
@@ -35,18 +36,18 @@
     {/each}
   </div>
   <label class="mt-2 block w-72"
-    ><span class="text-note text-quiet">Fabric that a later month needs</span>
+    ><span class="text-note text-quiet">{words.fabricThatALaterMonth}</span>
     <select class="field" value={asked.get('keep') ?? ''} onchange={(e) => set('keep', e.currentTarget.value)}
-      ><option value="">as my kit says</option><option value="cut">I cut it now and bag it</option><option value="whole"
-        >I keep it whole and cut it later</option
+      ><option value="">{words.asMyKitSays}</option><option value="cut">{words.iCutItNowAnd}</option><option value="whole"
+        >{words.iKeepItWholeAnd}</option
       ></select
     ></label
   >
   <label class="mt-2 block w-56"
-    ><span class="text-note text-quiet">Detail</span>
+    ><span class="text-note text-quiet">{words.detail}</span>
     <select class="field" value={asked.get('level') ?? ''} onchange={(e) => set('level', e.currentTarget.value)}
-      ><option value="">standard</option><option value="new">beginner: every step explained</option><option value="versed"
-        >experienced: numbers and diagrams</option
+      ><option value="">{words.standard}</option><option value="new">{words.beginnerEveryStepExplained}</option><option
+        value="versed">{words.experiencedNumbersAndDiagrams}</option
       ></select
     ></label
   >

@@ -1,5 +1,6 @@
 <!-- What can be done to all who are chosen, as one deed. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { handings, rosterStates, stateNames, type Person } from '@aggrega/core/running';
@@ -34,53 +35,53 @@
 <div
   class="no-print sticky top-0 z-10 flex flex-wrap items-center gap-x-3 gap-y-2 border-b-2 border-weld bg-ground py-2"
   role="group"
-  aria-label="Selected participants"
+  aria-label={words.selectedParticipants}
 >
-  <span><b class="tabular">{count}</b> selected</span>
-  {#if count < found}<button class="plain text-note" onclick={onall}>all {found}</button>{/if}
-  <button class="plain mr-2 text-note" onclick={onnone}>none</button>
+  <span><b class="tabular">{count}</b> {words.selected}</span>
+  {#if count < found}<button class="plain text-note" onclick={onall}>{words.all(found)}</button>{/if}
+  <button class="plain mr-2 text-note" onclick={onnone}>{words.none}</button>
   <select
     class="field w-auto"
-    aria-label="Move to colourway"
+    aria-label={words.moveToColourway}
     onchange={(e) => take(e.currentTarget, 'colourway', (colourway) => () => ({ colourway }))}
   >
-    <option value="">move to…</option>
+    <option value="">{words.moveTo}</option>
     {#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option>{/each}
   </select>
   {#if programme.sizes.length > 0}
     <select
       class="field w-auto"
-      aria-label="Set quilt size"
+      aria-label={words.setQuiltSize}
       onchange={(e) => take(e.currentTarget, 'size', (size) => () => ({ size }))}
     >
-      <option value="">quilt…</option>
-      <option value="-">Standard size</option>
+      <option value="">{words.quilt}</option>
+      <option value="-">{words.standardSize}</option>
       {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
     </select>
   {/if}
   <select
     class="field w-auto"
-    aria-label="Set state"
+    aria-label={words.setState}
     onchange={(e) => take(e.currentTarget, 'state', (s) => (p) => stateChange(p, s as Person['state'], page.data.today))}
   >
-    <option value="">state…</option>
+    <option value="">{words.state}</option>
     {#each rosterStates as s (s)}<option value={s}>{stateNames[s]}</option>{/each}
   </select>
   <select
     class="field w-auto"
-    aria-label="Set gets kit by"
-    onchange={(e) => take(e.currentTarget, 'gets kit by', (handing) => () => ({ handing: handing as Person['handing'] }))}
+    aria-label={words.setGetsKitBy}
+    onchange={(e) => take(e.currentTarget, words.getsKitBy, (handing) => () => ({ handing: handing as Person['handing'] }))}
   >
-    <option value="">gets kit by…</option>
+    <option value="">{words.getsKitBy2}</option>
     {#each handings as h (h)}<option value={h}>{handingNames[h]}</option>{/each}
   </select>
   <select
     class="field w-auto"
-    aria-label="Set paid up to"
-    onchange={(e) => take(e.currentTarget, 'paid up to', (paidTo) => () => ({ paidTo }))}
+    aria-label={words.setPaidUpTo}
+    onchange={(e) => take(e.currentTarget, words.paidUpTo, (paidTo) => () => ({ paidTo }))}
   >
-    <option value="">paid up to…</option>
-    <option value="-">nothing yet</option>
+    <option value="">{words.paidUpTo2}</option>
+    <option value="-">{words.nothingYet}</option>
     {#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
   </select>
 </div>

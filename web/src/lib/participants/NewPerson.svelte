@@ -1,5 +1,6 @@
 <!-- Adds one person; where all places are taken she is put on the waiting list, and the form says so. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { blankPerson } from '@aggrega/core/running';
@@ -29,23 +30,28 @@
     const id = crypto.randomUUID();
     const fields = { name: name.trim(), email: email.trim(), colourway: colourway || programme.colourways[0]!.id, size };
     const to = { ...blankPerson, ...fields, state: waits ? ('waiting' as const) : ('in' as const), joined: page.data.today };
-    if (await roster.do(`${to.name} ${waits ? 'on the waiting list' : 'added'}`, [{ id, to }])) {
+    if (await roster.do(`${to.name} ${waits ? words.onTheWaitingList : 'added'}`, [{ id, to }])) {
       dialog.close();
       onadded(id);
     } else trouble = roster.faults[0]?.message ?? roster.trouble;
   }
 </script>
 
-<dialog bind:this={dialog} class="modal no-print" aria-label="Add a participant">
+<dialog bind:this={dialog} class="modal no-print" aria-label={words.addAParticipant}>
   <form class="modal-box max-w-md border border-ink bg-ground p-7 shadow-none" onsubmit={(e) => void add(e)}>
-    <h2 class="text-head">Add a participant</h2>
-    {#if waits}<p class="mt-2">All {programme.kits.most} places are taken, so this person goes on the waiting list.</p>{/if}
+    <h2 class="text-head">{words.addAParticipant}</h2>
+    {#if waits}<p class="mt-2">{words.allPlacesAreTakenSo(programme.kits.most)}</p>{/if}
     <div class="mt-4 flex flex-col gap-3">
       <label class="block"
-        ><span class="text-note text-quiet">Name</span><input class="field" bind:value={name} required maxlength="200" /></label
+        ><span class="text-note text-quiet">{words.name}</span><input
+          class="field"
+          bind:value={name}
+          required
+          maxlength="200"
+        /></label
       >
       <label class="block"
-        ><span class="text-note text-quiet">Email (needed to send sheets)</span><input
+        ><span class="text-note text-quiet">{words.emailNeededToSendSheets}</span><input
           class="field"
           type="email"
           bind:value={email}
@@ -54,7 +60,7 @@
       >
       <div class="flex gap-3">
         <label class="block flex-1"
-          ><span class="text-note text-quiet">Colourway</span>
+          ><span class="text-note text-quiet">{words.colourway}</span>
           <select
             class="field"
             value={colourway || programme.colourways[0]?.id}
@@ -64,9 +70,10 @@
         >
         {#if programme.sizes.length > 0}
           <label class="block flex-1"
-            ><span class="text-note text-quiet">Quilt</span>
+            ><span class="text-note text-quiet">{words.quilt2}</span>
             <select class="field" bind:value={size}
-              ><option value="">Standard size</option>{#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option
+              ><option value="">{words.standardSize}</option>{#each programme.sizes as s (s.id)}<option value={s.id}
+                  >{s.name}</option
                 >{/each}</select
             ></label
           >
@@ -75,8 +82,8 @@
     </div>
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}.</p>{/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button type="button" class="act" onclick={() => dialog.close()}>Cancel</button>
-      <button class="act first" disabled={roster.working}>{waits ? 'Add to waiting list' : 'Add'}</button>
+      <button type="button" class="act" onclick={() => dialog.close()}>{words.cancel}</button>
+      <button class="act first" disabled={roster.working}>{waits ? words.addToWaitingList : words.add}</button>
     </p>
   </form>
 </dialog>

@@ -1,5 +1,6 @@
 <!-- One person of the roster: every field saves itself; her link, her data, and the way out. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import Setting from '$lib/look/Setting.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -22,28 +23,28 @@
   const save = (name: string, to: Partial<Omit<Person, 'id'>>) =>
     void roster.do(`${person.name}, ${name}`, [personChange(person, to)]);
   const faults = $derived(roster.faults.filter((f) => f.id === person.id));
-  const day = (text: string) => (text === '' || isDay(text) ? '' : 'A date, like 2027-04-14.');
+  const day = (text: string) => (text === '' || isDay(text) ? '' : words.aDateLike202704);
 
   async function showLink(renew: boolean) {
     const answer = await fetch(`${roster.address}/${person.id}/link`, { method: renew ? 'POST' : 'GET' }).catch(
       () => undefined,
     );
     if (!answer?.ok) {
-      told = 'The link could not be had just now.';
+      told = words.theLinkCouldNotBe;
       return;
     }
     ({ link } = (await answer.json()) as { link: string });
-    told = renew ? 'The old link opens nothing any more.' : '';
+    told = renew ? words.theOldLinkOpensNothing : '';
   }
   async function copy() {
     await navigator.clipboard.writeText(link);
-    told = 'Copied.';
+    told = words.copied;
   }
   async function erase() {
     const answer = await fetch(`${roster.address}/${person.id}/erasure`, { method: 'POST' }).catch(() => undefined);
     erasing = false;
     if (!answer?.ok) {
-      told = 'Nothing was erased: the server does not answer.';
+      told = words.nothingWasErasedTheServer;
       return;
     }
     // What undo kept of her is forgotten too.
@@ -59,42 +60,42 @@
 <section aria-label={person.name} class="mt-4" data-form={person.id}>
   <div class="flex items-baseline justify-between border-b border-ink pb-1">
     <h2 class="text-lead">{person.name}</h2>
-    <button class="plain text-note" onclick={onclose}>Close</button>
+    <button class="plain text-note" onclick={onclose}>{words.close}</button>
   </div>
   {#each faults as f (f.message)}<p class="mt-2 text-madder" role="alert">{f.message}.</p>{/each}
   <div class="mt-3 flex flex-col gap-3">
     <Setting
       name="Name"
       value={person.name}
-      trouble={(t) => (t ? '' : 'Type a name.')}
+      trouble={(t) => (t ? '' : words.typeAName)}
       onset={(name) => save('name', { name })}
     />
     <Setting name="Email" value={person.email} onset={(email) => save('email', { email })} />
     <Setting name="Phone" value={person.phone} onset={(phone) => save('phone', { phone })} />
     <label class="block">
-      <span class="text-note text-quiet">Colourway</span>
+      <span class="text-note text-quiet">{words.colourway}</span>
       <select class="field" value={person.colourway} onchange={(e) => save('colourway', { colourway: e.currentTarget.value })}>
         {#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option>{/each}
       </select>
     </label>
     {#if programme.sizes.length > 0}
       <label class="block">
-        <span class="text-note text-quiet">Quilt</span>
+        <span class="text-note text-quiet">{words.quilt2}</span>
         <select class="field" value={person.size} onchange={(e) => save('size', { size: e.currentTarget.value })}>
-          <option value="">Standard size</option>
+          <option value="">{words.standardSize}</option>
           {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
         </select>
       </label>
     {/if}
     <label class="block">
-      <span class="text-note text-quiet">Kit</span>
+      <span class="text-note text-quiet">{words.kit}</span>
       <select class="field" value={person.kit} onchange={(e) => save('kit', { kit: e.currentTarget.value as Person['kit'] })}>
         {#each Object.entries(kitNames) as [id, name] (id)}<option value={id}>{name}</option>{/each}
       </select>
     </label>
     <div class="flex gap-3">
       <label class="block flex-1">
-        <span class="text-note text-quiet">State</span>
+        <span class="text-note text-quiet">{words.state2}</span>
         <select
           class="field"
           value={person.state}
@@ -107,18 +108,18 @@
         </select>
       </label>
       <label class="block flex-1">
-        <span class="text-note text-quiet">Gets kit by</span>
+        <span class="text-note text-quiet">{words.getsKitBy3}</span>
         <select
           class="field"
           value={person.handing}
-          onchange={(e) => save('gets kit by', { handing: e.currentTarget.value as Person['handing'] })}
+          onchange={(e) => save(words.getsKitBy, { handing: e.currentTarget.value as Person['handing'] })}
         >
           {#each handings as h (h)}<option value={h}>{handingNames[h]}</option>{/each}
         </select>
       </label>
     </div>
     <label class="block">
-      <span class="text-note text-quiet">Address</span>
+      <span class="text-note text-quiet">{words.address}</span>
       <textarea
         class="field"
         rows="2"
@@ -137,14 +138,14 @@
       {/if}
     </div>
     <label class="block">
-      <span class="text-note text-quiet">Paid up to</span>
-      <select class="field" value={person.paidTo} onchange={(e) => save('paid up to', { paidTo: e.currentTarget.value })}>
-        <option value="">nothing yet</option>
+      <span class="text-note text-quiet">{words.paidUpTo3}</span>
+      <select class="field" value={person.paidTo} onchange={(e) => save(words.paidUpTo, { paidTo: e.currentTarget.value })}>
+        <option value="">{words.nothingYet}</option>
         {#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
       </select>
     </label>
     <label class="block">
-      <span class="text-note text-quiet">Notes (staff only)</span>
+      <span class="text-note text-quiet">{words.notesStaffOnly}</span>
       <textarea
         class="field"
         rows="3"
@@ -154,29 +155,29 @@
     </label>
   </div>
 
-  <h3 class="mt-5 border-b border-rule pb-1">Participant page</h3>
+  <h3 class="mt-5 border-b border-rule pb-1">{words.participantPage}</h3>
   {#if link}
     <p class="mt-2"><a class="plain text-note break-all" href={link} target="_blank" rel="noopener">{link}</a></p>
     <p class="mt-2 flex gap-2">
-      <button class="act" onclick={() => void copy()}>Copy</button>
-      <button class="act" onclick={() => void showLink(true)}>Replace link (the old one stops working)</button>
+      <button class="act" onclick={() => void copy()}>{words.copy}</button>
+      <button class="act" onclick={() => void showLink(true)}>{words.replaceLinkTheOldOne}</button>
     </p>
   {:else}
-    <p class="mt-2"><button class="act" onclick={() => void showLink(false)}>Show private link</button></p>
+    <p class="mt-2"><button class="act" onclick={() => void showLink(false)}>{words.showPrivateLink}</button></p>
   {/if}
-  <h3 class="mt-5 border-b border-rule pb-1">Stored data</h3>
+  <h3 class="mt-5 border-b border-rule pb-1">{words.storedData}</h3>
   <p class="mt-2 flex flex-wrap gap-2">
-    <a class="act" href="/programmes/{bench.slug}/roster/{person.id}" download>Download data</a>
+    <a class="act" href="/programmes/{bench.slug}/roster/{person.id}" download>{words.downloadData}</a>
     {#if erasing}
-      <button class="act border-madder text-madder" onclick={() => void erase()}>Erase for good</button>
-      <button class="act" onclick={() => (erasing = false)}>Cancel</button>
+      <button class="act border-madder text-madder" onclick={() => void erase()}>{words.eraseForGood}</button>
+      <button class="act" onclick={() => (erasing = false)}>{words.cancel}</button>
     {:else}
-      <button class="act" onclick={() => (erasing = true)}>Erase all data…</button>
+      <button class="act" onclick={() => (erasing = true)}>{words.eraseAllData}</button>
     {/if}
   </p>
   {#if erasing}
     <p class="mt-2 text-note">
-      Name, contact details, notes, questions, pictures and ticks are erased for good. Kits already made become unassigned.
+      {words.nameContactDetailsNotesQuestions}
     </p>
   {/if}
   {#if told}<p class="mt-2" role="status">{told}</p>{/if}

@@ -1,5 +1,6 @@
 <!-- A roster from a CSV: which column is what, and everything it would change, before anything is. -->
 <script lang="ts">
+  import { words } from './words';
   import ImportRows from '$lib/look/ImportRows.svelte';
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -22,7 +23,7 @@
     const [file] = input.files ?? [];
     if (!file) return;
     [name, trouble, found] = [file.name, '', undefined];
-    if (file.size > LARGEST) trouble = 'The file is larger than 4 MB. Is it the right one?';
+    if (file.size > LARGEST) trouble = words.theFileIsLargerThan;
     else {
       // Read only when it is wanted: the page needs no reader of CSV otherwise.
       reader = await import('@aggrega/core/roster-csv');
@@ -31,7 +32,7 @@
         ({ people } = (await answer.json()) as { people: Person[] });
         text = await file.text();
         read();
-      } else trouble = 'The roster could not be read just now; try again in a moment.';
+      } else trouble = words.theRosterCouldNotBe;
     }
     input.value = '';
     dialog.showModal();
@@ -49,15 +50,13 @@
   const take = $derived(found?.changes.length ?? 0);
   async function done() {
     if (!found) return;
-    if (await roster.do(`${take} ${take === 1 ? 'person' : 'people'} from ${name}`, found.changes)) dialog.close();
-    else
-      trouble =
-        roster.faults[0]?.message ?? (roster.trouble || 'Somebody else changed the roster meanwhile; choose the file again.');
+    if (await roster.do(words.peopleFrom(take, name), found.changes)) dialog.close();
+    else trouble = roster.faults[0]?.message ?? (roster.trouble || words.somebodyElseChangedTheRoster);
   }
 </script>
 
 <label class="mt-2 block">
-  <span class="text-note text-quiet">Import CSV (preview first)</span>
+  <span class="text-note text-quiet">{words.importCsvPreviewFirst}</span>
   <input
     class="field file:mr-2 file:border file:border-ink file:px-2"
     type="file"
@@ -66,21 +65,21 @@
   />
 </label>
 
-<dialog bind:this={dialog} class="modal no-print" aria-label="What {name} would change">
+<dialog bind:this={dialog} class="modal no-print" aria-label={words.whatWouldChange(name)}>
   <div class="modal-box max-w-4xl border border-ink bg-ground p-7 shadow-none">
-    <h2 class="text-head">What {name} would change</h2>
+    <h2 class="text-head">{words.whatWouldChange(name)}</h2>
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}
     {#if found}
-      {#each found.problems as p (p)}<p class="mt-3 text-madder" role="alert">Not ready: {p}.</p>{/each}
+      {#each found.problems as p (p)}<p class="mt-3 text-madder" role="alert">{words.notReady(p)}</p>{/each}
       {#if found.headings.length > 0}
         <fieldset class="mt-4">
-          <legend class="text-note text-quiet">Match columns</legend>
+          <legend class="text-note text-quiet">{words.matchColumns}</legend>
           <div class="flex flex-wrap gap-x-4 gap-y-2">
             {#each found.headings as heading, i (i)}
               <label class="block min-w-32">
-                <span class="block max-w-40 truncate font-semibold">{heading || `column ${i + 1}`}</span>
+                <span class="block max-w-40 truncate font-semibold">{heading || words.column(i + 1)}</span>
                 <select class="field" value={found.mapping[i] ?? ''} onchange={(e) => map(i, e.currentTarget.value)}>
-                  <option value="">ignore</option>
+                  <option value="">{words.ignore}</option>
                   {#each reader?.rosterColumns ?? [] as c (c)}<option value={c}>{reader?.columnName(c)}</option>{/each}
                 </select>
               </label>
@@ -90,19 +89,17 @@
       {/if}
       {#if found.problems.length === 0}
         <p class="mt-4">
-          {count('new')} new, {count('changed')} changed, {count('as it is')} unchanged, {count('refused')} with errors.
+          {words.newChangedUnchangedWithErrors(count('new'), count('changed'), count(words.asItIs), count('refused'))}
         </p>
         <div class="mt-3 max-h-72 overflow-y-auto">
-          <ImportRows rows={found.rows} what="Name" none="Everyone is listed like that already." />
+          <ImportRows rows={found.rows} what={words.name} none={words.everyoneIsListedLikeThat} />
         </div>
       {/if}
     {/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button class="act" onclick={() => dialog.close()}>Cancel</button>
+      <button class="act" onclick={() => dialog.close()}>{words.cancel}</button>
       {#if take > 0 && found?.problems.length === 0}
-        <button class="act first" disabled={roster.working} onclick={() => void done()}
-          >Import {take} {take === 1 ? 'person' : 'people'}</button
-        >
+        <button class="act first" disabled={roster.working} onclick={() => void done()}>{words.importPeople(take)}</button>
       {/if}
     </p>
   </div>

@@ -1,5 +1,6 @@
 <!-- Beside the roster: what it counts, who waits for a place, and the roster as a file. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import Setting from '$lib/look/Setting.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -18,21 +19,19 @@
 
   function cap(text: string) {
     const { most } = bench.saver.document.kits ?? {};
-    bench.saver.do('the most kits', [{ path: '/kits/most', from: most, to: text === '' ? undefined : Number(text) }]);
+    bench.saver.do(words.theMostKits, [{ path: '/kits/most', from: most, to: text === '' ? undefined : Number(text) }]);
   }
   /** Whoever waits longest comes first. */
   async function takeNext() {
     const answer = await fetch(`${roster.address}?state=waiting&sort=joined`).catch(() => undefined);
     const [next] = answer?.ok ? ((await answer.json()) as { people: Person[] }).people : [];
     if (!next) return;
-    await roster.do(`${next.name} taken in from the waiting list`, [
-      personChange(next, stateChange(next, 'in', page.data.today)),
-    ]);
+    await roster.do(words.takenInFromTheWaiting(next.name), [personChange(next, stateChange(next, 'in', page.data.today))]);
   }
 </script>
 
-<section class="mt-4" aria-label="Kits a month">
-  <h2 class="border-b border-ink pb-1 text-lead">Kits a month</h2>
+<section class="mt-4" aria-label={words.kitsAMonth}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.kitsAMonth}</h2>
   <dl>
     {#each programme.colourways as c (c.id)}
       <div class="flex border-b border-rule py-1.5" data-counted={c.id}>
@@ -42,33 +41,30 @@
     {/each}
   </dl>
   {#if list > 0}<p class="mt-2 text-note text-quiet">
-      {list} more {list === 1 ? 'uses' : 'use'} their own fabric (sheets only).
+      {words.moreUseTheirOwnFabric(list)}
     </p>{/if}
   <div class="mt-3">
     <Setting
       name="Maximum kits (leave empty for no limit)"
       value={programme.kits.most === undefined ? '' : String(programme.kits.most)}
-      trouble={(t) => (/^\d{0,6}$/.test(t) && Number(t) <= 100_000 ? '' : 'Type a whole number, or leave it empty.')}
+      trouble={(t) => (/^\d{0,6}$/.test(t) && Number(t) <= 100_000 ? '' : words.typeAWholeNumberOr)}
       onset={cap}
     />
   </div>
   {#if waiting > 0}
     <p class="mt-3">
-      {waiting}
-      on the waiting list{free === undefined
-        ? ''
-        : free > 0
-          ? `; ${free} ${free === 1 ? 'place' : 'places'} free`
-          : '; no free places'}.
+      {words.onTheWaitingList2(waiting, free === undefined ? '' : free > 0 ? words.placesFree(free) : words.noFreePlaces)}
     </p>
     <p class="mt-2">
       <button class="act" disabled={(free !== undefined && free <= 0) || roster.working} onclick={() => void takeNext()}
-        >Offer a place to the next</button
+        >{words.offerAPlaceToThe}</button
       >
     </p>
   {/if}
 </section>
-<section class="mt-6" aria-label="Import and download">
-  <h2 class="border-b border-ink pb-1 text-lead">Import and download</h2>
-  <p class="mt-2"><a class="act" href="/programmes/{bench.slug}/roster/roster.csv" download><Download size={17} /> CSV</a></p>
+<section class="mt-6" aria-label={words.importAndDownload}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.importAndDownload}</h2>
+  <p class="mt-2">
+    <a class="act" href="/programmes/{bench.slug}/roster/roster.csv" download><Download size={17} /> {words.csv}</a>
+  </p>
 </section>

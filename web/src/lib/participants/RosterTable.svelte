@@ -1,5 +1,6 @@
 <!-- The people who are asked for, as a table: sorted by its headings, chosen one by one or all together. -->
 <script lang="ts">
+  import { words } from './words';
   import { dayText } from '$lib/look/day-text';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { page } from '$app/state';
@@ -23,19 +24,19 @@
   const { programme } = $derived(bench);
   const sized = $derived(programme.sizes.length > 0);
   const columns = $derived<{ id: RosterSort | ''; name: string }[]>([
-    { id: 'name', name: 'Name' },
-    { id: 'colourway', name: 'Colourway' },
-    ...(sized ? [{ id: '' as const, name: 'Size' }] : []),
-    { id: '', name: 'Kit' },
-    { id: 'state', name: 'State' },
-    { id: 'joined', name: 'Joined' },
-    { id: 'paid', name: 'Paid up to' },
+    { id: 'name', name: words.name },
+    { id: 'colourway', name: words.colourway },
+    ...(sized ? [{ id: '' as const, name: words.size }] : []),
+    { id: '', name: words.kit },
+    { id: 'state', name: words.state2 },
+    { id: 'joined', name: words.joined },
+    { id: 'paid', name: words.paidUpTo3 },
   ]);
   const all = $derived(people.length > 0 && people.every((p) => chosen.has(p.id)));
   const swatchOf = (id: string) => [...(programme.colourways.find((c) => c.id === id)?.fabrics.values() ?? [])].slice(0, 4);
   const kitWords = (p: Person) => {
-    const kit = p.kit === 'list' ? 'own fabric' : p.kit;
-    return [kit, p.handing === 'post' ? 'by post' : ''].filter(Boolean).join(', ');
+    const kit = p.kit === 'list' ? words.ownFabric : p.kit;
+    return [kit, p.handing === 'post' ? words.byPost : ''].filter(Boolean).join(', ');
   };
 
   let table: HTMLTableElement;
@@ -52,7 +53,7 @@
 
 <svelte:window {onkeydown} />
 
-<table class="w-full" aria-label="Participants" bind:this={table}>
+<table class="w-full" aria-label={words.participants} bind:this={table}>
   <thead>
     <tr class="border-b-2 border-ink align-bottom">
       <th class="no-print w-8 pb-1.5"
@@ -60,7 +61,7 @@
           type="checkbox"
           class="block h-4 w-4 accent-ink"
           checked={all}
-          aria-label="Select everyone on this page"
+          aria-label={words.selectEveryoneOnThisPage}
           onchange={(e) =>
             onchoose(
               people.map((p) => p.id),
@@ -95,7 +96,7 @@
             type="checkbox"
             class="block h-4 w-4 accent-ink"
             checked={chosen.has(person.id)}
-            aria-label="Select {person.name}"
+            aria-label={words.select(person.name)}
             onchange={(e) => onchoose([person.id], e.currentTarget.checked)}
           /></td
         >
@@ -115,7 +116,7 @@
         <td class="py-1.5 pr-3 whitespace-nowrap"
           >{fieldWords(person, 'state', programme)}{#if person.notes}<span
               class="ml-2 text-note text-quiet"
-              title={person.notes}>note</span
+              title={person.notes}>{words.note}</span
             >{/if}</td
         >
         <td class="py-1.5 pr-3 whitespace-nowrap tabular">{dayText(person.joined, page.data.locale)}</td>

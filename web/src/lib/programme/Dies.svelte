@@ -1,5 +1,6 @@
 <!-- Cutting dies as their owner describes them: what one pass takes, and what it gives. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { applyChanges, readProgramme, type Change, type ProgrammeFile } from '@aggrega/core/programme';
 
@@ -11,10 +12,10 @@
   let entry = $state({ ...blank });
   let trouble = $state('');
   const FIELDS = [
-    ['finished', 'Unit finishes at'],
-    ['width', 'Strip width'],
-    ['length', 'Strip length'],
-    ['units', 'Units per pass'],
+    ['finished', words.unitFinishesAt],
+    ['width', words.stripWidth],
+    ['length', words.stripLength],
+    ['units', words.unitsPerPass],
   ] as const;
 
   function save(to: DieFile[], said: string): boolean {
@@ -22,7 +23,7 @@
     const result = applyChanges(bench.saver.document, [change]);
     const reading = 'file' in result ? readProgramme(result.file) : undefined;
     trouble = reading?.ok === false ? `${reading.errors[0]!.message}.` : '';
-    if (!trouble) bench.saver.do(`house style, ${said}`, [change]);
+    if (!trouble) bench.saver.do(words.houseStyle(said), [change]);
     return !trouble;
   }
   function add(e: SubmitEvent) {
@@ -38,22 +39,22 @@
   }
 </script>
 
-<section class="mt-6" aria-label="Dies">
-  <h2 class="border-b border-ink pb-1 text-lead">Dies for half-square triangles</h2>
+<section class="mt-6" aria-label={words.dies}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.diesForHalfSquareTriangles}</h2>
   {#each dies as die, i (i)}
     <p class="flex items-baseline gap-2 border-b border-rule py-1.5">
-      <span class="mr-auto">finished {die.finished} {unit}: {die.units} from a strip {die.width} by {die.length}</span>
+      <span class="mr-auto">{words.finishedFromAStripBy(die.finished, unit, die.units, die.width, die.length)}</span>
       <button
         class="plain"
         onclick={() =>
           save(
             dies.filter((_, k) => k !== i),
-            'a die removed',
-          )}>Remove</button
+            words.aDieRemoved,
+          )}>{words.remove}</button
       >
     </p>
   {:else}
-    <p class="py-1.5 text-quiet">None yet. Add a die to be able to choose ‘with a die’ for units of that size.</p>
+    <p class="py-1.5 text-quiet">{words.noneYetAddADie}</p>
   {/each}
   <form class="mt-2 grid grid-cols-2 gap-2" onsubmit={add}>
     {#each FIELDS as [key, name] (key)}
@@ -62,7 +63,7 @@
         <input class="field" required bind:value={entry[key]} inputmode={key === 'units' ? 'numeric' : 'text'} /></label
       >
     {/each}
-    <button class="act col-span-2 justify-self-start">Add the die</button>
+    <button class="act col-span-2 justify-self-start">{words.addTheDie}</button>
   </form>
   {#if trouble}<p class="mt-1 text-note text-madder" role="alert">{trouble}</p>{/if}
 </section>

@@ -1,5 +1,6 @@
 <!-- The house style: what holds for every month unless the month says otherwise. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { unitKind } from '@aggrega/core/construction';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
@@ -10,18 +11,18 @@
   const { unit, house } = $derived(bench.programme);
   const file = $derived(bench.saver.document.house ?? {});
   const lengths = $derived([
-    { key: 'seam', name: `Seam allowance, ${unit}`, value: house.seam },
-    { key: 'rounding', name: `Round cut sizes up to the next, ${unit}`, value: house.rounding },
-    { key: 'wof', name: `Usable width of fabric, ${unit}`, value: house.wof },
-    { key: 'sellingStep', name: `Fabric is sold in steps of, ${unit}`, value: house.sellingStep },
-    { key: 'allowance', name: `Allowance for squaring up each cut, ${unit}`, value: house.allowance },
+    { key: 'seam', name: words.seamAllowance(unit), value: house.seam },
+    { key: 'rounding', name: words.roundCutSizesUpTo(unit), value: house.rounding },
+    { key: 'wof', name: words.usableWidthOfFabric(unit), value: house.wof },
+    { key: 'sellingStep', name: words.fabricIsSoldInSteps(unit), value: house.sellingStep },
+    { key: 'allowance', name: words.allowanceForSquaringUpEach(unit), value: house.allowance },
   ] as const);
 
   function changeOf(key: keyof typeof file, to: unknown): Change {
     return { path: `/house/${key}`, from: file[key], to };
   }
   function save(name: string, change: Change) {
-    if (JSON.stringify(change.from) !== JSON.stringify(change.to)) bench.saver.do(`house style, ${name}`, [change]);
+    if (JSON.stringify(change.from) !== JSON.stringify(change.to)) bench.saver.do(words.houseStyle3(name), [change]);
   }
   /** What the programme's own checks say of the field with this value. */
   function trouble(key: keyof typeof file, text: string): string {
@@ -43,8 +44,8 @@
   });
 </script>
 
-<section class="mt-6" aria-label="House style">
-  <h2 class="border-b border-ink pb-1 text-lead">House style</h2>
+<section class="mt-6" aria-label={words.houseStyle2}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.houseStyle2}</h2>
   <div class="mt-3 flex flex-col gap-3">
     {#each lengths as { key, name, value } (key)}
       <Setting
@@ -55,51 +56,51 @@
       />
     {/each}
     <label class="block">
-      <span class="text-note text-quiet">Units are</span>
+      <span class="text-note text-quiet">{words.unitsAre}</span>
       <select class="field" value={house.sizing} onchange={(e) => save('sizing', changeOf('sizing', e.currentTarget.value))}>
-        <option value="exact">cut to size, sewn with a scant seam</option>
-        <option value="trim-down">cut large and trimmed</option>
+        <option value="exact">{words.cutToSizeSewnWith}</option>
+        <option value="trim-down">{words.cutLargeAndTrimmed}</option>
       </select>
     </label>
     <label class="block">
-      <span class="text-note text-quiet">Press seams</span>
+      <span class="text-note text-quiet">{words.pressSeams}</span>
       <select
         class="field"
         value={house.pressing ?? 'nest'}
         onchange={(e) => save('pressing', changeOf('pressing', e.currentTarget.value))}
       >
-        <option value="nest">to nest</option>
-        <option value="dark">to the dark side</option>
-        <option value="open">open</option>
+        <option value="nest">{words.toNest}</option>
+        <option value="dark">{words.toTheDarkSide}</option>
+        <option value="open">{words.open}</option>
       </select>
     </label>
     <label class="block">
-      <span class="text-note text-quiet">Half-square triangles cut large are trimmed</span>
+      <span class="text-note text-quiet">{words.halfSquareTrianglesCutLarge}</span>
       <select
         class="field"
         value={house.trimming ?? 'opened'}
         onchange={(e) => save('trimming', changeOf('trimming', e.currentTarget.value))}
       >
-        <option value="opened">opened and pressed, the 45° line on the seam</option>
-        <option value="folded">folded, with a triangle ruler on the stitching</option>
+        <option value="opened">{words.openedAndPressedThe45}</option>
+        <option value="folded">{words.foldedWithATriangleRuler}</option>
       </select>
     </label>
     <label class="block">
-      <span class="text-note text-quiet">Stitch-and-flip corners are</span>
+      <span class="text-note text-quiet">{words.stitchAndFlipCornersAre}</span>
       <select
         class="field"
         value={house.corners ?? 'trimmed-first'}
         onchange={(e) => save('corners', changeOf('corners', e.currentTarget.value))}
       >
-        <option value="trimmed-first">trimmed, then pressed out</option>
-        <option value="pressed-first">pressed out, then trimmed</option>
+        <option value="trimmed-first">{words.trimmedThenPressedOut}</option>
+        <option value="pressed-first">{words.pressedOutThenTrimmed}</option>
       </select>
     </label>
     {#each HOUSE_KINDS as id (id)}
       {@const kind = unitKind(id)}
       {@const name = kind.plural[0]!.toUpperCase() + kind.plural.slice(1)}
       <label class="block">
-        <span class="text-note text-quiet">{id === 'four-patch' ? 'Four-patches, nine-patches and other grids' : name}</span>
+        <span class="text-note text-quiet">{id === 'four-patch' ? words.fourPatchesNinePatchesAnd : name}</span>
         <select
           class="field"
           value={house.methods[id] ?? kind.methods[0]!.name}

@@ -1,5 +1,6 @@
 <!-- One month more, or one fewer. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { releaseDays } from '@aggrega/core/running';
@@ -21,7 +22,7 @@
     let n = programme.months.length + 1;
     while (taken.has(`m${n}`)) n += 1;
     const day = releaseDays(programme.calendar, programme.months.length + 1).at(-1)?.day;
-    const to = { id: `m${n}`, name: `Month ${programme.months.length + 1}`, ...(day && { release: day }) };
+    const to = { id: `m${n}`, name: words.month(programme.months.length + 1), ...(day && { release: day }) };
     bench.saver.do(`${to.name} added`, months ? [{ path: `/months/${to.id}`, to }] : [{ path: '/months', to: [to] }]);
   }
   function remove() {
@@ -39,8 +40,8 @@
 </script>
 
 <p class="no-print mt-3 flex flex-wrap items-center gap-2">
-  <button class="act" onclick={add}>Add a month</button>
+  <button class="act" onclick={add}>{words.addAMonth}</button>
   {#if last && !started && !named}
-    <button class="plain text-note text-quiet" onclick={remove}>Delete {last.name}</button>
+    <button class="plain text-note text-quiet" onclick={remove}>{words.delete(last.name)}</button>
   {/if}
 </p>

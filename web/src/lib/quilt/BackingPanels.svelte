@@ -1,5 +1,6 @@
 <!-- The back of a quilt with its seams, to scale. -->
 <script lang="ts">
+  import { words } from './words';
   import { inWords } from '@aggrega/core/sheet';
   import Say from '$lib/look/Say.svelte';
   import { inkOn } from '@aggrega/core/fabric';
@@ -18,7 +19,7 @@
     viewBox="{-line} {-line} {w + 2 * line} {h + 2 * line}"
     class="h-32"
     role="img"
-    aria-label="The back, {cloth.panels} panels"
+    aria-label={words.theBackPanels(cloth.panels)}
   >
     <rect
       width={w}
@@ -37,11 +38,12 @@
     {/each}
   </svg>
   <figcaption class="max-w-prose text-quiet">
-    Piece the backing from {inWords(cloth.panels)} widths of fabric with {cloth.panels === 2 ? 'a ' : ''}{cloth.seams ===
-    'upright'
-      ? 'vertical'
-      : 'horizontal'}
-    {cloth.panels === 2 ? 'seam' : 'seams'} (<Say text={formatLength(cloth.length, unit)} />
-    {unit}). To centre {cloth.panels === 2 ? 'the seam' : 'the seams'}, trim all panels to the same width.
+    {words.pieceTheBackingFromWidths(
+      inWords(cloth.panels),
+      cloth.panels === 2 ? words.a : '',
+      cloth.seams === 'upright' ? words.vertical : words.horizontal,
+      cloth.panels === 2 ? words.seam : words.seams,
+    )}<Say text={formatLength(cloth.length, unit)} />
+    {words.toCentreTrimAllPanels(unit, cloth.panels === 2 ? words.theSeam : words.theSeams)}
   </figcaption>
 </figure>

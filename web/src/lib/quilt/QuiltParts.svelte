@@ -1,5 +1,6 @@
 <!-- What the setting is cut from, each part with the month that hands it out; binding, backing and wadding. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Length from '$lib/look/Length.svelte';
   import Letters from '$lib/look/Letters.svelte';
@@ -28,19 +29,19 @@
   const write = (x: Rational) => formatLength(x, unit);
   const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
   const letters = (role: string) => ({ colour: colourway.fabrics.get(role)?.colour ?? '#ffffff', roles: [role] });
-  const nameOf = (role: string) => colourway.fabrics.get(role)?.name ?? 'no fabric yet';
+  const nameOf = (role: string) => colourway.fabrics.get(role)?.name ?? words.noFabricYet;
 
   const several = $derived(new Set(quilt.parts.map((p) => p.number).filter((n) => n !== undefined)).size > 1);
   const GROUPS: [PartGroup, string][] = [
-    ['sashing', 'Sashing and cornerstones'],
-    ['triangles', 'Setting triangles (side and corner)'],
-    ['alternate', 'Plain blocks'],
-    ['rounds', 'Rounds'],
-    ['borders', 'Borders'],
+    ['sashing', words.sashingAndCornerstones],
+    ['triangles', words.settingTrianglesSideAndCorner],
+    ['alternate', words.plainBlocks],
+    ['rounds', words.rounds],
+    ['borders', words.borders],
   ];
   const groups = $derived(
     [
-      { group: undefined, name: 'Round each block', parts: quilt.parts.filter((p) => !p.group) },
+      { group: undefined, name: words.roundEachBlock, parts: quilt.parts.filter((p) => !p.group) },
       ...GROUPS.map(([group, name]) => ({ group, name, parts: quilt.parts.filter((p) => p.group === group) })),
     ].filter((g) => g.parts.length > 0),
   );
@@ -59,19 +60,19 @@
   const wadding = $derived(strips.problem ? undefined : waddingOf(programme, colourway, size));
   const file = $derived(settingAt(bench.saver.document, size?.id ?? '').all);
 
-  const none = (group: PartGroup) => (group === 'wadding' ? 'with the backing' : 'not chosen yet');
+  const none = (group: PartGroup) => (group === 'wadding' ? words.withTheBacking : words.notChosenYet);
   function handOut(group: PartGroup, month: string) {
     const to = { ...file.months };
     if (month) to[group] = month;
     else delete to[group];
-    bench.saver.do('the quilt, month of a part', [fieldChange(bench.saver.document, size?.id ?? '', 'months', to)]);
+    bench.saver.do(words.theQuiltMonthOfA, [fieldChange(bench.saver.document, size?.id ?? '', 'months', to)]);
   }
 </script>
 
 {#snippet month(group: PartGroup, name: string)}
   <select
     class="field no-print max-w-44"
-    aria-label="{name} handed out in"
+    aria-label={words.handedOutIn(name)}
     value={file.months?.[group] ?? ''}
     onchange={(e) => handOut(group, e.currentTarget.value)}
   >
@@ -81,17 +82,17 @@
   <span class="hidden print:inline">{programme.months.find((m) => m.id === file.months?.[group])?.name ?? none(group)}</span>
 {/snippet}
 
-<section class="mt-6" aria-label="Parts of the quilt">
-  <h2 class="border-b-2 border-ink pb-1 text-head">What is cut for one quilt</h2>
-  {#if strips.problem}<p class="mt-2 text-madder">{strips.problem}. Choose another letter, or choose a fabric for it.</p>{/if}
+<section class="mt-6" aria-label={words.partsOfTheQuilt}>
+  <h2 class="border-b-2 border-ink pb-1 text-head">{words.whatIsCutForOne}</h2>
+  {#if strips.problem}<p class="mt-2 text-madder">{words.chooseAnotherLetterOrChoose(strips.problem)}</p>{/if}
   <table class="mt-1 w-full">
     <thead>
       <tr class="border-b border-ink">
-        <th class="py-1">Part</th>
-        <th class="py-1">Fabric</th>
-        <th class="py-1 text-right">How many</th>
-        <th class="py-1 pl-5 text-right">Cut, {unit}</th>
-        <th class="py-1 pl-5">Handed out in</th>
+        <th class="py-1">{words.part}</th>
+        <th class="py-1">{words.fabric}</th>
+        <th class="py-1 text-right">{words.howMany}</th>
+        <th class="py-1 pl-5 text-right">{words.cut(unit)}</th>
+        <th class="py-1 pl-5">{words.handedOutIn2}</th>
       </tr>
     </thead>
     {#each groups as { group, name, parts } (name)}
@@ -100,9 +101,9 @@
           <tr class="border-b border-rule">
             <td class="py-1.5 pr-3">
               {part.name}{#if several && part.number}&nbsp;{part.number}{/if}{#if part.sub !== 'none'}<span class="text-quiet"
-                  >, from squares cut {part.sub} on the diagonal</span
-                >{/if}{#if part.mitred}<span class="text-quiet">, mitred</span>{/if}{#if part.joined}<span class="text-quiet"
-                  >, pieced from strips</span
+                  >{words.fromSquaresCutOnThe(part.sub)}</span
+                >{/if}{#if part.mitred}<span class="text-quiet">{words.mitred}</span>{/if}{#if part.joined}<span
+                  class="text-quiet">{words.piecedFromStrips}</span
                 >{/if}
             </td>
             <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(part.role)} /> {nameOf(part.role)}</td>
@@ -112,7 +113,7 @@
             </td>
             {#if i === 0}
               <td class="py-1 pl-5 align-top" rowspan={parts.length}>
-                {#if group}{@render month(group, name)}{:else}<span class="text-quiet">its block’s month</span>{/if}
+                {#if group}{@render month(group, name)}{:else}<span class="text-quiet">{words.itsBlocksMonth}</span>{/if}
               </td>
             {/if}
           </tr>
@@ -122,50 +123,54 @@
     <tbody class="break-inside-avoid">
       {#each joined as strip, i (i)}
         <tr class="border-b border-rule">
-          <td class="py-1.5 pr-3">strips for borders<span class="text-quiet">, joined with diagonal seams</span></td>
+          <td class="py-1.5 pr-3">{words.stripsForBorders}<span class="text-quiet">{words.joinedWithDiagonalSeams}</span></td>
           <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(strip.role)} /> {nameOf(strip.role)}</td>
           <td class="numeral py-1.5 text-right">{strip.qty}</td>
-          <td class="numeral py-1.5 pl-5 text-right"><Length of={write(strip.h)} /> × WOF</td>
+          <td class="numeral py-1.5 pl-5 text-right"><Length of={write(strip.h)} /> {words.wof}</td>
           <td></td>
         </tr>
       {/each}
       {#if quilt.binding}
         <tr class="border-b border-rule">
           <td class="py-1.5 pr-3"
-            >binding<span class="text-quiet">, about {Math.round(quilt.binding.length.valueOf())} {unit} when joined</span></td
+            >{words.binding}<span class="text-quiet"
+              >{words.aboutWhenJoined(Math.round(quilt.binding.length.valueOf()), unit)}</span
+            ></td
           >
           <td class="py-1.5 pr-3 whitespace-nowrap"
             ><Letters of={letters(quilt.binding.role)} /> {nameOf(quilt.binding.role)}</td
           >
           <td class="numeral py-1.5 text-right">{binding?.qty ?? '–'}</td>
-          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"><Length of={write(quilt.binding.cut)} /> × WOF</td>
-          <td class="py-1 pl-5">{@render month('binding', 'Binding')}</td>
+          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"><Length of={write(quilt.binding.cut)} /> {words.wof}</td>
+          <td class="py-1 pl-5">{@render month('binding', words.binding2)}</td>
         </tr>
       {/if}
       {#if cloth}
         <tr class="border-b border-rule">
           <td class="py-1.5 pr-3"
-            >backing<span class="text-quiet"
+            >{words.backing}<span class="text-quiet"
               >, {cloth.panels === 1
-                ? 'one width'
-                : `${cloth.panels} widths, ${cloth.seams === 'upright' ? 'vertical' : 'horizontal'} seams`}</span
+                ? words.oneWidth
+                : words.widthsSeams(cloth.panels, cloth.seams === 'upright' ? words.vertical : words.horizontal)}</span
             ></td
           >
           <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(cloth.role)} /> {nameOf(cloth.role)}</td>
           <td class="numeral py-1.5 text-right"><Say text={yards(lengthToBuy(cloth.length, house))} /></td>
-          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"><Say text="{write(cloth.w)} by {write(cloth.h)}" /></td>
-          <td class="py-1 pl-5">{@render month('backing', 'Backing')}</td>
+          <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"
+            ><Say text={words.by(write(cloth.w), write(cloth.h))} /></td
+          >
+          <td class="py-1 pl-5">{@render month('backing', words.backing2)}</td>
         </tr>
       {/if}
       {#if wadding}
         <tr class="border-b border-rule">
           <td class="py-1.5 pr-3"
-            >wadding<span class="text-quiet"
+            >{words.wadding}<span class="text-quiet"
               >, {wadding.cloth
                 ? wadding.cloth.fabric.name
                 : wadding.packaged
                   ? `packaged ${wadding.packaged.name}: ${write(wadding.packaged.w)} by ${write(wadding.packaged.h)}`
-                  : 'larger than any packaged size'}</span
+                  : words.largerThanAnyPackagedSize}</span
             ></td
           >
           <td></td>
@@ -173,9 +178,9 @@
             >{#if wadding.cloth}<Say text={yards(lengthToBuy(wadding.cloth.length, house))} />{:else}1{/if}</td
           >
           <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap"
-            ><Say text="{write(wadding.w)} by {write(wadding.h)}" /></td
+            ><Say text={words.by(write(wadding.w), write(wadding.h))} /></td
           >
-          <td class="py-1 pl-5">{@render month('wadding', 'Wadding')}</td>
+          <td class="py-1 pl-5">{@render month('wadding', words.wadding2)}</td>
         </tr>
       {/if}
     </tbody>

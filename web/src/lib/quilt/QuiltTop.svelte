@@ -1,5 +1,6 @@
 <!-- The whole quilt at scale. A place can be taken in hand, by pointer or keys, and dragged onto another. -->
 <script lang="ts">
+  import { words } from './words';
   import ClothDefs from '$lib/look/ClothDefs.svelte';
   import { castAt, fillOf, paintsOf, type Cast } from '$lib/look/cast';
   import type { View } from '@aggrega/core/fabric';
@@ -55,7 +56,7 @@
       if (!place.block || place.covered) continue;
       for (const { role, points: corners } of place.block.patches) {
         const fill = fillOf(role, angleOf(place));
-        const outline = `M${corners.map((p) => laidOnQuilt(place, p).join(' ')).join('L')}Z`;
+        const outline = `M${corners.map((p) => laidOnQuilt(place, p).join(' ')).join(words.l)}Z`;
         paths.set(fill, (paths.get(fill) ?? '') + outline);
       }
     }
@@ -69,7 +70,7 @@
     const [x, y] = middleOf(p.outline);
     return { x, y };
   };
-  const nameOf = (p: PicturePlace) => `${p.month.name}${p.block ? `, ${p.block.name}` : ', not drawn yet'}`;
+  const nameOf = (p: PicturePlace) => `${p.month.name}${p.block ? `, ${p.block.name}` : words.notDrawnYet2}`;
   const WAYS: Record<string, readonly [number, number]> = {
     ArrowLeft: [-1, 0],
     ArrowRight: [1, 0],
@@ -124,7 +125,7 @@
   class="{className} {onhold ? 'touch-manipulation' : ''} {inHand ? 'outline-none! shadow-none!' : ''}"
   viewBox="{-line} {-line} {picture.width + 2 * line} {picture.height + 2 * line}"
   role={onhold ? 'application' : 'img'}
-  aria-label={inHand && onhold ? `${label}. In hand: ${nameOf(inHand)}` : label}
+  aria-label={inHand && onhold ? words.inHand(label, nameOf(inHand)) : label}
   tabindex={onhold ? 0 : undefined}
   style={paintsOf(cast, uid, { view, angles })}
   {onkeydown}

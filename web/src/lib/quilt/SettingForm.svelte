@@ -1,5 +1,6 @@
 <!-- How the quilt is set: kind, rows, what lies between and round the blocks. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Setting from '$lib/look/Setting.svelte';
   import StripFields from './StripFields.svelte';
@@ -24,14 +25,14 @@
 
   const KINDS: Record<(typeof settingKinds)[number], string> = {
     straight: 'straight',
-    'on-point': 'on point',
-    alternate: 'alternating plain blocks',
+    'on-point': words.onPoint,
+    alternate: words.alternatingPlainBlocks,
     rows: 'medallion',
   };
 
   function save<Key extends keyof SettingFile>(name: string, key: Key, to: SettingFile[Key] | undefined) {
     const change = fieldChange(document, size, key, to);
-    if (JSON.stringify(change.from) !== JSON.stringify(to)) bench.saver.do(`the quilt, ${name}`, [change]);
+    if (JSON.stringify(change.from) !== JSON.stringify(to)) bench.saver.do(words.theQuilt(name), [change]);
   }
   /** What the programme's own checks say of that value. */
   function trouble<Key extends keyof SettingFile>(key: Key, to: SettingFile[Key], text: string): string {
@@ -46,7 +47,7 @@
     return reading?.ok === false ? `${reading.errors[0]!.message}.` : '';
   }
   const count = (text: string) =>
-    /^\d{1,2}$/.test(text) && Number(text) >= 1 && Number(text) <= 60 ? '' : 'Type a whole number from 1 to 60.';
+    /^\d{1,2}$/.test(text) && Number(text) >= 1 && Number(text) <= 60 ? '' : words.typeAWholeNumberFrom1;
   const first = $derived(roles[0]?.role ?? 'A');
   const second = $derived(roles[1]?.role ?? first);
   const borders = $derived(file.borders ?? []);
@@ -54,18 +55,18 @@
   const replaced = <T,>(list: readonly T[], i: number, to: T | undefined) =>
     to === undefined ? list.toSpliced(i, 1) : list.with(i, to);
   const stripWidth = <Key extends 'sashing' | 'frame'>(key: Key, name: string) => ({
-    name: `Finished width, ${unit}`,
+    name: words.finishedWidth(unit),
     value: String(file[key]?.finished ?? ''),
     trouble: (text: string) => trouble(key, { ...file[key]!, finished: text }, text),
     onset: (text: string) => save(name, key, { ...file[key]!, finished: text }),
   });
 </script>
 
-<section aria-label="Setting">
-  <h2 class="border-b border-ink pb-1 text-lead">Setting</h2>
+<section aria-label={words.setting}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.setting}</h2>
   <div class="mt-2 flex flex-col gap-2 border-b border-rule pb-3">
     <label class="block">
-      <span class="text-note text-quiet">Layout</span>
+      <span class="text-note text-quiet">{words.layout}</span>
       <select
         class="field"
         value={file.kind ?? 'straight'}
@@ -76,7 +77,7 @@
             kind === 'on-point' && !file.triangles ? [fieldChange(document, size, 'triangles', { role: first })] : [];
           const plain =
             kind === 'alternate' && !file.alternate ? [fieldChange(document, size, 'alternate', { role: first })] : [];
-          bench.saver.do('the quilt, layout', [fieldChange(document, size, 'kind', kind), ...more, ...plain]);
+          bench.saver.do(words.theQuiltLayout, [fieldChange(document, size, 'kind', kind), ...more, ...plain]);
         }}
       >
         {#each settingKinds as kind (kind)}<option value={kind}>{KINDS[kind]}</option>{/each}
@@ -114,8 +115,8 @@
       needed={file.kind === 'alternate'}
       role={file.alternate?.role}
       {roles}
-      onrole={(role) => save('plain blocks', 'alternate', { role })}
-      onhave={(have) => save('plain blocks', 'alternate', have ? { role: first } : undefined)}
+      onrole={(role) => save(words.plainBlocks2, 'alternate', { role })}
+      onhave={(have) => save(words.plainBlocks2, 'alternate', have ? { role: first } : undefined)}
     />
   {/if}
   {#if file.kind !== 'alternate' && file.kind !== 'rows'}
@@ -132,8 +133,8 @@
           type="checkbox"
           class="h-4 w-4 translate-y-0.5 accent-ink"
           checked={file.sashing?.outer ?? true}
-          onchange={(e) => save('outer sashing', 'sashing', { ...file.sashing!, outer: e.currentTarget.checked })}
-        />round the outside too
+          onchange={(e) => save(words.outerSashing, 'sashing', { ...file.sashing!, outer: e.currentTarget.checked })}
+        />{words.roundTheOutsideToo}
       </label>
     </StripFields>
     {#if file.sashing}
@@ -177,24 +178,24 @@
         onhave={(have) =>
           save('round', 'rounds', replaced(rounds, i, { finished: round.finished, ...(have && { role: first }) }))}
       />
-      {#if round.role === undefined}<p class="text-note text-quiet">of blocks, finished {round.finished} {unit}</p>{/if}
-      <button class="plain text-note" onclick={() => save('round removed', 'rounds', replaced(rounds, i, undefined))}
-        >Remove round {i + 1}</button
+      {#if round.role === undefined}<p class="text-note text-quiet">{words.ofBlocksFinished(round.finished, unit)}</p>{/if}
+      <button class="plain text-note" onclick={() => save(words.roundRemoved, 'rounds', replaced(rounds, i, undefined))}
+        >{words.removeRound(i + 1)}</button
       >
     {/each}
     <p class="mt-2">
       <button class="act" onclick={() => save('round', 'rounds', [...rounds, { finished: usual.strip, role: second }])}
-        >Add a round</button
+        >{words.addARound}</button
       >
     </p>
   {/if}
 </section>
 
-<section class="mt-6" aria-label="Borders">
-  <h2 class="border-b border-ink pb-1 text-lead">Borders</h2>
+<section class="mt-6" aria-label={words.borders}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.borders}</h2>
   {#each borders as border, i (i)}
     {@const set = (change: Partial<typeof border>) =>
-      save(`border ${i + 1}`, 'borders', replaced(borders, i, { ...border, ...change }))}
+      save(words.border(i + 1), 'borders', replaced(borders, i, { ...border, ...change }))}
     <StripFields
       name="Border {i + 1}"
       role={border.role}
@@ -206,39 +207,39 @@
         onset: (text) => set({ finished: text }),
       }}
       onrole={(role) => set({ role })}
-      onhave={() => save(`border ${i + 1} removed`, 'borders', replaced(borders, i, undefined))}
+      onhave={() => save(words.borderRemoved(i + 1), 'borders', replaced(borders, i, undefined))}
     >
       <div class="mt-2 grid grid-cols-2 gap-2">
         <select
           class="field"
-          aria-label="Corners of border {i + 1}"
+          aria-label={words.cornersOfBorder(i + 1)}
           value={border.corners ?? 'butted'}
           onchange={(e) => set({ corners: e.currentTarget.value as 'butted' })}
         >
-          <option value="butted">butted</option>
-          <option value="mitred">mitred</option>
+          <option value="butted">{words.butted}</option>
+          <option value="mitred">{words.mitred2}</option>
         </select>
         <select
           class="field"
-          aria-label="Strips of border {i + 1}"
+          aria-label={words.stripsOfBorder(i + 1)}
           value={border.strips ?? 'whole'}
           onchange={(e) => set({ strips: e.currentTarget.value as 'whole' })}
         >
-          <option value="whole">cut in one length</option>
-          <option value="joined">pieced from strips</option>
+          <option value="whole">{words.cutInOneLength}</option>
+          <option value="joined">{words.piecedFromStrips2}</option>
         </select>
       </div>
     </StripFields>
   {/each}
   <p class="mt-2">
     <button class="act" onclick={() => save('border', 'borders', [...borders, { finished: usual.border, role: second }])}
-      >Add a border</button
+      >{words.addABorder}</button
     >
   </p>
 </section>
 
-<section class="mt-6" aria-label="Edge and back">
-  <h2 class="border-b border-ink pb-1 text-lead">Edge and back</h2>
+<section class="mt-6" aria-label={words.edgeAndBack}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.edgeAndBack}</h2>
   <StripFields
     name="Binding"
     width={{
@@ -267,15 +268,15 @@
   >
     <div class="mt-2 grid grid-cols-2 gap-2">
       <label class="block">
-        <span class="text-note text-quiet">Seams</span>
+        <span class="text-note text-quiet">{words.seams2}</span>
         <select
           class="field"
           value={file.backing?.seams ?? 'least'}
           onchange={(e) => save('backing', 'backing', { ...file.backing!, seams: e.currentTarget.value as 'least' })}
         >
-          <option value="least">least fabric</option>
-          <option value="upright">vertical</option>
-          <option value="level">horizontal</option>
+          <option value="least">{words.leastFabric}</option>
+          <option value="upright">{words.vertical}</option>
+          <option value="level">{words.horizontal}</option>
         </select>
       </label>
       <Setting
@@ -291,14 +292,15 @@
     </div>
   </StripFields>
   <label class="mt-4 block border-t border-rule pt-3">
-    <span class="text-note text-quiet">Wadding</span>
+    <span class="text-note text-quiet">{words.wadding2}</span>
     <select
       class="field"
       value={file.wadding?.fabric ?? ''}
       onchange={(e) => save('wadding', 'wadding', e.currentTarget.value ? { fabric: e.currentTarget.value } : undefined)}
     >
-      <option value="">participants find their own</option>
-      {#each programme.fabrics.filter((f) => f.form === 'yardage') as f (f.id)}<option value={f.id}>cut from {f.name}</option
+      <option value="">{words.participantsFindTheirOwn}</option>
+      {#each programme.fabrics.filter((f) => f.form === 'yardage') as f (f.id)}<option value={f.id}
+          >{words.cutFrom(f.name)}</option
         >{/each}
     </select>
   </label>
@@ -306,8 +308,8 @@
     <Setting
       name="Blocks per kit left over (for the back or a cushion)"
       value={String(file.leftOver ?? 0)}
-      trouble={(text) => (/^\d{1,3}$/.test(text) && Number(text) <= 400 ? '' : 'Type a whole number from 0 to 400.')}
-      onset={(text) => save('blocks left over', 'leftOver', Number(text) || undefined)}
+      trouble={(text) => (/^\d{1,3}$/.test(text) && Number(text) <= 400 ? '' : words.typeAWholeNumberFrom)}
+      onset={(text) => save(words.blocksLeftOver, 'leftOver', Number(text) || undefined)}
     />
   </div>
 </section>

@@ -1,5 +1,6 @@
 <!-- A part of the setting that is there or not: its width, and the letter of its fabric. -->
 <script lang="ts">
+  import { words } from './words';
   import Setting from '$lib/look/Setting.svelte';
   import type { Snippet } from 'svelte';
 
@@ -36,15 +37,15 @@
     <div class="mt-1 grid grid-cols-2 gap-2">
       {#if width}<Setting name={width.name} value={width.value} trouble={width.trouble} onset={width.onset} />{/if}
       <label class="block">
-        <span class="text-note text-quiet">Fabric</span>
+        <span class="text-note text-quiet">{words.fabric}</span>
         <select
           class="field"
-          aria-label="Fabric of the {name.toLowerCase()}"
+          aria-label={words.fabricOfThe(name.toLowerCase())}
           value={role}
           onchange={(e) => onrole(e.currentTarget.value)}
         >
           {#each roles as r (r.role)}<option value={r.role}>{r.role} · {r.name}</option>{/each}
-          {#if !roles.some((r) => r.role === role)}<option value={role}>{role} · no fabric yet</option>{/if}
+          {#if !roles.some((r) => r.role === role)}<option value={role}>{words.noFabricYet2(role)}</option>{/if}
         </select>
       </label>
     </div>

@@ -1,5 +1,6 @@
 <!-- Who has which version of the sheet, and how they got it. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -22,20 +23,20 @@
   const MOST = 80;
   const groups = $derived<{ id: Which; name: string; of: Holder[] }[]>([
     { id: 'all', name: 'everyone', of: holders },
-    { id: 'old', name: 'old version', of: holders.filter((h) => h.version > 0 && h.version < version) },
-    { id: 'none', name: 'not sent', of: holders.filter((h) => h.version === 0) },
+    { id: 'old', name: words.oldVersion, of: holders.filter((h) => h.version > 0 && h.version < version) },
+    { id: 'none', name: words.notSent, of: holders.filter((h) => h.version === 0) },
   ]);
   const shown = $derived(
     groups.find((g) => g.id === which)!.of.filter((h) => h.name.toLowerCase().includes(find.trim().toLowerCase())),
   );
-  const WAYS = { mail: 'by email', page: 'on their page', hand: 'given by hand' };
+  const WAYS = { mail: words.byEmail, page: words.onTheirPage, hand: words.givenByHand };
   const colourway = (id: string) => bench.programme.colourways.find((c) => c.id === id)?.name ?? id;
 </script>
 
-<section aria-label="Who has which version" class="mt-8">
-  <h2 class="border-b-2 border-ink pb-1 text-head">Who has which version</h2>
+<section aria-label={words.whoHasWhichVersion} class="mt-8">
+  <h2 class="border-b-2 border-ink pb-1 text-head">{words.whoHasWhichVersion}</h2>
   <div class="no-print mt-2 flex flex-wrap items-end gap-4">
-    <fieldset class="flex" aria-label="Show">
+    <fieldset class="flex" aria-label={words.show}>
       {#each groups as g (g.id)}
         <label
           class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {which ===
@@ -48,48 +49,49 @@
       {/each}
     </fieldset>
     <label class="block w-44"
-      ><span class="text-note text-quiet">Name</span><input class="field" type="search" bind:value={find} /></label
+      ><span class="text-note text-quiet">{words.name}</span><input class="field" type="search" bind:value={find} /></label
     >
   </div>
   {#if late.length > 0}
     <p class="no-print mt-3 flex flex-wrap items-center gap-3 border-l-4 border-weld pl-4">
       <span class="mr-auto max-w-prose"
-        >{late.length === 1
-          ? `${late[0]!.name} joined after release and hasn’t`
-          : `${late.length} people joined after release and haven’t`}
-        had this sheet.</span
+        >{words.hadThisSheet(
+          late.length === 1 ? words.joinedAfterReleaseAndHasnt(late[0]!.name) : words.peopleJoinedAfterReleaseAnd(late.length),
+        )}</span
       >
-      <button class="act first" onclick={onlate}>Email it to them</button>
+      <button class="act first" onclick={onlate}>{words.emailItToThem}</button>
     </p>
   {/if}
   <table class="mt-2 w-full">
     <thead
       ><tr class="border-b border-ink"
-        ><th class="py-1">Name</th><th>Colourway</th><th>Version</th><th>How</th><th>When</th><th class="no-print"></th></tr
+        ><th class="py-1">{words.name}</th><th>{words.colourway}</th><th>{words.version}</th><th>{words.how}</th><th
+          >{words.when}</th
+        ><th class="no-print"></th></tr
       ></thead
     >
     <tbody>
       {#each shown.slice(0, MOST) as h (h.participant)}
         <tr class="border-b border-rule {h.state === 'left' ? 'text-walnut' : ''}" data-holder={h.name}>
-          <td class="py-1.5 pr-3">{h.name}{h.state === 'left' ? ' (left)' : ''}</td>
+          <td class="py-1.5 pr-3">{h.name}{h.state === 'left' ? words.left : ''}</td>
           <td class="pr-3">{colourway(h.colourway)}</td>
           <td class="numeral pr-3 {h.version > 0 && h.version < version ? 'bg-weld text-primary-content' : ''}"
             >{h.version || '–'}</td
           >
-          <td class="pr-3">{h.way ? WAYS[h.way] : h.email ? '' : 'no email address'}</td>
+          <td class="pr-3">{h.way ? WAYS[h.way] : h.email ? '' : words.noEmailAddress}</td>
           <td class="pr-3">{h.held ? dayText(h.held.toISOString().slice(0, 10), page.data.locale) : ''}</td>
           <td class="no-print text-right"
             >{#if h.version < version}<button
                 class="plain text-note"
-                aria-label="Mark version {version} as given to {h.name}"
-                onclick={() => onhand(h.participant)}>Mark as given</button
+                aria-label={words.markVersionAsGivenTo(version, h.name)}
+                onclick={() => onhand(h.participant)}>{words.markAsGiven}</button
               >{/if}</td
           >
         </tr>
       {:else}
-        <tr><td colspan="6" class="py-2 text-quiet">No one.</td></tr>
+        <tr><td colspan="6" class="py-2 text-quiet">{words.noOne}</td></tr>
       {/each}
     </tbody>
   </table>
-  {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">{shown.length - MOST} more: search by name to see them.</p>{/if}
+  {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">{words.moreSearchByNameTo(shown.length - MOST)}</p>{/if}
 </section>

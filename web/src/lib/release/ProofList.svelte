@@ -1,5 +1,6 @@
 <!-- What is looked at before a month goes out: each point ticked by somebody who looked. -->
 <script lang="ts">
+  import { words } from './words';
   import Say from '$lib/look/Say.svelte';
   import type { ProofPoint } from '@aggrega/core/sheet';
 
@@ -47,7 +48,7 @@
     {/each}
   </ol>
   <p class="mt-4 flex items-center gap-3">
-    <button class="act first" disabled={working || left > 0}>Mark as proofed and lock</button>
-    {#if left > 0}<span class="text-quiet">{left} {left === 1 ? 'check' : 'checks'} left</span>{/if}
+    <button class="act first" disabled={working || left > 0}>{words.markAsProofedAndLock}</button>
+    {#if left > 0}<span class="text-quiet">{words.checksLeft(left)}</span>{/if}
   </p>
 </form>

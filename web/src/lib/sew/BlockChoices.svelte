@@ -1,5 +1,6 @@
 <!-- Methods and other readings of a block's units, each with what it costs; a choice saves itself and can be taken back. -->
 <script lang="ts">
+  import { words } from './words';
   import type { BlockChoices } from './choices';
   import type { Effort } from '@aggrega/core/construction';
 
@@ -19,8 +20,8 @@
     ['seams', 'seam', 'seams'],
     ['cuts', 'cut', 'cuts'],
     ['trims', 'trim', 'trims'],
-    ['bias', 'bias edge', 'bias edges'],
-    ['points', 'matching point', 'matching points'],
+    ['bias', words.biasEdge, words.biasEdges],
+    ['points', words.matchingPoint, words.matchingPoints],
   ];
   /** '2 fewer seams, 1 more cut, 14% less fabric' */
   function difference(from: Effort, to: Effort): string {
@@ -30,17 +31,17 @@
     });
     const fabric = Math.round((to.fabric / from.fabric - 1) * 100);
     if (fabric !== 0) said.push(`${Math.abs(fabric)}% ${fabric > 0 ? 'more' : 'less'} fabric`);
-    return said.join(', ') || 'costs the same';
+    return said.join(', ') || words.costsTheSame;
   }
   const minutes = (effort: Effort) => Math.round(effort.minutes);
 </script>
 
 {#if !choices}
-  <p class="text-quiet" role="status">Comparing methods…</p>
+  <p class="text-quiet" role="status">{words.comparingMethods}</p>
 {:else}
   {#if inHand}
     {@const now = inHand.methods.find((m) => m.chosen)?.effort}
-    <section aria-label="Method for {inHand.label}">
+    <section aria-label={words.methodFor(inHand.label)}>
       <h2 class="border-b border-ink pb-1 text-lead">{inHand.label}, {inHand.kind}</h2>
       {#each inHand.methods as method (method.name)}
         <label
@@ -60,18 +61,18 @@
           <span class="min-w-0 flex-1 leading-snug">
             {method.title}
             <span class="block text-note"
-              >{method.unable ?? (method.chosen || !now ? 'chosen' : difference(now, method.effort!))}</span
+              >{method.unable ?? (method.chosen || !now ? words.chosen : difference(now, method.effort!))}</span
             >
           </span>
-          {#if method.effort}<span class="pr-1 text-right whitespace-nowrap">{minutes(method.effort)} min</span>{/if}
+          {#if method.effort}<span class="pr-1 text-right whitespace-nowrap">{words.min(minutes(method.effort))}</span>{/if}
         </label>
       {/each}
     </section>
   {/if}
   {#if choices.joinings.length > 1}
-    <section class="mt-5" aria-label="Ways to put it together">
+    <section class="mt-5" aria-label={words.waysToPutItTogether}>
       <h2 class="flex items-baseline border-b border-ink pb-1 text-lead">
-        Put it together <kbd class="ml-auto text-note text-quiet" title="The next way">j</kbd>
+        {words.putItTogether} <kbd class="ml-auto text-note text-quiet" title={words.theNextWay}>{words.j}</kbd>
       </h2>
       {#each choices.joinings as way (way.name)}
         <label class="flex cursor-pointer gap-2 border-b border-rule py-1.5 {way.chosen ? 'bg-weld text-primary-content' : ''}">
@@ -84,33 +85,35 @@
             onchange={() => onjoining(way.usual ? undefined : way.name)}
           />
           <span class="min-w-0 flex-1 leading-snug">
-            {way.title}{way.usual ? ', as usual' : ''}
-            <span class="block text-note">{way.parts} different parts, {way.nested} of {way.crossings} crossings nest</span>
+            {way.title}{way.usual ? words.asUsual : ''}
+            <span class="block text-note">{words.differentPartsOfCrossingsNest(way.parts, way.nested, way.crossings)}</span>
           </span>
-          <span class="pr-1 text-right whitespace-nowrap">{minutes(way.effort)} min</span>
+          <span class="pr-1 text-right whitespace-nowrap">{words.min(minutes(way.effort))}</span>
         </label>
       {/each}
     </section>
   {/if}
-  <section class="mt-5" aria-label="Other units">
-    <h2 class="border-b border-ink pb-1 text-lead">Other ways to piece it</h2>
+  <section class="mt-5" aria-label={words.otherUnits}>
+    <h2 class="border-b border-ink pb-1 text-lead">{words.otherWaysToPieceIt}</h2>
     {#each choices.readings as reading, i (reading.name)}
       {@const to = reading.other === 'whole' ? reading.whole : reading.parts}
       <div class="border-b border-rule py-2">
         <p>
-          {reading.now === 'whole' ? reading.whole : reading.parts}: could be <b>{to}</b>,
-          {minutes(reading.otherEffort)} min instead of {minutes(reading.effort)}.
+          {words.couldBe(reading.now === 'whole' ? reading.whole : reading.parts)} <b>{to}</b>{words.minInsteadOf(
+            minutes(reading.otherEffort),
+            minutes(reading.effort),
+          )}
           <span class="text-quiet">{difference(reading.effort, reading.otherEffort)}.</span>
         </p>
         <button class="act mt-1" onclick={() => onreading(reading.name, reading.other)}>
-          Sew it as {to}{#if i === 0}<kbd class="ml-1 text-quiet">x</kbd>{/if}
+          {words.sewItAs(to)}{#if i === 0}<kbd class="ml-1 text-quiet">{words.x}</kbd>{/if}
         </button>
       </div>
     {:else}
-      <p class="py-2 text-quiet">There is no other sensible way to piece this block.</p>
+      <p class="py-2 text-quiet">{words.thereIsNoOtherSensible}</p>
     {/each}
     <p class="mt-2 text-note text-quiet">
-      Estimated minutes for one person to make one kit (¾ minute a seam; cuts and trims less).
+      {words.estimatedMinutesForOnePerson}
     </p>
   </section>
 {/if}

@@ -1,5 +1,6 @@
 <!-- The steps as marks on a tape, to walk along: drag the slider, press the arrow keys, or touch a mark. -->
 <script lang="ts">
+  import { words } from './words';
   interface Props {
     names: string[];
     here: number;
@@ -9,7 +10,7 @@
 </script>
 
 <div class="no-print flex items-center gap-3">
-  <button class="act" aria-label="The step before" disabled={here === 0} onclick={() => ongo(here - 1)}>←</button>
+  <button class="act" aria-label={words.theStepBefore} disabled={here === 0} onclick={() => ongo(here - 1)}>←</button>
   <div class="min-w-0 flex-1">
     <input
       type="range"
@@ -17,17 +18,19 @@
       min="0"
       max={names.length - 1}
       value={here}
-      aria-label="Step"
-      aria-valuetext="{names[here]}, step {here + 1} of {names.length}"
+      aria-label={words.step}
+      aria-valuetext={words.stepOf(names[here], here + 1, names.length)}
       oninput={(e) => ongo(Number(e.currentTarget.value))}
     />
     <div class="flex justify-between text-note text-quiet">
       <span>{names[0]}</span>
-      <span class="text-ink"><b>{names[here]}</b>, step {here + 1} of {names.length}</span>
+      <span class="text-ink"><b>{names[here]}</b>{words.stepOf2(here + 1, names.length)}</span>
       <span>{names.at(-1)}</span>
     </div>
   </div>
-  <button class="act" aria-label="The next step" disabled={here === names.length - 1} onclick={() => ongo(here + 1)}>→</button>
+  <button class="act" aria-label={words.theNextStep} disabled={here === names.length - 1} onclick={() => ongo(here + 1)}
+    >→</button
+  >
 </div>
 
 <style>

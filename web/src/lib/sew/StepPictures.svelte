@@ -1,5 +1,6 @@
 <!-- The steps of making a unit, numbered, each under its picture: the same pictures and words as on the sheet, the organiser's own marked. -->
 <script lang="ts">
+  import { words as spoken } from './words';
   import type { Colourway } from '@aggrega/core/programme';
   import { coloursOf, fabricWord, partSewn, plainWords, stepsPiece, type WalkStep } from '@aggrega/core/sheet';
   import PaperDrawing from '$lib/look/PaperDrawing.svelte';
@@ -30,7 +31,7 @@
       {#if picture}
         <span class="self-end" style:width="{(100 * picture.wide) / wide}%"><PaperDrawing {picture} /></span>
       {/if}
-      <p class="mt-1 {mine ? 'border-l-4 border-rule pl-2' : ''}" title={mine && 'Your own words'}>
+      <p class="mt-1 {mine ? 'border-l-4 border-rule pl-2' : ''}" title={mine && spoken.yourOwnWords}>
         <b>{i + 1}</b>
         <Say text={mine ?? plainWords(text)} />
       </p>

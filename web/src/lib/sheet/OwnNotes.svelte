@@ -1,5 +1,6 @@
 <!-- The organiser's own notes on a month's sheet, part by part, with photos; what is due by the next month; where to ask. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { notesOf, sheetParts, type Month, type Note, type NotePicture, type SheetPart } from '@aggrega/core/programme';
   import Down from '@lucide/svelte/icons/arrow-down';
@@ -23,7 +24,7 @@
     if (to !== from) bench.saver.do(`${month.name}, ${name}`, [{ path: `/months/${month.id}/${path}`, from, to }]);
   }
   const put = (to: readonly Note[]) =>
-    save(`your notes ${PARTS[part]}`, `notes/${part}`, file?.notes?.[part], to.length > 0 ? to : undefined);
+    save(words.yourNotes(PARTS[part]), `notes/${part}`, file?.notes?.[part], to.length > 0 ? to : undefined);
   const change = (at: number, to: Partial<Note>) => put(notes.map((note, i) => (i === at ? { ...note, ...to } : note)));
   const without = (at: number) => put(notes.filter((_, i) => i !== at));
   const move = (at: number, by: number) => {
@@ -68,12 +69,12 @@
           {#if note.picture}<img
               class="mb-1 max-h-40"
               src="/swatches/{note.picture.photo}"
-              alt={note.text || 'Your photo on the sheet'}
+              alt={note.text || words.yourPhotoOnTheSheet}
             />{/if}
           <textarea
             class="field min-h-16"
             maxlength="4000"
-            aria-label="Note {i + 1} {PARTS[part]}"
+            aria-label={words.note(i + 1, PARTS[part])}
             value={note.text}
             onchange={(e) => rewrite(i, e.currentTarget.value)}></textarea>
           <p class="flex flex-wrap items-center gap-x-3 text-note">
@@ -105,17 +106,17 @@
     </div>
   {/key}
   <label class="mt-4 block"
-    ><span class="text-note text-quiet">Homework for this month</span>
+    ><span class="text-note text-quiet">{words.homeworkForThisMonth}</span>
     <textarea
       class="field"
       maxlength="4000"
-      placeholder="80 units sewn and pressed"
+      placeholder={words.n80UnitsSewnAndPressed}
       value={file?.homework ?? ''}
       onchange={(e) => save('homework', 'homework', file?.homework, clean(e.currentTarget.value) || undefined)}
     ></textarea></label
   >
   <label class="mt-2 block"
-    ><span class="text-note text-quiet">Contact line (on every sheet)</span>
+    ><span class="text-note text-quiet">{words.contactLineOnEverySheet}</span>
     <input
       class="field"
       maxlength="400"
@@ -123,7 +124,7 @@
       onchange={(e) => {
         const from = bench.saver.document.contact;
         const to = clean(e.currentTarget.value) || undefined;
-        if (to !== from) bench.saver.do('where to ask', [{ path: '/contact', from, to }]);
+        if (to !== from) bench.saver.do(words.whereToAsk, [{ path: '/contact', from, to }]);
       }}
     /></label
   >

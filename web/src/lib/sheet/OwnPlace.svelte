@@ -1,5 +1,6 @@
 <!-- A place of the sheet that the organiser can say in her own words: her text or the computed one, and what she can do about it. -->
 <script lang="ts">
+  import { words as spoken } from './words';
   import { plainWords, type Place, type Words } from '@aggrega/core/sheet';
   import type { Month, OwnWords } from '@aggrega/core/programme';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -34,14 +35,14 @@
       .filter((own) => own.instead.length > 0);
     const like = others.find((own) => own.text === to);
     const rest = others.filter((own) => own !== like);
-    put(to ? 'a step in your own words' : 'a text left out', [
+    put(to ? spoken.aStepInYourOwn : spoken.aTextLeftOut, [
       ...rest,
       { text: to, instead: [...(like?.instead ?? []), computed] },
     ]);
   }
   const again = () =>
     put(
-      'the computed words again',
+      spoken.theComputedWordsAgain,
       (all ?? [])
         .map((own) => ({ ...own, instead: own.instead.filter((c) => c !== computed) }))
         .filter((own) => own.instead.length > 0),
@@ -105,7 +106,7 @@
     <p class="quiet">
       {PLACE.aside}‘{place.aside}’
       <button class="plain" onclick={() => say(place.aside!)}>{PLACE.useHere}</button>
-      <button class="plain" onclick={() => put('words of yours forgotten', [])}>{PLACE.forget}</button>
+      <button class="plain" onclick={() => put(spoken.wordsOfYoursForgotten, [])}>{PLACE.forget}</button>
     </p>
   {/if}
 {/if}

@@ -1,5 +1,6 @@
 <!-- Versions of a month's sheet: published ones stay as they were; what has changed since is said in words, as an erratum would. -->
 <script lang="ts">
+  import { words } from './words';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -22,7 +23,7 @@
     const answer = await fetch(from).catch(() => undefined);
     if (from !== address) return;
     if (answer?.ok) found = (await answer.json()) as Versions;
-    trouble = answer?.ok ? '' : 'We couldn’t load the versions. Try again in a moment.';
+    trouble = answer?.ok ? '' : words.weCouldntLoadTheVersions;
   }
   $effect(() => {
     // Whatever is saved may change what the newest version says otherwise.
@@ -38,25 +39,25 @@
     }).catch(() => undefined);
     const result = (await answer?.json().catch(() => undefined)) as
       { kind?: string; version?: number; message?: string } | undefined;
-    if (!answer?.ok) trouble = result?.message ?? 'We can’t reach the server. Nothing was published; try again in a moment.';
+    if (!answer?.ok) trouble = result?.message ?? words.weCantReachTheServer;
     else
       told =
         result?.kind === 'same'
-          ? `Nothing has changed since version ${result.version}.`
-          : `Version ${result?.version} is published.`;
+          ? words.nothingHasChangedSinceVersion(result.version)
+          : words.versionIsPublished(result?.version);
     if (answer?.ok) already = '';
     await load(address);
   }
   const newest = $derived(found?.versions[0]);
 </script>
 
-<section class="mt-6" aria-label="Versions">
-  <h2 class="border-b border-ink pb-1 text-lead">Versions</h2>
-  {#if found && !newest}<p class="mt-2 text-quiet">Not published yet. Once published, a version stays as it is.</p>{/if}
+<section class="mt-6" aria-label={words.versions}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.versions}</h2>
+  {#if found && !newest}<p class="mt-2 text-quiet">{words.notPublishedYetOncePublished}</p>{/if}
   <ul>
     {#each found?.versions ?? [] as v (v.version)}
       <li class="flex items-baseline justify-between gap-2 border-b border-rule py-1.5" data-version={v.version}>
-        <span><b>Version {v.version}</b>, {dayText(v.published.slice(0, 10), page.data.locale)}</span>
+        <span><b>{words.version(v.version)}</b>, {dayText(v.published.slice(0, 10), page.data.locale)}</span>
         <a
           class="plain text-note"
           download
@@ -64,24 +65,18 @@
             ...[...page.url.searchParams].filter(([k]) => k !== 'version'),
             ['version', String(v.version)],
             ['locale', page.data.locale],
-          ])}">PDF</a
+          ])}">{words.pdf}</a
         >
       </li>
     {/each}
   </ul>
   {#if newest && found && found.since.length > 0}
     <div class="mt-2" data-since={newest.version}>
-      <p>Since version {newest.version}:</p>
+      <p>{words.sinceVersion(newest.version)}</p>
       <ChangesSince since={found.since} />
       <label class="mt-2 block"
-        ><span class="text-note text-quiet"
-          >In the email to everyone who has version {newest.version}, after “Already cut?”</span
-        >
-        <textarea
-          class="field"
-          maxlength="1000"
-          placeholder="Stop there and ask us first. We may have the pieces you need."
-          bind:value={already}></textarea></label
+        ><span class="text-note text-quiet">{words.inTheEmailToEveryone(newest.version)}</span>
+        <textarea class="field" maxlength="1000" placeholder={words.stopThereAndAskUs} bind:value={already}></textarea></label
       >
     </div>
   {/if}
@@ -89,7 +84,7 @@
   {#if told}<p class="mt-2" role="status">{told}</p>{/if}
   <p class="mt-2">
     <button class="act" disabled={!saved} onclick={() => void publish()}
-      >Publish {newest ? `version ${newest.version + 1}` : 'this sheet'}</button
+      >{words.publish(newest ? words.version2(newest.version + 1) : words.thisSheet)}</button
     >
   </p>
 </section>

@@ -1,5 +1,6 @@
 <!-- What kind of sheet is looked at: for which quilt, kit and hands. Nothing here is saved; the address carries it. -->
 <script lang="ts">
+  import { words } from './words';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { levels, otherWays } from './sheet-wishes';
@@ -13,11 +14,11 @@
   const asked = $derived(page.url.searchParams);
   const ways = $derived(otherWays.filter((k) => used.has(k.kind)));
   const KINDS: Record<KitKind, string> = {
-    yardage: 'lengths of fabric',
-    'pre-cut': 'pieces cut by the shop',
-    'die-cut': 'pieces cut with a die',
-    bundle: 'a bundle for the whole year',
-    list: 'shopping list only (own fabric)',
+    yardage: words.lengthsOfFabric,
+    'pre-cut': words.piecesCutByTheShop,
+    'die-cut': words.piecesCutWithADie,
+    bundle: words.aBundleForTheWhole,
+    list: words.shoppingListOnlyOwnFabric,
   };
   const LEVELS = {
     new: 'beginner: every word and ruler explained',
@@ -25,10 +26,10 @@
     versed: 'experienced: numbers and diagrams',
   };
   const FLAGS = {
-    large: 'large print',
+    large: words.largePrint,
     left: 'left-handed cutting',
-    rulers: 'every size on a drawn ruler',
-    uncoloured: 'pictures to colour in',
+    rulers: words.everySizeOnADrawn,
+    uncoloured: words.picturesToColourIn,
   };
 
   function ask(name: string, value: string) {
@@ -40,18 +41,18 @@
 </script>
 
 <fieldset class="flex flex-col gap-2">
-  <legend class="w-full border-b border-ink pb-1 font-title text-lead font-bold">This sheet is for</legend>
+  <legend class="w-full border-b border-ink pb-1 font-title text-lead font-bold">{words.thisSheetIsFor}</legend>
   {#if programme.sizes.length > 0}
     <label class="block"
-      ><span class="text-note text-quiet">Quilt</span>
+      ><span class="text-note text-quiet">{words.quilt}</span>
       <select class="field" value={asked.get('size') ?? ''} onchange={(e) => ask('size', e.currentTarget.value)}>
-        <option value="">standard size</option>
+        <option value="">{words.standardSize}</option>
         {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
       </select></label
     >
   {/if}
   <label class="block"
-    ><span class="text-note text-quiet">Kit</span>
+    ><span class="text-note text-quiet">{words.kit}</span>
     <select
       class="field"
       value={asked.get('kind') ?? programme.kits.kind}
@@ -61,7 +62,7 @@
     </select></label
   >
   <label class="block"
-    ><span class="text-note text-quiet">Detail</span>
+    ><span class="text-note text-quiet">{words.detail}</span>
     <select
       class="field"
       value={asked.get('level') ?? 'usual'}
@@ -71,20 +72,20 @@
     </select></label
   >
   <label class="block"
-    ><span class="text-note text-quiet">Units</span>
+    ><span class="text-note text-quiet">{words.units}</span>
     <select class="field" value={asked.get('sizing') ?? ''} onchange={(e) => ask('sizing', e.currentTarget.value)}>
-      <option value="">as set for the month</option>
-      <option value="exact">cut to size</option>
-      <option value="trim-down">cut large and trimmed</option>
+      <option value="">{words.asSetForTheMonth}</option>
+      <option value="exact">{words.cutToSize}</option>
+      <option value="trim-down">{words.cutLargeAndTrimmed}</option>
     </select></label
   >
   {#if programme.kits.packets.some((p) => p.length > 1)}
     <label class="block"
-      ><span class="text-note text-quiet">Strip ends that a later month needs</span>
+      ><span class="text-note text-quiet">{words.stripEndsThatALater}</span>
       <select class="field" value={asked.get('keep') ?? ''} onchange={(e) => ask('keep', e.currentTarget.value)}>
-        <option value="">as set for the kit</option>
-        <option value="cut">cut now and bagged</option>
-        <option value="whole">kept whole</option>
+        <option value="">{words.asSetForTheKit}</option>
+        <option value="cut">{words.cutNowAndBagged}</option>
+        <option value="whole">{words.keptWhole}</option>
       </select></label
     >
   {/if}
@@ -92,7 +93,7 @@
     <label class="block"
       ><span class="text-note text-quiet">{plural[0]!.toUpperCase()}{plural.slice(1)}</span>
       <select class="field" value={asked.get(kind) ?? ''} onchange={(e) => ask(kind, e.currentTarget.value)}>
-        <option value="">as set for the month</option>
+        <option value="">{words.asSetForTheMonth}</option>
         {#each methods as { name, title } (name)}<option value={name}>{title}</option>{/each}
       </select></label
     >

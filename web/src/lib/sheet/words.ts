@@ -1,4 +1,5 @@
 /** What the Sheet station says about the organiser's own words. */
+import { say, spoken, type Said } from '$lib/look/spoken';
 import type { SheetPart } from '@aggrega/core/programme';
 
 /** Where notes go. */
@@ -49,3 +50,90 @@ export const NOTES = {
   takeOff: 'remove the photo',
   sending: 'Sending the photo…',
 };
+
+export const words = spoken('sheet', {
+  // OwnNotes
+  yourPhotoOnTheSheet: 'Your photo on the sheet',
+  note: (i: Said, pARTS: Said) => say`Note ${i} ${pARTS}`,
+  homeworkForThisMonth: 'Homework for this month',
+  n80UnitsSewnAndPressed: '80 units sewn and pressed',
+  contactLineOnEverySheet: 'Contact line (on every sheet)',
+  whereToAsk: 'where to ask',
+  yourNotes: (pARTS: Said) => say`your notes ${pARTS}`,
+
+  // OwnPlace
+  wordsOfYoursForgotten: 'words of yours forgotten',
+  aStepInYourOwn: 'a step in your own words',
+  aTextLeftOut: 'a text left out',
+  theComputedWordsAgain: 'the computed words again',
+
+  // SheetVersions
+  versions: 'Versions',
+  notPublishedYetOncePublished: 'Not published yet. Once published, a version stays as it is.',
+  version: (version: Said) => say`Version ${version}`,
+  pdf: 'PDF',
+  sinceVersion: (version: Said) => say`Since version ${version}:`,
+  inTheEmailToEveryone: (version: Said) => say`In the email to everyone who has version ${version}, after “Already cut?”`,
+  stopThereAndAskUs: 'Stop there and ask us first. We may have the pieces you need.',
+  version2: (version: Said) => say`version ${version}`,
+  thisSheet: 'this sheet',
+  publish: (version: Said) => say`Publish ${version}`,
+  weCouldntLoadTheVersions: 'We couldn’t load the versions. Try again in a moment.',
+  weCantReachTheServer: 'We can’t reach the server. Nothing was published; try again in a moment.',
+  nothingHasChangedSinceVersion: (version: Said) => say`Nothing has changed since version ${version}.`,
+  versionIsPublished: (version: Said) => say`Version ${version} is published.`,
+
+  // SheetWishesForm
+  thisSheetIsFor: 'This sheet is for',
+  quilt: 'Quilt',
+  standardSize: 'standard size',
+  kit: 'Kit',
+  detail: 'Detail',
+  units: 'Units',
+  asSetForTheMonth: 'as set for the month',
+  cutToSize: 'cut to size',
+  cutLargeAndTrimmed: 'cut large and trimmed',
+  stripEndsThatALater: 'Strip ends that a later month needs',
+  asSetForTheKit: 'as set for the kit',
+  cutNowAndBagged: 'cut now and bagged',
+  keptWhole: 'kept whole',
+  lengthsOfFabric: 'lengths of fabric',
+  piecesCutByTheShop: 'pieces cut by the shop',
+  piecesCutWithADie: 'pieces cut with a die',
+  aBundleForTheWhole: 'a bundle for the whole year',
+  shoppingListOnlyOwnFabric: 'shopping list only (own fabric)',
+  largePrint: 'large print',
+  everySizeOnADrawn: 'every size on a drawn ruler',
+  picturesToColourIn: 'pictures to colour in',
+
+  // programmes/[programme]/months/[month]/sheet
+  drawABlockFirstThe:
+    'Draw a block first; the sheet is written from it. For a lesson without a block, write your own notes beside this.',
+  theSheetCantBeWritten: 'The sheet can’t be written yet',
+  printAndDownload: 'Print and download',
+  printTheSheet: 'Print the sheet',
+  pdfA4: 'PDF (A4)',
+  pdfUsLetter: 'PDF (US Letter)',
+  text: 'text',
+  html: 'HTML',
+  templatesAtFullSizePdf: 'Templates at full size, PDF',
+  demonstrationNotesStepOutsAnd: 'Demonstration notes (step-outs and running order), PDF',
+  draft: (revision: Said, date: Said) => say`Draft ${revision}, ${date}`,
+  paper: (id: Said, id2: Said, locale: Said, stringify: Said) => say`paper ${id} ${id2} ${locale} ${stringify}`,
+
+  // programmes/[programme]/papers
+  welcomePackAndBulkDownloads: 'Welcome pack and bulk downloads',
+  welcomePack: 'Welcome pack',
+  theWelcomePackCantBe: 'The welcome pack can’t be written yet',
+  welcomeLetter: 'Welcome letter',
+  welcomeLetter2: 'welcome letter',
+  mysteryQuiltHideEachBlock: 'Mystery quilt: hide each block until its month',
+  printTheWelcomePack: 'Print the welcome pack',
+  oneMonthAllVersions: 'One month, all versions',
+  month: 'Month',
+  sheetsPdfAndTextAnd: 'Sheets (PDF and text) and cut lists for every colourway and size in use, as a ZIP.',
+  allSheetsZip: 'All sheets, ZIP',
+  of: (done: Said, all: Said) => say`${done} of ${all}`,
+  stop: 'Stop',
+  thereAreNoBlocksYet: 'There are no blocks yet.',
+});

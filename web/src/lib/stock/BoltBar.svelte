@@ -1,5 +1,6 @@
 <!-- A bolt unrolled, to scale: what is cut from it in order, and what remains. -->
 <script lang="ts">
+  import { words } from './words';
   import type { BoltView } from '$lib/plan/year-views';
   import { inkOn } from '@aggrega/core/fabric';
   import Length from '$lib/look/Length.svelte';
@@ -25,20 +26,20 @@
   });
   const used = $derived(bolt.long - bolt.restLong);
   const says = {
-    untouched: 'stays as it is',
-    'used up': 'used up',
-    saleable: 'can be sold',
-    'too short': 'too short to sell',
+    untouched: words.staysAsItIs2,
+    'used up': words.usedUp2,
+    saleable: words.canBeSold,
+    'too short': words.tooShortToSell,
   };
 </script>
 
 <div class="grid grid-cols-[9rem_1fr] items-center gap-x-3 py-1.5">
   <p class="text-right leading-tight">
     <span class="numeral text-lead"><Length of={bolt.length} /></span>
-    <span class="text-note text-quiet">{unit}{bolt.lot ? `, lot ${bolt.lot}` : ''}</span>
+    <span class="text-note text-quiet">{unit}{bolt.lot ? words.lot(bolt.lot) : ''}</span>
   </p>
   <div>
-    <svg viewBox="0 0 {W} 34" class="block w-full" role="img" aria-label="Bolt of {bolt.length} {unit}: {bolt.rest} left">
+    <svg viewBox="0 0 {W} 34" class="block w-full" role="img" aria-label={words.boltOfLeft(bolt.length, unit, bolt.rest)}>
       <rect x="0.5" y="3" width={bolt.long * px - 1} height="28" fill="none" stroke="currentColor" stroke-dasharray="5 4" />
       {#each runs as run, i (i)}
         <rect x={run.x * px} y="3" width={run.qty * run.long * px} height="28" fill={colour} stroke={ink} stroke-width="1.4" />
@@ -60,10 +61,10 @@
     <p class="text-note leading-snug">
       {#each bolt.cuts as c, i (i)}{i > 0 ? '; ' : ''}{c.qty} × <b class="numeral"><Length of={c.each} /></b>
         {c.label}{/each}{bolt.cuts.length > 0 ? '. ' : ''}<span class="text-quiet"
-        >{#if bolt.state === 'untouched'}Stays as it is{:else if bolt.state === 'used up'}Used up{:else}<Length
+        >{#if bolt.state === 'untouched'}{words.staysAsItIs}{:else if bolt.state === 'used up'}{words.usedUp}{:else}<Length
             of={bolt.rest}
           />
-          {unit} left, {says[bolt.state]}{bolt.fatQuarters > 0 ? `, or ${bolt.fatQuarters} fat quarters` : ''}{/if}.</span
+          {words.left(unit, says[bolt.state], bolt.fatQuarters > 0 ? words.orFatQuarters(bolt.fatQuarters) : '')}{/if}.</span
       >
     </p>
   </div>

@@ -1,5 +1,6 @@
 <!-- Orders: sent to a supplier, due, late or short, and booked into stock. -->
 <script lang="ts">
+  import { words } from './words';
   import { dayText } from '$lib/look/day-text';
   import { untrack } from 'svelte';
   import { page } from '$app/state';
@@ -39,15 +40,15 @@
       .then(async (answer) => {
         if (at !== day) return;
         if (answer.ok) papers = (await answer.json()) as typeof papers;
-        trouble = answer.ok ? '' : 'We couldn’t load the delivery notes. Try again in a moment.';
+        trouble = answer.ok ? '' : words.weCouldntLoadTheDelivery;
       })
-      .catch(() => (trouble = 'We can’t reach the server, so the delivery notes aren’t shown.'));
+      .catch(() => (trouble = words.weCantReachTheServer));
   });
   const shortDate = (iso: string) => dayText(iso, page.data.locale, 'short');
   const book = (order: string, delivery: DeliveryFile) =>
-    bench.saver.do(`delivery of ${shortDate(delivery.date)} booked`, bookChanges(bench.saver.document, order, delivery));
+    bench.saver.do(words.deliveryOfBooked(shortDate(delivery.date)), bookChanges(bench.saver.document, order, delivery));
   const close = ({ id }: Order, closed: boolean) =>
-    bench.saver.do(closed ? 'order closed' : 'order open again', [
+    bench.saver.do(closed ? words.orderClosed : words.orderOpenAgain, [
       {
         path: `/orders/${id}/closed`,
         from: bench.saver.document.orders?.find((o) => o.id === id)?.closed,
@@ -60,11 +61,11 @@
 </script>
 
 {#if orders.length > 0}
-  <section class="mt-7" aria-label="Ordered">
+  <section class="mt-7" aria-label={words.ordered}>
     <div class="flex flex-wrap items-baseline justify-between gap-3 border-b-2 border-ink pb-1">
-      <h2 class="text-head">Ordered</h2>
+      <h2 class="text-head">{words.ordered}</h2>
       <label class="no-print flex items-center gap-2"
-        ><span class="block text-note text-quiet">Show for</span>
+        ><span class="block text-note text-quiet">{words.showFor}</span>
         <input class="field w-auto" type="date" bind:value={day} required /></label
       >
     </div>
@@ -74,15 +75,16 @@
         <h3 class="text-body">
           {order.supplier}, {shortDate(order.placed)}
           <span class="font-sans font-normal text-quiet"
-            >{#if waiting.length === 0}{order.closed ? 'closed' : 'received'}{:else if order.due}due {shortDate(
-                order.due,
-              )}{:else}not sent yet{/if}</span
+            >{#if waiting.length === 0}{order.closed ? words.closed : words.received}{:else if order.due}{words.due(
+                shortDate(order.due),
+              )}{:else}{words.notSentYet}{/if}</span
           >
-          {#if late > 0}<span class="text-madder">{late} {late === 1 ? 'day' : 'days'} late</span>{/if}
+          {#if late > 0}<span class="text-madder">{words.daysLate(late)}</span>{/if}
         </h3>
         <p class="text-note text-quiet"><Say text={all(order.lines)} /></p>
         {#if waiting.length > 0 && order.deliveries.length > 0}<p class="text-note">
-            Still to come: <Say text={all(waiting)} />.
+            {words.stillToCome}
+            <Say text={all(waiting)} />.
           </p>{/if}
         {#each open.filter((p) => p.order === order.id) as { delivery } (delivery.id)}
           <div
@@ -90,20 +92,21 @@
             data-paper={delivery.id}
           >
             <span class="min-w-0 flex-1"
-              >{order.due && delivery.date > order.due ? 'Late, on' : 'On'}
+              >{order.due && delivery.date > order.due ? words.lateOn : words.on}
               {shortDate(delivery.date)}: <Say text={all(paperLines(programme, delivery))} /></span
             >
-            <button class="act first" onclick={() => book(order.id, delivery)}>Add to stock</button>
+            <button class="act first" onclick={() => book(order.id, delivery)}>{words.addToStock}</button>
           </div>
         {/each}
         {#if waiting.length > 0 && order.deliveries.length > 0}
-          <button class="plain text-note" onclick={() => close(order, true)}>Close order: rest not coming</button>
-        {:else if order.closed}<button class="plain text-note" onclick={() => close(order, false)}>Open order again</button
+          <button class="plain text-note" onclick={() => close(order, true)}>{words.closeOrderRestNotComing}</button>
+        {:else if order.closed}<button class="plain text-note" onclick={() => close(order, false)}
+            >{words.openOrderAgain}</button
           >{/if}
       </article>
     {/each}
     {#if coming}<p class="mt-1 text-note text-quiet">
-        Goods on order are not ordered again. Suppliers are simulated here: now and then one is late or short.
+        {words.goodsOnOrderAreNot}
       </p>{/if}
   </section>
 {/if}

@@ -1,5 +1,6 @@
 <!-- Stock, length by length: added, measured again or removed. -->
 <script lang="ts">
+  import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
   import { formName, type Change, type ShelfFile, type ShelfLength } from '@aggrega/core/programme';
@@ -27,7 +28,7 @@
   }
   const wrong = (text: string) => {
     try {
-      return parseLength(text, unit).equals(0) ? 'To remove a length, use Remove.' : '';
+      return parseLength(text, unit).equals(0) ? words.toRemoveALengthUse : '';
     } catch (error) {
       if (error instanceof LengthError) return `${error.message}.`;
       throw error;
@@ -35,7 +36,7 @@
   };
 
   const amountOf = (s: ShelfLength) => (s.pieces > 0 ? String(s.pieces) : formatLength(s.length, unit));
-  const wrongCount = (text: string) => (/^[1-9]\d{0,5}$/.test(text.trim()) ? '' : 'Type a whole number of pieces, 1 or more.');
+  const wrongCount = (text: string) => (/^[1-9]\d{0,5}$/.test(text.trim()) ? '' : words.typeAWholeNumberOf);
 
   function add(e: SubmitEvent) {
     e.preventDefault();
@@ -48,17 +49,17 @@
     while (taken.has(`${chosen}-${n}`)) n += 1;
     const amount = counted ? { pieces: Number(length) } : { length: length.trim() };
     const entry = { id: `${chosen}-${n}`, fabric: chosen, ...amount, ...(lot.trim() && { dyeLot: lot.trim() }) };
-    bench.saver.do('stock, a length added', changes(entry.id, entry));
+    bench.saver.do(words.stockALengthAdded, changes(entry.id, entry));
     length = lot = '';
   }
   const entryOf = (id: string) => named(file ?? []).find((e) => e.id === id)!;
 </script>
 
-<section class="mt-6" aria-label="Stock">
-  <h2 class="border-b border-ink pb-1 text-lead">Stock</h2>
+<section class="mt-6" aria-label={words.stock}>
+  <h2 class="border-b border-ink pb-1 text-lead">{words.stock}</h2>
   {#if shelf.length === 0}
     <p class="mt-2 text-quiet">
-      Nothing in stock yet. Measure what you have and add it: it is used before anything is ordered.
+      {words.nothingInStockYetMeasure}
     </p>
   {/if}
   <ul>
@@ -72,40 +73,45 @@
             trouble={(text) => (s.pieces > 0 ? wrongCount(text) : wrong(text))}
             onset={(to) =>
               bench.saver.do(
-                'stock, measured again',
+                words.stockMeasuredAgain,
                 changes(s.id, { ...entryOf(s.id), ...(s.pieces > 0 ? { pieces: Number(to) } : { length: to }) }),
               )}
           />
         </div>
         <button
           class="plain mb-2 text-note"
-          aria-label="Remove {amountOf(s)} of {s.fabric.name} from stock"
-          onclick={() => bench.saver.do('stock, a length removed', changes(s.id, undefined))}>Remove</button
+          aria-label={words.removeOfFromStock(amountOf(s), s.fabric.name)}
+          onclick={() => bench.saver.do(words.stockALengthRemoved, changes(s.id, undefined))}>{words.remove}</button
         >
       </li>
     {/each}
   </ul>
   {#if chosenFabric}
-    <form class="mt-3 flex flex-col gap-2" onsubmit={add} aria-label="Add to stock">
+    <form class="mt-3 flex flex-col gap-2" onsubmit={add} aria-label={words.addToStock}>
       <label class="block"
-        ><span class="text-note text-quiet">Fabric</span>
+        ><span class="text-note text-quiet">{words.fabric}</span>
         <select class="field" value={chosenFabric.id} onchange={(e) => (fabric = e.currentTarget.value)}
           >{#each fabrics as f (f.id)}<option value={f.id}>{f.name}</option>{/each}</select
         ></label
       >
       <div class="flex gap-2">
         <label class="block flex-1"
-          ><span class="text-note text-quiet">{counted ? `How many ${formName(chosenFabric.form, 2)}` : `Length, ${unit}`}</span
+          ><span class="text-note text-quiet"
+            >{counted ? words.howMany(formName(chosenFabric.form, 2)) : words.length(unit)}</span
           ><input class="field" bind:value={length} required /></label
         >
         <label class="block w-20"
-          ><span class="text-note text-quiet">Dye lot</span><input class="field" bind:value={lot} maxlength="40" /></label
+          ><span class="text-note text-quiet">{words.dyeLot}</span><input
+            class="field"
+            bind:value={lot}
+            maxlength="40"
+          /></label
         >
       </div>
       {#if trouble}<p class="text-note text-madder" role="alert">{trouble}</p>{/if}
-      <p><button class="act">Add to stock</button></p>
+      <p><button class="act">{words.addToStock}</button></p>
     </form>
   {:else}
-    <p class="mt-2 text-quiet">This programme has no fabrics yet.</p>
+    <p class="mt-2 text-quiet">{words.thisProgrammeHasNoFabrics}</p>
   {/if}
 </section>

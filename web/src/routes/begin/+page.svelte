@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/team/words';
   import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
@@ -7,7 +8,7 @@
   let { data, form } = $props();
 </script>
 
-<DoorFrame title="A new shop or guild" about="with you as its owner">
+<DoorFrame title={words.aNewShopOrGuild} about={words.withYouAsItsOwner}>
   <form
     class="mt-6 grid gap-4"
     method="post"
@@ -15,15 +16,15 @@
       ({ update }) =>
         update({ reset: false })}
   >
-    <Field label="Name of the shop or guild" name="house" autocomplete="organization" value={form?.house ?? ''} />
+    <Field label={words.nameOfTheShopOr} name="house" autocomplete="organization" value={form?.house ?? ''} />
     {#if data.own}
-      <p class="text-quiet">You are signed in as {data.own} and will be its owner.</p>
+      <p class="text-quiet">{words.youAreSignedInAs(data.own)}</p>
     {:else}
-      <Field label="Your name" name="name" autocomplete="name" value={form?.name ?? ''} />
-      <Field label="Your email" name="email" type="email" autocomplete="username" value={form?.email ?? ''} />
+      <Field label={words.yourName} name="name" autocomplete="name" value={form?.name ?? ''} />
+      <Field label={words.yourEmail} name="email" type="email" autocomplete="username" value={form?.email ?? ''} />
       <NewPassword />
     {/if}
     {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
-    <p><button class="act first">Create</button></p>
+    <p><button class="act first">{words.create}</button></p>
   </form>
 </DoorFrame>

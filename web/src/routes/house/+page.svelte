@@ -1,5 +1,6 @@
 <!-- The team: members and their roles, invitations. -->
 <script lang="ts">
+  import { words } from '$lib/team/words';
   import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
   import { dayText } from '$lib/look/day-text';
@@ -11,17 +12,17 @@
 
   const standing = (ends: Date | null, over: boolean) =>
     ends
-      ? `${over ? 'invitation expired on' : 'invited; the invitation is good until'} ${dayText(ends.toISOString().slice(0, 10), data.locale)}`
-      : 'was on the team in the backup; not invited here yet';
+      ? `${over ? words.invitationExpiredOn : words.invitedTheInvitationIsGood} ${dayText(ends.toISOString().slice(0, 10), data.locale)}`
+      : words.wasOnTheTeamIn;
 </script>
 
-<DoorFrame title="Team" about={data.who?.house ?? ''}>
+<DoorFrame title={words.team} about={data.who?.house ?? ''}>
   {#if form?.message}<p class="mt-4 text-madder" role="alert">{form.message}</p>{/if}
-  <ul class="mt-4" aria-label="Members">
+  <ul class="mt-4" aria-label={words.members}>
     {#each data.members as m (m.id)}
       <li class="flex flex-wrap items-center gap-3 border-b border-rule py-3" data-member={m.name}>
         <span class="mr-auto"
-          >{m.name}{m.id === data.own ? ' (you)' : ''}<span class="block text-note text-quiet">{m.email}</span></span
+          >{m.name}{m.id === data.own ? words.you : ''}<span class="block text-note text-quiet">{m.email}</span></span
         >
         <form
           method="post"
@@ -34,7 +35,7 @@
           <select
             class="field w-auto"
             name="role"
-            aria-label="What {m.name} may do"
+            aria-label={words.whatMayDo(m.name)}
             value={m.role}
             onchange={(e) => e.currentTarget.form!.requestSubmit()}
             >{#each ROLES as r (r.role)}<option value={r.role}>{r.name}</option>{/each}</select
@@ -43,11 +44,11 @@
         {#if leaving === m.id}
           <form method="post" action="?/role" use:enhance>
             <input type="hidden" name="id" value={m.id} /><input type="hidden" name="role" value="" />
-            <button class="act">Remove {m.name}</button>
-            <button type="button" class="plain text-note" onclick={() => (leaving = '')}>Cancel</button>
+            <button class="act">{words.remove(m.name)}</button>
+            <button type="button" class="plain text-note" onclick={() => (leaving = '')}>{words.cancel}</button>
           </form>
         {:else}
-          <button class="no-print plain text-note text-quiet" onclick={() => (leaving = m.id)}>Remove</button>
+          <button class="no-print plain text-note text-quiet" onclick={() => (leaving = m.id)}>{words.remove2}</button>
         {/if}
       </li>
     {/each}
@@ -60,41 +61,42 @@
       ({ update, result }) =>
         update({ reset: result.type === 'success' })}
   >
-    <h2 class="text-head">Invite someone</h2>
+    <h2 class="text-head">{words.inviteSomeone}</h2>
     <div class="mt-2 flex flex-wrap items-end gap-3">
-      <Field label="Email" class="min-w-56 flex-1" name="email" type="email" value={form?.email ?? ''} />
+      <Field label={words.email} class="min-w-56 flex-1" name="email" type="email" value={form?.email ?? ''} />
       <label class="block"
-        ><span class="block text-note text-quiet">As</span><select class="field w-auto" name="role" value="organiser"
+        ><span class="block text-note text-quiet">{words.as2}</span><select class="field w-auto" name="role" value="organiser"
           >{#each ROLES as r (r.role)}<option value={r.role}>{r.name}</option>{/each}</select
         ></label
       >
-      <button class="act first">Invite</button>
+      <button class="act first">{words.invite}</button>
     </div>
     {#if form?.link}
       <p class="mt-3" role="status">
-        {form.sent ? `We’ve emailed ${form.to}.` : `The email to ${form.to} could not be sent.`} You can also pass on the link yourself:
+        {words.youCanAlsoPassOn(form.sent ? words.weveEmailed(form.to) : words.theEmailToCouldNot(form.to))}
       </p>
       <p class="break-all"><code>{form.link}</code></p>
     {/if}
   </form>
   {#if data.invitations.length > 0}
-    <section class="mt-8" aria-label="Invited, not joined yet">
-      <h2 class="text-head">Invited, not joined yet</h2>
+    <section class="mt-8" aria-label={words.invitedNotJoinedYet}>
+      <h2 class="text-head">{words.invitedNotJoinedYet}</h2>
       <ul>
         {#each data.invitations as i (i.id)}
           <li class="flex flex-wrap items-center gap-3 border-b border-rule py-2" data-invited={i.email}>
             <span class="mr-auto"
-              >{i.email}, as {roleName(i.role)}<span class="block text-note text-quiet">{standing(i.ends, i.over)}</span></span
+              >{words.as3(i.email, roleName(i.role))}<span class="block text-note text-quiet">{standing(i.ends, i.over)}</span
+              ></span
             >
             {#if !i.ends || i.over}
               <form method="post" action="?/invite" use:enhance>
                 <input type="hidden" name="email" value={i.email} /><input type="hidden" name="role" value={i.role} />
-                <button class="no-print act">{i.ends ? 'Invite again' : 'Invite'}</button>
+                <button class="no-print act">{i.ends ? words.inviteAgain : words.invite}</button>
               </form>
             {/if}
             <form method="post" action="?/uninvite" use:enhance>
               <input type="hidden" name="id" value={i.id} /><button class="no-print plain text-note text-quiet"
-                >{i.ends ? 'Cancel invitation' : 'Remove'}</button
+                >{i.ends ? words.cancelInvitation : words.remove2}</button
               >
             </form>
           </li>
@@ -103,8 +105,8 @@
     </section>
   {/if}
   {#if data.record.length > 0}
-    <section class="mt-8" aria-label="History">
-      <h2 class="text-head">History</h2>
+    <section class="mt-8" aria-label={words.history}>
+      <h2 class="text-head">{words.history}</h2>
       <ul class="text-note">
         {#each data.record as entry (entry.id)}
           <li class="flex gap-3 border-b border-rule py-1.5">
@@ -115,7 +117,7 @@
       </ul>
     </section>
   {/if}
-  <p class="no-print mt-8"><a class="act" href="/archive">Backup</a></p>
+  <p class="no-print mt-8"><a class="act" href="/archive">{words.backup}</a></p>
   <dl class="mt-10 text-note text-quiet">
     {#each ROLES as r (r.role)}
       <div class="flex gap-3 py-0.5">

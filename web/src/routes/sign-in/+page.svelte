@@ -1,5 +1,6 @@
 <!-- Signing in: mail address and password, then a one-time code where one is asked for. -->
 <script lang="ts">
+  import { words } from '$lib/team/words';
   import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
@@ -10,10 +11,10 @@
   const asked = $derived(Boolean(form?.code));
 </script>
 
-<DoorFrame title="Sign in" about="the bench for a year of blocks">
+<DoorFrame title={words.signIn} about={words.theBenchForAYear}>
   {#if data.who?.demo}
     <p class="mt-6 border-l-4 border-weld pl-4">
-      You’re in the demo as {data.who.name} of {data.who.house}. No one needs to sign in for that on this computer.
+      {words.youreInTheDemoAs(data.who.name, data.who.house)}
     </p>
   {/if}
   <form
@@ -25,11 +26,11 @@
         update({ reset: false })}
   >
     <input type="hidden" name="to" value={data.to} />
-    <Field label="Email" name="email" type="email" autocomplete="username" bind:value={email} />
-    <Field label="Password" name="password" type="password" autocomplete="current-password" bind:value={password} />
+    <Field label={words.email} name="email" type="email" autocomplete="username" bind:value={email} />
+    <Field label={words.password} name="password" type="password" autocomplete="current-password" bind:value={password} />
     {#if asked}
       <Field
-        label="Code from your phone"
+        label={words.codeFromYourPhone}
         class="w-48"
         numeral
         name="code"
@@ -42,12 +43,12 @@
     {/if}
     {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
     <p class="flex items-center gap-5">
-      <button class="act first">Sign in</button>
-      <a class="plain" href="/sign-in/forgotten">Forgotten your password?</a>
+      <button class="act first">{words.signIn}</button>
+      <a class="plain" href="/sign-in/forgotten">{words.forgottenYourPassword}</a>
     </p>
   </form>
   <p class="mt-10 max-w-prose text-note text-quiet">
-    Taking part in a programme? You don’t need to sign in: use the link in your email. Staff are invited by an owner.
-    {#if data.mayBegin}<a class="plain" href="/begin">Set up a new shop or guild</a>.{/if}
+    {words.takingPartInAProgramme}
+    {#if data.mayBegin}<a class="plain" href="/begin">{words.setUpANewShop}</a>.{/if}
   </p>
 </DoorFrame>

@@ -1,5 +1,6 @@
 <!-- What arrived at the stand-in for the world's mail: letters as participants would read them. -->
 <script lang="ts">
+  import { words } from '$lib/outside/words';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import Tools from '$lib/frame/Tools.svelte';
@@ -15,25 +16,25 @@
   const here = (address: string) => new URL(address).pathname;
 </script>
 
-<svelte:head><title>Demo mailbox · Aggrega</title></svelte:head>
+<svelte:head><title>{words.demoMailboxAggrega}</title></svelte:head>
 
 <main class="mx-auto max-w-3xl px-6 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
-      <p class="numeral text-quiet">Demo mailbox</p>
-      <h1 class="text-title">Emails that would have been sent</h1>
+      <p class="numeral text-quiet">{words.demoMailbox}</p>
+      <h1 class="text-title">{words.emailsThatWouldHaveBeen}</h1>
     </div>
     <Tools />
   </header>
-  <p class="mt-2 max-w-prose text-quiet">The newest emails that would have been sent. Nothing leaves this computer.</p>
+  <p class="mt-2 max-w-prose text-quiet">{words.theNewestEmailsThatWould}</p>
   <div class="mt-4 flex items-end gap-3">
     <label class="block w-60"
-      ><span class="text-note text-quiet">To, or about</span><input class="field" type="search" bind:value={find} /></label
+      ><span class="text-note text-quiet">{words.toOrAbout}</span><input class="field" type="search" bind:value={find} /></label
     >
-    <button class="act" onclick={() => void invalidateAll()}>Refresh</button>
+    <button class="act" onclick={() => void invalidateAll()}>{words.refresh}</button>
   </div>
   {#if shown.length === 0}<p class="mt-6 text-lead">
-      {data.mails.length === 0 ? 'Nothing has arrived yet.' : 'No emails match.'}
+      {data.mails.length === 0 ? words.nothingHasArrivedYet : words.noEmailsMatch}
     </p>{/if}
   <ul class="mt-3 border-t-2 border-ink">
     {#each shown as mail (mail.id)}
@@ -49,16 +50,16 @@
         </button>
         {#if open === mail.id}
           <div class="mb-4 border-l-4 border-weld pl-4">
-            {#if mail.picture}<img class="mb-3 w-50" src={mail.picture} alt="The block, as the letter shows it" />{/if}
+            {#if mail.picture}<img class="mb-3 w-50" src={mail.picture} alt={words.theBlockAsTheLetter} />{/if}
             <p class="whitespace-pre-line">
               {#each parts(mail.text) as part, i (i)}{#if i % 2 === 1}<a class="plain break-all" href={here(part)}>{part}</a
                   >{:else}{part}{/if}{/each}
             </p>
             {#each mail.attached as a (a.name)}<p class="text-note text-quiet">
-                {a.name}, {Math.ceil(a.size / 1024)} KB
+                {words.kb(a.name, Math.ceil(a.size / 1024))}
               </p>{/each}
             <p class="mt-2">
-              <a class="plain text-note" href="/outside/mail/{mail.id}.eml" download>the whole letter as a file</a>
+              <a class="plain text-note" href="/outside/mail/{mail.id}.eml" download>{words.theWholeLetterAsA}</a>
             </p>
           </div>
         {/if}

@@ -1,5 +1,6 @@
 <!-- A participant's own page: what is out, how far she is, what to do next. -->
 <script lang="ts">
+  import { words } from '$lib/participant-page/words';
   import { page } from '$app/state';
   import AskForm from '$lib/participant-page/AskForm.svelte';
   import CatchUp from '$lib/participant-page/CatchUp.svelte';
@@ -26,15 +27,15 @@
     </div>
     <Tools />
   </header>
-  {#if view.left}<p class="mt-3">You have left this programme. Everything released before you left is still here.</p>{/if}
+  {#if view.left}<p class="mt-3">{words.youHaveLeftThisProgramme}</p>{/if}
   {#if own.trouble}<p class="sticky top-0 mt-3 border-l-4 border-madder bg-ground py-2 pl-3 text-madder" role="alert">
       {own.trouble}
     </p>{/if}
   <OwnMonths {view} {key} {own} />
   <CatchUp {view} />
   {#if view.fabrics.length > 0}
-    <section aria-label="Your fabrics" class="mt-8">
-      <h2 class="border-b-2 border-ink pb-1 text-head">Your fabrics</h2>
+    <section aria-label={words.yourFabrics} class="mt-8">
+      <h2 class="border-b-2 border-ink pb-1 text-head">{words.yourFabrics}</h2>
       <ul class="mt-2">
         {#each view.fabrics as fabric, i (i)}
           <li class="flex items-center gap-3 border-b border-rule py-1.5">
@@ -51,17 +52,16 @@
   <AskForm {view} {own} />
   <OwnPictures {view} {key} {own} />
   <SheetWays {view} {own} />
-  <section aria-label="Downloads" class="mt-8">
-    <h2 class="border-b-2 border-ink pb-1 text-head">Downloads</h2>
+  <section aria-label={words.downloads} class="mt-8">
+    <h2 class="border-b-2 border-ink pb-1 text-head">{words.downloads}</h2>
     <p class="mt-3 flex flex-wrap gap-2">
       <a class="act" href="/p/{key}/files/first-packet.pdf?locale={page.data.locale}" download
-        >Welcome pack with ruler page, PDF</a
+        >{words.welcomePackWithRulerPage}</a
       >
-      <a class="act" href="/p/{key}/calendar.ics" download>Calendar</a>
+      <a class="act" href="/p/{key}/calendar.ics" download>{words.calendar}</a>
     </p>
     <p class="mt-2 text-note text-quiet">
-      Print the ruler page once at full size and lay your ruler on its one-inch square: if it fits, templates will too. This
-      page is private, but anyone who has the link can open it. Please don’t share it.
+      {words.printTheRulerPageOnce}
     </p>
   </section>
 </main>

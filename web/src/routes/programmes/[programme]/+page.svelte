@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/programme/words';
   import { monthTitle } from '@aggrega/core/programme';
   import { page } from '$app/state';
   import { coloursOf, doubtsOf } from '$lib/frame/programme-view';
@@ -21,7 +22,7 @@
   const colours = $derived(coloursOf(colourway));
   const people = $derived([...programme.participants.values()].reduce((a, b) => a + b, 0));
   const drawn = $derived(programme.months.filter((m) => m.blocks.length > 0).length);
-  const GROUPS: Partial<Record<PartGroup, string>> = { triangles: 'setting triangles', alternate: 'plain blocks' };
+  const GROUPS: Partial<Record<PartGroup, string>> = { triangles: words.settingTriangles, alternate: words.plainBlocks };
   /** What of the quilt comes with a month that has no block: 'sashing, borders'. */
   const partsOf = (month: string) =>
     [...(programme.setting?.months ?? [])].flatMap(([group, id]) => (id === month ? [GROUPS[group] ?? group] : [])).join(', ');
@@ -30,9 +31,9 @@
   );
 </script>
 
-<YearFrame about="{programme.months.length} months, {drawn} with blocks · {people} people">
+<YearFrame about={words.monthsWithBlocksPeople(programme.months.length, drawn, people)}>
   {#if programme.months.length === 0}
-    <p class="mt-8 max-w-prose text-lead">This programme has no months yet. Add the first one.</p>
+    <p class="mt-8 max-w-prose text-lead">{words.thisProgrammeHasNoMonths}</p>
   {/if}
   <ol class="mt-5 border-t-2 border-ink">
     {#each programme.months as month, i (month.id)}
@@ -59,10 +60,10 @@
             <span class="text-quiet">
               {#each month.blocks as entry, j (entry.key)}{j ? '; ' : ''}{entry.make > 1 ? `${entry.make} × ` : ''}{entry.block
                   .name}, <Say text={formatLength(entry.finished[0], programme.unit)} />
-                {programme.unit}{:else}{partsOf(month.id) || 'no block yet'}{/each}
+                {programme.unit}{:else}{partsOf(month.id) || words.noBlockYet}{/each}
             </span>
           </span>
-          {#if spoils.get(month.id)}<span class="text-note text-madder">{spoils.get(month.id)} to fix</span>{/if}
+          {#if spoils.get(month.id)}<span class="text-note text-madder">{words.toFix(spoils.get(month.id))}</span>{/if}
           <span class="w-44 text-right text-quiet">{dayText(month.release, page.data.locale)}</span>
         </a>
       </li>
@@ -70,8 +71,8 @@
   </ol>
   <MonthsForm />
   {#snippet side()}
-    <section class="mt-4" aria-label="Head counts">
-      <h2 class="border-b border-ink pb-1 text-lead">Head counts</h2>
+    <section class="mt-4" aria-label={words.headCounts}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.headCounts}</h2>
       <dl>
         {#each programme.colourways as c (c.id)}
           <div class="flex border-b border-rule py-1.5">
@@ -84,7 +85,7 @@
     <HouseForm />
     <Dies />
     <p class="mt-6">
-      <a class="act" href="/programmes/{bench.slug}/document" download><Download size={17} /> Export as a file</a>
+      <a class="act" href="/programmes/{bench.slug}/document" download><Download size={17} /> {words.exportAsAFile}</a>
     </p>
   {/snippet}
 </YearFrame>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/programme/words';
   import { page } from '$app/state';
   import { goto } from '$app/navigation';
   import { coloursOf } from '$lib/frame/programme-view';
@@ -21,13 +22,12 @@
     file = undefined;
     trouble = '';
     if (!chosen) return;
-    if (chosen.size > LARGEST)
-      return void (trouble = `${chosen.name} is larger than 8 MB. A programme’s file is much smaller: is it the right one?`);
+    if (chosen.size > LARGEST) return void (trouble = words.isLargerThan8Mb(chosen.name));
     try {
       const document: unknown = JSON.parse((await chosen.text()).replace(/^\uFEFF/, ''));
       file = { name: chosen.name, document, reading: readProgramme(document) };
     } catch (error) {
-      trouble = `${chosen.name} isn’t a programme file: ${(error as Error).message}`;
+      trouble = words.isntAProgrammeFile(chosen.name, (error as Error).message);
     }
   }
 
@@ -48,24 +48,22 @@
       };
       if (answer.kind === 'imported') return void (await goto(`/programmes/${answer.slug}`));
       trouble =
-        answer.message ??
-        answer.errors?.map((e) => `${e.path} ${e.message}`).join('; ') ??
-        'The server refused it. Nothing was imported.';
+        answer.message ?? answer.errors?.map((e) => `${e.path} ${e.message}`).join('; ') ?? words.theServerRefusedItNothing;
     } catch {
-      trouble = 'We can’t reach the server. Nothing was imported; try again in a moment.';
+      trouble = words.weCantReachTheServerNothing;
     } finally {
       busy = false;
     }
   }
 </script>
 
-<svelte:head><title>Import · Aggrega</title></svelte:head>
+<svelte:head><title>{words.importAggrega}</title></svelte:head>
 
 <main class="mx-auto max-w-5xl px-7 pb-16">
   <header class="flex items-end pt-8">
     <div class="mr-auto">
-      <p><a class="plain text-quiet" href="/">Programmes</a></p>
-      <h1 class="text-title">Import a programme</h1>
+      <p><a class="plain text-quiet" href="/">{words.programmes}</a></p>
+      <h1 class="text-title">{words.importAProgramme}</h1>
     </div>
     <Tools />
   </header>
@@ -83,10 +81,8 @@
       void look(e.dataTransfer?.files[0]);
     }}
   >
-    <span class="block text-lead">Choose a file, <code>NAME.aggrega.json</code>, or drop it here.</span>
-    <span class="block text-quiet"
-      >You’ll see a preview first. It is added as a new programme; your other programmes aren’t changed.</span
-    >
+    <span class="block text-lead">{words.chooseAFile} <code>{words.nameAggregaJson}</code>{words.orDropItHere}</span>
+    <span class="block text-quiet">{words.youllSeeAPreviewFirst}</span>
     <input
       class="mt-3 block file:mr-3 file:cursor-pointer file:border file:border-ink file:px-3 file:py-1.5"
       type="file"
@@ -102,25 +98,31 @@
       <Problems
         problems={file.reading.errors}
         document={file.document}
-        title="{file.name} can’t be imported: {file.reading.errors.length === 1
-          ? 'one thing'
-          : `${file.reading.errors.length} things`} to fix"
+        title={words.cantBeImportedToFix(
+          file.name,
+          file.reading.errors.length === 1 ? words.oneThing : words.things(file.reading.errors.length),
+        )}
       />
-      <p class="mt-4 text-quiet">Nothing was imported. Fix these in the file and choose it again.</p>
+      <p class="mt-4 text-quiet">{words.nothingWasImportedFixThese}</p>
     </div>
   {:else if file?.reading.ok}
     {@const { programme, warnings } = file.reading}
     {@const colours = coloursOf(programme.colourways[0]!)}
-    <section class="mt-8" aria-label="Preview">
+    <section class="mt-8" aria-label={words.preview}>
       <div class="flex items-end gap-6">
         <div class="mr-auto">
           <h2 class="text-head">{programme.title}</h2>
           <p class="text-quiet">
-            {programme.months.length} months, {programme.blocks.length} blocks, {programme.fabrics.length} fabrics;
-            {programme.colourways.map((c) => `${programme.participants.get(c.id)} people in ${c.name}`).join(', ')}
+            {words.monthsBlocksFabrics(
+              programme.months.length,
+              programme.blocks.length,
+              programme.fabrics.length,
+              programme.colourways.map((c) => words.peopleIn(programme.participants.get(c.id), c.name)).join(', '),
+            )}
           </p>
         </div>
-        <button class="act first" disabled={busy} onclick={write}>{busy ? 'Importing…' : 'Import as a new programme'}</button>
+        <button class="act first" disabled={busy} onclick={write}>{busy ? words.importing : words.importAsANewProgramme}</button
+        >
       </div>
       <ul class="mt-4 flex flex-wrap gap-4">
         {#each programme.blocks as block (block.id)}
@@ -142,7 +144,7 @@
       </ol>
       {#if warnings.length > 0}
         <div class="mt-6">
-          <Problems problems={warnings} document={file.document} title="Worth knowing before you import" />
+          <Problems problems={warnings} document={file.document} title={words.worthKnowingBeforeYouImport} />
         </div>
       {/if}
     </section>

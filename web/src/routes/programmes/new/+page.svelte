@@ -1,5 +1,6 @@
 <!-- A programme from nothing: what it is called, how long it goes, and in which colours. Everything can be changed later. -->
 <script lang="ts">
+  import { words } from '$lib/programme/words';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
@@ -35,7 +36,7 @@
     const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
     const file = newProgramme({
       ...{ title: title.trim(), unit, months, kind, start, letters, timeZone, nameOf },
-      colourways: names.length > 0 ? names : ['Main'],
+      colourways: names.length > 0 ? names : [words.main],
     });
     const answer = await fetch('/api/import', {
       method: 'POST',
@@ -46,28 +47,24 @@
       { slug?: string; errors?: { message: string }[]; message?: string } | undefined;
     working = false;
     if (answer?.ok && said?.slug) await goto(`/programmes/${said.slug}/months/m1/draft`);
-    else
-      trouble =
-        said?.errors?.map((p) => p.message).join('; ') ??
-        said?.message ??
-        'We can’t reach the server. Nothing was created; try again in a moment.';
+    else trouble = said?.errors?.map((p) => p.message).join('; ') ?? said?.message ?? words.weCantReachTheServerNothingWas;
   }
 </script>
 
-<svelte:head><title>A new programme · Aggrega</title></svelte:head>
+<svelte:head><title>{words.aNewProgrammeAggrega}</title></svelte:head>
 
 <main class="mx-auto max-w-3xl px-7 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
-      <p><a class="plain text-quiet" href="/">Programmes</a></p>
-      <h1 class="text-title">A new programme</h1>
+      <p><a class="plain text-quiet" href="/">{words.programmes}</a></p>
+      <h1 class="text-title">{words.aNewProgramme}</h1>
     </div>
     <Tools />
   </header>
   <form class="mt-6 border-t-2 border-ink pt-5" onsubmit={(e) => void make(e)}>
     <div class="grid grid-cols-2 gap-x-8 gap-y-4 max-[640px]:grid-cols-1">
       <label class="col-span-full block"
-        ><span class="block text-note text-quiet">Name</span><input
+        ><span class="block text-note text-quiet">{words.name}</span><input
           class="field text-lead"
           bind:value={title}
           required
@@ -75,15 +72,15 @@
         /></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">Release</span>
+        ><span class="block text-note text-quiet">{words.release}</span>
         <select class="field" bind:value={kind}
-          ><option value="monthly">monthly</option><option value="fortnightly">fortnightly</option><option value="weekly"
-            >weekly</option
+          ><option value="monthly">{words.monthly}</option><option value="fortnightly">{words.fortnightly}</option><option
+            value="weekly">{words.weekly}</option
           ></select
         ></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">Number of releases</span><input
+        ><span class="block text-note text-quiet">{words.numberOfReleases}</span><input
           class="field"
           type="number"
           min="1"
@@ -93,7 +90,7 @@
         /></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">First release</span><input
+        ><span class="block text-note text-quiet">{words.firstRelease}</span><input
           class="field"
           type="date"
           bind:value={start}
@@ -101,35 +98,34 @@
         /></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">Measured in</span>
+        ><span class="block text-note text-quiet">{words.measuredIn}</span>
         <select class="field" bind:value={unit}
-          ><option value="in">inches</option><option value="cm">centimetres</option></select
+          ><option value="in">{words.inches}</option><option value="cm">{words.centimetres}</option></select
         ></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">Colourways (separate with commas)</span><input
+        ><span class="block text-note text-quiet">{words.colourwaysSeparateWithCommas}</span><input
           class="field"
           bind:value={colourways}
-          placeholder="Frost, Harvest, Dusk"
+          placeholder={words.frostHarvestDusk}
           maxlength="300"
         /></label
       >
       <label class="block"
         ><span class="block text-note text-quiet"
-          >Fabrics in each colourway: {letters} (A to {String.fromCharCode(64 + letters)})</span
+          >{words.fabricsInEachColourwayA(letters, String.fromCharCode(64 + letters))}</span
         ><input class="field" type="number" min="2" max="8" bind:value={letters} required /></label
       >
     </div>
     {#if days.length > 0}
       <p class="mt-4 text-quiet">
-        From {dayText(days[0]!.day, locale)} to {dayText(days.at(-1)!.day, locale)}. Every letter starts as a plain fabric; name
-        it and choose its colour under Fabrics.
+        {words.fromToEveryLetterStarts(dayText(days[0]!.day, locale), dayText(days.at(-1)!.day, locale))}
       </p>
     {/if}
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}
     <p class="mt-6 flex gap-2">
-      <button class="act first" disabled={working || !title.trim()}>Create and draw the first block</button>
-      <a class="act" href="/programmes/import">Import from a file instead</a>
+      <button class="act first" disabled={working || !title.trim()}>{words.createAndDrawTheFirst}</button>
+      <a class="act" href="/programmes/import">{words.importFromAFileInstead}</a>
     </p>
   </form>
 </main>

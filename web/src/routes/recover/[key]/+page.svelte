@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/team/words';
   import { enhance } from '$app/forms';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
   import NewPassword from '$lib/team/NewPassword.svelte';
@@ -6,15 +7,15 @@
   let { data, form } = $props();
 </script>
 
-<DoorFrame title="A new password" about="for your account">
+<DoorFrame title={words.aNewPassword} about={words.forYourAccount}>
   {#if data.holds}
     <form class="mt-6 grid gap-4" method="post" use:enhance>
-      <NewPassword label="New password" />
+      <NewPassword label={words.newPassword} />
       {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
-      <p><button class="act first">Save and sign out on all devices</button></p>
+      <p><button class="act first">{words.saveAndSignOutOn}</button></p>
     </form>
   {:else}
-    <p class="mt-6 max-w-prose text-lead">This link has been used already, or it has expired.</p>
-    <p class="mt-4"><a class="act first" href="/sign-in/forgotten">Ask for a new one</a></p>
+    <p class="mt-6 max-w-prose text-lead">{words.thisLinkHasBeenUsed}</p>
+    <p class="mt-4"><a class="act first" href="/sign-in/forgotten">{words.askForANewOne}</a></p>
   {/if}
 </DoorFrame>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/team/words';
   import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
@@ -6,16 +7,16 @@
   let { form } = $props();
 </script>
 
-<DoorFrame title="Forgotten password" about="we’ll email you a link">
+<DoorFrame title={words.forgottenPassword} about={words.wellEmailYouALink}>
   {#if form?.sent}
     <p class="mt-6 max-w-prose text-lead" role="status">
-      If that address has an account, we’ve emailed a link. It works for two hours.
+      {words.ifThatAddressHasAn}
     </p>
-    <p class="mt-4"><a class="act" href="/sign-in">Back to sign-in</a></p>
+    <p class="mt-4"><a class="act" href="/sign-in">{words.backToSignIn}</a></p>
   {:else}
     <form class="mt-6 grid gap-4" method="post" use:enhance>
-      <Field label="Your email" name="email" type="email" autocomplete="username" />
-      <p><button class="act first">Email me a link</button></p>
+      <Field label={words.yourEmail} name="email" type="email" autocomplete="username" />
+      <p><button class="act first">{words.emailMeALink}</button></p>
     </form>
   {/if}
 </DoorFrame>

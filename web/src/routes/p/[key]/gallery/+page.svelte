@@ -1,15 +1,16 @@
 <!-- The blocks of those who agreed to show them, month by month. -->
 <script lang="ts">
+  import { words } from '$lib/participant-page/words';
   let { data } = $props();
   const { months, pictures } = $derived(data.gallery);
 </script>
 
-<svelte:head><title>The group’s blocks</title></svelte:head>
+<svelte:head><title>{words.theGroupsBlocks}</title></svelte:head>
 
 <main class="mx-auto max-w-4xl px-4 pb-16">
-  <p class="pt-4"><a class="act" href="/p/{data.key}">Back to your page</a></p>
-  <h1 class="mt-4 text-title">The group’s blocks</h1>
-  {#if pictures.length === 0}<p class="mt-3">No one has shared a picture yet.</p>{/if}
+  <p class="pt-4"><a class="act" href="/p/{data.key}">{words.backToYourPage}</a></p>
+  <h1 class="mt-4 text-title">{words.theGroupsBlocks}</h1>
+  {#if pictures.length === 0}<p class="mt-3">{words.noOneHasSharedA}</p>{/if}
   {#each [...months].reverse() as month (month.id)}
     {@const own = pictures.filter((p) => p.month === month.id)}
     {#if own.length > 0}
@@ -21,7 +22,7 @@
               <img
                 class="cloth aspect-square w-full object-cover"
                 src="/p/{data.key}/pictures/{p.id}"
-                alt="{p.name}’s of {month.name}"
+                alt={words.sOf(p.name, month.name)}
                 loading="lazy"
               />
               <p class="text-note">{p.name}</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/stock/words';
   import { dayText } from '$lib/look/day-text';
   import { handsOut, newOrder } from '@aggrega/core/programme';
   import { page } from '$app/state';
@@ -60,10 +61,10 @@
         body: JSON.stringify(made),
       });
       const told = (await answer.json()) as { due?: string; message?: string };
-      if (told.due) bench.saver.do(`ordered of ${supplier}`, [{ path: `/orders/${made.id}`, to: { ...made, due: told.due } }]);
+      if (told.due) bench.saver.do(words.orderedOf(supplier), [{ path: `/orders/${made.id}`, to: { ...made, due: told.due } }]);
       else trouble = `${supplier} did not take the order: ${told.message}`;
     } catch {
-      trouble = `We can’t reach ${supplier}. Nothing was ordered; try again in a moment.`;
+      trouble = words.weCantReachNothingWas(supplier);
     }
     ordering = '';
   }
@@ -72,33 +73,33 @@
   );
 </script>
 
-<YearFrame name="Stock & orders" colourways={false} about="What is in stock, how it is laid on the bolts, and what to order">
-  <Working progress={asker.progress} what="Laying the lengths on the bolts" />
+<YearFrame name="Stock & orders" colourways={false} about={words.whatIsInStockHow}>
+  <Working progress={asker.progress} what={words.layingTheLengthsOnThe} />
   {#if asker.problems.length > 0}
-    <Problems problems={asker.problems} document={bench.saver.document} title="The bolts can’t be planned yet" />
+    <Problems problems={asker.problems} document={bench.saver.document} title={words.theBoltsCantBePlanned} />
   {/if}
   {#if tried.length > 0}
     <p class="mt-3 border-l-4 border-weld bg-edge px-4 py-2">
-      Trying {tried.map((c) => `${bench.people(c)} people in ${c.name}, ${bench.enrolled(c)} enrolled`).join('; ')}.
+      {words.trying(tried.map((c) => words.peopleInEnrolled(bench.people(c), c.name, bench.enrolled(c))).join('; '))}
     </p>
   {/if}
 
   {#if asker.answer}
-    <section class="mt-5" aria-label="To order">
-      <h2 class="border-b-2 border-ink pb-1 text-head">To order</h2>
+    <section class="mt-5" aria-label={words.toOrder}>
+      <h2 class="border-b-2 border-ink pb-1 text-head">{words.toOrder}</h2>
       {#if orders.length === 0}
         <p class="mt-2 text-lead">
-          {wanted.length === 0 ? 'Choose the packets still to be cut.' : 'Nothing to order: it’s all in stock.'}
+          {wanted.length === 0 ? words.chooseThePacketsStillTo : words.nothingToOrderItsAll}
         </p>
       {/if}
       {#each suppliers as supplier (supplier)}
         <div class="mt-3 flex flex-wrap items-center justify-between gap-3">
-          <h3>{supplier || 'No supplier given'}</h3>
+          <h3>{supplier || words.noSupplierGiven}</h3>
           {#if supplier}<button
               class="act no-print"
               disabled={tried.length > 0 || ordering !== ''}
-              title={tried.length > 0 ? 'You are only trying this head count. Save it or go back first.' : undefined}
-              onclick={() => void order(supplier)}>Order from {supplier}</button
+              title={tried.length > 0 ? words.youAreOnlyTryingThis : undefined}
+              onclick={() => void order(supplier)}>{words.orderFrom(supplier)}</button
             >{/if}
         </div>
         <table class="w-full table-fixed">
@@ -111,8 +112,8 @@
                 <td class="w-[38%] py-1.5">{f.name} <span class="text-quiet">{f.sku}</span></td>
                 <td class="numeral py-1.5 text-right text-lead"><Say text={f.order!.ask} /></td>
                 <td class="py-1.5 pl-4 text-right"
-                  >{f.order!.by ? `order by ${shortDate(f.order!.by)}` : ''}{#if f.order!.by && f.order!.by < today}<span
-                      class="block text-note text-madder">already late ({f.order!.leadDays} days’ lead time)</span
+                  >{f.order!.by ? words.orderBy(shortDate(f.order!.by)) : ''}{#if f.order!.by && f.order!.by < today}<span
+                      class="block text-note text-madder">{words.alreadyLateDaysLeadTime(f.order!.leadDays)}</span
                     >{/if}</td
                 >
                 <td class="tabular py-1.5 pl-4 text-right">{f.order!.cost === undefined ? '' : money.format(f.order!.cost)}</td>
@@ -132,17 +133,17 @@
           <span class="cloth inline-block h-7 w-7" style:background={f.colour} aria-hidden="true"></span>
           {f.name}
           <span class="font-sans text-body font-normal text-quiet"
-            >needs <Say text={f.wanted} />, in stock <Say text={f.shelf} />{#if f.coming}, on order <Say
-                text={f.coming}
-              />{/if}</span
+            >{words.needs}
+            <Say text={f.wanted} />{words.inStock}
+            <Say text={f.shelf} />{#if f.coming}{words.onOrder} <Say text={f.coming} />{/if}</span
           >
         </h2>
         <div class="mt-1">
           {#each f.bolts as bolt (bolt.id)}<BoltBar {bolt} colour={f.colour} {unit} {longest} />{/each}
         </div>
         <p class="text-note text-quiet">
-          {#if f.order}From the order: {f.order.kits.join('; ')}.{/if}
-          {f.proven ? 'Best possible layout.' : 'Search stopped early: there may be a better layout.'}
+          {#if f.order}{words.fromTheOrder(f.order.kits.join('; '))}{/if}
+          {f.proven ? words.bestPossibleLayout : words.searchStoppedEarlyThereMay}
         </p>
       </section>
     {/each}
@@ -150,7 +151,7 @@
 
   {#snippet side()}
     <fieldset class="mt-4">
-      <legend class="w-full border-b border-ink pb-1 font-title text-lead font-bold">Packets still to be cut</legend>
+      <legend class="w-full border-b border-ink pb-1 font-title text-lead font-bold">{words.packetsStillToBeCut}</legend>
       {#each packets as p (p.i)}
         <label class="flex cursor-pointer items-center gap-2 border-b border-rule py-1.5 {p.drawn ? '' : 'text-quiet'}">
           <input
@@ -160,12 +161,12 @@
             checked={p.drawn && isChosen(p.i)}
             onchange={(e) => (chosen[p.i] = e.currentTarget.checked)}
           />
-          <span>{p.i + 1}. {p.months.map((m) => m.name).join(' and ')}{p.drawn ? '' : ', no block yet'}</span>
+          <span>{p.i + 1}. {p.months.map((m) => m.name).join(words.and)}{p.drawn ? '' : words.noBlockYet}</span>
         </label>
-      {:else}<p class="mt-2 text-quiet">There are no months yet.</p>{/each}
+      {:else}<p class="mt-2 text-quiet">{words.thereAreNoMonthsYet}</p>{/each}
     </fieldset>
     <ShelfForm />
-    <div class="mt-6"><PaperChoice what="Print stock and orders" /></div>
-    <p class="mt-3 text-note">Download: <a class="plain" href={csv} download>order list</a></p>
+    <div class="mt-6"><PaperChoice what={words.printStockAndOrders} /></div>
+    <p class="mt-3 text-note">{words.download} <a class="plain" href={csv} download>{words.orderList}</a></p>
   {/snippet}
 </YearFrame>

@@ -1,5 +1,6 @@
 <!-- The calendar: what is to be done by when, week by week, with the hours it takes against those there are. -->
 <script lang="ts">
+  import { words } from '$lib/calendar/words';
   import { page } from '$app/state';
   import CalendarForm from '$lib/calendar/CalendarForm.svelte';
   import { tableJobs } from '$lib/calendar/jobs';
@@ -84,11 +85,11 @@
   const address = $derived(data.feed && new URL(data.feed, page.url).href.replace(/^https?:/, 'webcal:'));
 </script>
 
-<YearFrame name="Calendar" about="What is to be done by when, for {enrolled} people" colourways={false}>
-  <Working progress={asker.progress} what="Working out the hours" />
+<YearFrame name="Calendar" about={words.whatIsToBeDone(enrolled)} colourways={false}>
+  <Working progress={asker.progress} what={words.workingOutTheHours} />
   {#if steps.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      No release dates yet. Set a schedule on the right and apply it, or give each month a date under Block.
+      {words.noReleaseDatesYetSet}
     </p>
   {:else}
     {#if says.length > 0}
@@ -96,15 +97,15 @@
         {#each says.slice(0, all ? undefined : 4) as line (line)}<li class="max-w-prose">{line}</li>{/each}
         {#if says.length > 4}<li>
             <button class="plain no-print text-note" onclick={() => (all = !all)}
-              >{all ? 'fewer' : `${says.length - 4} more`}</button
+              >{all ? words.fewer : words.more(says.length - 4)}</button
             >
           </li>{/if}
       </ul>
     {/if}
     {#if weeks.some((w) => w.parts.length > 0)}
       <Chart
-        title="Hours at the table, week by week"
-        unit="h"
+        title={words.hoursAtTheTableWeek}
+        unit={words.h}
         type="bar"
         stacked
         labels={weeks.map((w) => short(w.monday))}
@@ -120,24 +121,24 @@
             values: weeks.map((w) => w.parts.filter((p) => p.job.kind === 'pack').reduce((n, p) => n + p.hours, 0)),
           },
           {
-            name: 'hours left',
+            name: words.hoursLeft,
             colour: 'transparent',
             values: weeks.map((w) => Math.max(0, w.has - w.parts.reduce((n, p) => n + p.hours, 0))),
           },
         ]}
       />
     {/if}
-    <section class="mt-8" aria-label="Week by week">
+    <section class="mt-8" aria-label={words.weekByWeek}>
       <div class="flex items-baseline border-b-2 border-ink pb-1">
-        <h2 class="mr-auto text-head">Week by week</h2>
+        <h2 class="mr-auto text-head">{words.weekByWeek}</h2>
         <button class="plain no-print text-note" aria-pressed={past} onclick={() => (past = !past)}
-          >{past ? 'Hide past' : 'Show past'}</button
+          >{past ? words.hidePast : words.showPast}</button
         >
       </div>
       {#each byWeek as { monday, steps: own } (monday)}
         <div class="flex gap-5 border-b border-rule py-2" data-week={monday}>
           <p class="w-28 shrink-0 {monday === mondayOf(today) ? 'font-semibold' : 'text-quiet'}">
-            {monday === mondayOf(today) ? 'this week' : short(monday)}
+            {monday === mondayOf(today) ? words.thisWeek : short(monday)}
           </p>
           <ul class="min-w-0 flex-1">
             {#each own as step (step.kind + step.month.id)}
@@ -154,11 +155,13 @@
                     ? `/programmes/${bench.slug}/months/${step.month.id}/${STATION[step.kind]}${page.url.search}`
                     : `/programmes/${bench.slug}/bolts`}>{step.month.name}: {stepNames[step.kind]}</a
                 >
-                {#if isDone}<span class="text-note">done</span>{:else if late}<span class="text-note">overdue</span>{/if}
-                {#if step.earlier}<span class="text-note text-quiet">brought forward: {step.earlier}</span>{/if}
+                {#if isDone}<span class="text-note">{words.done}</span>{:else if late}<span class="text-note"
+                    >{words.overdue}</span
+                  >{/if}
+                {#if step.earlier}<span class="text-note text-quiet">{words.broughtForward(step.earlier)}</span>{/if}
               </li>
               {#if step.kind === 'release' && step.month.homework}
-                <li class="pl-27 text-note text-quiet">homework: {step.month.homework}</li>
+                <li class="pl-27 text-note text-quiet">{words.homework(step.month.homework)}</li>
               {/if}
             {/each}
           </ul>
@@ -168,14 +171,14 @@
   {/if}
   {#snippet side()}
     <CalendarForm />
-    <section class="mt-6" aria-label="In your own calendar">
-      <h2 class="border-b border-ink pb-1 text-lead">In your own calendar</h2>
+    <section class="mt-6" aria-label={words.inYourOwnCalendar}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.inYourOwnCalendar}</h2>
       <p class="mt-2">
-        <a class="act" href="/programmes/{bench.slug}/calendar/work.ics" download><Download size={17} /> Download</a>
+        <a class="act" href="/programmes/{bench.slug}/calendar/work.ics" download><Download size={17} /> {words.download}</a>
       </p>
       {#if address}
         <p class="mt-2 text-note text-quiet">
-          Or subscribe. Anyone with this link can see every date, including unreleased months:
+          {words.orSubscribeAnyoneWithThis}
         </p>
         <p class="mt-1"><a class="plain text-note break-all" href={address}>{address}</a></p>
       {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/fabric/words';
   import ColourwayForm from '$lib/fabric/ColourwayForm.svelte';
   import { page } from '$app/state';
   import CastTable from '$lib/fabric/CastTable.svelte';
@@ -41,11 +42,11 @@
   const inHand = $derived(roles.includes(role) ? role : (roles[0] ?? 'A'));
   let view: View = $state('colour');
   const VIEWS: Record<View, string> = {
-    colour: 'Colour',
-    grey: 'Greyscale',
-    'no-red': 'Colour-blind view: red',
-    'no-green': 'Colour-blind view: green',
-    'no-blue': 'Colour-blind view: blue',
+    colour: words.colour,
+    grey: words.greyscale,
+    'no-red': words.colourBlindViewRed,
+    'no-green': words.colourBlindViewGreen,
+    'no-blue': words.colourBlindViewBlue,
   };
   /** A fabric that is looked at; else the one that the letter in hand has. */
   let looked = $state('');
@@ -114,11 +115,11 @@
     if (colourway.pools.has(letter)) {
       const out = colourway.pools.get(letter)!.fabrics.includes(to);
       const changes = pooledChanges(bench.saver.document, colourway.id, letter, to.id);
-      if (changes.length > 0) bench.saver.do(`${to.name} ${out ? 'out of' : 'into'} ${letter}`, changes);
+      if (changes.length > 0) bench.saver.do(`${to.name} ${out ? words.outOf2 : 'into'} ${letter}`, changes);
       return;
     }
     if (colourway.fabrics.get(letter) === to) return;
-    bench.saver.do(`${letter} cast with ${to.name}`, castChanges(bench.saver.document, colourway.id, letter, to.id));
+    bench.saver.do(words.castWith(letter, to.name), castChanges(bench.saver.document, colourway.id, letter, to.id));
   }
   /** Keys: a letter takes it in hand; arrows try the fabrics before and after it in the order of their value. */
   function onkeydown(e: KeyboardEvent) {
@@ -142,10 +143,10 @@
 
 <svelte:window {onkeydown} />
 
-<YearFrame name="Fabrics" about="Choose fabrics and check their contrast">
+<YearFrame name="Fabrics" about={words.chooseFabricsAndCheckTheir}>
   <div class="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-8 max-[1100px]:grid-cols-1">
     <div>
-      <fieldset class="no-print flex flex-wrap" aria-label="View">
+      <fieldset class="no-print flex flex-wrap" aria-label={words.view}>
         {#each Object.entries(VIEWS) as [id, name] (id)}
           <label
             class="cursor-pointer border-b-4 px-1.5 py-1.5 whitespace-nowrap hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {view ===
@@ -158,9 +159,9 @@
       </fieldset>
       {#if picture}
         <label class="no-print mt-2 flex items-center gap-2"
-          ><span class="block text-note text-quiet">Look at</span>
+          ><span class="block text-note text-quiet">{words.lookAt}</span>
           <select class="field w-auto" bind:value={close}>
-            <option value="">the whole quilt</option>
+            <option value="">{words.theWholeQuilt}</option>
             {#each programme.months.filter((m) => m.blocks.length > 0) as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
           </select></label
         >
@@ -173,7 +174,7 @@
               drawing={blockDrawing(block, entry.finished)}
               cast={colourway.fabrics}
               {view}
-              label="{entry.block.name} in {colourway.name}, {VIEWS[view]}"
+              label={words.in(entry.block.name, colourway.name, VIEWS[view])}
             />
           {/each}
         </div>
@@ -183,7 +184,7 @@
           {picture}
           cast={colourway.fabrics}
           {view}
-          label="The quilt in {colourway.name}, {VIEWS[view]}"
+          label={words.theQuiltIn(colourway.name, VIEWS[view])}
           {...scrappy && {
             held,
             pinned,
@@ -192,7 +193,7 @@
           }}
         />
         {#if scrappy}<p class="no-print mt-1 text-note text-quiet">
-            Click a patch to choose its fabric. The arrow keys select a block.
+            {words.clickAPatchToChoose}
           </p>{/if}
       {:else}
         <div class="mt-3 grid grid-cols-3 gap-3">
@@ -204,7 +205,7 @@
               label={entry.block.name}
             />
           {:else}
-            <p class="col-span-3 text-lead">No block yet. You can choose fabrics all the same; draw the blocks under Block.</p>
+            <p class="col-span-3 text-lead">{words.noBlockYetYouCan}</p>
           {/each}
         </div>
       {/if}
@@ -219,10 +220,10 @@
     />
   </div>
   {#if scrappy}<ScrappyForm {colourway} {scattered} progress={scatterer.progress} />{/if}
-  <section class="mt-7" aria-label="Value">
-    <h2 class="border-b-2 border-ink pb-1 text-head">From dark to light</h2>
+  <section class="mt-7" aria-label={words.value}>
+    <h2 class="border-b-2 border-ink pb-1 text-head">{words.fromDarkToLight}</h2>
     <p class="mt-1 text-note text-quiet">
-      Contrast in value, not colour, makes a block stand out. Click a fabric to use it for <b>{inHand}</b>.
+      {words.contrastInValueNotColour} <b>{inHand}</b>.
     </p>
     <ValueStrip fabrics={programme.fabrics} {colourway} {view} role={inHand} oncast={cast} />
   </section>
@@ -237,7 +238,7 @@
       {#if beside.fabric && !beside.fabric.own}{#key beside.fabric.id}<FabricForm fabric={beside.fabric} />{/key}{/if}
       <ShelfImport />
       <p class="text-note text-quiet">
-        Prints are drawn at true scale on the quilt, at 24 points to {unit === 'in' ? 'an inch' : '2.54 cm'} on swatches.
+        {words.printsAreDrawnAtTrue(unit === 'in' ? words.anInch : '2.54 cm')}
       </p>
     </div>
   {/snippet}

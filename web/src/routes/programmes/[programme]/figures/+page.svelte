@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/money/words';
   import { dayText } from '$lib/look/day-text';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
@@ -58,16 +59,16 @@
   );
 </script>
 
-<YearFrame name="Totals" about="Fabric, waste, cost and hours over the year">
-  <Working progress={year.progress ?? cost.progress} what="Working out the year" />
+<YearFrame name="Totals" about={words.fabricWasteCostAndHours}>
+  <Working progress={year.progress ?? cost.progress} what={words.workingOutTheYear} />
   {#if problems.length > 0}
-    <Problems {problems} document={bench.saver.document} title="The totals can’t be worked out yet" />
+    <Problems {problems} document={bench.saver.document} title={words.theTotalsCantBeWorked} />
   {:else if figures && figures.packets.length === 0}
-    <p class="mt-6 max-w-prose text-lead">There is nothing to count yet. Draw a block first.</p>
+    <p class="mt-6 max-w-prose text-lead">{words.thereIsNothingToCount}</p>
   {/if}
   {#if figures && figures.packets.length > 0}
     <Chart
-      title="Fabric by packet"
+      title={words.fabricByPacket}
       unit={yd}
       type="bar"
       stacked
@@ -79,52 +80,51 @@
       }))}
     />
     <Chart
-      title="Left over and waste, by packet"
-      unit="% of the fabric"
+      title={words.leftOverAndWasteBy}
+      unit={words.ofTheFabric}
       type="bar"
       stacked
       labels={months}
       series={[
-        { name: 'remainders worth keeping', colour: '#7c8db5', values: percent((m) => m.kept) },
+        { name: words.remaindersWorthKeeping, colour: '#7c8db5', values: percent((m) => m.kept) },
         { name: 'scraps', colour: '#6b5848', values: percent((m) => m.scrap) },
       ]}
     />
     {#if cost.answer && priced}
       <Chart
-        title="Fabric for one participant of {colourway.name}, the whole year"
+        title={words.fabricForOneParticipantOf(colourway.name)}
         unit={programme.currency ?? 'money'}
         type="line"
         labels={cost.answer.map((p) => String(p.people))}
         series={[
-          { name: 'cut all together', colour: '#3f6fb5', values: cost.answer.map((p) => p.together) },
-          { name: 'a length for each kit', colour: '#6b5848', values: cost.answer.map((p) => p.apart), dashed: true },
+          { name: words.cutAllTogether, colour: '#3f6fb5', values: cost.answer.map((p) => p.together) },
+          { name: words.aLengthForEachKit, colour: '#6b5848', values: cost.answer.map((p) => p.apart), dashed: true },
         ]}
         write={(n) => n.toFixed(2)}
       />
       <p class="text-note text-quiet">
-        People in {colourway.name} along the bottom. Spares and demo sets are shared by everyone. ‘Cut all together’ is an estimate
-        from quick plans.
+        {words.peopleInAlongTheBottom(colourway.name)}
       </p>
     {:else if cost.answer}
-      <p class="mt-6">Add a price for every fabric of {colourway.name} (under Fabrics) to see the cost.</p>
+      <p class="mt-6">{words.addAPriceForEvery(colourway.name)}</p>
     {/if}
     <Chart
-      title="Hours at the cutting table, by week"
-      unit="h"
+      title={words.hoursAtTheCuttingTable}
+      unit={words.h}
       type="bar"
       labels={figures.weeks.map((w) => shortDate(w.monday))}
-      series={[{ name: 'everyone together', colour: '#d9b90f', values: figures.weeks.map((w) => hours(w.minutes)) }]}
+      series={[{ name: words.everyoneTogether, colour: '#d9b90f', values: figures.weeks.map((w) => hours(w.minutes)) }]}
     />
     <p class="text-note text-quiet">
-      Each packet is cut in the week before its first release, counted from Monday{data.pace === 1
-        ? '; hours are estimates until you record times in the cutting room'
-        : `; at your own pace, ${data.pace.toFixed(2)} × our estimates`}.
+      {words.eachPacketIsCutIn(
+        data.pace === 1 ? words.hoursAreEstimatesUntilYou : words.atYourOwnPaceOur(data.pace.toFixed(2)),
+      )}
     </p>
   {/if}
   {#snippet side()}
     {#if figures && figures.packets.length > 0}
       <dl class="mt-4">
-        {#each [['Fabric bought', `${total.toFixed(1)} ${yd}`], ['Scraps', `${scraps.toFixed(1)} kg`], ['Hours at the table', figures.packets
+        {#each [[words.fabricBought, `${total.toFixed(1)} ${yd}`], [words.scraps, `${scraps.toFixed(1)} kg`], [words.hoursAtTheTable, figures.packets
               .reduce((n, p) => n + hours(p.minutes), 0)
               .toFixed(1)]] as [name, value] (name)}
           <div class="flex items-baseline border-b border-rule py-1.5">
@@ -134,10 +134,9 @@
         {/each}
       </dl>
       <p class="mt-2 text-note text-quiet">
-        For everyone enrolled, with backing, spares, demo sets and step-outs: the same lengths as under Stock & orders and
-        Money.
+        {words.forEveryoneEnrolledWithBacking}
       </p>
     {/if}
-    <div class="mt-6"><PaperChoice what="Print the totals" /></div>
+    <div class="mt-6"><PaperChoice what={words.printTheTotals} /></div>
   {/snippet}
 </YearFrame>

@@ -1,5 +1,6 @@
 <!-- Forecast: how many will still take part, by the programme's own leavers and late joiners, and what cloth to buy now. -->
 <script lang="ts">
+  import { words } from '$lib/stock/words';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { dayText } from '$lib/look/day-text';
@@ -41,7 +42,7 @@
     [0.05, 'yes'],
     [0.3, 'perhaps'],
     [0.7, 'unlikely'],
-    [1, 'last of it'],
+    [1, words.lastOfIt],
   ] as const;
   const yard = $derived(programme.unit === 'in' ? 'yd' : 'm');
   const advice = $derived.by(() => {
@@ -61,24 +62,22 @@
   const percent = (n: number) => `${Math.round(n * 100)}%`;
   function setGone(id: string, text: string) {
     const from = bench.saver.document.fabrics?.find((f) => f.id === id)?.gone;
-    bench.saver.do(`${id}, still available later`, [
+    bench.saver.do(words.stillAvailableLater2(id), [
       { path: `/fabrics/${id}/gone`, from, to: text === '' ? undefined : Number(text) },
     ]);
   }
 </script>
 
-<YearFrame name="Forecast" about="How many will still take part, and what to buy for them now" colourways={false}>
-  <Working progress={asker.progress} what="Working out the fabric" />
+<YearFrame name="Forecast" about={words.howManyWillStillTake} colourways={false}>
+  <Working progress={asker.progress} what={words.workingOutTheFabric} />
   {#if people === 0 || ahead.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      {people === 0
-        ? 'No participants yet, so there is nothing to forecast.'
-        : 'No releases ahead. Set release dates under Calendar.'}
+      {people === 0 ? words.noParticipantsYetSoThere : words.noReleasesAheadSetRelease}
     </p>
   {:else}
     <Chart
-      title="People who take part, month by month"
-      unit="people"
+      title={words.peopleWhoTakePartMonth}
+      unit={words.people}
       type="line"
       labels={names}
       series={[
@@ -91,14 +90,14 @@
     {#if then && chosen}
       <div class="no-print mt-6">
         <label class="block w-64"
-          ><span class="block text-note text-quiet">Chances for</span>
+          ><span class="block text-note text-quiet">{words.chancesFor}</span>
           <select class="field" value={chosen.id} onchange={(e) => (at = e.currentTarget.value)}
             >{#each ahead as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
           ></label
         >
       </div>
       <Chart
-        title="How likely each head count is, {dayText(chosen.release, locale)}"
+        title={words.howLikelyEachHeadCount(dayText(chosen.release, locale))}
         unit="%"
         type="bar"
         labels={then.chances.map((_, i) => String(then.from + i))}
@@ -106,15 +105,16 @@
       />
     {/if}
     {#if advice.length > 0}
-      <section class="mt-8" aria-label="What to buy now">
-        <h2 class="text-head">What to buy now, to last until {dayText(chosen?.release, locale)}</h2>
+      <section class="mt-8" aria-label={words.whatToBuyNow}>
+        <h2 class="text-head">{words.whatToBuyNowTo(dayText(chosen?.release, locale))}</h2>
         <table class="mt-2 w-full">
           <thead
             ><tr class="border-b-2 border-ink"
-              ><th class="py-1">Fabric</th><th>For</th><th class="no-print">Still available later?</th><th class="text-right"
-                >Kits to plan for</th
-              ><th class="text-right">Fabric needed</th><th class="text-right">In stock</th><th class="text-right">Buy now</th
-              ><th class="text-right">Chance it is enough</th><th class="text-right">Likely left over</th></tr
+              ><th class="py-1">{words.fabric}</th><th>{words.for}</th><th class="no-print">{words.stillAvailableLater}</th><th
+                class="text-right">{words.kitsToPlanFor}</th
+              ><th class="text-right">{words.fabricNeeded}</th><th class="text-right">{words.inStock2}</th><th
+                class="text-right">{words.buyNow}</th
+              ><th class="text-right">{words.chanceItIsEnough}</th><th class="text-right">{words.likelyLeftOver}</th></tr
             ></thead
           >
           <tbody>
@@ -131,36 +131,35 @@
                 <td class="no-print pr-3"
                   ><select
                     class="field w-auto"
-                    aria-label="Is {a.fabric.name} still available later?"
+                    aria-label={words.isStillAvailableLater(a.fabric.name)}
                     value={a.fabric.gone === undefined ? '' : String(a.fabric.gone)}
                     onchange={(e) => setGone(a.fabric.id, e.currentTarget.value)}
-                    ><option value="">not known</option>{#each GONE as [value, says] (value)}<option value={String(value)}
-                        >{says}</option
+                    ><option value="">{words.notKnown}</option>{#each GONE as [value, says] (value)}<option
+                        value={String(value)}>{says}</option
                       >{/each}</select
                   ></td
                 >
                 <td class="numeral pr-3 text-right">{a.buy.now}</td>
                 <td class="numeral pr-3 text-right">{a.wanted.toFixed(1)}</td>
                 <td class="numeral pr-3 text-right">{a.hand.toFixed(1)}</td>
-                <td class="numeral pr-3 text-right">{a.lacking > 0 ? `${up(a.lacking)} ${yard}` : 'nothing'}</td>
+                <td class="numeral pr-3 text-right">{a.lacking > 0 ? `${up(a.lacking)} ${yard}` : words.nothing}</td>
                 <td class="pr-3 text-right">{percent(a.buy.enough)}</td>
-                <td class="text-right">{a.buy.over.toFixed(1)} kits</td>
+                <td class="text-right">{words.kits(a.buy.over.toFixed(1))}</td>
               </tr>
             {/each}
           </tbody>
         </table>
         <p class="mt-2 max-w-prose text-note text-quiet">
-          Covers the months still to come; ‘in stock’ includes what is on order. If a print may sell out, we suggest buying more
-          now, because running short costs more than having some over. Lead times are under Stock & orders.
+          {words.coversTheMonthsStillTo}
         </p>
       </section>
     {/if}
   {/if}
   {#snippet side()}
-    <section class="mt-4" aria-label="Based on">
-      <h2 class="border-b border-ink pb-1 text-lead">Based on</h2>
+    <section class="mt-4" aria-label={words.basedOn}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.basedOn}</h2>
       <dl>
-        {#each [['Participants now', String(people)], ['Left since the first release', String(seen.left)], ['Joined late', String(seen.joined)], ['Months of history', seen.peopleMonths.toFixed(0)]] as [name, value] (name)}
+        {#each [[words.participantsNow, String(people)], [words.leftSinceTheFirstRelease, String(seen.left)], [words.joinedLate, String(seen.joined)], [words.monthsOfHistory, seen.peopleMonths.toFixed(0)]] as [name, value] (name)}
           <div class="flex items-baseline border-b border-rule py-1.5">
             <dt class="mr-auto">{name}</dt>
             <dd class="numeral text-lead">{value}</dd>
@@ -168,8 +167,7 @@
         {/each}
       </dl>
       <p class="mt-2 text-note text-quiet">
-        Until there is enough history we assume that 1.5% leave each month and 1 in 50 joins late. A year of your own figures
-        replaces this.
+        {words.untilThereIsEnoughHistory}
       </p>
     </section>
   {/snippet}

@@ -1,5 +1,6 @@
 <!-- All kits of the year: how far each sort is, what is to be cut next, what lies about for nobody. -->
 <script lang="ts">
+  import { words } from '$lib/kits/words';
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
@@ -29,7 +30,7 @@
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ deed: 'give', months: data.board.packets }),
     }).catch(() => undefined);
-    if (!answer?.ok) trouble = 'We can’t reach the server. Nothing was changed.';
+    if (!answer?.ok) trouble = words.weCantReachTheServerNothing;
     await invalidateAll();
   }
   /** To the Cut station, with so many kits tried as are to be cut. */
@@ -42,27 +43,29 @@
 
 <YearFrame
   name="Kits"
-  about="{rows.reduce((n, r) => n + r.kits.handed, 0)} kits handed out, {rows.reduce(
-    (n, r) => n + r.kits.planned,
-    0,
-  )} to be cut"
+  about={words.kitsHandedOutToBe(
+    rows.reduce((n, r) => n + r.kits.handed, 0),
+    rows.reduce((n, r) => n + r.kits.planned, 0),
+  )}
   colourways={false}
 >
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
   {#if rows.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      No kits yet. Everyone listed under <a class="plain" href="/programmes/{bench.slug}/roster">Participants</a> gets one of each.
+      {words.noKitsYetEveryoneListed} <a class="plain" href="/programmes/{bench.slug}/roster">{words.participants}</a>
+      {words.getsOneOfEach}
     </p>
   {:else}
-    <section class="mt-5" aria-label="To be cut next">
-      <h2 class="border-b-2 border-ink pb-1 text-head">To be cut next</h2>
+    <section class="mt-5" aria-label={words.toBeCutNext}>
+      <h2 class="border-b-2 border-ink pb-1 text-head">{words.toBeCutNext}</h2>
       {#if next.rows.length === 0}
-        <p class="mt-2 text-lead">Nothing to cut: everything up to the next release is cut.</p>
+        <p class="mt-2 text-lead">{words.nothingToCutEverythingUp}</p>
       {:else}
         <p class="mt-2">
           {total}
-          {total === 1 ? 'kit' : 'kits'}{#if next.back.length > 0}, {next.back.reduce((n, r) => n + r.kits.planned, 0)} of them for
-            late joiners (months already released){/if}.
+          {words.kits3(total)}{#if next.back.length > 0}{words.ofThemForLateJoiners(
+              next.back.reduce((n, r) => n + r.kits.planned, 0),
+            )}{/if}.
         </p>
         <table class="mt-2 w-full">
           <tbody>
@@ -73,7 +76,7 @@
                 <td class="numeral pr-3 text-right text-lead">{row.kits.planned}</td>
                 <td class="no-print text-right"
                   >{#if !next.back.includes(row)}<button class="plain text-note" onclick={() => cut(row)}
-                      >Plan the cutting of {row.kits.planned}</button
+                      >{words.planTheCuttingOf(row.kits.planned)}</button
                     >{/if}</td
                 >
               </tr>
@@ -83,14 +86,14 @@
       {/if}
     </section>
     {#if next.rows.length > 0}<EveningLists rows={next.rows} />{/if}
-    <section class="mt-8" aria-label="The year’s kits">
-      <h2 class="text-head">The year’s kits</h2>
+    <section class="mt-8" aria-label={words.theYearsKits}>
+      <h2 class="text-head">{words.theYearsKits}</h2>
       <table class="mt-1 w-full">
         <thead
           ><tr class="border-b-2 border-ink"
-            ><th class="py-1">Months</th><th>Colourway and size</th>{#each kitStates as s (s)}<th class="text-right"
-                >{kitStateNames[s]}</th
-              >{/each}<th class="text-right">unassigned</th></tr
+            ><th class="py-1">{words.months}</th><th>{words.colourwayAndSize}</th>{#each kitStates as s (s)}<th
+                class="text-right">{kitStateNames[s]}</th
+              >{/each}<th class="text-right">{words.unassigned}</th></tr
           ></thead
         >
         <tbody>
@@ -119,21 +122,21 @@
     </section>
   {/if}
   {#snippet side()}
-    <section class="mt-4" aria-label="Unassigned kits">
-      <h2 class="border-b border-ink pb-1 text-lead">Unassigned kits</h2>
+    <section class="mt-4" aria-label={words.unassignedKits}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.unassignedKits}</h2>
       {#if loose.length === 0}
-        <p class="mt-2 text-quiet">None. Spares, demo sets and kits of people who left show here once they are cut.</p>
+        <p class="mt-2 text-quiet">{words.noneSparesDemoSetsAnd}</p>
       {:else}
         <p class="mt-2">
-          {loose.reduce((n, r) => n + r.loose, 0)} made and not claimed: spares, demo sets and kits of people who left.
+          {words.madeAndNotClaimedSpares(loose.reduce((n, r) => n + r.loose, 0))}
         </p>
         {#if waitLoose > 0}
           <p class="mt-2">
-            <button class="act first" onclick={() => void give()}>Assign {waitLoose} to people still without a kit</button>
+            <button class="act first" onclick={() => void give()}>{words.assignToPeopleStillWithout(waitLoose)}</button>
           </p>
         {/if}
       {/if}
     </section>
-    <p class="mt-6"><a class="act" href="/programmes/{bench.slug}/pickup">Handing out</a></p>
+    <p class="mt-6"><a class="act" href="/programmes/{bench.slug}/pickup">{words.handingOut}</a></p>
   {/snippet}
 </YearFrame>

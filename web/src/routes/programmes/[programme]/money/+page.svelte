@@ -1,5 +1,6 @@
 <!-- Money: what kits cost as they are cut, what comes in, and from how many people on the year pays for itself. -->
 <script lang="ts">
+  import { words } from '$lib/money/words';
   import MoneyForm from '$lib/money/MoneyForm.svelte';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import Chart from '$lib/look/Chart.svelte';
@@ -43,19 +44,22 @@
   const unpriced = $derived((asker.answer?.fabrics ?? []).filter((f) => !f.priced).map((f) => f.name));
 </script>
 
-<YearFrame name="Money" about="The year’s money, for {year.people} people and {year.kits} kits a packet" colourways={false}>
-  <Working progress={asker.progress} what="Working out the fabric" />
+<YearFrame name="Money" about={words.theYearsMoneyForPeople(year.people, year.kits)} colourways={false}>
+  <Working progress={asker.progress} what={words.workingOutTheFabric} />
   {#if asker.answer && costs.length === 0}
-    <p class="mt-8 max-w-prose text-lead">There is nothing to cost yet. Draw a block first.</p>
+    <p class="mt-8 max-w-prose text-lead">{words.thereIsNothingToCost}</p>
   {:else if asker.answer}
     {#if unpriced.length > 0}
       <p class="mt-4 max-w-prose border-l-4 border-weld pl-4">
-        Add a price for {unpriced.slice(0, 4).join(', ')}{unpriced.length > 4 ? ` and ${unpriced.length - 4} more` : ''} (under
-        <a class="plain" href="/programmes/{bench.slug}/fabrics">Fabrics</a>) to see the cost.
+        {words.addAPriceForUnder(
+          unpriced.slice(0, 4).join(', '),
+          unpriced.length > 4 ? words.andMore(unpriced.length - 4) : '',
+        )}
+        <a class="plain" href="/programmes/{bench.slug}/fabrics">{words.fabrics}</a>{words.toSeeTheCost}
       </p>
     {/if}
     <dl class="mt-5 grid grid-cols-3 gap-x-8 border-t-2 border-ink max-[700px]:grid-cols-1">
-      {#each [['Average cost of a kit', money(year.perKit)], ['Profit for the year', money(year.margin)], ['Breaks even at', year.breakEven === undefined ? '–' : `${year.breakEven} people`], ['Cost of all kits', money(year.cost)], ['Income before tax', money(year.income)], ['Cost of spares and demo sets', money(year.unsold)]] as [name, value] (name)}
+      {#each [[words.averageCostOfAKit, money(year.perKit)], [words.profitForTheYear, money(year.margin)], [words.breaksEvenAt, year.breakEven === undefined ? '–' : `${year.breakEven} people`], [words.costOfAllKits, money(year.cost)], [words.incomeBeforeTax, money(year.income)], [words.costOfSparesAndDemo, money(year.unsold)]] as [name, value] (name)}
         <div class="border-b border-rule py-2" data-sum={name}>
           <dt class="text-note text-quiet">{name}</dt>
           <dd class="numeral text-head">{value}</dd>
@@ -64,7 +68,7 @@
     </dl>
     {#if priced}
       <Chart
-        title="Cost and income by month"
+        title={words.costAndIncomeByMonth}
         unit={programme.currency ?? 'money'}
         type="bar"
         labels={names}
@@ -78,9 +82,9 @@
     <table class="mt-6 w-full">
       <thead
         ><tr class="border-b-2 border-ink"
-          ><th class="py-1">Month</th
-          >{#each ['Fabric', 'Print and bags', 'Postage', 'Hours', 'Cost', 'Income', 'Profit'] as h (h)}<th class="text-right"
-              >{h}</th
+          ><th class="py-1">{words.month}</th
+          >{#each [words.fabric, words.printAndBags, words.postage, words.hours, words.cost, words.income, words.profit] as h (h)}<th
+              class="text-right">{h}</th
             >{/each}</tr
         ></thead
       >
@@ -100,7 +104,7 @@
         {/each}
         {#if year.fixed > 0}
           <tr class="border-b border-rule"
-            ><td class="py-1.5">Fixed</td><td colspan="4"></td><td class="tabular text-right font-semibold"
+            ><td class="py-1.5">{words.fixed}</td><td colspan="4"></td><td class="tabular text-right font-semibold"
               >{money(year.fixed)}</td
             ><td colspan="2"></td></tr
           >
@@ -108,13 +112,12 @@
       </tbody>
     </table>
     <p class="mt-2 max-w-prose text-note text-quiet">
-      Fabric cost includes waste, spares, demo sets and step-outs, in the month that starts the packet; per kit it rises a
-      little when fewer take part. <a class="plain" href="/programmes/{bench.slug}/bolts">Stock & orders</a> takes off what is
-      in stock and adds what is left on whole bolts. {data.loose > 0 ? `${data.loose} kits are unassigned.` : ''}
+      {words.fabricCostIncludesWasteSpares} <a class="plain" href="/programmes/{bench.slug}/bolts">{words.stockOrders}</a>
+      {words.takesOffWhatIsIn(data.loose > 0 ? words.kitsAreUnassigned(data.loose) : '')}
     </p>
   {/if}
   {#snippet side()}
     <MoneyForm />
-    <div class="mt-6"><PaperChoice what="Print the money" /></div>
+    <div class="mt-6"><PaperChoice what={words.printTheMoney} /></div>
   {/snippet}
 </YearFrame>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/kits/words';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { kitNames } from '$lib/kits/kit-words';
@@ -35,14 +36,14 @@
   });
 </script>
 
-<YearFrame name="Kit contents" about="What each participant is given, and what is cut, bagged and kept whole">
-  <Working progress={asker.progress} what="Laying out the packets" />
+<YearFrame name="Kit contents" about={words.whatEachParticipantIsGiven}>
+  <Working progress={asker.progress} what={words.layingOutThePackets} />
   {#if asker.problems.length > 0}
-    <Problems problems={asker.problems} document={bench.saver.document} title="The kits can’t be planned yet" />
+    <Problems problems={asker.problems} document={bench.saver.document} title={words.theKitsCantBePlanned} />
   {/if}
   {#if programme.sizes.length > 0}
-    <fieldset class="no-print mt-3 flex" aria-label="Whose packet">
-      {#each [{ id: '', name: 'Standard size' }, ...programme.sizes] as s (s.id)}
+    <fieldset class="no-print mt-3 flex" aria-label={words.whosePacket}>
+      {#each [{ id: '', name: words.standardSize }, ...programme.sizes] as s (s.id)}
         <label
           class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {size ===
           s.id
@@ -54,7 +55,7 @@
     </fieldset>
   {/if}
   {#if kits.length > 1}
-    <fieldset class="no-print mt-1 flex flex-wrap" aria-label="Which kit">
+    <fieldset class="no-print mt-1 flex flex-wrap" aria-label={words.whichKit}>
       {#each kits as k (k)}
         <label
           class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {kit ===
@@ -75,15 +76,17 @@
   {/if}
   {#if asker.answer}
     {#if asker.answer.bundles.length > 0 && wayOf[kit] === 'lengths'}
-      <section class="mt-5" aria-label="The bundle">
-        <h2 class="border-b-2 border-ink pb-1 text-head">The start-up bundle, handed out once for the whole programme</h2>
+      <section class="mt-5" aria-label={words.theBundle}>
+        <h2 class="border-b-2 border-ink pb-1 text-head">{words.theStartUpBundleHanded}</h2>
         {#each asker.answer.bundles as bundle (bundle.id)}<BundleCloth {bundle} {unit} />{/each}
       </section>
     {/if}
     {#each asker.answer.packets as packet (packet.number)}
-      <section class="mt-7" aria-label="Packet {packet.number}" data-packet={packet.number}>
+      <section class="mt-7" aria-label={words.packet(packet.number)} data-packet={packet.number}>
         <h2 class="border-b-2 border-ink pb-1 text-head">
-          Packet {packet.number}<span class="ml-3 font-sans text-body font-normal text-quiet">{packet.months.join(' · ')}</span>
+          {words.packet(packet.number)}<span class="ml-3 font-sans text-body font-normal text-quiet"
+            >{packet.months.join(' · ')}</span
+          >
         </h2>
         {#if packet.way === 'list'}<OwnClothTable fabrics={packet.own} {unit} />
         {:else if packet.way === 'pieces'}<BagTable fabrics={packet.bag} {unit} />
@@ -92,16 +95,16 @@
             <Say text={line} />
           </p>{/each}
         {#if packet.bundled.length > 0}
-          <p class="mt-2 text-quiet">{packet.bundled.join(' and ')} comes with the start-up bundle.</p>
+          <p class="mt-2 text-quiet">{words.comesWithTheStartUp(packet.bundled.join(words.and))}</p>
         {/if}
       </section>
     {:else}
-      <p class="mt-6 max-w-prose text-lead">There is nothing to hand out yet. Draw a block first.</p>
+      <p class="mt-6 max-w-prose text-lead">{words.thereIsNothingToHand}</p>
     {/each}
   {/if}
   {#snippet side()}
     <KitsForm />
     <SizesForm />
-    <div class="mt-6"><PaperChoice what="Print the kit contents" /></div>
+    <div class="mt-6"><PaperChoice what={words.printTheKitContents} /></div>
   {/snippet}
 </YearFrame>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/sheet/words';
   import { page } from '$app/state';
   import { MonthExport, sheetsOf } from '$lib/sheet/month-export.svelte';
   import { dayText } from '$lib/look/day-text';
@@ -55,24 +56,24 @@
       .trim() || undefined;
 </script>
 
-<YearFrame paper name="Handouts" about="Welcome pack and bulk downloads">
+<YearFrame paper name="Handouts" about={words.welcomePackAndBulkDownloads}>
   {#if worked.paper}
-    <div class="mt-5"><PaperView paper={worked.paper} unit={programme.unit} label="Welcome pack" /></div>
+    <div class="mt-5"><PaperView paper={worked.paper} unit={programme.unit} label={words.welcomePack} /></div>
   {:else}
     <div class="mt-5">
-      <Problems problems={worked.problems} document={bench.saver.document} title="The welcome pack can’t be written yet" />
+      <Problems problems={worked.problems} document={bench.saver.document} title={words.theWelcomePackCantBe} />
     </div>
   {/if}
   {#snippet side()}
-    <section class="mt-4" aria-label="Welcome pack">
-      <h2 class="border-b border-ink pb-1 text-lead">Welcome pack</h2>
+    <section class="mt-4" aria-label={words.welcomePack}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.welcomePack}</h2>
       <label class="mt-2 block"
-        ><span class="text-note text-quiet">Welcome letter</span>
+        ><span class="text-note text-quiet">{words.welcomeLetter}</span>
         <textarea
           class="field min-h-32"
           maxlength="4000"
           value={bench.saver.document.welcome ?? ''}
-          onchange={(e) => save('welcome letter', '/welcome', bench.saver.document.welcome, written(e.currentTarget.value))}
+          onchange={(e) => save(words.welcomeLetter2, '/welcome', bench.saver.document.welcome, written(e.currentTarget.value))}
         ></textarea></label
       >
       <label class="mt-2 flex cursor-pointer items-center gap-2">
@@ -82,40 +83,40 @@
           checked={programme.mystery}
           onchange={(e) => save('mystery', '/mystery', bench.saver.document.mystery, e.currentTarget.checked || undefined)}
         />
-        Mystery quilt: hide each block until its month
+        {words.mysteryQuiltHideEachBlock}
       </label>
-      <div class="mt-4"><PaperChoice what="Print the welcome pack" /></div>
+      <div class="mt-4"><PaperChoice what={words.printTheWelcomePack} /></div>
       <p class="mt-3 flex flex-wrap gap-2">
-        <a class="act" href={address('pdf')} download><Download size={17} /> PDF (A4)</a>
-        <a class="act" href={address('pdf', { page: 'letter' })} download>PDF (US Letter)</a>
-        <a class="act" href={address('txt')} download>text</a>
+        <a class="act" href={address('pdf')} download><Download size={17} /> {words.pdfA4}</a>
+        <a class="act" href={address('pdf', { page: 'letter' })} download>{words.pdfUsLetter}</a>
+        <a class="act" href={address('txt')} download>{words.text}</a>
       </p>
     </section>
-    <section class="mt-7" aria-label="One month, all versions">
-      <h2 class="border-b border-ink pb-1 text-lead">One month, all versions</h2>
+    <section class="mt-7" aria-label={words.oneMonthAllVersions}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.oneMonthAllVersions}</h2>
       {#if month}
         <label class="mt-2 block"
-          ><span class="text-note text-quiet">Month</span>
+          ><span class="text-note text-quiet">{words.month}</span>
           <select class="field" value={month.id} onchange={(e) => (chosen = e.currentTarget.value)}>
             {#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
           </select></label
         >
         <p class="mt-2 text-note text-quiet">
-          Sheets (PDF and text) and cut lists for every colourway and size in use, as a ZIP.
+          {words.sheetsPdfAndTextAnd}
         </p>
         {#if exporter.done === undefined}
           <p class="mt-2">
-            <button class="act" onclick={() => void keepMonth()}><Download size={17} /> All sheets, ZIP</button>
+            <button class="act" onclick={() => void keepMonth()}><Download size={17} /> {words.allSheetsZip}</button>
           </p>
         {:else}
           <p class="mt-2 flex items-center gap-3" role="status">
-            {exporter.done} of {exporter.all}
+            {words.of(exporter.done, exporter.all)}
             <progress class="progress w-28" max={exporter.all} value={exporter.done}></progress>
-            <button class="act" onclick={() => exporter.stop()}>Stop</button>
+            <button class="act" onclick={() => exporter.stop()}>{words.stop}</button>
           </p>
         {/if}
         {#if exporter.trouble}<p class="mt-2 text-madder" role="alert">{exporter.trouble}</p>{/if}
-      {:else}<p class="mt-2 text-quiet">There are no blocks yet.</p>{/if}
+      {:else}<p class="mt-2 text-quiet">{words.thereAreNoBlocksYet}</p>{/if}
     </section>
   {/snippet}
 </YearFrame>

@@ -1,5 +1,6 @@
 <!-- The pickup evening: who comes, what is ready for her, handed over with one touch; it goes on when the connection is gone. -->
 <script lang="ts">
+  import { words } from '$lib/kits/words';
   import Connection from '$lib/kits/Connection.svelte';
   import { keepWork } from '$lib/ask/keep-page';
   import { KitTicks } from '$lib/kits/kit-ticks.svelte';
@@ -76,7 +77,7 @@
   function undo() {
     if (!last) return;
     ticks.set(last.kits, last.was);
-    told = 'Undone.';
+    told = words.undone;
     last = undefined;
   }
   /** A scanner types what it reads and ends with Enter. */
@@ -85,23 +86,23 @@
     e.preventDefault();
     const code = find.trim();
     const kit = ticks.rows.find((k) => kitCode(k.month, k.participant) === code);
-    if (kit?.state === 'handed') told = `${packetName(programme, kit.month)} for ${kit.name} has been handed out already.`;
-    else if (kit) return hand([kit], `${packetName(programme, kit.month)} handed to ${kit.name}.`);
+    if (kit?.state === 'handed') told = words.forHasBeenHandedOut(packetName(programme, kit.month), kit.name);
+    else if (kit) return hand([kit], words.handedTo(packetName(programme, kit.month), kit.name));
     else if (shown.length === 1 && shown[0]!.ready.length > 0)
-      return hand(shown[0]!.ready, `${shown[0]!.ready.length} handed to ${shown[0]!.name}.`);
-    else told = code.includes('/') ? 'This label isn’t from this programme.' : '';
+      return hand(shown[0]!.ready, words.handedTo2(shown[0]!.ready.length, shown[0]!.name));
+    else told = code.includes('/') ? words.thisLabelIsntFromThis : '';
     if (code.includes('/')) find = '';
   }
 </script>
 
 <YearFrame
   name="Handing out"
-  about="{open} {open === 1 ? 'kit' : 'kits'} packed, ready to {way === 'post' ? 'post' : 'collect'}"
+  about={words.kitsPackedReadyTo(open, way === 'post' ? words.post : words.collect)}
   colourways={false}
 >
   <div class="no-print sticky top-0 z-10 mt-4 flex flex-wrap items-end gap-4 border-b border-rule bg-ground py-2">
     <label class="block min-w-56 flex-1"
-      ><span class="text-note text-quiet">Name, or scan a label</span><input
+      ><span class="text-note text-quiet">{words.nameOrScanALabel}</span><input
         class="field text-lead"
         bind:value={find}
         onkeydown={scan}
@@ -109,8 +110,8 @@
         data-scan
       /></label
     >
-    <fieldset class="flex" aria-label="Collected or posted">
-      {#each [['pickup', 'collected'], ['post', 'by post']] as const as [id, name] (id)}
+    <fieldset class="flex" aria-label={words.collectedOrPosted}>
+      {#each [['pickup', 'collected'], ['post', words.byPost]] as const as [id, name] (id)}
         <label
           class="flex min-h-11 cursor-pointer items-center border-b-4 px-3 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {way ===
           id
@@ -124,17 +125,16 @@
   {#if told}
     <p class="mt-3 border-l-4 border-weld pl-3 text-lead" role="status">
       {told}
-      {#if last}<button class="plain text-note" onclick={undo}>Undo</button>{/if}
+      {#if last}<button class="plain text-note" onclick={undo}>{words.undo}</button>{/if}
     </p>
   {/if}
   {#if !ticks.ready}
-    <p class="mt-6 text-quiet">Loading the kits…</p>
+    <p class="mt-6 text-quiet">{words.loadingTheKits}</p>
   {:else if shown.length === 0}
     <p class="mt-6 max-w-prose text-lead">
-      {#if wanted}No one of that name {way === 'post'
-          ? 'gets kits by post'
-          : 'collects kits'}.{:else if ticks.rows.length === 0}No kits yet. Add participants first.{:else}Nothing is packed yet.
-        Kits show here as soon as they are packed.{/if}
+      {#if wanted}{words.noOneOfThatName(
+          way === 'post' ? words.getsKitsByPost : words.collectsKits,
+        )}{:else if ticks.rows.length === 0}{words.noKitsYetAddParticipants}{:else}{words.nothingIsPackedYetKits}{/if}
     </p>
   {/if}
   <ul class="mt-2">
@@ -142,7 +142,7 @@
       <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-3" data-visitor={v.name}>
         <div class="min-w-48 flex-1">
           <p class="text-lead font-semibold">{v.name}</p>
-          <p class="text-quiet">{v.made}{v.handed > 0 ? ` · ${v.handed} handed out` : ''}</p>
+          <p class="text-quiet">{v.made}{v.handed > 0 ? words.handedOut2(v.handed) : ''}</p>
           {#if way === 'post' && v.address}<p class="text-note whitespace-pre-line">{v.address}</p>{/if}
           {#if v.notes}<p class="text-note">{v.notes}</p>{/if}
         </div>
@@ -150,36 +150,35 @@
           {#each v.ready as kit (kit.month)}
             <button
               class="act min-h-12"
-              aria-label="{packetName(programme, kit.month)} handed out to {v.name}"
-              onclick={() => hand([kit], `${packetName(programme, kit.month)} handed to ${v.name}.`)}
+              aria-label={words.handedOutTo(packetName(programme, kit.month), v.name)}
+              onclick={() => hand([kit], words.handedTo(packetName(programme, kit.month), v.name))}
               >{packetName(programme, kit.month)}</button
             >
           {/each}
           {#if v.ready.length > 1}
-            <button class="act first min-h-12" onclick={() => hand(v.ready, `${v.ready.length} kits handed to ${v.name}.`)}
-              >all {v.ready.length}</button
+            <button class="act first min-h-12" onclick={() => hand(v.ready, words.kitsHandedTo(v.ready.length, v.name))}
+              >{words.all(v.ready.length)}</button
             >
           {/if}
           {#each v.unpacked as kit (kit.month)}
-            <span class="self-center text-note text-quiet">{packetName(programme, kit.month)}: cut, not packed</span>
+            <span class="self-center text-note text-quiet">{words.cutNotPacked(packetName(programme, kit.month))}</span>
           {/each}
           {#if v.ready.length === 0 && v.unpacked.length === 0}<span class="self-center text-note text-quiet"
-              >nothing to collect</span
+              >{words.nothingToCollect}</span
             >{/if}
         </div>
       </li>
     {/each}
   </ul>
-  {#if shown.length > MOST}<p class="mt-2 text-quiet">{shown.length - MOST} more: search by name to see them.</p>{/if}
+  {#if shown.length > MOST}<p class="mt-2 text-quiet">{words.moreSearchByNameTo(shown.length - MOST)}</p>{/if}
   {#snippet side()}
-    <section class="mt-4" aria-label="How this works">
-      <h2 class="border-b border-ink pb-1 text-lead">At the table</h2>
+    <section class="mt-4" aria-label={words.howThisWorks}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.atTheTable}</h2>
       <p class="mt-2 text-quiet">
-        Tap a kit to mark it handed out. If you lose the connection, carry on: ticks are kept on this device and sent later.
-        Several tables can work at once.
+        {words.tapAKitToMark}
       </p>
       <p class="mt-2 text-quiet">
-        With a scanner, keep the cursor in the field above: scanning a label marks its kit as handed out.
+        {words.withAScannerKeepThe}
       </p>
     </section>
   {/snippet}

@@ -1,5 +1,6 @@
 <!-- Post: questions that wait for an answer, and every letter that went out or could not. -->
 <script lang="ts">
+  import { words } from '$lib/participants/words';
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
@@ -26,7 +27,7 @@
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     }).catch(() => undefined);
-    if (!answer?.ok) trouble = 'We can’t reach the server. Nothing was sent; what you wrote is still here.';
+    if (!answer?.ok) trouble = words.weCantReachTheServer;
     else await invalidateAll();
     return answer?.ok === true;
   }
@@ -45,15 +46,11 @@
   }
 </script>
 
-<YearFrame
-  name="Messages"
-  about="{open.length} {open.length === 1 ? 'question' : 'questions'} to answer · {found} {found === 1 ? 'email' : 'emails'}"
-  colourways={false}
->
+<YearFrame name="Messages" about={words.questionsToAnswerEmails(open.length, found)} colourways={false}>
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
-  <section class="mt-5" aria-label="Questions">
-    <h2 class="border-b-2 border-ink pb-1 text-head">Questions</h2>
-    {#if questions.length === 0}<p class="mt-2 text-quiet">No questions yet. Participants ask on their own pages.</p>{/if}
+  <section class="mt-5" aria-label={words.questions}>
+    <h2 class="border-b-2 border-ink pb-1 text-head">{words.questions}</h2>
+    {#if questions.length === 0}<p class="mt-2 text-quiet">{words.noQuestionsYetParticipantsAsk}</p>{/if}
     <ul>
       {#each questions as q (q.id)}
         <li class="border-b border-rule py-3" data-question={q.name}>
@@ -67,25 +64,25 @@
             <p class="mt-1 max-w-prose border-l-4 border-walnut pl-3 whitespace-pre-line text-walnut">{q.answer}</p>
           {:else}
             <div class="no-print mt-2 flex max-w-2xl items-end gap-2">
-              <textarea class="field" rows="2" maxlength="4000" aria-label="Answer to {q.name}" bind:value={drafts[q.id]}
+              <textarea class="field" rows="2" maxlength="4000" aria-label={words.answerTo(q.name)} bind:value={drafts[q.id]}
               ></textarea>
               <button class="act first shrink-0" disabled={!drafts[q.id]?.trim()} onclick={() => void reply(q.id)}
-                >Answer</button
+                >{words.answer}</button
               >
             </div>
             {#if !q.email}<p class="mt-1 text-note text-quiet">
-                No email address: your answer will show on their page only.
+                {words.noEmailAddressYourAnswer}
               </p>{/if}
           {/if}
         </li>
       {/each}
     </ul>
   </section>
-  <section class="mt-8" aria-label="Emails">
-    <h2 class="text-head">Emails</h2>
+  <section class="mt-8" aria-label={words.emails}>
+    <h2 class="text-head">{words.emails}</h2>
     <div class="no-print mt-2 flex flex-wrap items-end gap-3">
       <label class="block w-48"
-        ><span class="block text-note text-quiet">Search by name or subject</span><input
+        ><span class="block text-note text-quiet">{words.searchByNameOrSubject}</span><input
           class="field"
           type="search"
           value={data.asked.find}
@@ -93,30 +90,32 @@
         /></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">State</span>
+        ><span class="block text-note text-quiet">{words.state2}</span>
         <select class="field w-auto" value={data.asked.state} onchange={(e) => ask({ state: e.currentTarget.value })}
-          ><option value="">all</option>{#each Object.entries(STATES) as [id, name] (id)}<option value={id}>{name}</option
+          ><option value="">{words.all2}</option>{#each Object.entries(STATES) as [id, name] (id)}<option value={id}
+              >{name}</option
             >{/each}</select
         ></label
       >
       <label class="block"
-        ><span class="block text-note text-quiet">Month</span>
+        ><span class="block text-note text-quiet">{words.month}</span>
         <select class="field w-auto" value={data.asked.month} onchange={(e) => ask({ month: e.currentTarget.value })}
-          ><option value="">all</option>{#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option
+          ><option value="">{words.all2}</option>{#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option
             >{/each}</select
         ></label
       >
-      {#if failed}<button class="act" onclick={() => void send({ deed: 'retry' })}>Retry failed emails</button>{/if}
+      {#if failed}<button class="act" onclick={() => void send({ deed: 'retry' })}>{words.retryFailedEmails}</button>{/if}
     </div>
     {#if mails.length === 0}
       <p class="mt-3 text-quiet">
-        {data.asked.find || data.asked.state || data.asked.month
-          ? 'No emails match.'
-          : 'No emails yet. They are sent when you release a month.'}
+        {data.asked.find || data.asked.state || data.asked.month ? words.noEmailsMatch : words.noEmailsYetTheyAre}
       </p>
     {:else}
       <table class="mt-2 w-full">
-        <thead><tr class="border-b-2 border-ink"><th class="py-1">To</th><th>Subject</th><th>State</th><th>When</th></tr></thead
+        <thead
+          ><tr class="border-b-2 border-ink"
+            ><th class="py-1">{words.to}</th><th>{words.subject}</th><th>{words.state2}</th><th>{words.when}</th></tr
+          ></thead
         >
         <tbody>
           {#each mails as mail (mail.id)}
@@ -133,24 +132,26 @@
       </table>
       {#if found > PAGE}
         {@const at = data.asked.page}
-        <nav class="no-print mt-3 flex items-center gap-3" aria-label="Pages of emails">
-          <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) })}>Newer</button>
-          <span class="tabular">{at * PAGE + 1} to {Math.min(found, (at + 1) * PAGE)} of {found}</span>
-          <button class="act" disabled={(at + 1) * PAGE >= found} onclick={() => ask({ page: String(at + 1) })}>Older</button>
+        <nav class="no-print mt-3 flex items-center gap-3" aria-label={words.pagesOfEmails}>
+          <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) })}>{words.newer}</button>
+          <span class="tabular">{words.toOf(at * PAGE + 1, Math.min(found, (at + 1) * PAGE), found)}</span>
+          <button class="act" disabled={(at + 1) * PAGE >= found} onclick={() => ask({ page: String(at + 1) })}
+            >{words.older}</button
+          >
         </nav>
       {/if}
     {/if}
   </section>
   {#snippet side()}
-    <section class="mt-4" aria-label="How emails are sent">
-      <h2 class="border-b border-ink pb-1 text-lead">How emails are sent</h2>
+    <section class="mt-4" aria-label={words.howEmailsAreSent}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.howEmailsAreSent}</h2>
       {#if way === 'smtp'}
-        <p class="mt-2 text-quiet">Sent through your mail server.</p>
+        <p class="mt-2 text-quiet">{words.sentThroughYourMailServer}</p>
       {:else}
         <p class="mt-2 text-quiet">
-          Kept in a demo mailbox on this computer: no email leaves it. To send real emails, set AGGREGA_SMTP (see the README).
+          {words.keptInADemoMailbox}
         </p>
-        <p class="mt-2"><a class="plain" href="/outside/mail">Open the demo mailbox</a></p>
+        <p class="mt-2"><a class="plain" href="/outside/mail">{words.openTheDemoMailbox}</a></p>
       {/if}
     </section>
   {/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/quilt/words';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import PlaceForm from '$lib/quilt/PlaceForm.svelte';
@@ -58,7 +59,7 @@
   const exactly = $derived.by(() => {
     const top = made.quilt?.top;
     if (!top || (top.w.isRational && top.h.isRational)) return '';
-    return top.w.equals(top.h) ? `, exactly ${top.w} each way` : `, exactly ${top.w} by ${top.h}`;
+    return top.w.equals(top.h) ? words.exactlyEachWay(`${top.w}`) : words.exactlyBy(`${top.w}`, `${top.h}`);
   });
   const address = (change: Record<string, string>) => {
     const asked = Object.fromEntries(page.url.searchParams);
@@ -66,10 +67,10 @@
     return `?${new URLSearchParams(query)}`;
   };
   const TURNINGS: Record<Turning, string> = {
-    'one-way': 'all one way',
-    'pairs-facing': 'pairs facing',
+    'one-way': words.allOneWay,
+    'pairs-facing': words.pairsFacing,
     fans: 'fans',
-    pinwheel: 'pinwheel of four',
+    pinwheel: words.pinwheelOfFour,
     alternating: 'alternating',
   };
   const turning = $derived(settingAt(bench.saver.document, sizeId).all.turning ?? 'one-way');
@@ -87,7 +88,7 @@
   });
 
   function swap(a: PicturePlace, b: PicturePlace) {
-    bench.saver.do(`${a.month.name} and ${b.month.name} swapped`, [placesChange(bench.saver.document, sizeId, swapped(a, b))]);
+    bench.saver.do(words.andSwapped(a.month.name, b.month.name), [placesChange(bench.saver.document, sizeId, swapped(a, b))]);
   }
   function onkey(key: string, place: PicturePlace): boolean {
     const chosen = settingAt(bench.saver.document, sizeId).all.places?.[place.at];
@@ -101,13 +102,13 @@
             ? {}
             : undefined;
     if (!choice) return false;
-    bench.saver.do(`place ${place.at}`, [placesChange(bench.saver.document, sizeId, { [place.at]: choice })]);
+    bench.saver.do(words.place3(place.at), [placesChange(bench.saver.document, sizeId, { [place.at]: choice })]);
     return true;
   }
   function begin() {
     const role = lettersOf(colourway).map(([letter]) => letter);
     const usual = unit === 'in' ? ['2', '4', '2 1/4'] : ['5', '10', '6'];
-    bench.saver.do('setting started', [
+    bench.saver.do(words.settingStarted, [
       {
         path: '/setting',
         from: bench.saver.document.setting,
@@ -123,10 +124,10 @@
   }
 </script>
 
-<YearFrame name="Quilt" about="How the months’ blocks become one quilt">
+<YearFrame name="Quilt" about={words.howTheMonthsBlocksBecome}>
   <div class="no-print mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
-    <nav class="mr-auto flex" aria-label="Size">
-      {#each [{ id: '', name: 'Standard size' }, ...programme.sizes] as s (s.id)}
+    <nav class="mr-auto flex" aria-label={words.size}>
+      {#each [{ id: '', name: words.standardSize }, ...programme.sizes] as s (s.id)}
         <a
           href={address({ size: s.id })}
           data-sveltekit-noscroll
@@ -138,7 +139,7 @@
     </nav>
     {#if picture}
       <label class="flex items-center gap-2"
-        ><span class="text-quiet">Preview for participants on</span>
+        ><span class="text-quiet">{words.previewForParticipantsOn}</span>
         <input
           class="field w-auto"
           type="date"
@@ -146,7 +147,7 @@
           onchange={(e) => void goto(address({ seen: e.currentTarget.value }), { noScroll: true, keepFocus: true })}
         /></label
       >
-      {#if seenOn}<a class="plain" href={address({ seen: '' })} data-sveltekit-noscroll>Show everything</a>{/if}
+      {#if seenOn}<a class="plain" href={address({ seen: '' })} data-sveltekit-noscroll>{words.showEverything}</a>{/if}
       <span class="flex gap-2">
         {#each ['svg', 'png'] as kind (kind)}
           <a class="act" href="quilt/files/quilt.{kind}{address({ colourway: colourway.id })}" download
@@ -158,38 +159,38 @@
   </div>
   {#if made.problems.length > 0}
     <div class="mt-5">
-      <Problems problems={made.problems} document={bench.saver.document} title="The quilt can’t be set like that yet" />
+      <Problems problems={made.problems} document={bench.saver.document} title={words.theQuiltCantBeSet} />
     </div>
   {:else if !drawn}
-    <p class="mt-6 max-w-prose text-lead">There are no blocks yet. Draw one first, then set the quilt here.</p>
+    <p class="mt-6 max-w-prose text-lead">{words.thereAreNoBlocksYet}</p>
   {:else if !picture || !made.quilt}
     <p class="mt-6 max-w-prose text-lead">
-      There is no setting yet. Start with rows, sashing and a border; you can change or undo everything.
+      {words.thereIsNoSettingYet}
     </p>
-    <p class="mt-4"><button class="act first" onclick={begin}>Set the blocks into a quilt</button></p>
+    <p class="mt-4"><button class="act first" onclick={begin}>{words.setTheBlocksIntoA}</button></p>
   {:else}
     <p class="mt-4 text-lead">
       <b class="numeral text-head" data-finished
         ><Say text={write(made.quilt.top.w)} /> × <Say text={write(made.quilt.top.h)} /> {unit}</b
       >
-      finished<span class="text-quiet">, {blocks} blocks{exactly}</span>
+      {words.finished}<span class="text-quiet">{words.blocks(blocks, exactly)}</span>
     </p>
     {#if seenOn}<p class="text-quiet">
-        Preview for participants on {dayText(seenOn, page.data.locale)}: later months are covered.
+        {words.previewForParticipantsOnLater(dayText(seenOn, page.data.locale))}
       </p>{/if}
     <QuiltTop
       class="mt-3 max-h-[36rem] w-full print:max-h-[13cm]"
       {picture}
       cast={colourway.fabrics}
-      label="The quilt in {colourway.name}"
+      label={words.theQuiltIn(colourway.name)}
       {held}
       onhold={(at) => (held = at)}
       onswap={swap}
       {onkey}
     />
     <QuiltParts quilt={made.quilt} {size} {colourway} />
-    <section class="no-print mt-8" aria-label="Ways of turning the blocks">
-      <h2 class="border-b-2 border-ink pb-1 text-head">Try the blocks turned other ways</h2>
+    <section class="no-print mt-8" aria-label={words.waysOfTurningTheBlocks}>
+      <h2 class="border-b-2 border-ink pb-1 text-head">{words.tryTheBlocksTurnedOther}</h2>
       <div class="mt-3 grid grid-cols-5 gap-4 max-[960px]:grid-cols-3">
         {#each turned as { way, picture: other } (way)}
           <button
@@ -198,9 +199,9 @@
               : 'border-transparent'}"
             aria-pressed={way === turning}
             onclick={() =>
-              bench.saver.do(`blocks turned, ${TURNINGS[way]}`, [fieldChange(bench.saver.document, sizeId, 'turning', way)])}
+              bench.saver.do(words.blocksTurned(TURNINGS[way]), [fieldChange(bench.saver.document, sizeId, 'turning', way)])}
           >
-            <QuiltTop class="w-full" picture={other} cast={colourway.fabrics} label="Turned {TURNINGS[way]}" />
+            <QuiltTop class="w-full" picture={other} cast={colourway.fabrics} label={words.turned(TURNINGS[way])} />
             <span class="mt-1 block">{TURNINGS[way]}</span>
           </button>
         {/each}
@@ -211,7 +212,7 @@
     <div class="mt-4 flex flex-col gap-6">
       {#if picture && inHand}<PlaceForm size={sizeId} place={inHand} />{/if}
       {#if bench.saver.document.setting || size}<div><SettingForm size={sizeId} {colourway} /></div>{/if}
-      <PaperChoice what="Print the quilt" />
+      <PaperChoice what={words.printTheQuilt} />
     </div>
   {/snippet}
 </YearFrame>

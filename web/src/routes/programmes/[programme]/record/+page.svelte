@@ -1,5 +1,6 @@
 <!-- The record: who changed what and when; a save can be taken back, what was deleted brought back. -->
 <script lang="ts">
+  import { words } from '$lib/programme/words';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { dayText, format } from '$lib/look/day-text';
@@ -27,20 +28,20 @@
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ way: entry.way, id: entry.id }),
     }).catch(() => undefined);
-    if (answer?.ok) told = entry.way === 'undo' ? 'Undone.' : 'Restored.';
+    if (answer?.ok) told = entry.way === 'undo' ? words.undone : words.restored;
     else {
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-      trouble = said?.message ?? 'We can’t reach the server. Nothing was changed; try again in a moment.';
+      trouble = said?.message ?? words.weCantReachTheServer;
     }
     await invalidateAll();
   }
 </script>
 
-<YearFrame name="History" about="Who changed what, and when" colourways={false}>
+<YearFrame name="History" about={words.whoChangedWhatAndWhen} colourways={false}>
   <p class="mt-4 min-h-6" role="status">{told}</p>
   {#if trouble}<p class="text-madder" role="alert">{trouble}</p>{/if}
   {#if data.record.entries.length === 0}
-    <p class="mt-4 max-w-prose text-lead">Nothing has been changed yet.</p>
+    <p class="mt-4 max-w-prose text-lead">{words.nothingHasBeenChangedYet}</p>
   {/if}
   {#each days as [day, entries] (day)}
     <section class="mt-4" aria-label={day}>
@@ -51,7 +52,7 @@
             <span class="tabular w-14 shrink-0 text-quiet">{timeOf(entry.at)}</span>
             <span class="w-36 shrink-0">{entry.by}</span>
             <span class="mr-auto min-w-0 break-words"
-              >{#each entry.says as line, i (i)}<span class="block">{line}</span>{:else}saved, no changes{/each}</span
+              >{#each entry.says as line, i (i)}<span class="block">{line}</span>{:else}{words.savedNoChanges}{/each}</span
             >
             {#if entry.way && entry.says.length > 0}
               <button class="no-print plain shrink-0 self-start text-note" onclick={() => void undo(entry)}>{entry.way}</button>
@@ -62,13 +63,12 @@
     </section>
   {/each}
   <p class="no-print mt-4 flex gap-4">
-    {#if data.older}<a class="plain" href="/programmes/{bench.slug}/record">Newest</a>{/if}
-    {#if data.record.next}<a class="plain" href="?before={data.record.next}">Older</a>{/if}
+    {#if data.older}<a class="plain" href="/programmes/{bench.slug}/record">{words.newest}</a>{/if}
+    {#if data.record.next}<a class="plain" href="?before={data.record.next}">{words.older}</a>{/if}
   </p>
   {#snippet side()}
     <p class="mt-4 text-note text-quiet">
-      Undoing a save adds a new save, so nothing is lost. Deleted items can be restored for 30 days; erased personal data is
-      gone for good. For people, the history shows which fields changed but not their contents.
+      {words.undoingASaveAddsA}
     </p>
   {/snippet}
 </YearFrame>

@@ -1,5 +1,6 @@
 <!-- The roster: who takes part, found, sorted, changed one by one or together; kits, plans and orders follow it. -->
 <script lang="ts">
+  import { words } from '$lib/participants/words';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import BulkBar from '$lib/participants/BulkBar.svelte';
@@ -99,33 +100,29 @@
 
 <YearFrame
   name="Participants"
-  about="{everybody} people · {kits} {kits === 1 ? 'kit' : 'kits'} a month{programme.kits.most === undefined
-    ? ''
-    : ` of ${programme.kits.most}`}"
+  about={words.peopleKitsAMonth(everybody, kits, programme.kits.most === undefined ? '' : words.of(programme.kits.most))}
   colourways={false}
 >
   {#if roster.trouble}<p class="mt-4 text-madder" role="alert">{roster.trouble}</p>{/if}
   {#each roster.faults.filter((f) => f.id !== current || !f.id) as f, i (i)}
-    <p class="mt-2 text-madder" role="alert">{f.name ? `${f.name}: ` : ''}{f.message}. Nothing was changed.</p>
+    <p class="mt-2 text-madder" role="alert">{words.nothingWasChanged(f.name ? `${f.name}: ` : '', f.message)}</p>
   {/each}
   {#each roster.meetings as m, i (i)}
     <p class="mt-2 text-madder" role="alert">
-      Someone else has just changed {m.name || 'this person'}: now ‘{m.now || 'empty'}’, yours ‘{m.wanted}’. Your change wasn’t
-      saved. Check and try again.
+      {words.someoneElseHasJustChanged(m.name || words.thisPerson, m.now || words.empty, m.wanted)}
     </p>
   {/each}
   {#if everybody === 0}
     <div class="mt-8 max-w-prose text-lead">
-      <p>No participants yet. Add people one by one, or import your list as a CSV.</p>
+      <p>{words.noParticipantsYetAddPeople}</p>
       <p class="mt-3 text-body text-quiet">
-        Until you add someone, head counts are set by hand. After that they come from this list, and so do kits, fabric and
-        orders.
+        {words.untilYouAddSomeoneHead}
       </p>
     </div>
   {/if}
   <div class="no-print mt-4 flex flex-wrap items-end gap-2">
     <label class="block w-44"
-      ><span class="block text-note text-quiet">Name, email or note (/)</span><input
+      ><span class="block text-note text-quiet">{words.nameEmailOrNote}</span><input
         id="find"
         class="field"
         type="search"
@@ -134,37 +131,38 @@
       /></label
     >
     <label class="block"
-      ><span class="block text-note text-quiet">State</span>
+      ><span class="block text-note text-quiet">{words.state2}</span>
       <select class="field w-auto" value={asked.get('state') ?? ''} onchange={(e) => ask({ state: e.currentTarget.value })}
-        ><option value="">all {everybody}</option>{#each rosterStates as s (s)}<option value={s}
+        ><option value="">{words.all3(everybody)}</option>{#each rosterStates as s (s)}<option value={s}
             >{stateNames[s]} ({tally(s)})</option
           >{/each}</select
       ></label
     >
     <label class="block"
-      ><span class="block text-note text-quiet">Colourway</span>
+      ><span class="block text-note text-quiet">{words.colourway}</span>
       <select class="field w-auto" value={asked.get('in') ?? ''} onchange={(e) => ask({ in: e.currentTarget.value })}
-        ><option value="">all</option>{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option
+        ><option value="">{words.all2}</option>{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option
           >{/each}</select
       ></label
     >
     {#if programme.sizes.length > 0}
       <label class="block"
-        ><span class="block text-note text-quiet">Quilt</span>
+        ><span class="block text-note text-quiet">{words.quilt2}</span>
         <select class="field w-auto" value={asked.get('size') ?? ''} onchange={(e) => ask({ size: e.currentTarget.value })}
-          ><option value="">all</option><option value="-">Standard size</option>{#each programme.sizes as s (s.id)}<option
-              value={s.id}>{s.name}</option
-            >{/each}</select
+          ><option value="">{words.all2}</option><option value="-">{words.standardSize}</option
+          >{#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
         ></label
       >
     {/if}
     <label class="block"
-      ><span class="block text-note text-quiet">Gets kit by</span>
+      ><span class="block text-note text-quiet">{words.getsKitBy3}</span>
       <select class="field w-auto" value={asked.get('handing') ?? ''} onchange={(e) => ask({ handing: e.currentTarget.value })}
-        ><option value="">all</option><option value="pickup">collection</option><option value="post">post</option></select
+        ><option value="">{words.all2}</option><option value="pickup">{words.collection}</option><option value="post"
+          >{words.post}</option
+        ></select
       ></label
     >
-    <button class="act first ml-auto" onclick={() => newPerson.show()}><Plus size={17} /> Add a participant</button>
+    <button class="act first ml-auto" onclick={() => newPerson.show()}><Plus size={17} /> {words.addAParticipant}</button>
   </div>
   <div class="mt-3">
     {#if chosen.size > 0}
@@ -187,17 +185,18 @@
       />
     {:else if everybody > 0 && roster.ready}
       <p class="mt-4 text-quiet">
-        No one matches. <button
-          class="plain"
-          onclick={() => ((find = ''), ask({ find: '', state: '', in: '', size: '', handing: '' }))}>Clear filters</button
+        {words.noOneMatches}
+        <button class="plain" onclick={() => ((find = ''), ask({ find: '', state: '', in: '', size: '', handing: '' }))}
+          >{words.clearFilters}</button
         >
       </p>
     {/if}
     {#if pages > 1}
-      <nav class="no-print mt-3 flex items-center gap-3" aria-label="Pages of participants">
-        <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) }, true)}>Previous</button>
-        <span class="tabular">{at * PAGE + 1} to {Math.min(roster.page.found, (at + 1) * PAGE)} of {roster.page.found}</span>
-        <button class="act" disabled={at + 1 >= pages} onclick={() => ask({ page: String(at + 1) }, true)}>Next</button>
+      <nav class="no-print mt-3 flex items-center gap-3" aria-label={words.pagesOfParticipants}>
+        <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) }, true)}>{words.previous}</button>
+        <span class="tabular">{words.toOf(at * PAGE + 1, Math.min(roster.page.found, (at + 1) * PAGE), roster.page.found)}</span
+        >
+        <button class="act" disabled={at + 1 >= pages} onclick={() => ask({ page: String(at + 1) }, true)}>{words.next}</button>
       </nav>
     {/if}
   </div>
@@ -205,7 +204,8 @@
     {#if roster.told}
       <p class="mt-3" role="status">
         {roster.told}
-        {#if roster.undoable.length > 0}<button class="plain text-note" onclick={() => void roster.undo()}>Undo</button>{/if}
+        {#if roster.undoable.length > 0}<button class="plain text-note" onclick={() => void roster.undo()}>{words.undo}</button
+          >{/if}
       </p>
     {/if}
     {#if inHand}

@@ -1,5 +1,6 @@
 <!-- The sample log: who sewed a month's block, how long it took, what it measured, and what that says of the seam. -->
 <script lang="ts">
+  import { words } from '$lib/test-blocks/words';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
@@ -61,7 +62,7 @@
       return true;
     }
     const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-    trouble = said?.message ?? 'We can’t reach the server. Nothing was saved; what you wrote is still here.';
+    trouble = said?.message ?? words.weCantReachTheServer;
     return false;
   }
   async function note(e: SubmitEvent) {
@@ -80,7 +81,7 @@
       remarks: remarks.trim(),
     };
     if (!(await send('POST', sample))) return;
-    told = 'Saved.';
+    told = words.saved;
     [minutes, sizes, remarks] = [{}, [], ''];
   }
   /** Lines for the checkpoints of the month's sheet that do not stand there yet. */
@@ -92,7 +93,7 @@
   const saidOf = (monthId: string) => notesOf(noteOf(monthId));
   function sayOnSheet(monthId: string, lines: string[]) {
     const from = noteOf(monthId);
-    bench.saver.do(`warnings from the test block on the sheet of ${nameOf(monthId)}`, [
+    bench.saver.do(words.warningsFromTheTestBlock(nameOf(monthId)), [
       { path: `/months/${monthId}/notes/check`, from, to: [...saidOf(monthId), ...lines.map((text) => ({ text }))] },
     ]);
   }
@@ -100,42 +101,42 @@
   const sum = (of: Record<string, number>) => Object.values(of).reduce((a, b) => a + b, 0);
 </script>
 
-<YearFrame name="Test blocks" about="Test blocks sewn before release" colourways={false}>
+<YearFrame name="Test blocks" about={words.testBlocksSewnBeforeRelease} colourways={false}>
   {#if drawn.length === 0}
-    <p class="mt-8 max-w-prose text-lead">Draw a block first, then sew a test block from it.</p>
+    <p class="mt-8 max-w-prose text-lead">{words.drawABlockFirstThen}</p>
   {:else}
-    <form class="no-print mt-5" onsubmit={(e) => void note(e)} aria-label="A test block">
-      <h2 class="border-b-2 border-ink pb-1 text-head">Record a test block</h2>
+    <form class="no-print mt-5" onsubmit={(e) => void note(e)} aria-label={words.aTestBlock}>
+      <h2 class="border-b-2 border-ink pb-1 text-head">{words.recordATestBlock}</h2>
       <div class="mt-3 flex flex-wrap gap-3">
         <label class="block"
-          ><span class="block text-note text-quiet">Month</span>
+          ><span class="block text-note text-quiet">{words.month}</span>
           <select class="field w-auto" value={month?.id} onchange={(e) => ((monthId = e.currentTarget.value), (blockKey = ''))}
             >{#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
           ></label
         >
         {#if month && month.blocks.length > 1}
           <label class="block"
-            ><span class="block text-note text-quiet">Block</span>
+            ><span class="block text-note text-quiet">{words.block}</span>
             <select class="field w-auto" value={entry?.key} onchange={(e) => (blockKey = e.currentTarget.value)}
               >{#each month.blocks as b (b.key)}<option value={b.key}>{b.block.name}</option>{/each}</select
             ></label
           >
         {/if}
         <label class="block"
-          ><span class="block text-note text-quiet">Colourway</span>
+          ><span class="block text-note text-quiet">{words.colourway}</span>
           <select class="field w-auto" value={colourway.id} onchange={(e) => (colourwayId = e.currentTarget.value)}
             >{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option>{/each}</select
           ></label
         >
         <label class="block w-44"
-          ><span class="block text-note text-quiet">Sewn by</span><input
+          ><span class="block text-note text-quiet">{words.sewnBy}</span><input
             class="field"
             bind:value={sewnBy}
             maxlength="200"
           /></label
         >
         <label class="block"
-          ><span class="block text-note text-quiet">On</span><input
+          ><span class="block text-note text-quiet">{words.on}</span><input
             class="field"
             type="date"
             bind:value={sewnOn}
@@ -144,17 +145,17 @@
         >
       </div>
       <fieldset class="mt-3 flex flex-wrap items-end gap-3">
-        <legend class="text-note text-quiet">Minutes (leave empty if not timed)</legend>
+        <legend class="text-note text-quiet">{words.minutesLeaveEmptyIfNot}</legend>
         {#each progressSteps as step (step)}
           <label class="block w-36"
-            ><span class="block text-note">{progressNames[step]}{thumb ? ` (estimate ${Math.round(thumb[step])})` : ''}</span
+            ><span class="block text-note">{progressNames[step]}{thumb ? words.estimate(Math.round(thumb[step])) : ''}</span
             ><input class="field" type="number" min="0" max="10000" step="any" bind:value={minutes[step]} /></label
           >
         {/each}
       </fieldset>
       <div class="mt-4"><MeasureForm bind:sizes seam={house.seam.valueOf()} {unit} {points} /></div>
       <label class="mt-3 block"
-        ><span class="block text-note text-quiet">Remarks</span><textarea
+        ><span class="block text-note text-quiet">{words.remarks}</span><textarea
           class="field"
           rows="2"
           maxlength="4000"
@@ -162,29 +163,31 @@
       >
       {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
       <p class="mt-3 flex items-center gap-3">
-        <button class="act first" disabled={bench.saver.state !== 'saved'}>Save</button>
+        <button class="act first" disabled={bench.saver.state !== 'saved'}>{words.save}</button>
         {#if told}<span role="status">{told}</span>{/if}
       </p>
     </form>
   {/if}
-  <section class="mt-8" aria-label="Test log">
-    <h2 class="border-b-2 border-ink pb-1 text-head">Test log</h2>
+  <section class="mt-8" aria-label={words.testLog}>
+    <h2 class="border-b-2 border-ink pb-1 text-head">{words.testLog}</h2>
     {#if data.log.samples.length === 0}
       <p class="mt-2 text-quiet">
-        Nothing recorded yet. The times you record make the estimates your own; the sizes are checked when a month is proofed.
+        {words.nothingRecordedYetTheTimes}
       </p>
     {/if}
     {#each data.log.samples as s (s.id)}
       <article class="border-b border-rule py-3" data-sample={s.month}>
         <p class="flex gap-3">
           <span class="mr-auto"
-            ><b>{nameOf(s.month)}</b>, {dayText(s.sewnOn, page.data.locale)}{s.sewnBy ? `, by ${s.sewnBy}` : ''}{sum(
+            ><b>{nameOf(s.month)}</b>, {dayText(s.sewnOn, page.data.locale)}{s.sewnBy ? words.by(s.sewnBy) : ''}{sum(
               s.minutes,
             ) > 0
-              ? ` · ${sum(s.minutes)} min`
+              ? words.min(sum(s.minutes))
               : ''}</span
           >
-          <button class="plain no-print text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}>Delete</button>
+          <button class="plain no-print text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}
+            >{words.delete}</button
+          >
         </p>
         {#if s.remarks}<p class="max-w-prose whitespace-pre-line">{s.remarks}</p>{/if}
         {#if s.measured.length > 0}
@@ -198,7 +201,7 @@
               <ul class="mr-auto">
                 {#each lines as line (line)}<li><Say text={line} /></li>{/each}
               </ul>
-              <button class="act" onclick={() => sayOnSheet(s.month, lines)}>Add a warning to the sheet</button>
+              <button class="act" onclick={() => sayOnSheet(s.month, lines)}>{words.addAWarningToThe}</button>
             </div>
           {/if}
         {/if}
@@ -206,10 +209,10 @@
     {/each}
   </section>
   {#snippet side()}
-    <section class="mt-4" aria-label="Your pace">
-      <h2 class="border-b border-ink pb-1 text-lead">Your pace</h2>
-      <p class="mt-2"><span class="numeral text-head">{data.log.pace.toFixed(2)}</span> × our estimates</p>
-      <p class="mt-1 text-note text-quiet">Times shown to participants are adjusted to match.</p>
+    <section class="mt-4" aria-label={words.yourPace}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.yourPace}</h2>
+      <p class="mt-2"><span class="numeral text-head">{data.log.pace.toFixed(2)}</span> {words.ourEstimates}</p>
+      <p class="mt-1 text-note text-quiet">{words.timesShownToParticipantsAre}</p>
     </section>
   {/snippet}
 </YearFrame>

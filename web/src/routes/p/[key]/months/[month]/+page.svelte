@@ -1,5 +1,6 @@
 <!-- Her own sheet of a month that is out. -->
 <script lang="ts">
+  import { words } from '$lib/participant-page/words';
   import { preloadCode } from '$app/navigation';
   import { page } from '$app/state';
   import PaperChoice from '$lib/look/PaperChoice.svelte';
@@ -23,11 +24,11 @@
 <svelte:head><title>{data.name}</title></svelte:head>
 
 <header class="no-print mx-auto flex max-w-4xl flex-wrap items-center gap-2 px-4 pt-4">
-  <a class="act mr-auto" href="/p/{data.key}">Back to your page</a>
+  <a class="act mr-auto" href="/p/{data.key}">{words.backToYourPage}</a>
   <a class="act first" href="/p/{data.key}/months/{data.month}/steps">{READER.open}</a>
-  <a class="act" href="{files}/sheet.pdf?locale={page.data.locale}" download>PDF (A4)</a>
-  <a class="act" href="{files}/sheet.pdf?page=letter&locale={page.data.locale}" download>PDF (US Letter)</a>
-  <a class="act" href="{files}/sheet.txt?locale={page.data.locale}" download>text</a>
+  <a class="act" href="{files}/sheet.pdf?locale={page.data.locale}" download>{words.pdfA4}</a>
+  <a class="act" href="{files}/sheet.pdf?page=letter&locale={page.data.locale}" download>{words.pdfUsLetter}</a>
+  <a class="act" href="{files}/sheet.txt?locale={page.data.locale}" download>{words.text}</a>
   <Tools />
 </header>
 <main class="mx-auto max-w-4xl overflow-x-auto px-4 pb-16">
@@ -38,5 +39,5 @@
     lit={(cut) => lit.includes(cut)}
     onlight={(cuts) => (lit = cuts)}
   />
-  <div class="no-print mt-6"><PaperChoice what="Print the sheet" /></div>
+  <div class="no-print mt-6"><PaperChoice what={words.printTheSheet} /></div>
 </main>

@@ -1,5 +1,6 @@
 <!-- Her own sheet of a month that is out, read step by step. -->
 <script lang="ts">
+  import { words } from '$lib/participant-page/words';
   import { keepPage } from '$lib/ask/keep-page';
   import StepReader from '$lib/participant-page/StepReader.svelte';
   import { READER } from '$lib/participant-page/words';
@@ -11,7 +12,7 @@
   onMount(() => void keepPage(sheet, `${sheet}/steps/__data.json`));
 </script>
 
-<svelte:head><title>{data.name}, step by step</title></svelte:head>
+<svelte:head><title>{words.stepByStep(data.name)}</title></svelte:head>
 
 <main class="mx-auto max-w-3xl px-4 pb-6">
   <header class="flex flex-wrap items-center gap-2 pt-4 pb-3">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/cut/words';
   import { page } from '$app/state';
   import { boughtView } from '$lib/plan/bought-view';
   import { FIRST, planMonth } from '$lib/plan/month-plan';
@@ -127,10 +128,10 @@
 <MonthFrame tableFirst>
   {#if !handsOut(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
-      There is nothing to cut for {month.name} yet. <a class="plain" href="draft{page.url.search}">Draw a block first</a>.
+      {words.thereIsNothingToCut(month.name)} <a class="plain" href="draft{page.url.search}">{words.drawABlockFirst}</a>.
     </p>
   {:else if !plan.ok}
-    <Problems problems={plan.problems} document={bench.saver.document} title="This month can’t be planned yet" />
+    <Problems problems={plan.problems} document={bench.saver.document} title={words.thisMonthCantBePlanned} />
   {:else if view && fabric}
     <div class="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
       <h2 class="mr-auto flex items-center gap-3 text-head">
@@ -140,8 +141,8 @@
           >{fabric.roles.join(', ')}{fabric.sku ? ` · ${fabric.sku}` : ''}</span
         >
       </h2>
-      <fieldset class="flex" aria-label="What is planned">
-        {#each [['batch', `All ${plan.batch.kits} kits together`], ['kit', 'One kit']] as const as [id, name] (id)}
+      <fieldset class="flex" aria-label={words.whatIsPlanned}>
+        {#each [['batch', words.allKitsTogether(plan.batch.kits)], ['kit', words.oneKit]] as const as [id, name] (id)}
           <label
             class="cursor-pointer border-b-4 px-3 py-1.5 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {basis ===
             id
@@ -155,7 +156,7 @@
     </div>
 
     {#if fabric.strips.length === 0}
-      <p class="text-lead">No one is enrolled yet. Raise the head count to see how much fabric you need.</p>
+      <p class="text-lead">{words.noOneIsEnrolledYet}</p>
     {:else}
       {#key `${fabric.id} ${basis}`}
         <Bolt {fabric} {unit} {whyOf} lit={(cut) => bench.isLit(cut)} onlight={light} />
@@ -170,17 +171,18 @@
 
       {#if bought}
         <p class="mt-3 border-l-4 border-weld pl-3" data-bought>
-          <b><Say text={bought.all} /></b> of {fabric.name}
-          {bought.all.startsWith('1 ') ? 'is' : 'are'} bought for {packet.map((m) => m.name).join(' and ')}: <Say
-            text={bought.parts.join(', ')}
-          />.
-          {#if supposed}{basis === 'batch'
-              ? 'Drawn here is how all kits could be cut together.'
-              : 'Drawn here is this month by itself.'}{/if}
+          <b><Say text={bought.all} /></b>
+          {words.ofBoughtFor(
+            fabric.name,
+            bought.all.startsWith('1 ') ? words.is : words.are,
+            packet.map((m) => m.name).join(words.and),
+          )}
+          <Say text={bought.parts.join(', ')} />.
+          {#if supposed}{basis === 'batch' ? words.drawnHereIsHowAll : words.drawnHereIsThisMonth}{/if}
         </p>
       {:else if packet[0] && packet[0] !== month}
         <p class="mt-3 border-l-4 border-weld pl-3" data-bought>
-          {fabric.name} for this month comes with {packet[0].name}.
+          {words.forThisMonthComesWith(fabric.name, packet[0].name)}
         </p>
       {/if}
 
@@ -188,37 +190,42 @@
       {#if fabric.strips.length > 0}
         <p class="mt-3">
           {#if fabric.sheet}
-            <b>This plan uses {fabric.needed} pieces of {fabric.name}</b> (the fewest possible is {fabric.bound}), each
+            <b>{words.thisPlanUsesPiecesOf(fabric.needed, fabric.name)}</b>
+            {words.theFewestPossibleIsEach(fabric.bound)}
             <Length of={fabric.width} /> × <Length of={fabric.sheet.length} />
             {unit}.
           {:else}
-            <b>This plan uses <Length of={fabric.needed} /> {unit} of {fabric.name}</b> (the least possible is <Length
-              of={fabric.bound}
-            />
+            <b>{words.thisPlanUses} <Length of={fabric.needed} /> {words.of(unit, fabric.name)}</b>
+            {words.theLeastPossibleIs}
+            <Length of={fabric.bound} />
             {unit}).<span class="ml-1"
-              >{#if basis === 'batch' && plan.batch.kits > 1}Cut one kit at a time it would be <Length of={kitByKit} />
+              >{#if basis === 'batch' && plan.batch.kits > 1}{words.cutOneKitAtA}
+                <Length of={kitByKit} />
                 {unit}.{/if}</span
             >
           {/if}
-          {Math.round(fabric.yield * 100)}% goes into quilts.{bolts
-            ? ` ${supposed ? 'You would buy' : 'Buy'} ${bolts} of a bolt.`
-            : ''}
+          {words.goesIntoQuilts(
+            Math.round(fabric.yield * 100),
+            bolts ? words.ofABolt(supposed ? words.youWouldBuy : words.buy, bolts) : '',
+          )}
         </p>
         <p class="mt-2 text-note text-quiet" data-comes-over>
           {#if fabric.keep.length > 0}<span
-              >Left over, worth keeping: {#each fabric.keep.slice(0, 3) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty === 1
-                  ? 'one piece'
-                  : `${k.qty} pieces`}
+              >{words.leftOverWorthKeeping}
+              {#each fabric.keep.slice(0, 3) as k, i (i)}{i > 0 ? ', ' : ''}{k.qty === 1
+                  ? words.onePiece
+                  : words.pieces4(k.qty)}
                 <Length of={k.w} /> × <Length of={k.h} />
-                {unit}{/each}{fabric.keep.length > 3 ? ' and smaller' : ''}.</span
+                {unit}{/each}{fabric.keep.length > 3 ? words.andSmaller : ''}.</span
             >{/if}
-          <span>{fabric.scrapGrams > 0 ? `${fabric.scrapGrams} g of scraps.` : 'No scraps.'}</span>
+          <span>{fabric.scrapGrams > 0 ? words.gOfScraps(fabric.scrapGrams) : words.noScraps}</span>
         </p>
       {/if}
 
       <p class="mt-2 text-note text-quiet" role="status" data-final={final ? reading : undefined}>
-        {#if behind}Working out {people}…{:else if !final}Looking for a better plan…{:else}Search complete: no better plan
-          found.{/if}
+        {#if behind}{words.workingOut(
+            people,
+          )}{:else if !final}{words.lookingForABetterPlan}{:else}{words.searchCompleteNoBetterPlan}{/if}
       </p>
       <div class="mt-3">
         <Readings plans={refiner.plans} {basis} {unit} chosen={reading} pace={data.pace} onchoose={(r) => (reading = r)} />
@@ -227,29 +234,30 @@
         <p class="tabular mt-3" data-totals>
           <span class="numeral text-lead">{money.format(view.costPerKit)}</span>
           <span class="text-note text-quiet"
-            >of fabric in each kit{#if basis === 'batch' && refiner.next !== undefined}; each extra person adds <b data-next
-                >{money.format(refiner.next)}</b
-              >{/if}</span
+            >{words.ofFabricInEachKit}{#if basis === 'batch' && refiner.next !== undefined}{words.eachExtraPersonAdds}
+              <b data-next>{money.format(refiner.next)}</b>{/if}</span
           >
         </p>
       {/if}
 
       <p class="mt-3">
         <a class="act" href="cutting-room?colourway={colourway.id}&people={people}&basis={basis}&reading={reading}"
-          ><Printer size={17} /> Cutting-room list</a
+          ><Printer size={17} /> {words.cuttingRoomList}</a
         >
       </p>
       <p class="mt-3 text-note">
-        Download: <a class="plain" href={file('cut-list.csv')} download>cut list</a>,
-        <a class="plain" href={file('order.csv')} download>order list</a>,
-        <a class="plain" href={file(`layout-${fabric.id}.svg`)} download>layout of {fabric.name}</a>
+        {words.download} <a class="plain" href={file('cut-list.csv')} download>{words.cutList}</a>,
+        <a class="plain" href={file('order.csv')} download>{words.orderList}</a>,
+        <a class="plain" href={file(`layout-${fabric.id}.svg`)} download>{words.layoutOf(fabric.name)}</a>
         ·
-        <a class="plain" href="cutter?colourway={colourway.id}&basis={basis}&people={people}">Files for the cutting machine</a>
+        <a class="plain" href="cutter?colourway={colourway.id}&basis={basis}&people={people}"
+          >{words.filesForTheCuttingMachine}</a
+        >
       </p>
       {#if packet.length > 1}
         <p class="mt-3 text-note">
-          {packet.map((m) => m.name).join(' and ')} share a packet:
-          <a class="plain" href="../../packets?colourway={colourway.id}">what is cut, bagged and kept whole</a>
+          {words.shareAPacket(packet.map((m) => m.name).join(words.and))}
+          <a class="plain" href="../../packets?colourway={colourway.id}">{words.whatIsCutBaggedAnd}</a>
         </p>
       {/if}
 

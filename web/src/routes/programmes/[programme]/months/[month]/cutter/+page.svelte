@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/cut/words';
   import { page } from '$app/state';
   import Choices from '$lib/look/Choices.svelte';
   import MachineMat from '$lib/cut/MachineMat.svelte';
@@ -41,9 +42,9 @@
   });
 
   const sides = [
-    ['width', 'Mat width'],
-    ['length', 'Mat length'],
-    ['gap', 'Between pieces'],
+    ['width', words.matWidth],
+    ['length', words.matLength],
+    ['gap', words.betweenPieces],
   ] as const;
   const file = $derived(bench.saver.document.house?.mat ?? {});
   function wrong(text: string) {
@@ -60,20 +61,24 @@
 <MonthFrame>
   {#if month.blocks.length === 0}
     <p class="max-w-prose pt-6 text-lead">
-      There is nothing to cut for {month.name} yet. Draw a block first.
+      {words.thereIsNothingToCutFor(month.name)}
     </p>
   {:else}
-    <h2 class="text-head">For the cutting machine</h2>
+    <h2 class="text-head">{words.forTheCuttingMachine}</h2>
     <p class="max-w-prose text-quiet">
-      One file per mat; seam allowance is included. The preview reads the file back, checks it and shows the blade’s path.
+      {words.oneFilePerMatSeam}
     </p>
     {#if data.problems.length > 0 && !own}
-      <Problems problems={data.problems} document={bench.saver.document} title="These pieces can’t be cut on this mat" />
+      <Problems problems={data.problems} document={bench.saver.document} title={words.thesePiecesCantBeCut} />
     {:else if run}
       <div class="mt-4 grid grid-cols-[minmax(0,1fr)_16rem] gap-x-6 max-[800px]:block">
         <div>
           <h3 class="mb-2">
-            {#if own}{own.name}{:else}{mat!.name}, mat {mat!.number}{mat!.repeat > 1 ? `, ${mat!.repeat} of the same` : ''}{/if}
+            {#if own}{own.name}{:else}{words.mat(
+                mat!.name,
+                mat!.number,
+                mat!.repeat > 1 ? words.ofTheSame(mat!.repeat) : '',
+              )}{/if}
           </h3>
           {#if run.file.paths.length > 0}{#key own?.svg ?? mat?.svg}<MachineMat
                 {run}
@@ -83,19 +88,20 @@
         <div>
           {#if run.faults.length > 0}
             <div class="border-l-4 border-madder bg-edge px-3 py-2" role="alert">
-              <h3>The machine stops</h3>
+              <h3>{words.theMachineStops}</h3>
               <ul>
                 {#each run.faults.slice(0, 12) as fault (fault)}<li>{fault}</li>{/each}
               </ul>
-              {#if run.faults.length > 12}<p>and {run.faults.length - 12} more.</p>{/if}
+              {#if run.faults.length > 12}<p>{words.andMore(run.faults.length - 12)}</p>{/if}
             </div>
           {:else}
             <p class="border-l-4 border-weld bg-edge px-3 py-2" data-machine="ready">
-              <b>Ready to cut:</b> every shape is closed, fits the mat and overlaps nothing.
+              <b>{words.readyToCut}</b>
+              {words.everyShapeIsClosedFits}
             </p>
           {/if}
           <dl class="mt-3">
-            {#each [['Mat', `${run.file.width} × ${run.file.height} ${run.file.unit}`], ['Pieces', String(run.file.paths.length)], ['Blade cuts', `${run.cut.toFixed(1)} ${run.file.unit}`], ['Blade travel', `${run.carried.toFixed(1)} ${run.file.unit}`], ['About', `${run.minutes.toFixed(1)} min`]] as [name, value] (name)}
+            {#each [[words.mat2, `${run.file.width} × ${run.file.height} ${run.file.unit}`], [words.pieces3, String(run.file.paths.length)], [words.bladeCuts, `${run.cut.toFixed(1)} ${run.file.unit}`], [words.bladeTravel, `${run.carried.toFixed(1)} ${run.file.unit}`], [words.about, `${run.minutes.toFixed(1)} min`]] as [name, value] (name)}
               <div class="flex border-b border-rule py-1">
                 <dt class="mr-auto text-quiet">{name}</dt>
                 <dd class="tabular">{value}</dd>
@@ -104,14 +110,18 @@
           </dl>
           {#if mat && !own}
             <p class="mt-3">
-              <a class="act" href="cutter/files/{keyOf(mat)}.svg?{asked}" download><Download size={17} /> Download this mat</a>
+              <a class="act" href="cutter/files/{keyOf(mat)}.svg?{asked}" download
+                ><Download size={17} /> {words.downloadThisMat}</a
+              >
             </p>
           {/if}
-          {#if own}<p class="mt-3"><button class="act" onclick={() => (own = undefined)}>Back to this month</button></p>{/if}
+          {#if own}<p class="mt-3">
+              <button class="act" onclick={() => (own = undefined)}>{words.backToThisMonth}</button>
+            </p>{/if}
         </div>
       </div>
     {:else}
-      <p class="mt-4 text-lead">No one is enrolled yet. Choose one kit, or raise the head count.</p>
+      <p class="mt-4 text-lead">{words.noOneIsEnrolledYetChoose}</p>
     {/if}
   {/if}
   {#snippet side()}
@@ -119,12 +129,12 @@
       name="What is cut"
       chosen={basis}
       choices={[
-        { id: 'kit', name: 'One kit', href: `?colourway=${colourway.id}&basis=kit` },
-        { id: 'batch', name: 'All kits together', href: `?colourway=${colourway.id}&basis=batch&people=${people}` },
+        { id: 'kit', name: words.oneKit, href: `?colourway=${colourway.id}&basis=kit` },
+        { id: 'batch', name: words.allKitsTogether2, href: `?colourway=${colourway.id}&basis=batch&people=${people}` },
       ]}
     />
     {#if data.mats.length > 0}
-      <h2 class="mt-4 border-b border-ink pb-1 text-lead">{sheets === 1 ? 'One mat' : `${sheets} mats`}</h2>
+      <h2 class="mt-4 border-b border-ink pb-1 text-lead">{sheets === 1 ? words.oneMat : words.mats(sheets)}</h2>
       <ul>
         {#each data.mats as m (keyOf(m))}
           <li class="border-b border-rule">
@@ -135,27 +145,27 @@
             >
               <span class="cloth inline-block h-5 w-5" style:background={m.colour} aria-hidden="true"></span>
               <span class="mr-auto {m === mat && !own ? 'font-semibold' : ''}">{m.name} {m.number}</span>
-              <span class="tabular text-note text-quiet">{m.repeat} ×, {m.pieces} {m.pieces === 1 ? 'piece' : 'pieces'}</span>
+              <span class="tabular text-note text-quiet">{m.repeat} ×, {m.pieces} {words.pieces6(m.pieces)}</span>
             </button>
           </li>
         {/each}
       </ul>
     {/if}
-    <section class="mt-5 flex flex-col gap-3" aria-label="The machine">
-      <h2 class="border-b border-ink pb-1 text-lead">The machine</h2>
+    <section class="mt-5 flex flex-col gap-3" aria-label={words.theMachine}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.theMachine}</h2>
       {#each sides as [key, name] (key)}
         <Setting
           name="{name}, {unit}"
           value={file[key] === undefined ? formatLength(house.mat[key], unit) : String(file[key])}
           trouble={wrong}
-          onset={(to) => bench.saver.do(`cutting machine, ${name}`, [{ path: `/house/mat/${key}`, from: file[key], to }])}
+          onset={(to) => bench.saver.do(words.cuttingMachine(name), [{ path: `/house/mat/${key}`, from: file[key], to }])}
         />
       {/each}
       <label class="block"
-        ><span class="text-note text-quiet">Try a file of your own</span>
+        ><span class="text-note text-quiet">{words.tryAFileOfYour}</span>
         <input type="file" accept=".svg,image/svg+xml" class="block w-full text-note" onchange={read} /></label
       >
     </section>
-    <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to Cutting</a></p>
+    <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">{words.backToCutting}</a></p>
   {/snippet}
 </MonthFrame>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words as spoken } from '$lib/cut/words';
   import { page } from '$app/state';
   import {
     demandName,
@@ -131,68 +132,74 @@
 
 <MonthFrame>
   {#if problems.length > 0}
-    <Problems {problems} document={bench.saver.document} title="This month can’t be cut yet" />
+    <Problems {problems} document={bench.saver.document} title={spoken.thisMonthCantBeCut} />
   {:else if cutBefore}
     <p class="pt-6 text-lead">
-      The pieces of this month are cut with those of {packet.months[0]!.name}:
+      {spoken.thePiecesOfThisMonth(packet.months[0]!.name)}
       <a class="plain" href="/programmes/{bench.slug}/months/{packet.months[0]!.id}/cutting-room?colourway={colourway.id}"
-        >go to that list</a
+        >{spoken.goToThatList}</a
       >.
     </p>
   {:else if !handsOut(programme, month) || people === 0}
     <p class="pt-6 text-lead">
-      There is nothing to cut: {!handsOut(programme, month)
-        ? 'no block is drawn for this month yet'
-        : 'no one is enrolled in this colourway'}.
+      {spoken.thereIsNothingToCut2(!handsOut(programme, month) ? spoken.noBlockIsDrawnFor : spoken.noOneIsEnrolledIn)}
     </p>
   {:else}
     <header>
-      <h1 class="text-title">Cutting room: {monthTitle(month)}</h1>
+      <h1 class="text-title">{spoken.cuttingRoom(monthTitle(month))}</h1>
       <p class="text-lead">
-        <b>{colourway.name}</b>, {kitsText(programme, colourway, people)} for {people}
-        {people === 1 ? 'person' : 'people'}{people === enrolled ? '' : `, tried (${enrolled} enrolled)`}.
-        {blocks.length > 1
-          ? `${blocks.map((entry, i) => `${i + 1} is ${entry.block.name}, ${formatLength(entry.finished[0], unit)}`).join('; ')}. `
-          : ''}{programme.title}{month.release ? `, shown on ${dayText(month.release, page.data.locale)}` : ''}.
+        <b>{colourway.name}</b>{spoken.forPeople(
+          kitsText(programme, colourway, people),
+          people,
+          people === enrolled ? '' : spoken.triedEnrolled(enrolled),
+          blocks.length > 1
+            ? `${blocks.map((entry, i) => spoken.is2(i + 1, entry.block.name, formatLength(entry.finished[0], unit))).join('; ')}. `
+            : '',
+          programme.title,
+          month.release ? spoken.shownOn(dayText(month.release, page.data.locale)) : '',
+        )}
       </p>
     </header>
 
-    {#if data.proofed}<p class="mt-1">Cut as it was proofed: version {data.proofed.version} of its sheet.</p>{/if}
+    {#if data.proofed}<p class="mt-1">{spoken.cutAsItWasProofed(data.proofed.version)}</p>{/if}
     {#if plan?.ok && plan.words.length > 0}
-      <section class="mt-3 border-l-4 border-weld bg-edge px-4 py-2" aria-label="What has changed">
+      <section class="mt-3 border-l-4 border-weld bg-edge px-4 py-2" aria-label={spoken.whatHasChanged}>
         <p><Say text={plan.words.join(' ')} /></p>
       </section>
     {/if}
     {#if meanwhile > 0}
       <p class="no-print mt-3 border-l-4 border-madder bg-edge px-4 py-2" role="alert">
-        {meanwhile === 1 ? 'One step was' : `${meanwhile} steps were`} cut from another list since you opened this one.
-        <button class="act ml-2" onclick={() => (anew = true)}>Update this list</button>
+        {spoken.cutFromAnotherListSince(meanwhile === 1 ? spoken.oneStepWas : spoken.stepsWere(meanwhile))}
+        <button class="act ml-2" onclick={() => (anew = true)}>{spoken.updateThisList}</button>
       </p>
     {/if}
 
     <div class="no-print mt-3 flex flex-wrap items-center gap-x-6 gap-y-2" data-progress>
       <p role="status">
-        <b class="tabular">{doneCount}</b> of {ids.length}
-        {ids.length === 1 ? 'step' : 'steps'} cut.{#if ticks && ticks.away && ticks.waiting.size > 0}
-          <span class="text-quiet">We can’t reach the server. Your ticks are kept on this device and sent later.</span>{/if}
+        <b class="tabular">{doneCount}</b>
+        {spoken.ofStepsCut(ids.length)}{#if ticks && ticks.away && ticks.waiting.size > 0}
+          <span class="text-quiet">{spoken.weCantReachTheServerYour}</span>{/if}
       </p>
       {#if basis === 'batch'}
         <button class="act" aria-pressed={oneByOne} onclick={() => (oneByOne = !oneByOne)}
-          >{oneByOne ? 'Show the whole list' : 'One step at a time'}</button
+          >{oneByOne ? spoken.showTheWholeList : spoken.oneStepAtATime}</button
         >
         <label class="flex items-center gap-2"
-          >People cutting <select class="field w-16" bind:value={hands} onchange={() => (hand = 0)}>
+          >{spoken.peopleCutting}
+          <select class="field w-16" bind:value={hands} onchange={() => (hand = 0)}>
             {#each [1, 2, 3, 4, 5, 6] as n (n)}<option value={n}>{n}</option>{/each}
           </select></label
         >
         {#if sharing}
           <label class="flex items-center gap-2"
-            >Show <select class="field w-32" bind:value={hand}>
-              <option value={0}>everyone</option>
+            >{spoken.show}
+            <select class="field w-32" bind:value={hand}>
+              <option value={0}>{spoken.everyone}</option>
               {#each { length: hands }, i (i)}<option value={i + 1}
-                  >Person {i + 1}, {Math.round(
-                    steps.filter((s) => sharing.get(s.id) === i).reduce((n, s) => n + s.minutes, 0) * data.pace,
-                  )} min</option
+                  >{spoken.personMin(
+                    i + 1,
+                    Math.round(steps.filter((s) => sharing.get(s.id) === i).reduce((n, s) => n + s.minutes, 0) * data.pace),
+                  )}</option
                 >{/each}
             </select></label
           >
@@ -215,7 +222,7 @@
               ondone={() => set(at, true)}
             />
           {:else}
-            <p class="mt-6 text-lead">Everything on this list is cut.</p>
+            <p class="mt-6 text-lead">{spoken.everythingOnThisListIs}</p>
           {/if}
         </div>
       {/if}
@@ -225,7 +232,7 @@
           {plan}
           {unit}
           shown={mine}
-          handOf={sharing ? (s) => `person ${sharing.get(s.id)! + 1}` : undefined}
+          handOf={sharing ? (s) => spoken.person(sharing.get(s.id)! + 1) : undefined}
           {isDone}
           onset={set}
         />
@@ -234,7 +241,7 @@
       <LengthsToCut list={lengths} {unit} {isDone} onset={set} />
     {/if}
     <section class="mt-6 border-t border-ink pt-2 text-note">
-      <h2 class="font-sans">Safety</h2>
+      <h2 class="font-sans">{spoken.safety}</h2>
       <p>{cautions.join(' ')} {atWork}</p>
     </section>
   {/if}
@@ -244,11 +251,11 @@
         name="What is cut"
         chosen={basis}
         choices={[
-          { id: 'batch', name: 'Pieces, all kits together', href: href('batch') },
-          { id: 'kit', name: 'A length for each kit', href: href('kit') },
+          { id: 'batch', name: spoken.piecesAllKitsTogether, href: href('batch') },
+          { id: 'kit', name: spoken.aLengthForEachKit, href: href('kit') },
         ]}
       />
-      <PaperChoice what="Print the list" />
+      <PaperChoice what={spoken.printTheList} />
       {#if begun && basis === 'batch'}
         <EveningLog
           expected={begun.estimated * data.pace}
@@ -258,10 +265,10 @@
         />
       {:else if plan?.ok && people > 0}
         <p class="mt-5 text-note text-quiet">
-          Estimate: {Math.round(estimated * data.pace)} minutes in total{data.pace === 1 ? '' : ', at your own pace'}.
+          {spoken.estimateMinutesInTotalAt(Math.round(estimated * data.pace), data.pace)}
         </p>
       {/if}
-      <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">Back to Cutting</a></p>
+      <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">{spoken.backToCutting}</a></p>
     {/if}
   {/snippet}
 </MonthFrame>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/draft/words';
   import { page } from '$app/state';
   import { Drafter } from '$lib/draft/drafter.svelte';
   import { begun, blockSvg, blockText, castable, fitted, keep, redrawn } from '$lib/draft/drawings';
@@ -87,9 +88,9 @@
       tree.parts.forEach(visit);
     };
     if (c) visit(c.tree);
-    return [seams.has('partial') ? 'a partial seam' : '', seams.has('set-in') ? 'a set-in seam' : '']
+    return [seams.has('partial') ? words.aPartialSeam : '', seams.has('set-in') ? 'a set-in seam' : '']
       .filter(Boolean)
-      .join(' and ');
+      .join(words.and);
   });
 
   const draw = (block: Block, said: string) => bench.saver.do(`${block.name}, ${said}`, redrawn(bench.saver.document, block));
@@ -99,7 +100,7 @@
     if (!entry) bench.saver.do(`${month.name}, ${block.name} begun`, begun(bench.saver.document, programme, month, block));
     else {
       const changes = redrawn(bench.saver.document, { ...block, id: entry.block.id }, block.name);
-      bench.saver.do(`${entry.block.name}, another drawing`, changes);
+      bench.saver.do(words.anotherDrawing(entry.block.name), changes);
     }
   }
   const svg = () =>
@@ -113,15 +114,15 @@
 <MonthFrame tableFirst>
   {#if !entry || !c}
     <div class="pt-4">
-      <h2 class="text-head">No block yet</h2>
+      <h2 class="text-head">{words.noBlockYet}</h2>
       <p class="mt-1 mb-4 max-w-prose text-lead">
-        Start with one of these blocks and change it as you like, or with a plain grid.
+        {words.startWithOneOfThese}
       </p>
       <BlockLibrary {colours} onchoose={choose} />
     </div>
   {:else}
     {#if month.blocks.length > 1}
-      <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label="Block">
+      <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label={words.block}>
         {#each month.blocks as b, i (b.key)}
           <button class="act {i === number ? 'first' : ''}" aria-pressed={i === number} onclick={() => (chosen = i)}
             >{i + 1} · {b.block.name}</button
@@ -147,7 +148,7 @@
             block={entry.block}
             {drafter}
             {colours}
-            label="{entry.block.name}, {sheetBlock?.finished ?? ''} finished"
+            label={words.finished(entry.block.name, sheetBlock?.finished ?? '')}
             lit={(patch) => bench.isLit(cutOf(patch))}
             onpatch={(patch) => light(patch === undefined || !sheetBlock ? [] : [cutOf(patch)])}
             {unitAt}
@@ -155,23 +156,24 @@
           />
         </div>
         <p class="mt-2 pl-9" role="status">
-          <b>Complete:</b>
-          {entry.block.patches.length} patches, {rolesOf(entry.block).length}
-          {rolesOf(entry.block).length === 1 ? 'fabric' : 'fabrics'}, no gaps or overlaps. Made of {madeOf}{odd
-            ? `; sewn with ${odd}`
-            : ''}.
+          <b>{words.complete}</b>
+          {words.patchesFabricsNoGapsOr(
+            entry.block.patches.length,
+            rolesOf(entry.block).length,
+            madeOf,
+            odd ? words.sewnWith(odd) : '',
+          )}
         </p>
         <p class="mt-1 pl-9">
           {#if sheetBlock}
-            Finished <b class="numeral"><Say text={sheetBlock.finished} /></b>
-            {programme.unit}, unfinished <b class="numeral"><Say text={sheetBlock.unfinished} /></b>
-            {programme.unit}. {sheetBlock.make > 1 ? `${sheetBlock.make} of them in a kit.` : ''}
+            {words.finished2} <b class="numeral"><Say text={sheetBlock.finished} /></b>
+            {words.unfinished(programme.unit)} <b class="numeral"><Say text={sheetBlock.unfinished} /></b>
+            {programme.unit}. {sheetBlock.make > 1 ? words.ofThemInAKit(sheetBlock.make) : ''}
             <span class="text-quiet">{sheetBlock.nesting}</span>
           {/if}
         </p>
         {#if elsewhere.length > 0}<p class="mt-1 pl-9 text-quiet">
-            {elsewhere.join(', ')}
-            {elsewhere.length === 1 ? 'uses' : 'use'} this drawing too: changes show there as well.
+            {words.useThisDrawingTooChanges(elsewhere.join(', '), elsewhere.length)}
           </p>{/if}
         <ul class="mt-3 pl-9">
           {#each roleShares(entry.block) as { role, share } (role)}
@@ -206,23 +208,23 @@
         <GridForm block={entry.block} role={drafter.role} onchange={draw} />
         <div class="no-print mt-5 flex flex-wrap gap-2">
           <button class="act" onclick={() => keep(`${entry.block.id}.block.json`, blockText(entry.block), 'application/json')}
-            >Save as block file</button
+            >{words.saveAsBlockFile}</button
           >
-          <button class="act" onclick={() => keep(`${entry.block.id}.svg`, svg(), 'image/svg+xml')}>Save as SVG</button>
-          <button class="act" aria-expanded={shelf} onclick={() => (shelf = !shelf)}>Replace drawing…</button>
+          <button class="act" onclick={() => keep(`${entry.block.id}.svg`, svg(), 'image/svg+xml')}>{words.saveAsSvg}</button>
+          <button class="act" aria-expanded={shelf} onclick={() => (shelf = !shelf)}>{words.replaceDrawing}</button>
         </div>
       </div>
     </section>
     {#if shelf}
-      <section class="no-print mt-6 border-t border-rule pt-4" aria-label="Replace drawing">
-        <h2 class="text-head">Replace the drawing</h2>
-        <p class="mb-3 text-quiet">The new drawing replaces the one above. Undo brings it back.</p>
+      <section class="no-print mt-6 border-t border-rule pt-4" aria-label={words.replaceDrawing2}>
+        <h2 class="text-head">{words.replaceTheDrawing}</h2>
+        <p class="mb-3 text-quiet">{words.theNewDrawingReplacesThe}</p>
         <BlockLibrary {colours} onchoose={choose} />
       </section>
     {/if}
   {/if}
   {#if worked.problems.length > 0}
-    <Problems problems={worked.problems} document={bench.saver.document} title="This month can’t be worked out yet" />
+    <Problems problems={worked.problems} document={bench.saver.document} title={words.thisMonthCantBeWorked} />
   {/if}
   {#snippet side()}
     <MonthForm {month} />

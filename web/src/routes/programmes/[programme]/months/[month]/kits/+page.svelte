@@ -1,5 +1,6 @@
 <!-- A month's kits, person by person: cut, packed, handed over; spares; labels. -->
 <script lang="ts">
+  import { words } from '$lib/kits/words';
   import { page } from '$app/state';
   import { invalidateAll } from '$app/navigation';
   import Connection from '$lib/kits/Connection.svelte';
@@ -41,7 +42,7 @@
   const asked = $derived(
     kitsBySize(programme, colourway, bench.enrolled(colourway)).map(({ size, kits }) => {
       const people = own.filter((k) => k.size === (size?.id ?? '')).length;
-      return { size: size?.id ?? '', name: size?.name ?? 'Standard size', spare: Math.max(0, kits - people) };
+      return { size: size?.id ?? '', name: size?.name ?? words.standardSize, spare: Math.max(0, kits - people) };
     }),
   );
   let ready = $state(false);
@@ -56,7 +57,7 @@
     }).catch(() => undefined);
     if (!answer?.ok) {
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-      trouble = said?.message ?? 'We can’t reach the server. Nothing was changed.';
+      trouble = said?.message ?? words.weCantReachTheServerNothing;
     }
     await Promise.all([invalidateAll(), ticks.sync()]);
   }
@@ -69,9 +70,7 @@
       body: JSON.stringify({ month: first, colourway: colourway.id }),
     }).catch(() => undefined);
     const said = (await answer?.json().catch(() => undefined)) as { printed?: number; message?: string } | undefined;
-    printed = answer?.ok
-      ? `${said?.printed} labels sent to the printer`
-      : (said?.message ?? 'The label printer isn’t answering. Check that it is on.');
+    printed = answer?.ok ? words.labelsSentToThePrinter(said?.printed) : (said?.message ?? words.theLabelPrinterIsntAnswering);
   }
   const spare = (size: string, kits: number) => deed({ deed: 'loose', month: first, colourway: colourway.id, size, kits });
   const NEXT: Partial<Record<KitState, KitState>> = { planned: 'cut', cut: 'packed', packed: 'handed' };
@@ -85,98 +84,100 @@
 <MonthFrame>
   {#if first !== month}
     <p class="mb-3 max-w-prose text-quiet">
-      Its fabric is handed out with {packetName(programme, first)}; these are the kits for both.
+      {words.itsFabricIsHandedOut(packetName(programme, first))}
     </p>
   {/if}
   {#if trouble}<p class="mb-3 text-madder" role="alert">{trouble}</p>{/if}
   {#if !ticks.ready}
-    <p class="text-quiet">Loading the kits…</p>
+    <p class="text-quiet">{words.loadingTheKits}</p>
   {:else if ticks.rows.length === 0}
     <p class="max-w-prose text-lead">
-      No kits for this month yet. Everyone listed under
-      <a class="plain" href="/programmes/{bench.slug}/roster">Participants</a> gets one.
+      {words.noKitsForThisMonth}
+      <a class="plain" href="/programmes/{bench.slug}/roster">{words.participants}</a>
+      {words.getsOne}
     </p>
   {:else}
     <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
-      <ol class="flex" aria-label="Kits at each stage">
+      <ol class="flex" aria-label={words.kitsAtEachStage}>
         {#each kitStates as s (s)}
           <li class="border-t-4 px-3 pt-1 {count(s) > 0 ? 'border-ink' : 'border-rule text-quiet'}" data-count={s}>
             <span class="numeral text-head">{count(s)}</span> <span class="text-note">{kitStateNames[s]}</span>
             {#if s !== 'handed' && count(s) > 0}
               <button class="plain block text-note" disabled={!ready} onclick={() => move(s)}
-                >Mark all as {s === 'planned' ? 'cut' : s === 'cut' ? 'packed' : 'handed out'}</button
+                >{words.markAllAs(s === 'planned' ? words.cut2 : s === 'cut' ? words.packed : words.handedOut)}</button
               >
             {/if}
           </li>
         {/each}
       </ol>
       <label class="no-print ml-auto block w-44"
-        ><span class="text-note text-quiet">Name</span><input class="field" type="search" bind:value={find} /></label
+        ><span class="text-note text-quiet">{words.name}</span><input class="field" type="search" bind:value={find} /></label
       >
     </div>
     <table class="mt-4 w-full">
       <thead
-        ><tr class="border-b-2 border-ink"><th class="py-1">Name</th><th>Quilt</th><th>Collect or post</th><th>Progress</th></tr
+        ><tr class="border-b-2 border-ink"
+          ><th class="py-1">{words.name}</th><th>{words.quilt}</th><th>{words.collectOrPost}</th><th>{words.progress}</th></tr
         ></thead
       >
       <tbody>
         {#each shown.slice(0, MOST) as kit (kit.participant)}
           <tr class="border-b border-rule" data-kit={kit.name}>
             <td class="py-1 pr-3 font-semibold">{kit.name}</td>
-            <td class="pr-3">{sortName(programme, '', kit.size) || 'Standard size'}</td>
+            <td class="pr-3">{sortName(programme, '', kit.size) || words.standardSize}</td>
             <td class="pr-3">{kit.handing}</td>
             <td class="py-1"><KitSteps state={kit.state} name={kit.name} onset={(state) => ticks.set([kit], state)} /></td>
           </tr>
         {:else}
-          <tr><td colspan="4" class="py-2 text-quiet">No one in {colourway.name} by that name.</td></tr>
+          <tr><td colspan="4" class="py-2 text-quiet">{words.noOneInByThat(colourway.name)}</td></tr>
         {/each}
       </tbody>
     </table>
     {#if shown.length > MOST}<p class="mt-2 text-note text-quiet">
-        {shown.length - MOST} more: search by name to see them.
+        {words.moreSearchByNameTo(shown.length - MOST)}
       </p>{/if}
   {/if}
   {#snippet side()}
     <Connection {ticks} />
-    <section class="mt-4" aria-label="Spares">
-      <h2 class="border-b border-ink pb-1 text-lead">Spares and demo sets</h2>
+    <section class="mt-4" aria-label={words.spares}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.sparesAndDemoSets}</h2>
       {#each asked as { size, name, spare: wanted } (size)}
         <div class="flex items-center gap-2 border-b border-rule py-1.5" data-spare={size}>
           <span class="mr-auto">{name}</span>
           <button
             class="act min-h-8 px-2"
-            aria-label="One spare fewer, {name}"
+            aria-label={words.oneSpareFewer(name)}
             disabled={looseOf(size) === 0}
             onclick={() => void spare(size, -1)}>−</button
           >
           <span class="numeral w-6 text-center">{looseOf(size)}</span>
-          <button class="act min-h-8 px-2" aria-label="One spare more, {name}" onclick={() => void spare(size, 1)}>+</button>
-          <span class="w-16 text-right text-note text-quiet">of {wanted}</span>
+          <button class="act min-h-8 px-2" aria-label={words.oneSpareMore(name)} onclick={() => void spare(size, 1)}>+</button>
+          <span class="w-16 text-right text-note text-quiet">{words.of(wanted)}</span>
         </div>
       {/each}
       {#if loose.length > 0 && count('planned') > 0}
         <p class="mt-2">
           <button class="act" onclick={() => void deed({ deed: 'give', months: [first] })}
-            >Assign them to people still without a kit</button
+            >{words.assignThemToPeopleStill}</button
           >
         </p>
       {/if}
     </section>
-    <section class="mt-6" aria-label="Print and download">
-      <h2 class="border-b border-ink pb-1 text-lead">Print and download</h2>
+    <section class="mt-6" aria-label={words.printAndDownload}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.printAndDownload}</h2>
       <p class="mt-2 flex flex-wrap gap-2">
-        <a class="act" href="kits/labels.pdf?colourway={colourway.id}" download><Download size={17} /> Labels (A4)</a>
-        <a class="act" href="kits/labels.pdf?colourway={colourway.id}&page=letter" download>Labels (US Letter)</a>
-        <a class="act" href="kits/kits.csv" download>CSV</a>
+        <a class="act" href="kits/labels.pdf?colourway={colourway.id}" download><Download size={17} /> {words.labelsA4}</a>
+        <a class="act" href="kits/labels.pdf?colourway={colourway.id}&page=letter" download>{words.labelsUsLetter}</a>
+        <a class="act" href="kits/kits.csv" download>{words.csv}</a>
       </p>
       <p class="mt-2">
-        <button class="act" onclick={() => void print()}>Print labels</button>
+        <button class="act" onclick={() => void print()}>{words.printLabels}</button>
         {#if printed}<span class="ml-1 text-note" role="status">{printed}</span>{/if}
       </p>
     </section>
     <p class="mt-6 flex flex-col gap-1">
-      <a class="plain" href="/programmes/{bench.slug}/pickup">Handing out</a>
-      <a class="plain" href="/programmes/{bench.slug}/kits?colourway={colourway.id}">All kits of the year</a>
+      <a class="plain" href="/programmes/{bench.slug}/pickup">{words.handingOut}</a>
+      <a class="plain" href="/programmes/{bench.slug}/kits?colourway={colourway.id}">{words.allKitsOfTheYear}</a>
     </p>
   {/snippet}
 </MonthFrame>

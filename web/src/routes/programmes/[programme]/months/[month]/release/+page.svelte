@@ -1,5 +1,6 @@
 <!-- Release: looked at, frozen, scheduled, out; and afterwards who holds what, and corrections. -->
 <script lang="ts">
+  import { words } from '$lib/release/words';
   import { page } from '$app/state';
   import Holders from '$lib/release/Holders.svelte';
   import ProofList from '$lib/release/ProofList.svelte';
@@ -38,17 +39,17 @@
     format(page.data.locale, { dateStyle: 'full', timeStyle: 'short', timeZone: calendar.timeZone }).format(new Date(when));
   const draftState = $derived(release?.state ?? 'draft');
   const STATES = [
-    ['draft', 'Draft'],
-    ['proofed', 'Proofed'],
-    ['scheduled', 'Scheduled'],
-    ['released', 'Released'],
+    ['draft', words.draft],
+    ['proofed', words.proofed],
+    ['scheduled', words.scheduled],
+    ['released', words.released],
   ] as const;
   const reached = $derived(STATES.findIndex(([id]) => id === draftState));
   const inMail = $derived(Object.values(mails).reduce((a, b) => a + b, 0));
 </script>
 
 <MonthFrame>
-  <ol class="flex flex-wrap gap-x-1" aria-label="State of the release">
+  <ol class="flex flex-wrap gap-x-1" aria-label={words.stateOfTheRelease}>
     {#each STATES as [id, name], i (id)}
       <li
         class="border-t-4 px-3 py-1.5 {i === reached
@@ -65,32 +66,34 @@
   {#if desk.trouble}<p class="mt-4 text-madder" role="alert">{desk.trouble}</p>{/if}
 
   {#if draftState === 'draft'}
-    <h2 class="mt-5 mb-2 text-head">Check it before anyone cuts</h2>
+    <h2 class="mt-5 mb-2 text-head">{words.checkItBeforeAnyoneCuts}</h2>
     <ProofList {points} working={desk.working} onproofed={(checks) => void desk.step({ step: 'proof', checks })} />
   {:else if draftState !== 'released'}
     <p class="mt-5 max-w-prose text-lead">
-      Version {release!.version} was proofed and locked on {at(release!.proofed)}.
-      {#if draftState === 'scheduled'}It will be released on <b>{at(release!.due!)}</b> ({calendar.timeZone} time).{:else if minute}Its
-        release date is <b>{at(minute)}</b>.{/if}
+      {words.versionWasProofedAndLocked(release!.version, at(release!.proofed))}
+      {#if draftState === 'scheduled'}{words.itWillBeReleasedOn} <b>{at(release!.due!)}</b>
+        {words.time(calendar.timeZone)}{:else if minute}{words.itsReleaseDateIs} <b>{at(minute)}</b>.{/if}
     </p>
     {#if release?.due && minute && new Date(minute).getTime() !== release.due.getTime()}
       <p class="mt-3 max-w-prose border-l-4 border-weld pl-4">
-        Its release date has changed since, to {at(minute)}.
-        <button class="plain" onclick={() => void desk.step({ step: 'schedule' })}>Schedule for then</button>
+        {words.itsReleaseDateHasChanged(at(minute))}
+        <button class="plain" onclick={() => void desk.step({ step: 'schedule' })}>{words.scheduleForThen}</button>
       </p>
     {/if}
     {#if since.length > 0}
       <div class="mt-4 border-l-4 border-weld pl-4">
-        <p>The draft has changed since. The proofed version will be released, without this:</p>
+        <p>{words.theDraftHasChangedSince}</p>
         <ChangesSince {since} />
       </div>
     {/if}
     <p class="mt-5 flex flex-wrap gap-2">
       {#if draftState === 'proofed'}
-        <button class="act first" disabled={desk.working} onclick={() => void desk.step({ step: 'schedule' })}>Schedule</button>
+        <button class="act first" disabled={desk.working} onclick={() => void desk.step({ step: 'schedule' })}
+          >{words.schedule}</button
+        >
       {:else}
         <button class="act" disabled={desk.working} onclick={() => void desk.step({ step: 'unschedule' })}
-          >Cancel schedule</button
+          >{words.cancelSchedule}</button
         >
       {/if}
       {#if sure}
@@ -100,23 +103,23 @@
           onclick={() => {
             sure = false;
             void desk.step({ step: 'now' });
-          }}>Release now. This can’t be undone.</button
+          }}>{words.releaseNowThisCantBe}</button
         >
-        <button class="act" onclick={() => (sure = false)}>Cancel</button>
+        <button class="act" onclick={() => (sure = false)}>{words.cancel}</button>
       {:else}
-        <button class="act" disabled={desk.working} onclick={() => (sure = true)}>Release now…</button>
+        <button class="act" disabled={desk.working} onclick={() => (sure = true)}>{words.releaseNow}</button>
       {/if}
       <button class="act" disabled={desk.working} onclick={() => void desk.step({ step: 'redraft' })}
-        >{since.length > 0 ? 'Proof it again' : 'Back to draft'}</button
+        >{since.length > 0 ? words.proofItAgain : words.backToDraft}</button
       >
     </p>
   {:else}
     <p class="mt-5 max-w-prose text-lead">
-      Released on {at(release!.released!)}. Everyone sees version {release!.version}.
+      {words.releasedOnEveryoneSeesVersion(at(release!.released!), release!.version)}
     </p>
     {#if since.length > 0}
       <p class="mt-3 max-w-prose border-l-4 border-weld pl-4">
-        The draft has changed since release. Publish it (on the right) to send a correction to everyone who has the old version.
+        {words.theDraftHasChangedSinceRelease}
       </p>
     {/if}
     <Holders
@@ -127,13 +130,11 @@
     />
   {/if}
   {#snippet side()}
-    <section aria-label="Emails">
-      <h2 class="border-b border-ink pb-1 text-lead">Emails</h2>
+    <section aria-label={words.emails}>
+      <h2 class="border-b border-ink pb-1 text-lead">{words.emails}</h2>
       {#if inMail === 0}
         <p class="mt-2 text-quiet">
-          {draftState === 'released'
-            ? 'No participant had an email address.'
-            : 'On release, everyone with an email address is sent their own sheet.'}
+          {draftState === 'released' ? words.noParticipantHadAnEmail : words.onReleaseEveryoneWithAn}
         </p>
       {:else}
         <dl>
@@ -146,13 +147,13 @@
             {/if}
           {/each}
         </dl>
-        <p class="mt-2"><a class="plain" href="/programmes/{bench.slug}/post?month={month.id}">See the emails</a></p>
+        <p class="mt-2"><a class="plain" href="/programmes/{bench.slug}/post?month={month.id}">{words.seeTheEmails}</a></p>
       {/if}
     </section>
     <SheetVersions month={month.id} />
     {#if month.release}
       <p class="mt-4 text-note text-quiet">
-        Release date: {dayText(month.release, page.data.locale)} (change it under Block or Calendar).
+        {words.releaseDateChangeItUnder(dayText(month.release, page.data.locale))}
       </p>
     {/if}
   {/snippet}

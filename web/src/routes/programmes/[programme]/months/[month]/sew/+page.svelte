@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words as spoken } from '$lib/sew/words';
   import { page } from '$app/state';
   import { coloursOf } from '$lib/frame/programme-view';
   import { entryPath } from '$lib/ask/entry-path';
@@ -44,10 +45,7 @@
             {
               ...s,
               title: `${name}: make ${made} ${title} of ${of}, ${method}`,
-              lines: [
-                `${yields === 1 ? 'Each' : 'Each batch'} takes ${from}${yields === 1 ? '' : `, and makes ${yields}`}.`,
-                ...s.lines,
-              ],
+              lines: [spoken.eachBatchTakes(yields, from, yields === 1 ? '' : spoken.andMakes(yields)), ...s.lines],
             },
           ],
     ),
@@ -78,7 +76,7 @@
   function choose(kind: 'methods' | 'readings', name: string, to: string) {
     const row = bench.saver.document.months!.find((m) => m.id === month.id)!.blocks![number]!;
     const path = `${entryPath(month, entry!)}/${kind}/${name}`;
-    bench.saver.do(`${entry!.block.name}, ${kind === 'methods' ? 'method' : 'other units'}`, [
+    bench.saver.do(`${entry!.block.name}, ${kind === 'methods' ? 'method' : spoken.otherUnits2}`, [
       { path, from: row[kind]?.[name], to },
     ]);
   }
@@ -86,7 +84,7 @@
   function join(to: string | undefined) {
     const row = bench.saver.document.months!.find((m) => m.id === month.id)!.blocks![number]!;
     const path = `${entryPath(month, entry!)}/joining`;
-    bench.saver.do(`${entry!.block.name}, put together`, [{ path, from: row.joining, to }]);
+    bench.saver.do(spoken.putTogether(entry!.block.name), [{ path, from: row.joining, to }]);
   }
   function nextWay(): void {
     const ways = weigher.choices?.joinings ?? [];
@@ -125,15 +123,15 @@
 <MonthFrame tableFirst>
   {#if !entry || !c || !whole}
     <div class="max-w-prose pt-6">
-      <h2 class="text-head">There is nothing to sew yet</h2>
+      <h2 class="text-head">{spoken.thereIsNothingToSew}</h2>
       <p class="mt-2 text-lead">
-        Draw this month’s block first, under <a class="plain" href="draft{page.url.search}">Block</a>. Its piecing order then
-        shows here.
+        {spoken.drawThisMonthsBlockFirst}
+        <a class="plain" href="draft{page.url.search}">{spoken.block}</a>{spoken.itsPiecingOrderThenShows}
       </p>
     </div>
   {:else}
     {#if blocks.length > 1}
-      <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label="Block">
+      <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label={spoken.block}>
         {#each blocks as b, i (b.key)}
           <button class="act {b === entry ? 'first' : ''}" aria-pressed={b === entry} onclick={() => ((chosen = i), (at = 0))}
             >{i + 1} · {b.block.name}</button
@@ -143,33 +141,35 @@
     {/if}
     {#if taken.length > 0}
       <p class="mb-3 max-w-prose">
-        From your pools:
-        {#each taken as { unit, pool }, i (unit.label)}{i > 0 ? '; ' : ''}<b>{unit.label}</b>, any {unit.perBlock}{entry.make >
-          1
-            ? ' for each block'
-            : ''} of {pool.name}{pool.month === month ? '' : `, begun with ${pool.month.name}`}{/each}.
+        {spoken.fromYourPools}
+        {#each taken as { unit, pool }, i (unit.label)}{i > 0 ? '; ' : ''}<b>{unit.label}</b>{spoken.anyOf(
+            unit.perBlock,
+            entry.make > 1 ? spoken.forEachBlock : '',
+            pool.name,
+            pool.month === month ? '' : spoken.begunWith(pool.month.name),
+          )}{/each}.
       </p>
     {/if}
     {#if step}
       <SewTrack names={steps.map((s) => s.name)} {here} ongo={(i) => (at = i)} />
       <section
         class="mt-4 grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_8.5rem] items-start gap-6 max-lg:grid-cols-2"
-        aria-label="Step"
+        aria-label={spoken.step}
       >
         {#if step.steps.length > 0}
           <StepPictures {step} {colourway} own={(text) => ownWordsFor(month.words, entry.key, text)} />
         {:else}
           <figure>
-            <LaidApart class="max-h-80 w-full" apart={step.apart} {colours} label="{step.name}: the parts before sewing" />
-            <figcaption class="text-note text-quiet">Pieces, with seam allowance</figcaption>
+            <LaidApart class="max-h-80 w-full" apart={step.apart} {colours} label={spoken.thePartsBeforeSewing(step.name)} />
+            <figcaption class="text-note text-quiet">{spoken.piecesWithSeamAllowance}</figcaption>
           </figure>
         {/if}
         <figure>
-          <Picture class="max-h-80 w-full" drawing={step.joined} {colours} label="{step.name}, sewn">
+          <Picture class="max-h-80 w-full" drawing={step.joined} {colours} label={spoken.sewn(step.name)}>
             {#snippet over()}<Arrows arrows={step.arrows} line={size / 220} />{/snippet}
           </Picture>
           <figcaption class="text-note text-quiet">
-            Sewn and pressed: <b class="numeral text-ink"><Say text={step.size} /></b>
+            {spoken.sewnAndPressed} <b class="numeral text-ink"><Say text={step.size} /></b>
             {programme.unit}
           </figcaption>
         </figure>
@@ -178,10 +178,10 @@
             class="w-full"
             drawing={{ ...whole, shapes: whole.shapes.filter((s) => done.has(s.patch!)) }}
             {colours}
-            label="What is sewn so far"
+            label={spoken.whatIsSewnSoFar}
             lit={(p) => step.patches.includes(p)}
           />
-          <figcaption class="text-note text-quiet">Block so far</figcaption>
+          <figcaption class="text-note text-quiet">{spoken.blockSoFar}</figcaption>
         </figure>
       </section>
       <section class="mt-4 max-w-prose" aria-live="polite">
@@ -193,39 +193,38 @@
           </ol>
         {/if}
         <p class="mt-2 border-l-4 border-weld pl-3">
-          <b>Measure: <Say text={step.size} />.</b>
+          <b>{spoken.measure} <Say text={step.size} />.</b>
           <Say text={step.look.map((l) => `${l[0]!.toUpperCase()}${l.slice(1)}.`).join(' ')} />
           <span class="text-quiet"><Say text={toleranceText(programme.unit)} /></span>
         </p>
       </section>
     {:else}
-      <p class="text-lead">This block is one plain piece, so there is nothing to sew.</p>
+      <p class="text-lead">{spoken.thisBlockIsOnePlain}</p>
     {/if}
 
-    <section class="mt-8 border-t border-rule pt-4" aria-label="Pressing">
-      <h2 class="text-head">The block from the back</h2>
+    <section class="mt-8 border-t border-rule pt-4" aria-label={spoken.pressing}>
+      <h2 class="text-head">{spoken.theBlockFromTheBack}</h2>
       <div class="mt-2 flex flex-wrap gap-6">
-        <BackPicture
-          class="w-72"
-          view={backView(c)}
-          {colours}
-          label="{entry.block.name} from the back, with its seam allowances"
-        />
+        <BackPicture class="w-72" view={backView(c)} {colours} label={spoken.fromTheBackWithIts(entry.block.name)} />
         <div class="max-w-sm flex-1">
           <p>
-            {#if c.pressing.crossings === 0}No points where four seams meet.
-            {:else}<b>{c.pressing.nested} of {c.pressing.crossings}</b> seam intersections nest.{/if}
-            {#if c.pressing.at.some((x) => x.spun)}At the yellow dots, spin the seams: undo the last two or three stitches in
-              the seam allowance and press the centre open in a swirl.{/if}
+            {#if c.pressing.crossings === 0}{spoken.noPointsWhereFourSeams}
+            {:else}<b>{spoken.of(c.pressing.nested, c.pressing.crossings)}</b> {spoken.seamIntersectionsNest}{/if}
+            {#if c.pressing.at.some((x) => x.spun)}{spoken.atTheYellowDotsSpin}{/if}
           </p>
           {#each c.pressing.givenUp as wish, i (i)}<p class="mt-1 text-quiet">{wish}</p>{/each}
           {#if neighbours && neighbours.asDrawn.crossings > 0}
             <p class="mt-2">
-              Block to block: {neighbours.asDrawn.nested} of {neighbours.asDrawn.crossings} edge seams nest with the neighbour{#if neighbours.turned};
-                {neighbours.turned.nested} of {neighbours.turned.crossings} if you turn every other block
-                {['', 'a quarter turn clockwise', 'upside down', 'a quarter turn anticlockwise'][
-                  neighbours.turned.quarters
-                ]}{/if}.
+              {spoken.blockToBlockOfEdge(
+                neighbours.asDrawn.nested,
+                neighbours.asDrawn.crossings,
+              )}{#if neighbours.turned}{spoken.ofIfYouTurnEvery(
+                  neighbours.turned.nested,
+                  neighbours.turned.crossings,
+                  ['', spoken.aQuarterTurnClockwise, spoken.upsideDown, spoken.aQuarterTurnAnticlockwise][
+                    neighbours.turned.quarters
+                  ],
+                )}{/if}.
             </p>
           {/if}
         </div>
@@ -233,19 +232,18 @@
     </section>
 
     {#if templates.length > 0}
-      <section class="mt-8 border-t border-rule pt-4" aria-label="Templates">
-        <h2 class="text-head">Templates</h2>
+      <section class="mt-8 border-t border-rule pt-4" aria-label={spoken.templates}>
+        <h2 class="text-head">{spoken.templates}</h2>
         <p class="max-w-prose">
-          Print at 100% and check the 1 in square. These shapes can’t be cut with a ruler alone: cut round the paper template,
-          with the arrow on the straight grain.
+          {spoken.printAt100AndCheck}
         </p>
         <div class="mt-3 flex flex-wrap gap-6">
           {#each templates as { cut, drawing } (cut.label)}
             <figure class="w-40">
-              <TemplatePicture class="h-32 w-full" {drawing} label="Template of {cut.label}" />
+              <TemplatePicture class="h-32 w-full" {drawing} label={spoken.templateOf(cut.label)} />
               <figcaption>
-                <b>{cut.label}</b>, {cut.qty}{cut.reversed ? ', paper turned over' : ''}
-                <button class="plain block" onclick={() => keepTemplate(cut)}>download at full size, SVG</button>
+                <b>{cut.label}</b>, {cut.qty}{cut.reversed ? spoken.paperTurnedOver : ''}
+                <button class="plain block" onclick={() => keepTemplate(cut)}>{spoken.downloadAtFullSizeSvg}</button>
               </figcaption>
             </figure>
           {/each}
@@ -254,19 +252,19 @@
     {/if}
 
     {#if weigher.choices && weigher.choices.slips.length > 0}
-      <section class="mt-8 border-t border-rule pt-4" aria-label="Common mistakes">
-        <h2 class="text-head">Common mistakes</h2>
+      <section class="mt-8 border-t border-rule pt-4" aria-label={spoken.commonMistakes}>
+        <h2 class="text-head">{spoken.commonMistakes}</h2>
         <p class="max-w-prose">
-          Mistakes that still look like a block. Compare your layout with the correct picture before you sew.
+          {spoken.mistakesThatStillLookLike}
         </p>
         <div class="mt-3 flex flex-wrap gap-6">
           <figure class="w-40">
-            <Picture class="w-full" drawing={whole} {colours} label="The correct block" />
-            <figcaption class="font-semibold">Correct</figcaption>
+            <Picture class="w-full" drawing={whole} {colours} label={spoken.theCorrectBlock} />
+            <figcaption class="font-semibold">{spoken.correct}</figcaption>
           </figure>
           {#each weigher.choices.slips as slip (slip.text)}
             <figure class="w-40">
-              <Picture class="w-full" drawing={slip.drawing} {colours} label="Wrong: {slip.text}">
+              <Picture class="w-full" drawing={slip.drawing} {colours} label={spoken.wrong(slip.text)}>
                 {#snippet over()}
                   {#each slip.at as [x, y, w, h], i (i)}
                     <rect {x} {y} width={w} height={h} fill="none" stroke="#fff" stroke-width={whole.width / 50} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words } from '$lib/sheet/words';
   import { keptFor } from '$lib/look/kept-for';
   import { doubtsOf } from '$lib/frame/programme-view';
   import { page } from '$app/state';
@@ -36,12 +37,12 @@
   );
   const locale = $derived(page.data.locale as string);
   const date = (iso: string) => dayText(iso, locale);
-  const version = $derived(`Draft ${bench.saver.revision}, ${date(bench.saver.savedAt.toISOString().slice(0, 10))}`);
+  const version = $derived(words.draft(bench.saver.revision, date(bench.saver.savedAt.toISOString().slice(0, 10))));
   const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {
     if (!hasSheet(programme, month)) return { problems: [] };
     try {
       const asked = wishesOf(page.url.searchParams, programme);
-      const name = `paper ${month.id} ${colourway.id} ${locale} ${JSON.stringify({ ...asked, size: asked.size?.id })}`;
+      const name = words.paper(month.id, colourway.id, locale, JSON.stringify({ ...asked, size: asked.size?.id }));
       const paper = keptFor(programme, name, () => monthPaper(programme, month, colourway, { ...asked, date, writing: true }));
       return { paper, problems: [] };
     } catch (error) {
@@ -78,7 +79,7 @@
 <MonthFrame>
   {#if !hasSheet(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
-      Draw a block first; the sheet is written from it. For a lesson without a block, write your own notes beside this.
+      {words.drawABlockFirstThe}
     </p>
   {:else if paper}
     <PaperView
@@ -89,26 +90,24 @@
       onlight={(cuts) => (bench.lit = cuts)}
     />
   {:else}
-    <Problems problems={worked.problems} document={bench.saver.document} title="The sheet can’t be written yet" />
+    <Problems problems={worked.problems} document={bench.saver.document} title={words.theSheetCantBeWritten} />
   {/if}
   {#snippet side()}
     {#if paper}
       <SheetWishesForm {used} />
       {#each variant.refused as problem (problem.path)}<p class="mt-2 text-madder" role="alert">{problem.message}.</p>{/each}
-      <section class="mt-6" aria-label="Print and download">
-        <PaperChoice what="Print the sheet" />
+      <section class="mt-6" aria-label={words.printAndDownload}>
+        <PaperChoice what={words.printTheSheet} />
         <p class="mt-3 flex flex-wrap gap-2">
-          <a class="act" href={address('sheet.pdf')} download><Download size={17} /> PDF (A4)</a>
-          <a class="act" href="{address('sheet.pdf')}&page=letter" download>PDF (US Letter)</a>
-          <a class="act" href={address('sheet.txt')} download>text</a>
-          <a class="act" href={address('sheet.html')} download>HTML</a>
+          <a class="act" href={address('sheet.pdf')} download><Download size={17} /> {words.pdfA4}</a>
+          <a class="act" href="{address('sheet.pdf')}&page=letter" download>{words.pdfUsLetter}</a>
+          <a class="act" href={address('sheet.txt')} download>{words.text}</a>
+          <a class="act" href={address('sheet.html')} download>{words.html}</a>
         </p>
         {#if month.blocks.length > 0}
           <p class="mt-2 flex flex-col gap-1">
-            {#if hasTemplates}<a class="plain" href={address('templates.pdf')} download>Templates at full size, PDF</a>{/if}
-            <a class="plain" href={address('demonstration.pdf')} download
-              >Demonstration notes (step-outs and running order), PDF</a
-            >
+            {#if hasTemplates}<a class="plain" href={address('templates.pdf')} download>{words.templatesAtFullSizePdf}</a>{/if}
+            <a class="plain" href={address('demonstration.pdf')} download>{words.demonstrationNotesStepOutsAnd}</a>
           </p>
         {/if}
       </section>

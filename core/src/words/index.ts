@@ -1,0 +1,2 @@
+/** words: how what is written here is said to readers of other English. */
+export { american } from './american';

@@ -1,0 +1,90 @@
+/** The words of sew. */
+import { plural, say, spoken, type Said } from '$lib/look/spoken';
+
+export const words = spoken('sew', {
+  // BlockChoices
+  comparingMethods: 'Comparing methods…',
+  methodFor: (label: Said) => say`Method for ${label}`,
+  chosen: 'chosen',
+  min: (minutes: Said) => say`${minutes} min`,
+  waysToPutItTogether: 'Ways to put it together',
+  putItTogether: 'Put it together',
+  theNextWay: 'The next way',
+  j: 'j',
+  asUsual: ', as usual',
+  differentPartsOfCrossingsNest: (parts: Said, nested: Said, crossings: Said) =>
+    say`${parts} different parts, ${nested} of ${crossings} crossings nest`,
+  otherUnits: 'Other units',
+  otherWaysToPieceIt: 'Other ways to piece it',
+  couldBe: (whole: Said) => say`${whole}: could be`,
+  minInsteadOf: (minutes: Said, minutes2: Said) => say`, ${minutes} min instead of ${minutes2}.`,
+  sewItAs: (to: Said) => say`Sew it as ${to}`,
+  x: 'x',
+  thereIsNoOtherSensible: 'There is no other sensible way to piece this block.',
+  estimatedMinutesForOnePerson: 'Estimated minutes for one person to make one kit (¾ minute a seam; cuts and trims less).',
+  biasEdge: 'bias edge',
+  biasEdges: 'bias edges',
+  matchingPoint: 'matching point',
+  matchingPoints: 'matching points',
+  costsTheSame: 'costs the same',
+
+  // SewTrack
+  theStepBefore: 'The step before',
+  step: 'Step',
+  stepOf: (names: Said, here: Said, names2: Said) => say`${names}, step ${here} of ${names2}`,
+  stepOf2: (here: Said, names: Said) => say`, step ${here} of ${names}`,
+  theNextStep: 'The next step',
+
+  // StepPictures
+  yourOwnWords: 'Your own words',
+
+  // programmes/[programme]/months/[month]/sew
+  thereIsNothingToSew: 'There is nothing to sew yet',
+  drawThisMonthsBlockFirst: 'Draw this month’s block first, under',
+  block: 'Block',
+  itsPiecingOrderThenShows: '. Its piecing order then shows here.',
+  fromYourPools: 'From your pools:',
+  forEachBlock: ' for each block',
+  begunWith: (name: Said) => say`, begun with ${name}`,
+  anyOf: (perBlock: Said, value: Said, name: Said, name2: Said) => say`, any ${perBlock}${value} of ${name}${name2}`,
+  thePartsBeforeSewing: (name: Said) => say`${name}: the parts before sewing`,
+  piecesWithSeamAllowance: 'Pieces, with seam allowance',
+  sewn: (name: Said) => say`${name}, sewn`,
+  sewnAndPressed: 'Sewn and pressed:',
+  whatIsSewnSoFar: 'What is sewn so far',
+  blockSoFar: 'Block so far',
+  measure: 'Measure:',
+  thisBlockIsOnePlain: 'This block is one plain piece, so there is nothing to sew.',
+  pressing: 'Pressing',
+  theBlockFromTheBack: 'The block from the back',
+  fromTheBackWithIts: (name: Said) => say`${name} from the back, with its seam allowances`,
+  noPointsWhereFourSeams: 'No points where four seams meet.',
+  of: (nested: Said, crossings: Said) => say`${nested} of ${crossings}`,
+  seamIntersectionsNest: 'seam intersections nest.',
+  atTheYellowDotsSpin:
+    'At the yellow dots, spin the seams: undo the last two or three stitches in the seam allowance and press the centre open in a swirl.',
+  blockToBlockOfEdge: (nested: Said, crossings: Said) =>
+    say`Block to block: ${nested} of ${crossings} edge seams nest with the neighbour`,
+  aQuarterTurnClockwise: 'a quarter turn clockwise',
+  upsideDown: 'upside down',
+  aQuarterTurnAnticlockwise: 'a quarter turn anticlockwise',
+  ofIfYouTurnEvery: (nested: Said, crossings: Said, value: Said) =>
+    say`; ${nested} of ${crossings} if you turn every other block ${value}`,
+  templates: 'Templates',
+  printAt100AndCheck:
+    'Print at 100% and check the 1 in square. These shapes can’t be cut with a ruler alone: cut round the paper template, with the arrow on the straight grain.',
+  templateOf: (label: Said) => say`Template of ${label}`,
+  paperTurnedOver: ', paper turned over',
+  downloadAtFullSizeSvg: 'download at full size, SVG',
+  commonMistakes: 'Common mistakes',
+  mistakesThatStillLookLike:
+    'Mistakes that still look like a block. Compare your layout with the correct picture before you sew.',
+  theCorrectBlock: 'The correct block',
+  correct: 'Correct',
+  wrong: (text: Said) => say`Wrong: ${text}`,
+  andMakes: (yields: Said) => say`, and makes ${yields}`,
+  eachBatchTakes: (yields: number, value: Said, yields2: Said) =>
+    say`${plural(yields, { one: 'Each', other: 'Each batch' })} takes ${value}${yields2}.`,
+  otherUnits2: 'other units',
+  putTogether: (name: Said) => say`${name}, put together`,
+});

@@ -1,0 +1,32 @@
+/** The words of test-blocks. */
+import { say, spoken, type Said } from '$lib/look/spoken';
+
+export const words = spoken('test-blocks', {
+  // programmes/[programme]/samples
+  testBlocksSewnBeforeRelease: 'Test blocks sewn before release',
+  drawABlockFirstThen: 'Draw a block first, then sew a test block from it.',
+  aTestBlock: 'A test block',
+  recordATestBlock: 'Record a test block',
+  month: 'Month',
+  block: 'Block',
+  colourway: 'Colourway',
+  sewnBy: 'Sewn by',
+  on: 'On',
+  minutesLeaveEmptyIfNot: 'Minutes (leave empty if not timed)',
+  estimate: (round: Said) => say` (estimate ${round})`,
+  remarks: 'Remarks',
+  save: 'Save',
+  testLog: 'Test log',
+  nothingRecordedYetTheTimes:
+    'Nothing recorded yet. The times you record make the estimates your own; the sizes are checked when a month is proofed.',
+  by: (sewnBy: Said) => say`, by ${sewnBy}`,
+  min: (sum: Said) => say` · ${sum} min`,
+  delete: 'Delete',
+  addAWarningToThe: 'Add a warning to the sheet',
+  yourPace: 'Your pace',
+  ourEstimates: '× our estimates',
+  timesShownToParticipantsAre: 'Times shown to participants are adjusted to match.',
+  weCantReachTheServer: 'We can’t reach the server. Nothing was saved; what you wrote is still here.',
+  saved: 'Saved.',
+  warningsFromTheTestBlock: (nameOf: Said) => say`warnings from the test block on the sheet of ${nameOf}`,
+});
