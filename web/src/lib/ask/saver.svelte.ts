@@ -2,6 +2,7 @@
  * Saves changes one after another, keeps those that could not be saved yet, also over a reload, and says how it stands.
  * Every change knows what it replaces, so two people's changes join or are shown side by side, never lost.
  */
+import { words } from './words';
 import { applyChanges, inverse, sharing, type Change, type Conflict, type ProgrammeFile } from '@aggrega/core/programme';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'conflict' | 'refused';
@@ -203,10 +204,9 @@ export class Saver {
       });
       answer = (await response.json()) as Answer;
       // Somebody whose session has ended signs in again, and then it is sent.
-      if (response.status >= 500 || response.status === 401)
-        return this.#wait(answer.message ?? 'The server could not save just now.');
+      if (response.status >= 500 || response.status === 401) return this.#wait(answer.message ?? words.theServerCouldNotSave);
     } catch {
-      return this.#wait('We can’t reach the server. Your change is kept on this device and will be sent again.');
+      return this.#wait(words.weCantReachTheServer);
     }
     if (answer.kind === 'saved') {
       this.#queue.shift();
@@ -225,7 +225,7 @@ export class Saver {
       this.#rebuild();
       return false;
     }
-    this.trouble = answer.errors?.map((e) => e.message).join('; ') ?? answer.message ?? 'The programme is no longer there.';
+    this.trouble = answer.errors?.map((e) => e.message).join('; ') ?? answer.message ?? words.theProgrammeIsNoLonger;
     this.state = 'refused';
     return false;
   }

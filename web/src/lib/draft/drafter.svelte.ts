@@ -1,4 +1,5 @@
 /** The drafting tools in hand, and what they do to a drawing: every step keeps it tiling, or says why it cannot be had. */
+import { words } from './words';
 import {
   drawSeam,
   images,
@@ -95,7 +96,7 @@ export class Drafter {
           moves.map((move) => move(at)),
           this.role,
         );
-        return { block: cast, said: `recast to ${this.role}` };
+        return { block: cast, said: words.recastTo(this.role) };
       }
       case 'seam': {
         const point = this.snap(at);
@@ -114,11 +115,11 @@ export class Drafter {
         }
         const from = this.begun;
         this.begun = undefined;
-        return this.#each(block, moves, 'two patches joined', (b, move) => joinPatches(b, move(from), move(at)));
+        return this.#each(block, moves, words.twoPatchesJoined, (b, move) => joinPatches(b, move(from), move(at)));
       }
       case 'unit': {
         const laid = this.laid(at);
-        return this.#each(block, moves, 'a unit laid', (b, move) => {
+        return this.#each(block, moves, words.aUnitLaid, (b, move) => {
           const shapes = laid.map(({ role, points }) => ({ role, points: points.map(move) }));
           const xs = shapes.flatMap((s) => s.points.map((p) => p[0]));
           const ys = shapes.flatMap((s) => s.points.map((p) => p[1]));
@@ -133,7 +134,7 @@ export class Drafter {
         if (chosen.size === 0) return undefined;
         const drafted = turnPart(block, chosen, shift ? 0 : 1, shift);
         if ('trouble' in drafted) return this.#refuse(drafted.trouble);
-        return { block: drafted.block, said: shift ? 'a unit mirrored' : 'a unit turned' };
+        return { block: drafted.block, said: shift ? words.aUnitMirrored : words.aUnitTurned };
       }
     }
   }

@@ -1,5 +1,5 @@
 /** The words of draft. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('draft', {
   // BlockLibrary
@@ -109,4 +109,11 @@ export const words = spoken('draft', {
   aPartialSeam: 'a partial seam',
   and: ' and ',
   anotherDrawing: (name: Said) => say`${name}, another drawing`,
+
+  // drafter.svelte.ts
+  recastTo: (role: Said) => say`recast to ${role}`,
+  twoPatchesJoined: 'two patches joined',
+  aUnitLaid: 'a unit laid',
+  aUnitMirrored: 'a unit mirrored',
+  aUnitTurned: 'a unit turned',
 });

@@ -1,4 +1,5 @@
 /** Small readings of a programme that several screens share. */
+import { words } from './words';
 import { roleShares } from '@aggrega/core/block';
 import { value } from '@aggrega/core/fabric';
 import { PlanError, kitGroups, kitsBySize, kitsFor, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
@@ -42,7 +43,7 @@ export function kitsText(programme: Programme, colourway: Colourway, people: num
   );
   const all = `${kits} ${kits === 1 ? 'kit' : 'kits'}${parts.length > 1 ? `: ${parts.join(', ')}` : ''}`;
   const sized = sizes.length > 0 ? `${all} (${sizes.join(', ')})` : all;
-  return lists > 0 ? `${sized}; ${lists} ${lists === 1 ? 'brings' : 'bring'} their own fabric` : sized;
+  return lists > 0 ? words.bringTheirOwnFabric(sized, lists) : sized;
 }
 
 /** The sheet of a month, or why it cannot be written: with the places. */

@@ -1,5 +1,5 @@
 /** The words of the frames round every page. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('frame', {
   // ColourwayTabs
@@ -105,4 +105,8 @@ export const words = spoken('frame', {
   itMayHaveBeenArchived: 'It may have been archived or deleted, or the address may be mistyped.',
   tryAgain: 'Try again',
   weCantFindThatPage: 'We can’t find that page.',
+
+  // programme-view.ts
+  bringTheirOwnFabric: (sized: Said, lists: number) =>
+    say`${sized}; ${lists} ${plural(lists, { one: 'brings', other: 'bring' })} their own fabric`,
 });

@@ -2,6 +2,7 @@
  * Kits at the table: shown at once as ticked, kept on this device until the server has them, sent again when it was away. Several tables share one
  * evening: what others tick turns up here.
  */
+import { words } from './words';
 import { SvelteMap } from 'svelte/reactivity';
 import type { KitRow, KitState } from '$lib/server/db/kits';
 
@@ -95,7 +96,7 @@ export class KitTicks {
       if (!answer.ok && answer.status < 500) {
         // Refused for good: said, and no longer kept.
         const said = (await answer.json().catch(() => undefined)) as { message?: string } | undefined;
-        this.trouble = said?.message ?? 'The server refused it.';
+        this.trouble = said?.message ?? words.theServerRefusedIt;
       } else if (!answer.ok) return void (this.away = true);
       sent.push(...some);
     }

@@ -1,5 +1,5 @@
 /** The words of kits. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('kits', {
   // BagTable
@@ -207,4 +207,7 @@ export const words = spoken('kits', {
   forHasBeenHandedOut: (packetName: Said, name: Said) => say`${packetName} for ${name} has been handed out already.`,
   handedTo2: (ready: Said, name: Said) => say`${ready} handed to ${name}.`,
   thisLabelIsntFromThis: 'This label isn’t from this programme.',
+
+  // kit-ticks.svelte.ts
+  theServerRefusedIt: 'The server refused it.',
 });

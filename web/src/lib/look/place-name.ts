@@ -1,4 +1,5 @@
 /** Places of a document in plain words, for people who never saw its file. */
+import { words as spoken } from './words';
 import type { ProgrammeFile } from '@aggrega/core/programme';
 
 /** What an entry of a list is called. */
@@ -40,5 +41,5 @@ export function placeName(document: unknown, path: string): string {
       here = here !== null && typeof here === 'object' ? (here as Record<string, unknown>)[part] : undefined;
     }
   }
-  return names.join(', ') || 'the document';
+  return names.join(', ') || spoken.theDocument;
 }

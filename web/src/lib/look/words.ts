@@ -1,5 +1,5 @@
 /** The words of what any subject may use. */
-import { say, spoken, type Said } from './spoken';
+import { type Said, say, spoken } from './spoken';
 
 export const words = spoken('look', {
   // Chart
@@ -62,4 +62,7 @@ export const words = spoken('look', {
   onTheRuler: (long: Said, ruler: Said) => say`${long} on the ruler: ${ruler}`,
   onTheRuler2: 'On the ruler:',
   close: 'Close',
+
+  // place-name.ts
+  theDocument: 'the document',
 });

@@ -1,4 +1,5 @@
 /** What a participant does on her own page: sent at once, and said when it could not be. */
+import { words } from './words';
 import { invalidateAll } from '$app/navigation';
 
 export class Own {
@@ -30,7 +31,7 @@ export class Own {
         return true;
       }
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-      this.trouble = said?.message ?? 'You are offline. Nothing was changed; try again in a moment.';
+      this.trouble = said?.message ?? words.youAreOfflineNothingWas;
       return false;
     } finally {
       this.working = false;

@@ -1,5 +1,5 @@
 /** What the participants' pages say. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const READER = {
   title: 'Step by step',
@@ -113,4 +113,7 @@ export const words = spoken('participant-page', {
 
   // p/[key]/months/[month]/steps
   stepByStep: (name: Said) => say`${name}, step by step`,
+
+  // own.svelte.ts
+  youAreOfflineNothingWas: 'You are offline. Nothing was changed; try again in a moment.',
 });

@@ -1,4 +1,5 @@
 /** The roster as a page has it: asked for page by page, changed in deeds that can be undone, with everything that goes wrong said. */
+import { words } from './words';
 import { inverseRoster, type RosterChange, type RosterMeeting } from '@aggrega/core/running';
 import type { RosterPage, RosterSaved } from '$lib/server/participants/roster';
 
@@ -41,7 +42,7 @@ export class Roster {
     // A later question may have been answered meanwhile.
     if (question !== this.#asked) return;
     if (!answer?.ok) {
-      this.trouble = 'We can’t reach the server, so this list may be out of date.';
+      this.trouble = words.weCantReachTheServerSo;
       return;
     }
     this.page = (await answer.json()) as RosterPage;
@@ -64,7 +65,7 @@ export class Roster {
     if (!deed || !(await this.#send(inverseRoster(deed.changes)))) return;
     this.undoable = this.undoable.slice(0, -1);
     this.redoable = [...this.redoable, deed];
-    this.told = `Undone: ${deed.name}.`;
+    this.told = words.undone(deed.name);
   }
 
   async redo(): Promise<void> {
@@ -72,7 +73,7 @@ export class Roster {
     if (!deed || !(await this.#send(deed.changes))) return;
     this.redoable = this.redoable.slice(0, -1);
     this.undoable = [...this.undoable, deed];
-    this.told = `${deed.name}, done again.`;
+    this.told = words.doneAgain(deed.name);
   }
 
   async #send(changes: RosterChange[]): Promise<boolean> {
@@ -95,7 +96,7 @@ export class Roster {
       else if (saved?.kind === 'conflict') {
         this.meetings = saved.meetings;
         await this.ask(this.#asked);
-      } else this.trouble = saved?.message ?? 'We can’t reach the server. Nothing was changed; try again in a moment.';
+      } else this.trouble = saved?.message ?? words.weCantReachTheServerNothing;
       return false;
     } finally {
       this.working = false;

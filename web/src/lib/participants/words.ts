@@ -1,5 +1,5 @@
 /** The words of participants. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('participants', {
   // BulkBar
@@ -151,4 +151,10 @@ export const words = spoken('participants', {
   previous: 'Previous',
   next: 'Next',
   undo: 'Undo',
+
+  // roster.svelte.ts
+  weCantReachTheServerSo: 'We can’t reach the server, so this list may be out of date.',
+  undone: (name: Said) => say`Undone: ${name}.`,
+  doneAgain: (name: Said) => say`${name}, done again.`,
+  weCantReachTheServerNothing: 'We can’t reach the server. Nothing was changed; try again in a moment.',
 });

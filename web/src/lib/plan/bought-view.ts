@@ -1,4 +1,5 @@
 /** What the account buys of a fabric for one colourway's packet, as words beside a plan. */
+import { words as spoken } from './words';
 import { formatYardage, ratio, type Rational, type LengthUnit } from '@aggrega/core/measure';
 import {
   PlanError,
@@ -55,8 +56,7 @@ const FOR: Partial<Record<ShopCut['use'], string>> = {
 function partsOf(cuts: readonly ShopCut[], kits: number, unit: LengthUnit): string[] {
   const batch = cuts.filter((c) => c.use === 'strip' || c.use === 'squaring');
   const length = batch.reduce((sum, c) => sum.add(c.length.mul(c.qty)), ratio(0));
-  const together =
-    batch.length > 0 ? [`${yards(length, unit)} for the pieces of ${kits} ${kits === 1 ? 'kit' : 'kits'}, cut together`] : [];
+  const together = batch.length > 0 ? [spoken.forThePiecesOfKits(yards(length, unit), kits)] : [];
   const equal = new Map<string, number>();
   for (const c of cuts) {
     if (batch.includes(c)) continue;

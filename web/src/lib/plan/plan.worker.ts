@@ -1,4 +1,5 @@
 /** Plans while the head count turns, off the page's own thread. */
+import { words } from './words';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { FIRST, planMonth, type MonthPlan } from './month-plan';
 
@@ -28,7 +29,7 @@ self.onmessage = ({ data }: MessageEvent<PlanQuestion>) => {
   const plan: MonthPlan =
     programme && month && colourway
       ? planMonth(programme, month, colourway, data.participants, FIRST)
-      : { ok: false, problems: [{ path: '', message: 'this month or colourway is no longer in the programme' }] };
+      : { ok: false, problems: [{ path: '', message: words.thisMonthOrColourwayIs }] };
   const answer: PlanAnswer = { id: data.id, plan };
   self.postMessage(answer);
 };

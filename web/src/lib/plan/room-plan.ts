@@ -1,4 +1,5 @@
 /** The cutting room's list: what is still to be cut, step by step, whose pieces they are, and what has changed since cutting began. */
+import { words as spoken } from './words';
 import { shareOut, stepMinutes, type PlanAim } from '@aggrega/core/cutting';
 import { formatLength, formatYardage, ratio, type Rational } from '@aggrega/core/measure';
 import {
@@ -131,7 +132,7 @@ function sharesOf(programme: Programme, asked: Asked): Share[] {
       ),
     );
   const shares = sizes.map(({ size, kits }): Share => ({
-    name: size ? `each ${size.name} kit` : sizes.length > 1 ? 'each plain kit' : 'each kit',
+    name: size ? spoken.eachKit(size.name) : sizes.length > 1 ? spoken.eachPlainKit : spoken.eachKit2,
     kits,
     holds: held(demandOf(programme, { ...common, basis: 'kit', size })),
   }));

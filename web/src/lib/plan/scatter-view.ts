@@ -1,4 +1,5 @@
 /** The scattered quilt of a colourway, as plain data for the page. */
+import { words } from './words';
 import { scatteredOf, type PoolOfUnits, type Programme } from '@aggrega/core/programme';
 import { sidesWords } from '@aggrega/core/sheet';
 
@@ -34,7 +35,7 @@ export function scatterView(programme: Programme, colourwayId: string, sizeId: s
   const counts = [...used].map(([role, uses]) => [role, uses.map((u) => ({ fabric: u.fabric.id, times: u.times }))] as const);
   const line = ({ name, made, like, kinds, month, months, taken }: PoolOfUnits): PoolLine => ({
     ...{ name, kinds: kinds.length, begun: month.name },
-    what: `${made} ${made === 1 ? like.kind.title : like.kind.plural} of ${sidesWords(colourway, like.roles)}`,
+    what: words.of(made, made === 1 ? like.kind.title : like.kind.plural, sidesWords(colourway, like.roles)),
     takes: months.map((m) => `${m.name} ${taken.get(m)!}`),
   });
   const pools = [...scattered.makings.values()].flatMap((making) => making.pools).map(line);

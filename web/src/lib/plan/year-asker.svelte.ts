@@ -1,4 +1,5 @@
 /** Asks for one page of the year; a newer question ends an older one, and what was shown stays until the new answer is there. */
+import { words } from './words';
 import type { ProgrammeFile } from '@aggrega/core/programme';
 import type { YearAnswers, YearQuestion, YearReply } from './year.worker';
 import YearWorker from './year.worker?worker';
@@ -30,7 +31,7 @@ export class YearAsker<Kind extends YearQuestion['kind']> {
       this.close();
     };
     worker.onerror = () => {
-      this.problems = [{ path: '', message: 'this could not be worked out; load the page again' }];
+      this.problems = [{ path: '', message: words.thisCouldNotBeWorked }];
       this.close();
     };
     worker.postMessage({ document, question });

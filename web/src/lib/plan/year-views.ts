@@ -1,4 +1,5 @@
 /** What the pages of the whole year draw: bolts, packets, bundles and figures as plain data. */
+import { words } from './words';
 import { subCuts } from '@aggrega/core/cutting';
 import { bagText, finishingAmounts, wholeText } from '@aggrega/core/sheet';
 import { formatLength, formatYardage, listed, ratio, type Rational } from '@aggrega/core/measure';
@@ -117,7 +118,7 @@ function stockView(
           order.pieces !== undefined
             ? `${order.pieces} ${formName(fabric.form, order.pieces)}`
             : order.bolts
-              ? `${order.bolts} ${order.bolts === 1 ? 'bolt' : 'bolts'} of ${yards(fabric.boltLength!)}`
+              ? words.boltsOf(order.bolts, yards(fabric.boltLength!))
               : yards(order.length),
         amount: order.pieces === undefined ? { length: write(order.length) } : { pieces: order.pieces },
         kits: (bolts?.order ?? []).map((o) => `${o.qty} × ${o.label}`),
@@ -226,11 +227,9 @@ export function packetViews(
         })),
         own: (gets.way === 'list' ? gets.own : []).map(({ fabric, roles, yardage, fatQuarters, scraps }) => ({
           ...{ id: fabric.id, name: fabric.name, colour: fabric.colour, roles },
-          yardage: yardage
-            ? `${formatYardage(yardage, unit)} ${unit === 'in' ? 'yd' : 'm'}`
-            : 'a piece is wider than the cloth',
-          fatQuarters: fatQuarters === undefined ? 'a piece is larger than one' : String(fatQuarters),
-          scraps: scraps.map((s) => `${s.qty} × ${s.w.equals(s.h) ? write(s.w) : `${write(s.w)} by ${write(s.h)}`}`),
+          yardage: yardage ? `${formatYardage(yardage, unit)} ${unit === 'in' ? 'yd' : 'm'}` : words.aPieceIsWiderThan,
+          fatQuarters: fatQuarters === undefined ? words.aPieceIsLargerThan : String(fatQuarters),
+          scraps: scraps.map((s) => `${s.qty} × ${s.w.equals(s.h) ? write(s.w) : words.by(write(s.w), write(s.h))}`),
         })),
         fabrics: fabrics.map(({ fabric, roles, plan, stages }): PacketFabricView => {
           const common = { id: fabric.id, name: fabric.name, colour: fabric.colour, roles, wide: plan.usableWidth.valueOf() };
@@ -265,7 +264,7 @@ export function packetViews(
             months: shares.map((own) => {
               const share = own.find((s) => s.fabric === fabric && s.from === 'packet');
               return {
-                save: share?.bag.map((b) => `${bagText(b, unit)} for ${b.usedIn.name}`) ?? [],
+                save: share?.bag.map((b) => words.for(bagText(b, unit), b.usedIn.name)) ?? [],
                 saved: share?.bagged.map((b) => bagText(b, unit)) ?? [],
                 whole: share?.keep.map((k) => wholeText(k, share, unit)) ?? [],
               };
@@ -328,7 +327,7 @@ export function bundleViews(programme: Programme, colourwayId: string, sizeId: s
         ...(c.saveFor !== undefined && { later: programme.months[c.saveFor]!.name }),
       })),
       ...(remainders[0] && {
-        largest: { ...box(remainders[0]), size: `${write(remainders[0].w)} by ${write(remainders[0].h)}` },
+        largest: { ...box(remainders[0]), size: words.by(write(remainders[0].w), write(remainders[0].h)) },
       }),
     })),
   }));

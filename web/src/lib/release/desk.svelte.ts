@@ -1,4 +1,5 @@
 /** A month on its way out, as a page has it: asked for anew after every step and every save. */
+import { words } from './words';
 import { invalidate } from '$app/navigation';
 import type { ReleasePage } from '$lib/server/release/releases';
 
@@ -34,7 +35,7 @@ export class ReleaseDesk {
       }).catch(() => undefined);
       if (!answer?.ok) {
         const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
-        this.trouble = said?.message ?? 'We can’t reach the server. Nothing was changed; try again in a moment.';
+        this.trouble = said?.message ?? words.weCantReachTheServer;
         return false;
       }
       this.found = dated((await answer.json()) as ReleasePage);

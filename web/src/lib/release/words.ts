@@ -1,5 +1,5 @@
 /** The words of release. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('release', {
   // Holders
@@ -59,4 +59,7 @@ export const words = spoken('release', {
   proofed: 'Proofed',
   scheduled: 'Scheduled',
   released: 'Released',
+
+  // desk.svelte.ts
+  weCantReachTheServer: 'We can’t reach the server. Nothing was changed; try again in a moment.',
 });

@@ -1,4 +1,5 @@
 /** All sheets of a month in one archive: made one after another while the page is open, with progress, and stopped at any time. */
+import { words } from './words';
 import { hasSheet, type Month, type Programme } from '@aggrega/core/programme';
 
 export interface SheetOfMonth {
@@ -54,7 +55,7 @@ export class MonthExport {
         const answer = await fetch(address, { signal });
         if (!answer.ok) {
           const said = ((await answer.json().catch(() => ({}))) as { message?: string }).message;
-          throw new Error(said ?? `${name} could not be made`);
+          throw new Error(said ?? words.couldNotBeMade(name));
         }
         files[name] = new Uint8Array(await answer.arrayBuffer());
         this.done += 1;
@@ -62,7 +63,7 @@ export class MonthExport {
       const { zipSync } = await import('fflate');
       return zipSync(files) as Uint8Array<ArrayBuffer>;
     } catch (error) {
-      if (!signal.aborted) this.trouble = `Nothing was kept: ${(error as Error).message}.`;
+      if (!signal.aborted) this.trouble = words.nothingWasKept((error as Error).message);
       return undefined;
     } finally {
       this.done = undefined;

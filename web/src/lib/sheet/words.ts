@@ -1,5 +1,5 @@
 /** What the Sheet station says about the organiser's own words. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { type Said, say, spoken } from '$lib/look/spoken';
 import type { SheetPart } from '@aggrega/core/programme';
 
 /** Where notes go. */
@@ -136,4 +136,8 @@ export const words = spoken('sheet', {
   of: (done: Said, all: Said) => say`${done} of ${all}`,
   stop: 'Stop',
   thereAreNoBlocksYet: 'There are no blocks yet.',
+
+  // month-export.svelte.ts
+  couldNotBeMade: (name: Said) => say`${name} could not be made`,
+  nothingWasKept: (message: Said) => say`Nothing was kept: ${message}.`,
 });

@@ -1,5 +1,5 @@
 /** The words of signing in, accounts and the team. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('team', {
   // NewPassword
@@ -130,4 +130,8 @@ export const words = spoken('team', {
   ifThatAddressHasAn: 'If that address has an account, we’ve emailed a link. It works for two hours.',
   backToSignIn: 'Back to sign-in',
   emailMeALink: 'Email me a link',
+
+  // device-name.ts
+  on: (on: Said) => say`on ${on}`,
+  aDeviceThatSaysNothing: 'a device that says nothing of itself',
 });

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/auth/words';
 import { codePicture, newCodeSecret } from '$lib/server/auth/codes';
 import { partsFor } from '$lib/server/auth/house';
 import { accountState, askForCodes, changeName, changePassword, stopCodes } from '$lib/server/auth/own-account';
@@ -37,12 +38,12 @@ export const actions: Actions = {
   name: async (event) => {
     const who = whoSigned(event);
     const { name } = await fieldsOf(event.request, ['name']);
-    return done('name', changeName(who, name), 'Changed.');
+    return done('name', changeName(who, name), words.changed);
   },
   password: async (event) => {
     const who = whoSigned(event);
     const { old, password } = await fieldsOf(event.request, ['old', 'password']);
-    return done('password', changePassword(who, old, password), 'Changed. Your other devices are signed out.');
+    return done('password', changePassword(who, old, password), words.changedYourOtherDevicesAre);
   },
   codes: async (event) => {
     const who = whoSigned(event);
@@ -60,19 +61,19 @@ export const actions: Actions = {
           secret,
           picture: await codePicture(secret, who.email).catch(() => ''),
         })
-      : { part: 'codes', message: '', says: 'From now on a code is asked for.' };
+      : { part: 'codes', message: '', says: words.fromNowOnACode };
   },
   nocodes: async (event) => {
     const who = whoSigned(event);
     const { password } = await fieldsOf(event.request, ['password']);
-    return done('codes', stopCodes(who, password), 'No code is asked for any more.');
+    return done('codes', stopCodes(who, password), words.noCodeIsAskedFor);
   },
   end: async (event) => {
     const who = whoSigned(event);
     const { id } = await fieldsOf(event.request, ['id']);
     const known = /^[0-9a-f-]{36}$/.test(id);
     if (known) await atTheDoor((db) => endSession(db, who.account, id));
-    return { part: 'devices', message: '', says: 'Signed out there.' };
+    return { part: 'devices', message: '', says: words.signedOutThere };
   },
   choose: async (event) => {
     const who = whoSigned(event);

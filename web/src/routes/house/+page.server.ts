@@ -1,3 +1,4 @@
+import { words } from '$lib/server/auth/words';
 import { now } from '$lib/server/clock';
 import { invite, setRole, uninvite } from '$lib/server/auth/house';
 import { isRole } from '$lib/server/auth/roles';
@@ -25,7 +26,7 @@ const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 export const actions: Actions = {
   invite: async ({ request, locals }) => {
     const { email, role } = await fieldsOf(request, ['email', 'role']);
-    if (!isRole(role)) return fail(400, { message: 'Choose a role.', email, link: '', sent: false });
+    if (!isRole(role)) return fail(400, { message: words.chooseARole, email, link: '', sent: false });
     const { organisation, name } = locals.who!;
     const sent = await invite(organisation!, { email, role, by: name });
     if (typeof sent === 'string') return fail(400, { message: sent, email, link: '', sent: false });
@@ -34,7 +35,7 @@ export const actions: Actions = {
   role: async ({ request, locals }) => {
     const { id, role } = await fieldsOf(request, ['id', 'role']);
     if (!ID.test(id) || (role !== '' && !isRole(role)))
-      return fail(400, { message: 'That isn’t a role.', email: '', link: '', sent: false });
+      return fail(400, { message: words.thatIsntARole, email: '', link: '', sent: false });
     const trouble = await setRole(locals.organisation, id, role === '' ? undefined : (role as never));
     return trouble
       ? fail(400, { message: trouble, email: '', link: '', sent: false })

@@ -1,4 +1,5 @@
 /** The people of a shop or guild who sign in: founding one, inviting, roles, leaving. */
+import { words } from './words';
 import { roleName } from '$lib/look/role-name';
 import { randomUUID } from 'node:crypto';
 import type pg from 'pg';
@@ -25,8 +26,8 @@ export interface NewAccount {
 
 /** Why an account cannot be made so, as a sentence. */
 export function accountFault({ name, email, password }: NewAccount): string | undefined {
-  if (!name.trim() || name.trim().length > 200) return 'Type your name (at most 200 characters).';
-  if (!isEmail(plainEmail(email))) return `‘${email.trim()}’ is no mail address.`;
+  if (!name.trim() || name.trim().length > 200) return words.typeYourNameAtMost;
+  if (!isEmail(plainEmail(email))) return words.isNoMailAddress(email.trim());
   return passwordFault(password, [email, name]);
 }
 
@@ -36,7 +37,7 @@ export async function found(
   who: NewAccount | { account: string },
 ): Promise<{ account: string; organisation: string } | string> {
   const name = house.trim();
-  if (!name || name.length > 200) return 'Type the name of your shop or guild (at most 200 characters).';
+  if (!name || name.length > 200) return words.typeTheNameOfYour;
   const fault = 'account' in who ? undefined : accountFault(who);
   if (fault) return fault;
   const password = 'account' in who ? '' : await hashPassword(who.password);
@@ -45,7 +46,7 @@ export async function found(
       'account' in who
         ? who.account
         : await insertAccount(db, { email: plainEmail(who.email), name: who.name.trim(), password });
-    if (!account) return 'That email address already has an account. Sign in with it first.';
+    if (!account) return words.thatEmailAddressAlreadyHas;
     const organisation = randomUUID();
     await actFor(db, organisation, account);
     await insertOrganisation(db, organisation, name);
@@ -68,7 +69,7 @@ export async function invite(
   { email, role, by }: { email: string; role: Role; by: string },
 ): Promise<{ link: string; sent: boolean } | string> {
   const to = plainEmail(email);
-  if (!isEmail(to)) return `‘${email.trim()}’ is no mail address.`;
+  if (!isEmail(to)) return words.isNoMailAddress(email.trim());
   const key = newKey();
   const at = now();
   const ends = new Date(at.getTime() + DAYS * 86_400_000);
@@ -77,11 +78,11 @@ export async function invite(
     await putInvitation(db, { organisation: id, email: to, role, hash: keyHash(key), at, ends });
     return false;
   });
-  if (there) return `${to} has a part already; change the role in the list.`;
+  if (there) return words.hasAPartAlreadyChange(to);
   const link = `${origin()}/invitation/${key}`;
   if ((await countTry('letter', `${id} ${to}`)) > 0) return { link, sent: false };
   const text = `Hello,\n\n${by} has invited you to join ${name} on Aggrega as ${roleName(role)}. Accept within ${DAYS} days:\n\n${link}\n\nIf you do not know what this is, do nothing.\n`;
-  const sent = await sendLetter({ to, subject: `${name} invites you`, text }).then(
+  const sent = await sendLetter({ to, subject: words.invitesYou(name), text }).then(
     () => true,
     () => false,
   );
@@ -114,18 +115,17 @@ export async function takeUp(
   key: string,
   who: { account: string; email: string } | { name: string; password: string },
 ): Promise<{ account: string; organisation: string } | string> {
-  const gone = 'This invitation has been used or cancelled, or it has expired. Ask for a new one.';
+  const gone = words.thisInvitationHasBeenUsed;
   const invitation = await invitationOf(key);
   if (!invitation) return gone;
-  if ('account' in who && who.email !== invitation.email)
-    return `This invitation is for ${invitation.email}, and you are signed in as ${who.email}. Sign out first.`;
+  if ('account' in who && who.email !== invitation.email) return words.thisInvitationIsForAnd(invitation.email, who.email);
   const fault = 'account' in who ? undefined : accountFault({ ...who, email: invitation.email });
   if (fault) return fault;
   const password = 'account' in who ? '' : await hashPassword(who.password);
   return atTheDoor(async (db) => {
     const account =
       'account' in who ? who.account : await insertAccount(db, { email: invitation.email, name: who.name.trim(), password });
-    if (!account) return 'That email address already has an account. Sign in with it first.';
+    if (!account) return words.thatEmailAddressAlreadyHas;
     await actFor(db, invitation.organisation, account);
     // Once only: whoever comes second finds it gone.
     if (!(await deleteInvitation(db, invitation.id))) throw new Gone();
@@ -144,9 +144,9 @@ export async function setRole(organisation: string, account: string, role: Role 
     await lockMembers(db, organisation);
     const members = await listMembers(db);
     const member = members.find((m) => m.id === account);
-    if (!member) return 'She has no part here any more.';
+    if (!member) return words.sheHasNoPartHere;
     if (member.role === 'owner' && role !== 'owner' && members.filter((m) => m.role === 'owner').length === 1)
-      return `${member.name} is the only owner. Make somebody else one first.`;
+      return words.isTheOnlyOwnerMake(member.name);
     if (role) await putMember(db, organisation, account, role);
     else await deleteMember(db, account);
     return undefined;

@@ -1,4 +1,5 @@
 /** What somebody does with her own account. */
+import { words } from './words';
 import { findWithKey, setCodeSecret, setName, setPassword, useCodeStep } from '../db/accounts';
 import { atTheDoor } from '../db/pool';
 import { endSessions } from '../db/sessions';
@@ -13,7 +14,7 @@ type Done = Promise<string | undefined>;
 /** Changes her name. */
 export async function changeName(who: SignedIn, name: string): Done {
   const plain = name.trim();
-  if (!plain || plain.length > 200) return 'Type a name of at most 200 characters.';
+  if (!plain || plain.length > 200) return words.typeANameOfAt;
   await atTheDoor((db) => setName(db, who.account, plain));
   return undefined;
 }
@@ -34,9 +35,9 @@ export async function changePassword(who: SignedIn, old: string, password: strin
 
 /** Asks for one-time codes from now on, if the code shows that her telephone has the secret. */
 export async function askForCodes(who: SignedIn, secret: string, code: string): Done {
-  if (!/^[A-Z2-7]{32}$/.test(secret)) return 'Begin again: that secret is not one of ours.';
+  if (!/^[A-Z2-7]{32}$/.test(secret)) return words.beginAgainThatSecretIs;
   const step = stepOfCode(secret, code);
-  if (step === undefined) return 'That code is not the right one just now. Wait for the next one and try again.';
+  if (step === undefined) return words.thatCodeIsNotThe;
   await atTheDoor(async (db) => {
     await setCodeSecret(db, who.account, secret);
     await useCodeStep(db, who.account, step);
@@ -60,9 +61,9 @@ export async function accountState(who: SignedIn): Promise<{ codes: boolean; ope
 
 async function notHers(who: SignedIn, password: string): Done {
   const wait = await mustWait('inside', who.email);
-  if (wait > 0) return `That was tried too often. Wait ${wait} ${wait === 1 ? 'minute' : 'minutes'}.`;
+  if (wait > 0) return words.thatWasTriedTooOften(wait);
   const found = await atTheDoor((db) => findWithKey(db, who.account));
   if (await passwordIs(found?.password, password)) return undefined;
   await countTry('inside', who.email);
-  return 'That is not your password.';
+  return words.thatIsNotYourPassword;
 }

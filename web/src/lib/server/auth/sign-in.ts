@@ -1,4 +1,5 @@
 /** Signing in with a password and, where they are asked for, a one-time code; and what to do when the password is forgotten. */
+import { words } from './words';
 import { now } from '../clock';
 import { findByEmail, findWithKey, setPassword, useCodeStep } from '../db/accounts';
 import { findRecovery, putRecovery, takeRecovery } from '../db/invitations';
@@ -34,13 +35,13 @@ export async function signIn(
     mustWait('address', address),
   ]);
   const wait = Math.max(inside, ...outside);
-  const often = `That was tried too often. Wait ${wait} ${wait === 1 ? 'minute' : 'minutes'}`;
+  const often = words.thatWasTriedTooOftenWait(wait);
   // A new password is no way round the codes.
   if (inside > 0) return refused(`${often}.`);
-  if (wait > 0) return refused(`${often}, or set a new password by mail.`);
+  if (wait > 0) return refused(words.orSetANewPassword(often));
   const found = await atTheDoor((db) => findByEmail(db, who));
   if (!(await passwordIs(found?.password, password)) || !found)
-    return wrong('Wrong email or password.', [
+    return wrong(words.wrongEmailOrPassword, [
       ['here', here],
       ['account', who],
     ]);
@@ -48,7 +49,7 @@ export async function signIn(
     if (!code) return { kind: 'code' };
     const step = stepOfCode(found.codeSecret, code);
     if (step === undefined || !(await atTheDoor((db) => useCodeStep(db, found.id, step))))
-      return wrong('That code is not the right one just now. Wait for the next one and try again.', [['inside', who]]);
+      return wrong(words.thatCodeIsNotThe, [['inside', who]]);
   }
   await forgetTries('here', here);
   await forgetTries('inside', who);
@@ -76,7 +77,7 @@ export async function sendRecovery(email: string, address: string): Promise<void
   await sendLetter({
     to: found.email,
     subject: 'A new password for Aggrega',
-    text: `Hello ${found.name},\n\nsomeone, we hope you, asked to reset the password for ${found.email}. Choose a new one here, within ${RECOVERY_HOURS} hours:\n\n${origin()}/recover/${key}\n\nIf it was not you, do nothing: your password stays as it is.\n`,
+    text: words.helloSomeoneWeHopeYou(found.name, found.email, RECOVERY_HOURS, origin(), key),
   });
 }
 
@@ -104,7 +105,7 @@ export async function recover(key: string, password: string, address: string): P
         return findWithKey(db, id);
       })
     : undefined;
-  if (!account) return 'This link was used already, or its time is over. Ask for a new one.';
+  if (!account) return words.thisLinkWasUsedAlready;
   await forgetTries('here', hereOf(account.email, address));
   await forgetTries('account', account.email);
   return { account: account.id };

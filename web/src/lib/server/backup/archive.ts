@@ -2,6 +2,7 @@
  * Everything that a shop or guild owns as one archive, and such an archive taken in by one that is still empty. A ZIP of lines of JSON, one file per table,
  * with the programmes once more as documents of their own; docs/operations.md says what stands in it.
  */
+import { words } from './words';
 import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
 import { Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
 import { createWriteStream } from 'node:fs';
@@ -110,10 +111,7 @@ async function withFile(line: string): Promise<string> {
 export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8Array>): Promise<{ programmes: number }> {
   return asOrganisation(organisation, async (db) => {
     await db.query(`select set_config('app.no_record', 'on', true)`);
-    if ((await listProgrammes(db)).length > 0)
-      throw new ArchiveError(
-        'There are programmes here already. An archive is taken in by a shop or guild that is still empty.',
-      );
+    if ((await listProgrammes(db)).length > 0) throw new ArchiveError(words.thereAreProgrammesHereAlready);
     const ids = new Map<number, number>();
     let seen = false;
     for await (const { name, text } of textsIn(zip)) {
@@ -132,11 +130,11 @@ export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8
     for (const { slug } of programmes) await keepLinks(db, { organisation, slug, people: await allPeople(db, slug) });
     return { programmes: programmes.length };
   }).catch((error: unknown) => {
-    if (error instanceof SyntaxError) throw new ArchiveError(`A line in it is no row of JSON: ${error.message}.`);
+    if (error instanceof SyntaxError) throw new ArchiveError(words.aLineInItIs(error.message));
     const { code } = error as { code?: string };
-    if (code === '23505') throw new ArchiveError('What is in it is on this server already, in this or another shop or guild.');
+    if (code === '23505') throw new ArchiveError(words.whatIsInItIs);
     if (code?.startsWith('22') || code?.startsWith('23'))
-      throw new ArchiveError(`Its rows do not fit: ${(error as Error).message}.`);
+      throw new ArchiveError(words.itsRowsDoNotFit((error as Error).message));
     throw error;
   });
 }
@@ -155,15 +153,14 @@ function readsAsOurs(text: string): boolean {
 }
 
 async function putIn(db: pg.ClientBase, table: Table, rows: readonly string[], ids: Map<number, number>): Promise<void> {
-  if (rows.some((row) => nestedTooDeep(row))) throw new SyntaxError(`it is nested more than ${DEEPEST} deep`);
+  if (rows.some((row) => nestedTooDeep(row))) throw new SyntaxError(words.itIsNestedMoreThan(DEEPEST));
   for (let i = 0; i < rows.length; i += PAGE) await insertRows(db, table, rows.slice(i, i + PAGE), ids);
 }
 
 /** Whoever worked in the archive's shop can be invited here with one press; accounts are people's own, and come from nowhere else. */
 async function noteMembers(db: pg.ClientBase, lines: readonly string[]): Promise<void> {
   for (const { email, role } of rowsIn<{ email?: unknown; role?: unknown }>(lines)) {
-    if (typeof email !== 'string' || !isEmail(email) || !isRole(role))
-      throw new ArchiveError(`${MEMBERS} does not say of each who she is and what she may do.`);
+    if (typeof email !== 'string' || !isEmail(email) || !isRole(role)) throw new ArchiveError(words.doesNotSayOfEach(MEMBERS));
     await prepareInvitation(db, { email: plainEmail(email), role, at: now() });
   }
 }
@@ -180,7 +177,7 @@ async function* textsIn(zip: AsyncIterable<Uint8Array>): AsyncGenerator<{ name: 
       if (trouble || !chunk) return;
       const parts = (rest + decoder.write(Buffer.from(chunk)) + (final ? decoder.end() : '')).split('\n');
       rest = final ? '' : parts.pop()!;
-      if (rest.length > LONGEST) trouble = new ArchiveError(`${file.name} has a line that is longer than any of ours.`);
+      if (rest.length > LONGEST) trouble = new ArchiveError(words.hasALineThatIs(file.name));
       const text = parts.filter((line) => line !== '');
       if (text.length > 0) ready.push({ name: file.name, text });
     };
@@ -202,8 +199,8 @@ async function* textsIn(zip: AsyncIterable<Uint8Array>): AsyncGenerator<{ name: 
     try {
       unzip.push(chunk, final);
     } catch {
-      throw new ArchiveError('This isn’t a ZIP file, or it is damaged.');
+      throw new ArchiveError(words.thisIsntAZipFile);
     }
-    if (trouble) throw trouble instanceof ArchiveError ? trouble : new ArchiveError('This ZIP file is broken.');
+    if (trouble) throw trouble instanceof ArchiveError ? trouble : new ArchiveError(words.thisZipFileIsBroken);
   }
 }

@@ -1,4 +1,5 @@
 /** Calendars that other programs subscribe to: the organiser's with everything, a participant's with what may be seen. */
+import { words } from './words';
 import { calendarSteps, dayAfter, releaseInstant, stepNames } from '@aggrega/core/running';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { now } from '../clock';
@@ -20,14 +21,14 @@ export async function participantFeed(page: OpenPage): Promise<FoundFile> {
   const view = await participantView(page);
   const stored = await programmeOf(page.organisation, page.slug);
   const programme = stored && programmeIn(stored.document);
-  if (!view || !programme) return { status: 404, message: 'We can’t find that calendar.' };
+  if (!view || !programme) return { status: 404, message: words.weCantFindThatCalendar };
   const { calendar } = programme;
   const feed = ical({ name: view.title, ttl: AGAIN, method: ICalCalendarMethod.PUBLISH, prodId: '//Aggrega//EN' });
   const uid = (what: string) => `${what}-${page.person.id}@aggrega`;
   for (const month of view.months)
     feed.createEvent({
       ...{ id: uid(month.id), start: month.released, end: later(month.released), stamp: month.released },
-      summary: `${month.name} is out`,
+      summary: words.isOut(month.name),
       ...(month.homework && { description: month.homework }),
     });
   for (const { number, day } of view.ahead) {
@@ -47,7 +48,7 @@ const later = (at: Date) => new Date(at.getTime() + 30 * 60_000);
 
 /** Every step before every release, by the last day for it, for those who run the programme; by the feed's own key. */
 export async function organiserFeed(key: string): Promise<FoundFile> {
-  const missing = { status: 404, message: 'We can’t find that calendar.' } as const;
+  const missing = { status: 404, message: words.weCantFindThatCalendar } as const;
   const organisation = organisationOfKey(key);
   if (!organisation) return missing;
   const found = await asOrganisation(organisation, async (db) => {
@@ -66,7 +67,7 @@ export async function organiserFeed(key: string): Promise<FoundFile> {
 export async function organiserFile(organisation: string, slug: string): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  if (!stored || !reading?.ok) return { status: 404, message: 'We can’t find that programme.' };
+  if (!stored || !reading?.ok) return { status: 404, message: words.weCantFindThatProgramme };
   return { body: stepsAsFeed(reading.programme, stored.updated), type: TYPE, name: `${slug}.ics` };
 }
 
@@ -78,7 +79,7 @@ export async function feedAddress(organisation: string, slug: string): Promise<s
 
 function stepsAsFeed(programme: Parameters<typeof calendarSteps>[0], stamp: Date): string {
   const feed = ical({
-    name: `${programme.title}, the work`,
+    name: words.theWork(programme.title),
     ttl: AGAIN,
     method: ICalCalendarMethod.PUBLISH,
     prodId: '//Aggrega//EN',
@@ -92,7 +93,7 @@ function stepsAsFeed(programme: Parameters<typeof calendarSteps>[0], stamp: Date
     feed.createEvent({
       ...{ id: `${kind}-${month.id}@aggrega`, stamp, ...when },
       summary: `${month.name}: ${stepNames[kind]}`,
-      ...(earlier && { description: `Earlier than the days say: ${earlier}.` }),
+      ...(earlier && { description: words.earlierThanTheDaysSay(earlier) }),
     });
   }
   for (const { id, from, to, name } of programme.calendar.away)

@@ -1,4 +1,5 @@
 /** A month's cutting plan as a file to keep, planned anew from the stored programme so that it is final. */
+import { words } from './words';
 import { planAims } from '@aggrega/core/cutting';
 import type { FoundFile } from '../web/file-answer';
 import { planned } from '../planner/ask';
@@ -13,17 +14,16 @@ export async function cuttingFile(
 ): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  if (!reading?.ok) return { status: 404, message: 'We can’t find that programme, or it cannot be read.' };
+  if (!reading?.ok) return { status: 404, message: words.weCantFindThatProgramme };
   const { programme } = reading;
   const month = programme.months.find((m) => m.id === monthId);
   const colourway = programme.colourways.find((c) => c.id === asked.get('colourway'));
-  if (!month || !colourway) return { status: 404, message: 'We can’t find that month or colourway in this programme.' };
+  if (!month || !colourway) return { status: 404, message: words.weCantFindThatMonth };
   const people = asked.get('people') ?? String(programme.participants.get(colourway.id) ?? 0);
-  if (!/^\d{1,6}$/.test(people) || Number(people) > 100_000)
-    return { status: 400, message: 'The number of people is a whole number up to 100000.' };
+  if (!/^\d{1,6}$/.test(people) || Number(people) > 100_000) return { status: 400, message: words.theNumberOfPeopleIs };
   const wanted = asked.get('reading') ?? 'thriftiest';
   const plan = planAims.find((r) => r === wanted);
-  if (!plan) return { status: 400, message: `A plan is ${planAims.join(', ')}; there is no other.` };
+  if (!plan) return { status: 400, message: words.aPlanIsThereIs(planAims.join(', ')) };
   const basis = asked.get('basis') === 'kit' ? 'kit' : 'batch';
   const done = await planned({
     kind: 'cutting',
@@ -31,8 +31,7 @@ export async function cuttingFile(
     ...{ basis, participants: Number(people), reading: plan },
   });
   if ('refused' in done) return { status: 422, message: done.refused };
-  if (done.body === undefined)
-    return { status: 404, message: 'We can’t find that file; there are cut-list.csv, order.csv and layout-FABRIC.svg.' };
+  if (done.body === undefined) return { status: 404, message: words.weCantFindThatFile };
   const type = file.endsWith('.svg') ? 'image/svg+xml' : 'text/csv; charset=utf-8';
   const name = `${slug}-${month.id}-${colourway.id}-${basis}-${file.replace(/^layout-/, '')}`;
   return { body: done.body, type, name };
@@ -42,19 +41,18 @@ export async function cuttingFile(
 export async function orderFile(organisation: string, slug: string, asked: URLSearchParams): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  if (!reading?.ok) return { status: 404, message: 'We can’t find that programme, or it cannot be read.' };
+  if (!reading?.ok) return { status: 404, message: words.weCantFindThatProgramme };
   const { programme } = reading;
   const most = programme.kits.packets.length;
   const written = asked.get('packets') ?? programme.kits.packets.map((_, i) => i + 1).join(',');
   const packets = written.split(',').filter(Boolean).map(Number);
   if (packets.some((n) => !Number.isInteger(n) || n < 1 || n > most))
-    return { status: 400, message: `Packets are numbered from 1 to ${most}.` };
+    return { status: 400, message: words.packetsAreNumberedFrom1(most) };
   const people: Record<string, number> = {};
   for (const { id } of programme.colourways) {
     const number = asked.get(`people.${id}`);
     if (number === null) continue;
-    if (!/^\d{1,6}$/.test(number) || Number(number) > 100_000)
-      return { status: 400, message: 'The number of people is a whole number up to 100000.' };
+    if (!/^\d{1,6}$/.test(number) || Number(number) > 100_000) return { status: 400, message: words.theNumberOfPeopleIs };
     people[id] = Number(number);
   }
   const done = await planned({

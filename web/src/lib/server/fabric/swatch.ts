@@ -1,4 +1,5 @@
 /** Photos of fabrics and of sheets: checked, made small and clean, read, and kept. */
+import { words } from './words';
 import { readPhoto, type PhotoReading } from '@aggrega/core/fabric';
 import type { NotePicture } from '@aggrega/core/programme';
 import { createHash } from 'node:crypto';
@@ -54,16 +55,14 @@ const nameOf = (jpeg: Buffer) => createHash('sha256').update(jpeg).digest('hex')
 
 /** The picture alone, the right way up, its middle square; nothing else that the file held. */
 async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Array } | { refused: string }> {
-  if (sent.length === 0) return { refused: 'The file is empty. Choose a photo of the fabric.' };
+  if (sent.length === 0) return { refused: words.theFileIsEmptyChoose };
   // By what it begins with, so that nothing else is ever handed to a decoder.
-  if (!isPicture(Buffer.from(sent.subarray(0, 12))))
-    return { refused: 'This is a file of another kind. Photos come as JPEG, PNG or WebP.' };
+  if (!isPicture(Buffer.from(sent.subarray(0, 12)))) return { refused: words.thisIsAFileOf };
   const open = () => sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'warning', pages: 1 });
   try {
     const { width, height } = await open().metadata();
-    if (width < 32 || height < 32) return { refused: 'This picture is too small. Use one at least 32 × 32 pixels.' };
-    if (width * height > MOST_PIXELS)
-      return { refused: 'This picture is too large: 50 million pixels are the most that is read.' };
+    if (width < 32 || height < 32) return { refused: words.thisPictureIsTooSmall };
+    if (width * height > MOST_PIXELS) return { refused: words.thisPictureIsTooLarge };
     const square = (side: number) =>
       open().rotate().flatten({ background: '#ffffff' }).toColourspace('srgb').resize(side, side, { fit: 'cover' });
     const jpeg = await square(KEPT).jpeg({ quality: 84 }).toBuffer();
@@ -72,9 +71,7 @@ async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Arr
   } catch (error) {
     const large = error instanceof Error && /pixel limit/i.test(error.message);
     return {
-      refused: large
-        ? 'This picture is too large: 50 million pixels are the most that is read.'
-        : 'This is no whole JPEG, PNG or WebP picture. Take the photo again, or save it anew.',
+      refused: large ? words.thisPictureIsTooLarge : words.thisIsNoWholeJpeg,
     };
   }
 }

@@ -1,4 +1,5 @@
 /** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
+import { words as spoken } from './words';
 import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
 import { roleName } from '$lib/look/role-name';
 import { LRUCache } from 'lru-cache';
@@ -47,7 +48,7 @@ export async function recordOf(organisation: string, slug: string, before: numbe
     };
     return pageOf(rows, (row) => {
       if (row.subject !== 'programme_revision') return wordsOf(row, names);
-      return lines.get(Number(row.key.revision)) ?? ['made the programme'];
+      return lines.get(Number(row.key.revision)) ?? [spoken.madeTheProgramme];
     });
   });
 }
@@ -74,7 +75,7 @@ async function linesOf(db: pg.ClientBase, id: string, revisions: readonly number
 
 function linesBetween(older: ProgrammeFile, newer: ProgrammeFile): string[] {
   const lines = differences(older, newer).map((c) => changeWords(c, c.to === undefined ? older : newer));
-  return lines.length > LINES ? [...lines.slice(0, LINES), `and ${lines.length - LINES} more`] : lines;
+  return lines.length > LINES ? [...lines.slice(0, LINES), spoken.andMore(lines.length - LINES)] : lines;
 }
 
 /** The record of what belongs to no programme: who works here. */
@@ -91,7 +92,7 @@ function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]):
   const entries: RecordEntry[] = [];
   let alike: { key: string; at: number; count: number } | undefined;
   for (const row of rows) {
-    const by = row.by ?? 'by itself';
+    const by = row.by ?? spoken.byItself;
     const words = says(row);
     const at = row.at.getTime();
     // What was done to many kits at once is one line, and so are somebody's cuts of one evening.
@@ -124,26 +125,30 @@ interface Names {
 
 function wordsOf({ subject, deed, key, changed, person, about }: RecordRow, { months, colourways, members }: Names): string[] {
   const month = months?.get(String(key.month)) ?? String(key.month ?? '');
-  const who = person ?? 'someone whose data was erased';
+  const who = person ?? spoken.someoneWhoseDataWasErased;
   switch (subject) {
     case 'programme':
       return [
-        deed === 'insert' ? 'created the programme' : key.removed_at ? 'archived the programme' : 'restored the programme',
+        deed === 'insert'
+          ? spoken.createdTheProgramme
+          : key.removed_at
+            ? spoken.archivedTheProgramme
+            : spoken.restoredTheProgramme,
       ];
     case 'participant': {
       const fields = changed.filter((f) => f !== 'link_hash' || changed.length === 1).map((f) => FIELDS[f] ?? f);
       return [deed === 'insert' ? `${who} added` : deed === 'delete' ? `${who} deleted` : `${who}: ${fields.join(', ')}`];
     }
     case 'erasure':
-      return ['one person’s data erased'];
+      return [spoken.onePersonsDataErased];
     case 'kit':
       return [
         deed === 'delete'
-          ? `kit of ${month} back to planned`
-          : `kit of ${month} ${{ cut: 'cut', packed: 'packed', handed: 'handed out' }[String(key.state)]}`,
+          ? spoken.kitOfBackToPlanned(month)
+          : spoken.kitOf(month, { cut: 'cut', packed: 'packed', handed: spoken.handedOut }[String(key.state)]),
       ];
     case 'cut_step':
-      return [`cut of ${cuttingName()} ${deed === 'delete' ? 'unticked' : 'ticked'}`];
+      return [spoken.cutOf(cuttingName(), deed === 'delete' ? spoken.unticked : spoken.ticked)];
     case 'cut_list':
       return [
         key.minutes === null
@@ -151,26 +156,26 @@ function wordsOf({ subject, deed, key, changed, person, about }: RecordRow, { mo
           : `${cuttingName()}: ${String(key.minutes)} minutes recorded`,
       ];
     case 'release':
-      return [`${month}: ${deed === 'delete' ? 'back to draft' : String(key.state)}`];
+      return [`${month}: ${deed === 'delete' ? spoken.backToDraft : String(key.state)}`];
     case 'sheet_version':
       return [`${month}: version ${String(key.version)} of the sheet published`];
     case 'sample':
-      return [`a test block of ${month} ${deed === 'delete' ? 'deleted' : 'recorded'}`];
+      return [spoken.aTestBlockOf(month, deed === 'delete' ? spoken.deleted : spoken.recorded)];
     case 'question':
-      return [deed === 'delete' ? 'a question deleted' : 'a question answered'];
+      return [deed === 'delete' ? spoken.aQuestionDeleted : spoken.aQuestionAnswered];
     case 'membership': {
-      const member = members?.get(String(key.account_id)) ?? about ?? 'someone who has left';
+      const member = members?.get(String(key.account_id)) ?? about ?? spoken.someoneWhoHasLeft;
       return [
         deed === 'delete'
-          ? `${member} removed from the team`
-          : `${member} ${deed === 'insert' ? 'joined as' : 'is now'} ${roleName(key.role as Role)}`,
+          ? spoken.removedFromTheTeam(member)
+          : `${member} ${deed === 'insert' ? spoken.joinedAs : spoken.isNow} ${roleName(key.role as Role)}`,
       ];
     }
     case 'invitation':
       return [
         deed === 'delete'
-          ? `the invitation of ${String(key.email)} accepted or cancelled`
-          : `${String(key.email)} invited, as ${roleName(key.role as Role)}`,
+          ? spoken.theInvitationOfAcceptedOr(String(key.email))
+          : spoken.invitedAs(String(key.email), roleName(key.role as Role)),
       ];
     default:
       return [`${subject} ${deed}`];
@@ -193,11 +198,11 @@ export async function takeBack(organisation: string, slug: string, entry: number
     const [older, newer] = [await listRevision(db, id, revision - 1), await listRevision(db, id, revision)];
     return older && newer && inverse(differences(older, newer));
   });
-  if (!found) return 'We can’t find that save.';
+  if (!found) return spoken.weCantFindThatSave;
   const saved = await saveChanges(organisation, slug, found);
-  if (saved.kind === 'conflict') return 'A later change touched the same fields. Undo that one first, or edit by hand.';
-  if (saved.kind === 'refused') return `It cannot be taken back as things stand: ${saved.errors[0]!.message}.`;
-  return saved.kind === 'missing' ? 'We can’t find that programme.' : undefined;
+  if (saved.kind === 'conflict') return spoken.aLaterChangeTouchedThe;
+  if (saved.kind === 'refused') return spoken.itCannotBeTakenBack(saved.errors[0]!.message);
+  return saved.kind === 'missing' ? spoken.weCantFindThatProgramme : undefined;
 }
 
 /** Brings back what was deleted; a sentence where it cannot be. */
@@ -205,8 +210,8 @@ export async function bringBack(organisation: string, slug: string, entry: numbe
   return asOrganisation(organisation, async (db) => {
     const stored = await lockProgramme(db, slug);
     const deleted = stored && (await findDeleted(db, entry, stored.id));
-    if (!stored || !deleted) return 'It is kept no longer: what is deleted can be brought back for thirty days.';
-    if (!(await putBack(db, deleted))) return 'Something else stands there by now.';
+    if (!stored || !deleted) return spoken.itIsKeptNoLonger;
+    if (!(await putBack(db, deleted))) return spoken.somethingElseStandsThereBy;
     if (deleted.subject === 'participant') await followRoster(db, stored, await tallyPeople(db, slug));
     return undefined;
   });

@@ -1,4 +1,5 @@
 /** Labels and lists of kits, on paper and for the label printer. */
+import { words } from './words';
 import { createHash } from 'node:crypto';
 import { mkdir, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
@@ -24,7 +25,7 @@ interface Asked {
 }
 
 async function labelsOf(organisation: string, { slug, month, colourway }: Asked): Promise<KitLabel[] | FoundFile> {
-  const missing = { status: 404, message: 'There are no such kits.' } as const;
+  const missing = { status: 404, message: words.thereAreNoSuchKits } as const;
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
   const rows = await kitList(organisation, slug, month);
@@ -62,13 +63,13 @@ function labelOf(programme: Programme, row: KitRow, kind: KitKind, known: Map<st
 }
 
 const monthNumbers = (programme: Programme, months: readonly Month[]): string =>
-  `${months.length === 1 ? 'Month' : 'Months'} ${listed(months.map((m) => String(programme.months.indexOf(m) + 1)))}`;
+  `${months.length === 1 ? words.month : words.months} ${listed(months.map((m) => String(programme.months.indexOf(m) + 1)))}`;
 
 /** Labels of a packet's kits that are not handed over, as PDF. */
 export async function labelsFile(organisation: string, asked: Asked, page: 'A4' | 'letter'): Promise<FoundFile> {
   const labels = await labelsOf(organisation, asked);
   if (!Array.isArray(labels)) return labels;
-  const title = `${labels[0]?.programme ?? 'Kits'}: labels`;
+  const title = `${labels[0]?.programme ?? words.kits}: labels`;
   const body = new Uint8Array(await labelsPdf(labels, { page, title, created: now() }));
   return { body, type: 'application/pdf', name: `${asked.slug}-${asked.month}-labels.pdf` };
 }
@@ -78,7 +79,7 @@ export async function kitsFile(organisation: string, slug: string, month: string
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
   const rows = await kitList(organisation, slug, month);
-  if (!reading?.ok || !rows) return { status: 404, message: 'There are no such kits.' };
+  if (!reading?.ok || !rows) return { status: 404, message: words.thereAreNoSuchKits };
   const { programme } = reading;
   const day = (at: Date | null) => at?.toISOString().slice(0, 10) ?? '';
   const lines = rows.map((r) => [

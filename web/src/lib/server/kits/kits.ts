@@ -1,4 +1,5 @@
 /** Kits from plan to hand: counted, cut, packed, handed over; those of late joiners and leavers among them. */
+import { words } from './words';
 import { handsOut, type Programme } from '@aggrega/core/programme';
 import type pg from 'pg';
 import { now } from '../clock';
@@ -109,11 +110,10 @@ export async function doKits(organisation: string, slug: string, deed: KitDeed):
           programme.kits.kind,
         ),
       };
-    if (!packets.includes(deed.month)) return { kind: 'refused', message: 'Nothing is handed out with this month.' };
+    if (!packets.includes(deed.month)) return { kind: 'refused', message: words.nothingIsHandedOutWith };
     if (deed.deed === 'set') {
       const known = await somePeople(db, slug, deed.people);
-      if (known.length < new Set(deed.people).size)
-        return { kind: 'refused', message: 'One of these people is no longer a participant.' };
+      if (known.length < new Set(deed.people).size) return { kind: 'refused', message: words.oneOfThesePeopleIs };
       await setKits(db, slug, { ...deed, at: now() });
       return { kind: 'done', kits: known.length };
     }
@@ -121,7 +121,7 @@ export async function doKits(organisation: string, slug: string, deed: KitDeed):
       !programme.colourways.some((c) => c.id === deed.colourway) ||
       (deed.size && !programme.sizes.some((s) => s.id === deed.size))
     )
-      return { kind: 'refused', message: 'We can’t find that colourway or size.' };
+      return { kind: 'refused', message: words.weCantFindThatColourway };
     if (deed.kits < 0) return { kind: 'done', kits: await removeLoose(db, slug, { ...deed, kits: -deed.kits }) };
     await addLoose(db, slug, { ...deed, at: now() });
     return { kind: 'done', kits: deed.kits };

@@ -1,4 +1,5 @@
 /** A participant's own sheet of a month that is out, as data for her page. */
+import { words } from './words';
 import { dayText } from '$lib/look/day-text';
 import { PlanError, hasSheet, monthTitle } from '@aggrega/core/programme';
 import { firstPacketPaper, monthPaper, type Paper } from '@aggrega/core/sheet';
@@ -42,8 +43,7 @@ function madePaper(
 ): OwnPaper | { message: string } {
   const month = programme.months.find((m) => m.id === id);
   const colourway = programme.colourways.find((c) => c.id === person.colourway);
-  if (!month || !colourway || !hasSheet(programme, month))
-    return { message: 'There is no sheet of this month for your colourway.' };
+  if (!month || !colourway || !hasSheet(programme, month)) return { message: words.thereIsNoSheetOf };
   const date = (iso: string) => dayText(iso, locale);
   const wishes = {
     ...wishesOf(sheetAsked(person, version), programme),
@@ -74,7 +74,7 @@ export async function ownPacket(
     return programme && { programme, out: new Set(released.map((r) => r.month)) };
   });
   const colourway = found?.programme.colourways.find((c) => c.id === page.person.colourway);
-  if (!ending || !found || !colourway) return { status: 404, message: 'We can’t find that file.' };
+  if (!ending || !found || !colourway) return { status: 404, message: words.weCantFindThatFile };
   const wishes = {
     ...wishesOf(sheetAsked(page.person, 0), found.programme),
     date: (iso: string) => dayText(iso, locale),

@@ -1,4 +1,5 @@
 /** What a participant's pages of a month's sheet show: the whole of it, and the same step by step. */
+import { words } from './words';
 import { error } from '@sveltejs/kit';
 import { ownPaper, type OwnPaper } from './own-paper';
 import { openMonth } from './participant-page';
@@ -8,7 +9,7 @@ import { pageOf } from './private-page';
 export async function ownSheet(key: string, month: string, locale: string): Promise<OwnPaper & { key: string; month: string }> {
   const page = await pageOf(key);
   const open = await openMonth(page, month);
-  if (!open) error(404, 'This month is not out.');
+  if (!open) error(404, words.thisMonthIsNotOut);
   const found = ownPaper(page.person, open, locale);
   if ('message' in found) error(422, found.message);
   return { ...found, key, month };

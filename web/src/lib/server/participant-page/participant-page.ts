@@ -2,6 +2,7 @@
  * A participant's own page, by her private link: what is out, and nothing of what is not. Of a month that is not out she is told its number and
  * its day; everything else here is read from versions that were released.
  */
+import { words } from './words';
 import { lettersOf, lettersOfMonths, monthTitle, type Colourway, type Programme } from '@aggrega/core/programme';
 import { homeworkWords } from '@aggrega/core/sheet';
 import { monthMinutes, progressSteps, type ProgressStep } from '@aggrega/core/running';
@@ -237,8 +238,7 @@ export async function askOrganiser(
   { month, asks }: { month: string; asks: string },
 ): Promise<string | undefined> {
   return asOrganisation(page.organisation, async (db) => {
-    if ((await openQuestions(db, page.person.id)) >= MOST_OPEN)
-      return 'Twenty of your questions wait for an answer already; wait for some of them first.';
+    if ((await openQuestions(db, page.person.id)) >= MOST_OPEN) return words.twentyOfYourQuestionsWait;
     const known = month === '' || (await isOut(db, page, month));
     await insertQuestion(db, page.person.id, known ? month : '', asks, now());
     return undefined;
@@ -252,9 +252,8 @@ export async function keepPicture(page: OpenPage, month: string, sent: Uint8Arra
   const picture = await cleanPicture(sent);
   if ('refused' in picture) return picture.refused;
   return asOrganisation(page.organisation, async (db) => {
-    if (!(await isOut(db, page, month))) return 'We can’t find that month.';
-    if ((await countPictures(db, page.person.id)) >= MOST_PICTURES)
-      return `${MOST_PICTURES} pictures are kept at most; take one away first.`;
+    if (!(await isOut(db, page, month))) return words.weCantFindThatMonth;
+    if ((await countPictures(db, page.person.id)) >= MOST_PICTURES) return words.picturesAreKeptAtMost(MOST_PICTURES);
     await insertPicture(db, page.person.id, month, picture.jpeg, now());
     return undefined;
   });

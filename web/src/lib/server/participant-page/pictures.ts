@@ -1,4 +1,5 @@
 /** Pictures of what people have sewn: made small and clean; nothing else that the file held is kept, no place and no time. */
+import { words } from './words';
 import sharp from 'sharp';
 
 const MOST_PIXELS = 50_000_000;
@@ -7,9 +8,8 @@ const KEPT = 1200;
 
 /** The picture alone, the right way up; or why it cannot be taken, as a sentence. */
 export async function cleanPicture(sent: Uint8Array): Promise<{ jpeg: Buffer } | { refused: string }> {
-  if (sent.length === 0) return { refused: 'The file is empty. Choose a picture.' };
-  if (!isPicture(Buffer.from(sent.subarray(0, 12))))
-    return { refused: 'This is a file of another kind. Pictures come as JPEG, PNG or WebP.' };
+  if (sent.length === 0) return { refused: words.theFileIsEmptyChoose };
+  if (!isPicture(Buffer.from(sent.subarray(0, 12)))) return { refused: words.thisIsAFileOf };
   try {
     const jpeg = await sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
       .rotate()
@@ -20,7 +20,7 @@ export async function cleanPicture(sent: Uint8Array): Promise<{ jpeg: Buffer } |
       .toBuffer();
     return { jpeg };
   } catch {
-    return { refused: 'This picture is damaged or larger than 50 million pixels. Take it again, or save it again.' };
+    return { refused: words.thisPictureIsDamagedOr };
   }
 }
 

@@ -1,4 +1,5 @@
 /** The document's head counts as the roster has them. */
+import { words } from './words';
 import type { Problem } from '@aggrega/core/block';
 import { applyChanges, same, type Change, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { rosterCounts } from '@aggrega/core/running';
@@ -38,7 +39,7 @@ export function rosterFaults(changes: readonly Change[], programme: Programme, t
   const counted = changes.filter(({ path }) => /^\/((sizes\/[^/]+\/)?participants|kits\/otherKinds)(\/|$)/.test(path));
   const faults = counted.map(({ path }) => ({
     path,
-    message: 'people are counted under Participants; change them there',
+    message: words.peopleAreCountedUnderParticipants,
   }));
   const gone = (what: 'colourway' | 'size', known: readonly { id: string }[]) => {
     const left = new Map<string, number>();
@@ -47,7 +48,7 @@ export function rosterFaults(changes: readonly Change[], programme: Programme, t
         left.set(t[what], (left.get(t[what]) ?? 0) + t.people);
     return [...left].map(([id, people]) => ({
       path: `/${what}s/${id}`,
-      message: `${people} ${people === 1 ? 'person is' : 'people are'} on the roster in ${what} '${id}'; move them first`,
+      message: words.peopleAreOnTheRoster(people, what, id),
     }));
   };
   return [...faults, ...gone('colourway', programme.colourways), ...gone('size', programme.sizes)];

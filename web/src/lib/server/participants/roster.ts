@@ -1,4 +1,5 @@
 /** The roster: who takes part. Kits, plans and orders follow its counts, which stand in the document as soon as they change. */
+import { words } from './words';
 import { changedPeople, personFaults, type Person, type RosterChange, type RosterMeeting } from '@aggrega/core/running';
 import type pg from 'pg';
 import {
@@ -103,7 +104,7 @@ export async function changeRosterIn(
   for (const name of gone.length > 0 ? await touchedPeople(db, slug, gone) : [])
     errors.push({
       ...{ id: '', name, field: 'state' },
-      message: 'has a kit, a sheet or something else already, so can’t be deleted. Set the state to ‘left’, or erase the data',
+      message: words.hasAKitASheet,
     });
   if (errors.length > 0) return { kind: 'refused', errors };
   await putPeople(db, slug, kept);

@@ -1,4 +1,5 @@
 /** What the routes do with programmes: list, load, save changes, import, put aside. */
+import { words } from './words';
 import type { Problem } from '@aggrega/core/block';
 import {
   ChangeError,
@@ -115,7 +116,7 @@ export async function importProgramme(organisation: string, document: unknown): 
 
 /** Stores a checked document under a slug of its title that is still free; resolves to the slug. */
 export async function storeNew(db: pg.ClientBase, file: ProgrammeFile): Promise<string> {
-  const title = file.title ?? 'Untitled programme';
+  const title = file.title ?? words.untitledProgramme;
   const base = slugOf(title);
   for (let n = 1; ; n += 1) {
     const slug = n === 1 ? base : `${base}-${n}`;

@@ -1,4 +1,5 @@
 /** The whole quilt as a picture to keep, from the stored programme. */
+import { words } from './words';
 import { PlanError, castPicture, quiltOf, quiltPicture, quiltSvg, scatteredOf } from '@aggrega/core/programme';
 import sharp from 'sharp';
 import type { FoundFile } from '../web/file-answer';
@@ -12,7 +13,7 @@ const LONG_SIDE = 2400;
 export async function quiltFile(organisation: string, slug: string, file: string, asked: URLSearchParams): Promise<FoundFile> {
   const stored = await programmeOf(organisation, slug);
   const reading = stored && readingOf(stored.document);
-  const missing = { status: 404, message: 'We can’t find that picture; the Quilt page lists them.' } as const;
+  const missing = { status: 404, message: words.weCantFindThatPicture } as const;
   if (!reading?.ok || !['quilt.svg', 'quilt.png'].includes(file)) return missing;
   const { programme } = reading;
   const colourway = programme.colourways.find((c) => c.id === asked.get('colourway')) ?? programme.colourways[0];
@@ -21,7 +22,7 @@ export async function quiltFile(organisation: string, slug: string, file: string
   if (!colourway || (asked.get('size') && !size)) return missing;
   try {
     const quilt = quiltOf(programme, size);
-    if (!quilt) return { status: 404, message: 'The programme does not say yet how its quilt is set.' };
+    if (!quilt) return { status: 404, message: words.theProgrammeDoesNotSay };
     const covered = (release: string | undefined) => seen !== '' && (release === undefined || release > seen);
     const plain = quiltPicture(quilt, programme, (month) => covered(month.release));
     const picture = castPicture(plain, scatteredOf(programme, colourway, size));

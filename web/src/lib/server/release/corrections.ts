@@ -1,4 +1,5 @@
 /** Corrections of what is out: told to exactly those who hold an older version that says something else, each with what is different for them. */
+import { words } from './words';
 import { blockNames, type Programme } from '@aggrega/core/programme';
 import { listed } from '@aggrega/core/measure';
 import { erratumLetter } from '@aggrega/core/running';
@@ -69,7 +70,7 @@ export function aboutMonth(programme: Programme, monthId: string, person: { colo
   const colourway = programme.colourways.find((c) => c.id === person.colourway)?.name ?? person.colourway;
   const size = programme.sizes.find((s) => s.id === person.size)?.name;
   const setting = programme.sizes.find((s) => s.id === person.size)?.setting ?? programme.setting;
-  const parts = [...(setting?.months ?? [])].filter(([, id]) => id === monthId).map(([group]) => `the ${group}`);
+  const parts = [...(setting?.months ?? [])].filter(([, id]) => id === monthId).map(([group]) => words.the(group));
   return {
     ...{ programme: programme.title, from, parts: listed(parts) },
     contact: programme.contact,

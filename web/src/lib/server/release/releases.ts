@@ -1,4 +1,5 @@
 /** A month's way out: proofed, scheduled, released at its minute. What goes out is the version that was proofed, whatever the draft becomes. */
+import { words } from './words';
 import { dayText } from '$lib/look/day-text';
 import { handsOut, hasSheet, madeAhead, packetOfMonth, wayOf, type Month, type Programme } from '@aggrega/core/programme';
 import { missedSizes, readSizes, releaseInstant, releaseLetter, type FabricComes } from '@aggrega/core/running';
@@ -85,7 +86,7 @@ export async function releasePage(
 export async function handSheet(organisation: string, slug: string, month: string, participant: string): Promise<Stepped> {
   return asOrganisation(organisation, async (db) => {
     const out = (await listReleases(db, slug)).find((r) => r.month === month && r.state === 'released');
-    if (!out) return refused('It is not out, so there is no sheet to hand over.');
+    if (!out) return refused(words.itIsNotOutSo);
     if ((await somePeople(db, slug, [participant])).length === 0) return missing;
     await noteHeld(db, slug, { people: [participant], month, version: out.version, way: 'hand', at: now() });
     return { kind: 'done' };
@@ -123,9 +124,9 @@ export async function proofMonth(organisation: string, slug: string, monthId: st
     const stop = points.find((p) => p.stops);
     if (stop) return refused(`${stop.asks}: ${stop.says.join(' ')}`);
     const left = points.find((p) => !checks.includes(p.id));
-    if (left) return refused(`‘${left.asks}’ is not ticked yet.`);
+    if (left) return refused(words.isNotTickedYet(left.asks));
     if ((await listReleases(db, slug)).some((r) => r.month === monthId && r.state === 'released'))
-      return refused('It is out already; what changes from now on goes out as a correction.');
+      return refused(words.itIsOutAlreadyWhat);
     return freeze(db, slug, monthId, { checks, at: now() });
   });
 }
@@ -149,23 +150,23 @@ export async function scheduleMonth(organisation: string, slug: string, monthId:
     const found = await monthIn(db, slug, monthId, true);
     if (!found) return missing;
     const { month, programme } = found;
-    if (!month.release) return refused('It has no day yet.');
+    if (!month.release) return refused(words.itHasNoDayYet);
     const due = new Date(releaseInstant(month.release, programme.calendar));
-    return (await setDue(db, slug, monthId, due)) ? { kind: 'done' } : refused('It is not proofed, or it is out already.');
+    return (await setDue(db, slug, monthId, due)) ? { kind: 'done' } : refused(words.itIsNotProofedOr);
   });
 }
 
 /** Takes a schedule back; the month stays proofed. */
 export async function unscheduleMonth(organisation: string, slug: string, month: string): Promise<Stepped> {
   return asOrganisation(organisation, async (db) =>
-    (await setDue(db, slug, month, null)) ? { kind: 'done' } : refused('It is not scheduled, or it is out already.'),
+    (await setDue(db, slug, month, null)) ? { kind: 'done' } : refused(words.itIsNotScheduledOr),
   );
 }
 
 /** Makes a month a draft again. */
 export async function redraftMonth(organisation: string, slug: string, month: string): Promise<Stepped> {
   return asOrganisation(organisation, async (db) =>
-    (await unproof(db, slug, month)) ? { kind: 'done' } : refused('It is a draft, or it is out already.'),
+    (await unproof(db, slug, month)) ? { kind: 'done' } : refused(words.itIsADraftOr),
   );
 }
 
@@ -173,7 +174,7 @@ export async function redraftMonth(organisation: string, slug: string, month: st
 export async function releaseNow(organisation: string, slug: string, month: string): Promise<Stepped> {
   return asOrganisation(organisation, async (db) => {
     if (!(await lockProgramme(db, slug))) return missing;
-    return (await release(db, slug, month, now())) ? { kind: 'done' } : refused('It is not proofed, or it is out already.');
+    return (await release(db, slug, month, now())) ? { kind: 'done' } : refused(words.itIsNotProofedOr);
   });
 }
 
@@ -232,11 +233,11 @@ async function writeRelease(
 export async function sendLate(organisation: string, slug: string, month: string): Promise<Stepped> {
   return asOrganisation(organisation, async (db) => {
     const out = (await listReleases(db, slug)).find((r) => r.month === month && r.state === 'released');
-    if (!out) return refused('Not released yet. Everyone will be emailed when it is.');
+    if (!out) return refused(words.notReleasedYetEveryoneWill);
     const late = (await listHolders(db, slug, month)).filter((h) => h.late).map((h) => h.participant);
     const people = await somePeople(db, slug, late);
     const sent = await writeRelease(db, slug, { month, version: out.version, people, at: now() });
-    return sent > 0 ? { kind: 'done' } : refused('Everybody who has a mail address was written to already.');
+    return sent > 0 ? { kind: 'done' } : refused(words.everybodyWhoHasAMail);
   });
 }
 

@@ -1,4 +1,5 @@
 /** What one document's sheet of a month says otherwise than another's. */
+import { words as spoken } from './words';
 import { hasSheet, madeAhead, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { monthSheet, sheetDifference } from '@aggrega/core/sheet';
 import { readingOf } from '$lib/ask/reading';
@@ -19,11 +20,10 @@ export function changesBetween(before: ProgrammeFile, after: ProgrammeFile, mont
   if (!was || !is) return [];
   const own = sameWords(before, after, month)
     ? []
-    : [{ id: '', colourway: 'All', says: ['The organiser’s own words have changed.'] }];
+    : [{ id: '', colourway: spoken.all, says: [spoken.theOrganisersOwnWordsHave] }];
   const computed = is.colourways.flatMap(({ id, name }) => {
     const [old, now] = [sheetOf(was, month, id), sheetOf(is, month, id)];
-    const says =
-      old && now ? sheetDifference(old, now) : old || now ? ['This colourway has a sheet only in one of the two.'] : [];
+    const says = old && now ? sheetDifference(old, now) : old || now ? [spoken.thisColourwayHasASheet] : [];
     return says.length > 0 ? [{ id, colourway: name, says }] : [];
   });
   return [...own, ...computed];

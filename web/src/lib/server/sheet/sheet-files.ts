@@ -1,4 +1,5 @@
 /** Papers as files to keep, from the stored programme or from a version that was published. */
+import { words } from './words';
 import { dayText } from '$lib/look/day-text';
 import {
   PlanError,
@@ -63,7 +64,7 @@ export async function askedPaper(
   organisation: string,
   { slug, month, file, asked, out }: AskedFile,
 ): Promise<AskedPaper | (FoundFile & { status: number })> {
-  const missing = { status: 404, message: 'We can’t find that sheet; they are listed under Instructions.' } as const;
+  const missing = { status: 404, message: words.weCantFindThatSheet } as const;
   const [, name, ending] = /^([a-z-]+)\.(pdf|html|txt)$/.exec(file) ?? [];
   const stored = await programmeOf(organisation, slug);
   const version = asked.get('version');
@@ -85,7 +86,7 @@ export async function askedPaper(
     date: (iso: string) => dayText(iso, locale),
     version: frozen
       ? versionWords(Number(version), frozen, locale)
-      : `Draft ${stored.revision}, ${dayText(made.toISOString().slice(0, 10), locale)}`,
+      : words.draft(stored.revision, dayText(made.toISOString().slice(0, 10), locale)),
   };
   const own = name === 'sheet' ? [] : [name];
   const called = [...own, sheetName(month ?? slug, colourway.id, asked)].join('-');
@@ -103,7 +104,7 @@ export async function paperFile(
 ): Promise<FoundFile> {
   try {
     const paper = make();
-    if (!paper) return { status: 404, message: 'We can’t find that sheet; they are listed under Instructions.' };
+    if (!paper) return { status: 404, message: words.weCantFindThatSheet };
     const file = { type: TYPES[ending as keyof typeof TYPES], name: `${name}.${ending}` };
     const photos = ending === 'txt' ? new Map() : await photosOf(organisation, photosIn(paper));
     if (ending === 'html') return { body: paperHtml(paper, photos), ...file };

@@ -1,4 +1,5 @@
 /** The sample log: who sewed what, how long it took, what it measured. */
+import { words } from './words';
 import { LengthError, parseLength } from '@aggrega/core/measure';
 import { type Programme } from '@aggrega/core/programme';
 import { isDay, monthMinutes, sewingPace } from '@aggrega/core/running';
@@ -45,12 +46,12 @@ export async function noteSample(
   return asOrganisation(organisation, async (db) => {
     const stored = await lockProgramme(db, slug);
     const reading = stored && !stored.removed ? readingOf(stored.document) : undefined;
-    if (!reading?.ok) return 'We can’t find that programme.';
+    if (!reading?.ok) return words.weCantFindThatProgramme;
     const { programme } = reading;
     const month = programme.months.find((m) => m.id === sample.month);
-    if (!month?.blocks.some((b) => b.key === sample.block)) return 'We can’t find that block in that month.';
-    if (!programme.colourways.some((c) => c.id === sample.colourway)) return 'We can’t find that colourway.';
-    if (!isDay(sample.sewnOn)) return 'The day has to be one of the calendar.';
+    if (!month?.blocks.some((b) => b.key === sample.block)) return words.weCantFindThatBlock;
+    if (!programme.colourways.some((c) => c.id === sample.colourway)) return words.weCantFindThatColourway;
+    if (!isDay(sample.sewnOn)) return words.theDayHasToBe;
     for (const size of sample.measured)
       for (const text of [size.expected, size.measured, ...(size.before ? [size.before] : [])])
         try {

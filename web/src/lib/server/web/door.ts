@@ -1,4 +1,5 @@
 /** The door of every route: bodies read and checked by schema. */
+import { words } from './words';
 import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
 import { error } from '@sveltejs/kit';
 import Ajv2020, { type JSONSchemaType } from 'ajv/dist/2020.js';
@@ -12,7 +13,7 @@ export function bodyReader<T>(schema: JSONSchemaType<T> | object): (request: Req
     const body = await readJson(request);
     if (validate(body)) return body;
     const first = validate.errors![0]!;
-    error(400, `${first.instancePath || 'the request'} ${first.message}`);
+    error(400, `${first.instancePath || words.theRequest} ${first.message}`);
   };
 }
 
@@ -20,13 +21,11 @@ export function bodyReader<T>(schema: JSONSchemaType<T> | object): (request: Req
 export async function readJson(request: Request): Promise<unknown> {
   const text = await request
     .text()
-    .catch((cause: { status?: number }) =>
-      error(cause.status === 413 ? 413 : 400, 'The request could not be read to its end, or is larger than 8 MB.'),
-    );
-  if (nestedTooDeep(text)) error(400, `This JSON is nested more than ${DEEPEST} deep; nothing of ours is.`);
+    .catch((cause: { status?: number }) => error(cause.status === 413 ? 413 : 400, words.theRequestCouldNotBe));
+  if (nestedTooDeep(text)) error(400, words.thisJsonIsNestedMore(DEEPEST));
   try {
     return JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (cause) {
-    error(400, `This is no JSON: ${(cause as Error).message}`);
+    error(400, words.thisIsNoJson((cause as Error).message));
   }
 }

@@ -1,4 +1,5 @@
 /** Who comes in: the host that is asked for, where a request comes from, who is signed in, and what she may. */
+import { words } from './words';
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import { needOf, may, type Need } from '../auth/roles';
 import { signedIn, type SignedIn } from '../auth/sessions';
@@ -30,14 +31,12 @@ export function fromThisMachine(event: RequestEvent): boolean {
 export function strangeRequest({ request, url }: RequestEvent): string | undefined {
   const host = request.headers.get('host') ?? '';
   const own = process.env.ORIGIN ? new URL(process.env.ORIGIN).host : '';
-  if (host !== own && !LOOPBACK_HOST.test(host)) return 'There is nothing by that name here.';
+  if (host !== own && !LOOPBACK_HOST.test(host)) return words.thereIsNothingByThat;
   if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) return undefined;
   const origin = request.headers.get('origin');
   const site = request.headers.get('sec-fetch-site');
   const same = origin === null || hostOf(origin) === host || origin === url.origin;
-  return same && (site === null || site === 'same-origin' || site === 'none')
-    ? undefined
-    : 'This request came from another site’s page.';
+  return same && (site === null || site === 'same-origin' || site === 'none') ? undefined : words.thisRequestCameFromAnother;
 }
 
 function hostOf(origin: string): string {
@@ -61,7 +60,7 @@ export async function letIn(event: RequestEvent): Promise<void> {
   const need = needOf(event.request.method, event.url.pathname);
   // The stand-in's letters hold keys: they are shown where they were taken in, and only while no real mail server is set.
   if (event.url.pathname.startsWith('/outside/') && (process.env.AGGREGA_SMTP || !fromThisMachine(event)))
-    error(404, 'There is nothing here.');
+    error(404, words.thereIsNothingHere);
   // Links with keys of their own, and what monitors ask for, wait for no session.
   if (need === 'nobody' && !event.url.pathname.startsWith('/invitation/') && !/^\/(begin|sign-in)/.test(event.url.pathname))
     return;
@@ -72,12 +71,12 @@ export async function letIn(event: RequestEvent): Promise<void> {
   const wantsPage = event.request.method === 'GET' && !event.url.pathname.startsWith('/api/');
   if (!who) {
     if (wantsPage) redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
-    error(401, 'You’ve been signed out. Sign in again in another tab, then try again. What you typed is still here.');
+    error(401, words.youveBeenSignedOutSign);
   }
   if (need === 'self') return;
   if (!who.organisation) {
     if (wantsPage) redirect(303, '/account');
-    error(403, 'You aren’t on the team of any shop or guild here.');
+    error(403, words.youArentOnTheTeam);
   }
   if (!may(who.organisation.role, need)) error(403, REFUSALS[need]);
 }

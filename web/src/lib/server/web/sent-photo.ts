@@ -1,4 +1,5 @@
 /** A photo in a request's body, and the answer to it. */
+import { words } from './words';
 import { error, json } from '@sveltejs/kit';
 
 /** Answers with what `keep` makes of the photo, or with why it is not taken: 400, 413 or 422. */
@@ -8,9 +9,7 @@ export async function photoTaken<Kept extends object>(
 ): Promise<Response> {
   const sent = await request
     .arrayBuffer()
-    .catch((cause: { status?: number }) =>
-      error(cause.status === 413 ? 413 : 400, 'The photo could not be read to its end, or is larger than 8 MB.'),
-    );
+    .catch((cause: { status?: number }) => error(cause.status === 413 ? 413 : 400, words.thePhotoCouldNotBe));
   const kept = await keep(new Uint8Array(sent));
   if ('refused' in kept) error(422, kept.refused);
   return json(kept);

@@ -1,10 +1,11 @@
+import { words } from '$lib/server/backup/words';
 import { ArchiveError, takeArchive } from '$lib/server/backup/archive';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** Takes an archive in: the body is the file. */
 export const POST: RequestHandler = async ({ request, locals }) => {
-  if (!request.body) error(400, 'Choose the file of an archive.');
+  if (!request.body) error(400, words.chooseTheFileOfAn);
   try {
     return json(await takeArchive(locals.organisation, piecesOf(request.body)));
   } catch (cause) {

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/participant-page/words';
 import { participantView } from '$lib/server/participant-page/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { error } from '@sveltejs/kit';
@@ -5,6 +6,6 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
   const view = await participantView(await pageOf(params.key));
-  if (!view) error(404, 'This programme cannot be shown just now.');
+  if (!view) error(404, words.thisProgrammeCannotBeShown);
   return { view, key: params.key };
 };

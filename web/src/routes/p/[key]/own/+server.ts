@@ -1,3 +1,4 @@
+import { words } from '$lib/server/participant-page/words';
 import { bodyReader } from '$lib/server/web/door';
 import { askOrganiser, setOwn, takePictureAway, tickProgress } from '$lib/server/participant-page/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
@@ -39,10 +40,10 @@ export const POST: RequestHandler = async ({ params, request }) => {
   return json({ done: true });
 
   async function done(): Promise<string | undefined> {
-    if (asked.deed === 'tick') return (await tickProgress(page, asked)) ? undefined : 'This month is not out.';
+    if (asked.deed === 'tick') return (await tickProgress(page, asked)) ? undefined : words.thisMonthIsNotOut;
     if (asked.deed === 'ask') return askOrganiser(page, asked);
     if (asked.deed === 'picture away')
-      return isId(asked.picture) && (await takePictureAway(page, asked.picture)) ? undefined : 'This picture is not there.';
+      return isId(asked.picture) && (await takePictureAway(page, asked.picture)) ? undefined : words.thisPictureIsNotThere;
     await setOwn(page, asked.deed === 'shows' ? { shows: asked.shows } : { sheet: asked.sheet });
     return undefined;
   }

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/calendar/words';
 import { shopPace } from '$lib/server/cut/cutting-room';
 import { feedAddress } from '$lib/server/calendar/feeds';
 import { kitBoard } from '$lib/server/kits/kits';
@@ -6,7 +7,7 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
   const board = await kitBoard(locals.organisation, params.programme);
-  if (!board) error(404, 'We can’t find that programme.');
+  if (!board) error(404, words.weCantFindThatProgramme);
   return {
     board,
     pace: await shopPace(locals.organisation),

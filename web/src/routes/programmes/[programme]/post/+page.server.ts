@@ -1,3 +1,4 @@
+import { words } from '$lib/server/participants/words';
 import { postOffice } from '$lib/server/mail/post-office';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -7,6 +8,6 @@ export const load: PageServerLoad = async ({ params, url, locals }) => {
   const page = Math.max(0, Math.min(10_000, Math.floor(Number(url.searchParams.get('page')) || 0)));
   const asked = { state: short('state'), month: short('month'), find: short('find'), page };
   const post = await postOffice(locals.organisation, params.programme, asked);
-  if (!post) error(404, 'We can’t find that programme.');
+  if (!post) error(404, words.weCantFindThatProgramme);
   return { post, asked };
 };

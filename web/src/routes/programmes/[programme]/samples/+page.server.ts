@@ -1,9 +1,10 @@
+import { words } from '$lib/server/test-blocks/words';
 import { sampleLog } from '$lib/server/test-blocks/samples';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
   const log = await sampleLog(locals.organisation, params.programme);
-  if (!log) error(404, 'We can’t find that programme.');
+  if (!log) error(404, words.weCantFindThatProgramme);
   return { log };
 };

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/stock/words';
 import { bodyReader } from '$lib/server/web/door';
 import { programmeOf } from '$lib/server/programme/programmes';
 import { arrived, handIn, orderName } from '$lib/server/stock/supplier-desk';
@@ -34,9 +35,9 @@ const readBody = bodyReader<Pick<OrderFile, 'id' | 'supplier' | 'placed' | 'line
 /** What came of this programme's orders by a day. */
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const day = url.searchParams.get('day') ?? '';
-  if (!new RegExp(DAY).test(day)) error(400, 'Say by which day, as 2027-01-09.');
+  if (!new RegExp(DAY).test(day)) error(400, words.sayByWhichDayAs);
   const stored = await programmeOf(locals.organisation, params.programme);
-  if (!stored) error(404, 'We can’t find that programme.');
+  if (!stored) error(404, words.weCantFindThatProgramme);
   const orders = (stored.document.orders ?? []).map((o) => ({ ...o, name: orderName(params.programme, o) }));
   return json(await arrived(locals.organisation, orders, day));
 };
@@ -45,10 +46,10 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const order = await readBody(request);
   const stored = await programmeOf(locals.organisation, params.programme);
-  if (!stored) error(404, 'We can’t find that programme.');
+  if (!stored) error(404, words.weCantFindThatProgramme);
   const { fabrics = [], unit = 'in' } = stored.document;
   const unknown = order.lines.find((l) => !fabrics.some((f) => f.id === l.fabric));
-  if (unknown) error(422, `There is no fabric '${unknown.fabric}' in this programme.`);
+  if (unknown) error(422, words.thereIsNoFabricIn(unknown.fabric));
   const lines = order.lines.map(({ fabric, length, pieces }) => {
     const known = fabrics.find((f) => f.id === fabric)!;
     return {

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/kits/words';
 import { bodyReader } from '$lib/server/web/door';
 import { doKits, kitBoard, kitList, readyKits, type KitDeed } from '$lib/server/kits/kits';
 import { error, json } from '@sveltejs/kit';
@@ -41,14 +42,14 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
     : url.searchParams.has('ready')
       ? readyKits(organisation, slug)
       : kitBoard(organisation, slug));
-  if (!found) error(404, 'There are no such kits.');
+  if (!found) error(404, words.thereAreNoSuchKits);
   return json(found);
 };
 
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const asked = await readDeed(request);
   const done = await doKits(locals.organisation, params.programme, asked);
-  if (done.kind === 'missing') error(404, 'We can’t find that programme.');
+  if (done.kind === 'missing') error(404, words.weCantFindThatProgramme);
   if (done.kind === 'refused') error(422, done.message);
   return json(done);
 };

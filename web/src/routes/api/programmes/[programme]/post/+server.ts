@@ -1,3 +1,4 @@
+import { words } from '$lib/server/participants/words';
 import { bodyReader } from '$lib/server/web/door';
 import { answer, retryAll } from '$lib/server/mail/post-office';
 import { error, json } from '@sveltejs/kit';
@@ -26,6 +27,6 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
   const asked = await readDeed(request);
   const [organisation, slug] = [locals.organisation, params.programme];
   if (asked.deed === 'retry') return json({ again: await retryAll(organisation, slug) });
-  if (!(await answer(organisation, slug, asked.question, asked.answer))) error(404, 'We can’t find that question.');
+  if (!(await answer(organisation, slug, asked.question, asked.answer))) error(404, words.weCantFindThatQuestion);
   return json({ answered: true });
 };

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/programme/words';
 import { bodyReader } from '$lib/server/web/door';
 import { putAside } from '$lib/server/programme/programmes';
 import { error, json } from '@sveltejs/kit';
@@ -12,6 +13,6 @@ const readBody = bodyReader<{ removed: boolean }>({
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const { removed } = await readBody(request);
   const found = await putAside(locals.organisation, params.programme, removed);
-  if (!found) error(404, 'We can’t find that programme.');
+  if (!found) error(404, words.weCantFindThatProgramme);
   return json({ removed });
 };

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/participants/words';
 import { bodyReader } from '$lib/server/web/door';
 import { rosterQuestion } from '$lib/server/participants/roster-question';
 import { changeRoster, rosterPage } from '$lib/server/participants/roster';
@@ -44,7 +45,7 @@ const readBody = bodyReader<{ changes: RosterChange[] }>({
 export const GET: RequestHandler = async ({ params, url, locals }) => {
   const { question, page } = rosterQuestion(url.searchParams);
   const found = await rosterPage(locals.organisation, params.programme, question, page);
-  if (!found) error(404, 'We can’t find that programme.');
+  if (!found) error(404, words.weCantFindThatProgramme);
   return json(found);
 };
 

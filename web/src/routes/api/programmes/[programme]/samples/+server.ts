@@ -1,3 +1,4 @@
+import { words } from '$lib/server/test-blocks/words';
 import { bodyReader } from '$lib/server/web/door';
 import { noteSample, takeSampleOut } from '$lib/server/test-blocks/samples';
 import type { Sample } from '$lib/server/db/samples';
@@ -46,6 +47,6 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
 /** Takes one out of the log. */
 export const DELETE: RequestHandler = async ({ params, request, locals }) => {
   const { id } = await readGone(request);
-  if (!(await takeSampleOut(locals.organisation, params.programme, id))) error(404, 'We can’t find that test block.');
+  if (!(await takeSampleOut(locals.organisation, params.programme, id))) error(404, words.weCantFindThatTest);
   return json({ gone: true });
 };

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/fabric/words';
 import { programmeOf } from '$lib/server/programme/programmes';
 import { readProgramme } from '@aggrega/core/programme';
 import { shelfCsv } from '@aggrega/core/shelf-csv';
@@ -8,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, locals }) => {
   const stored = await programmeOf(locals.organisation, params.programme);
   const reading = stored && readProgramme(stored.document);
-  if (!reading?.ok) error(404, 'We can’t find that programme.');
+  if (!reading?.ok) error(404, words.weCantFindThatProgramme);
   return new Response(shelfCsv(reading.programme, reading.file), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/cut/words';
 import { cuttingState, logEvening, setStep, type CuttingState, type Tick } from '$lib/server/cut/cutting-room';
 import { bodyReader } from '$lib/server/web/door';
 import { error, json } from '@sveltejs/kit';
@@ -42,13 +43,13 @@ const readLog = bodyReader<{ list: string; minutes: number | null }>({
 });
 
 const told = (state: CuttingState | undefined) => {
-  if (!state) error(404, 'We can’t find that programme.');
+  if (!state) error(404, words.weCantFindThatProgramme2);
   return json(state);
 };
 
 /** `place` names what is cut: month, colourway, and whether pieces or lengths. */
 const placeOf = (place: string) => {
-  if (place.length > 300 || !/^[\w.~-]+$/.test(place)) error(404, 'We can’t find that cutting list.');
+  if (place.length > 300 || !/^[\w.~-]+$/.test(place)) error(404, words.weCantFindThatCutting);
   return place;
 };
 

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/release/words';
 import { bodyReader } from '$lib/server/web/door';
 import {
   handSheet,
@@ -33,7 +34,7 @@ const readStep = bodyReader<Step>({
 /** How far the month is, what is to be looked at, and who holds what. */
 export const GET: RequestHandler = async ({ params, locals }) => {
   const found = await releasePage(locals.organisation, params.programme, params.month);
-  if (!found) error(404, 'We can’t find that month.');
+  if (!found) error(404, words.weCantFindThatMonth);
   return json(found);
 };
 
@@ -48,7 +49,7 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
       : { schedule: scheduleMonth, unschedule: unscheduleMonth, redraft: redraftMonth, now: releaseNow, late: sendLate }[
           asked.step
         ](organisation, slug, month));
-  if (done.kind === 'missing') error(404, 'We can’t find that month.');
+  if (done.kind === 'missing') error(404, words.weCantFindThatMonth);
   if (done.kind === 'refused') error(422, done.message);
   return json(await releasePage(organisation, slug, month));
 };

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/sheet/words';
 import { publishSheet, versionsOf } from '$lib/server/sheet/sheet-versions';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -5,7 +6,7 @@ import type { RequestHandler } from './$types';
 /** The versions of a month's sheet, and what has changed since the newest. */
 export const GET: RequestHandler = async ({ params, locals }) => {
   const found = await versionsOf(locals.organisation, params.programme, params.month);
-  if (!found) error(404, 'We can’t find that programme.');
+  if (!found) error(404, words.weCantFindThatProgramme);
   return json(found);
 };
 
@@ -13,10 +14,9 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 export const POST: RequestHandler = async ({ params, locals, request }) => {
   const text = await request.text().catch(() => '');
   const already = text ? alreadyIn(text) : '';
-  if (already === undefined)
-    error(400, 'This is not what a sheet is published with: { "already": "…" }, of at most 1000 letters.');
+  if (already === undefined) error(400, words.thisIsNotWhatA);
   const published = await publishSheet(locals.organisation, params.programme, params.month, already);
-  if (published.kind === 'missing') error(404, 'There is nothing to publish: no block is drawn for this month.');
+  if (published.kind === 'missing') error(404, words.thereIsNothingToPublish);
   return json(published);
 };
 

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/participant-page/words';
 import { keepPicture } from '$lib/server/participant-page/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { error, json } from '@sveltejs/kit';
@@ -6,7 +7,7 @@ import type { RequestHandler } from './$types';
 /** Keeps a picture that she sends of what she has sewn. */
 export const POST: RequestHandler = async ({ params, request }) => {
   const page = await pageOf(params.key);
-  const sent = await request.arrayBuffer().catch(() => error(413, 'The picture is larger than 8 MB, or did not arrive whole.'));
+  const sent = await request.arrayBuffer().catch(() => error(413, words.thePictureIsLargerThan));
   const refused = await keepPicture(page, params.month, new Uint8Array(sent));
   if (refused) error(422, refused);
   return json({ kept: true });

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/sheet/words';
 import { usualBasis } from '$lib/plan/room-plan';
 import { programmeIn } from '$lib/ask/reading';
 import { cuttingState, shopPace } from '$lib/server/cut/cutting-room';
@@ -19,7 +20,7 @@ export const load: PageServerLoad = async ({ params, url, locals, parent }) => {
   const basis = wanted === 'kit' || wanted === 'batch' ? wanted : usual;
   const place = `${params.month}~${colourway}~${basis}`;
   const state = await cuttingState(locals.organisation, params.programme, place);
-  if (!state) error(404, 'We can’t find that programme.');
+  if (!state) error(404, words.weCantFindThatProgramme);
   const proofed = await proofedMonth(locals.organisation, params.programme, params.month);
   return { place, state, proofed, pace: await shopPace(locals.organisation) };
 };

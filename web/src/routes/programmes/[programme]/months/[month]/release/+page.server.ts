@@ -1,3 +1,4 @@
+import { words } from '$lib/server/sheet/words';
 import { releasePage } from '$lib/server/release/releases';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -7,6 +8,6 @@ const WITH_PAGE = 300;
 
 export const load: PageServerLoad = async ({ params, locals }) => {
   const found = await releasePage(locals.organisation, params.programme, params.month, WITH_PAGE + 1);
-  if (!found) error(404, 'We can’t find that month.');
+  if (!found) error(404, words.weCantFindThatMonth);
   return { found: found.holders.length > WITH_PAGE ? { ...found, holders: [] } : found };
 };

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/participants/words';
 import { erasePerson } from '$lib/server/participants/roster';
 import { isId } from '$lib/server/participants/roster-question';
 import { error, json } from '@sveltejs/kit';
@@ -6,6 +7,6 @@ import type { RequestHandler } from './$types';
 /** Erases what is kept of her, for good. */
 export const POST: RequestHandler = async ({ params, locals }) => {
   const gone = isId(params.person) && (await erasePerson(locals.organisation, params.programme, params.person));
-  if (!gone) error(404, 'We can’t find that participant.');
+  if (!gone) error(404, words.weCantFindThatParticipant);
   return json({ erased: true });
 };

@@ -1,10 +1,11 @@
+import { words } from '$lib/server/participants/words';
 import { linkOf, renewLink } from '$lib/server/participants/roster';
 import { isId } from '$lib/server/participants/roster-question';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 const told = (key: string | undefined, origin: string) => {
-  if (!key) error(404, 'We can’t find that participant.');
+  if (!key) error(404, words.weCantFindThatParticipant);
   return json({ link: `${origin}/p/${key}` });
 };
 

@@ -1,3 +1,4 @@
+import { words } from '$lib/server/participant-page/words';
 import { fileAnswer } from '$lib/server/web/file-answer';
 import { sheetAsked } from '$lib/server/mail/person-sheet';
 import { openMonth } from '$lib/server/participant-page/participant-page';
@@ -12,7 +13,7 @@ const FILES = ['sheet.pdf', 'sheet.txt', 'sheet.html', 'templates.pdf'];
 export const GET: RequestHandler = async ({ params, url }) => {
   const page = await pageOf(params.key);
   const month = FILES.includes(params.file) ? await openMonth(page, params.month) : undefined;
-  if (!month) error(404, 'This month is not out.');
+  if (!month) error(404, words.thisMonthIsNotOut);
   const asked = sheetAsked(page.person, month.version);
   for (const name of ['page', 'locale']) if (url.searchParams.has(name)) asked.set(name, url.searchParams.get(name)!);
   return fileAnswer(

@@ -1,0 +1,9 @@
+/** The words of ask. */
+import { spoken } from '$lib/look/spoken';
+
+export const words = spoken('ask', {
+  // saver.svelte.ts
+  theServerCouldNotSave: 'The server could not save just now.',
+  weCantReachTheServer: 'We can’t reach the server. Your change is kept on this device and will be sent again.',
+  theProgrammeIsNoLonger: 'The programme is no longer there.',
+});

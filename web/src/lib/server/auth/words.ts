@@ -1,0 +1,51 @@
+/** What the server says of signing in and the team. */
+import { plural, say, spoken, type Said } from '$lib/look/spoken';
+
+export const words = spoken('server/auth', {
+  // auth/house.ts
+  typeYourNameAtMost: 'Type your name (at most 200 characters).',
+  isNoMailAddress: (email: Said) => say`‘${email}’ is no mail address.`,
+  typeTheNameOfYour: 'Type the name of your shop or guild (at most 200 characters).',
+  thatEmailAddressAlreadyHas: 'That email address already has an account. Sign in with it first.',
+  hasAPartAlreadyChange: (to: Said) => say`${to} has a part already; change the role in the list.`,
+  invitesYou: (name: Said) => say`${name} invites you`,
+  thisInvitationHasBeenUsed: 'This invitation has been used or cancelled, or it has expired. Ask for a new one.',
+  thisInvitationIsForAnd: (email: Said, email2: Said) =>
+    say`This invitation is for ${email}, and you are signed in as ${email2}. Sign out first.`,
+  sheHasNoPartHere: 'She has no part here any more.',
+  isTheOnlyOwnerMake: (name: Said) => say`${name} is the only owner. Make somebody else one first.`,
+
+  // auth/own-account.ts
+  typeANameOfAt: 'Type a name of at most 200 characters.',
+  beginAgainThatSecretIs: 'Begin again: that secret is not one of ours.',
+  thatCodeIsNotThe: 'That code is not the right one just now. Wait for the next one and try again.',
+  thatWasTriedTooOften: (wait: number) =>
+    say`That was tried too often. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}.`,
+  thatIsNotYourPassword: 'That is not your password.',
+
+  // auth/sign-in.ts
+  thatWasTriedTooOftenWait: (wait: number) =>
+    say`That was tried too often. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}`,
+  orSetANewPassword: (often: Said) => say`${often}, or set a new password by mail.`,
+  wrongEmailOrPassword: 'Wrong email or password.',
+  helloSomeoneWeHopeYou: (name: Said, email: Said, rECOVERY_HOURS: Said, origin: Said, key: Said) => say`Hello ${name},
+
+someone, we hope you, asked to reset the password for ${email}. Choose a new one here, within ${rECOVERY_HOURS} hours:
+
+${origin}/recover/${key}
+
+If it was not you, do nothing: your password stays as it is.
+`,
+  thisLinkWasUsedAlready: 'This link was used already, or its time is over. Ask for a new one.',
+
+  // account/+page.server.ts
+  changed: 'Changed.',
+  changedYourOtherDevicesAre: 'Changed. Your other devices are signed out.',
+  fromNowOnACode: 'From now on a code is asked for.',
+  noCodeIsAskedFor: 'No code is asked for any more.',
+  signedOutThere: 'Signed out there.',
+
+  // house/+page.server.ts
+  chooseARole: 'Choose a role.',
+  thatIsntARole: 'That isn’t a role.',
+});

@@ -1,0 +1,11 @@
+/** What the server says of the calendar. */
+import { say, spoken, type Said } from '$lib/look/spoken';
+
+export const words = spoken('server/calendar', {
+  // calendar/feeds.ts
+  weCantFindThatCalendar: 'We can’t find that calendar.',
+  isOut: (name: Said) => say`${name} is out`,
+  weCantFindThatProgramme: 'We can’t find that programme.',
+  theWork: (title: Said) => say`${title}, the work`,
+  earlierThanTheDaysSay: (earlier: Said) => say`Earlier than the days say: ${earlier}.`,
+});

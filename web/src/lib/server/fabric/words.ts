@@ -1,0 +1,14 @@
+/** What the server says of fabrics and their photos. */
+import { spoken } from '$lib/look/spoken';
+
+export const words = spoken('server/fabric', {
+  // fabric/swatch.ts
+  theFileIsEmptyChoose: 'The file is empty. Choose a photo of the fabric.',
+  thisIsAFileOf: 'This is a file of another kind. Photos come as JPEG, PNG or WebP.',
+  thisPictureIsTooSmall: 'This picture is too small. Use one at least 32 × 32 pixels.',
+  thisPictureIsTooLarge: 'This picture is too large: 50 million pixels are the most that is read.',
+  thisIsNoWholeJpeg: 'This is no whole JPEG, PNG or WebP picture. Take the photo again, or save it anew.',
+
+  // programmes/[programme]/fabrics/shelf.csv/+server.ts
+  weCantFindThatProgramme: 'We can’t find that programme.',
+});

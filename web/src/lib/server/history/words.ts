@@ -1,0 +1,38 @@
+/** What the server says of the record. */
+import { say, spoken, type Said } from '$lib/look/spoken';
+
+export const words = spoken('server/history', {
+  // history/record.ts
+  madeTheProgramme: 'made the programme',
+  andMore: (lines: Said) => say`and ${lines} more`,
+  byItself: 'by itself',
+  someoneWhoseDataWasErased: 'someone whose data was erased',
+  createdTheProgramme: 'created the programme',
+  archivedTheProgramme: 'archived the programme',
+  restoredTheProgramme: 'restored the programme',
+  onePersonsDataErased: 'one person’s data erased',
+  kitOfBackToPlanned: (month: Said) => say`kit of ${month} back to planned`,
+  handedOut: 'handed out',
+  kitOf: (month: Said, value: Said) => say`kit of ${month} ${value}`,
+  unticked: 'unticked',
+  ticked: 'ticked',
+  cutOf: (cuttingName: Said, value: Said) => say`cut of ${cuttingName} ${value}`,
+  backToDraft: 'back to draft',
+  deleted: 'deleted',
+  recorded: 'recorded',
+  aTestBlockOf: (month: Said, value: Said) => say`a test block of ${month} ${value}`,
+  aQuestionDeleted: 'a question deleted',
+  aQuestionAnswered: 'a question answered',
+  someoneWhoHasLeft: 'someone who has left',
+  removedFromTheTeam: (member: Said) => say`${member} removed from the team`,
+  joinedAs: 'joined as',
+  isNow: 'is now',
+  theInvitationOfAcceptedOr: (string: Said) => say`the invitation of ${string} accepted or cancelled`,
+  invitedAs: (string: Said, roleName: Said) => say`${string} invited, as ${roleName}`,
+  weCantFindThatSave: 'We can’t find that save.',
+  aLaterChangeTouchedThe: 'A later change touched the same fields. Undo that one first, or edit by hand.',
+  itCannotBeTakenBack: (message: Said) => say`It cannot be taken back as things stand: ${message}.`,
+  weCantFindThatProgramme: 'We can’t find that programme.',
+  itIsKeptNoLonger: 'It is kept no longer: what is deleted can be brought back for thirty days.',
+  somethingElseStandsThereBy: 'Something else stands there by now.',
+});

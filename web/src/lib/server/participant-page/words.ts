@@ -1,0 +1,36 @@
+/** What the server says of participants’ pages. */
+import { say, spoken, type Said } from '$lib/look/spoken';
+
+export const words = spoken('server/participant-page', {
+  // participant-page/own-paper.ts
+  thereIsNoSheetOf: 'There is no sheet of this month for your colourway.',
+  weCantFindThatFile: 'We can’t find that file.',
+
+  // participant-page/own-sheet.ts
+  thisMonthIsNotOut: 'This month is not out.',
+
+  // participant-page/participant-page.ts
+  twentyOfYourQuestionsWait: 'Twenty of your questions wait for an answer already; wait for some of them first.',
+  weCantFindThatMonth: 'We can’t find that month.',
+  picturesAreKeptAtMost: (mOST_PICTURES: Said) => say`${mOST_PICTURES} pictures are kept at most; take one away first.`,
+
+  // participant-page/pictures.ts
+  theFileIsEmptyChoose: 'The file is empty. Choose a picture.',
+  thisIsAFileOf: 'This is a file of another kind. Pictures come as JPEG, PNG or WebP.',
+  thisPictureIsDamagedOr: 'This picture is damaged or larger than 50 million pixels. Take it again, or save it again.',
+
+  // participant-page/private-page.ts
+  thisLinkNoLongerWorks: 'This link no longer works. It may have been replaced: check your latest email, or ask the organiser.',
+
+  // p/[key]/+page.server.ts
+  thisProgrammeCannotBeShown: 'This programme cannot be shown just now.',
+
+  // p/[key]/months/[month]/pictures/+server.ts
+  thePictureIsLargerThan: 'The picture is larger than 8 MB, or did not arrive whole.',
+
+  // p/[key]/own/+server.ts
+  thisPictureIsNotThere: 'This picture is not there.',
+
+  // p/[key]/pictures/[picture]/+server.ts
+  weCantFindThatPicture: 'We can’t find that picture.',
+});

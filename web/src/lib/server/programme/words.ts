@@ -1,0 +1,16 @@
+/** What the server says of programmes. */
+import { spoken } from '$lib/look/spoken';
+
+export const words = spoken('server/programme', {
+  // programme/programmes.ts
+  untitledProgramme: 'Untitled programme',
+
+  // api/programmes/[programme]/+server.ts
+  weCantFindThatProgramme: 'We can’t find that programme.',
+
+  // outside/mail/[mail].eml/+server.ts
+  weCantFindThatEmail: 'We can’t find that email.',
+
+  // programmes/[programme]/+layout.server.ts
+  weCantFindThatProgrammeIt: 'We can’t find that programme. It may have been archived: see the list of programmes.',
+});

@@ -1,0 +1,8 @@
+/** What the server says of the quilt. */
+import { spoken } from '$lib/look/spoken';
+
+export const words = spoken('server/quilt', {
+  // quilt/quilt-files.ts
+  weCantFindThatPicture: 'We can’t find that picture; the Quilt page lists them.',
+  theProgrammeDoesNotSay: 'The programme does not say yet how its quilt is set.',
+});

@@ -1,0 +1,13 @@
+/** What the server says of test blocks. */
+import { spoken } from '$lib/look/spoken';
+
+export const words = spoken('server/test-blocks', {
+  // test-blocks/samples.ts
+  weCantFindThatProgramme: 'We can’t find that programme.',
+  weCantFindThatBlock: 'We can’t find that block in that month.',
+  weCantFindThatColourway: 'We can’t find that colourway.',
+  theDayHasToBe: 'The day has to be one of the calendar.',
+
+  // api/programmes/[programme]/samples/+server.ts
+  weCantFindThatTest: 'We can’t find that test block.',
+});
