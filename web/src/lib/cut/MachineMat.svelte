@@ -19,7 +19,7 @@
   const shown = $derived(Math.min(chosen ?? strokes.length, strokes.length));
   const now = $derived(strokes[shown - 1]);
   const cut = $derived(new Set(strokes.slice(0, shown).map((s) => s.path)));
-  const d = (points: MachineRun['file']['paths'][number]['points']) => `M${points.map((p) => p.join(' ')).join(words.l)}Z`;
+  const d = (points: MachineRun['file']['paths'][number]['points']) => `M${points.map((p) => p.join(' ')).join('L')}Z`;
   const line = $derived(file.width / 260);
 
   function play() {

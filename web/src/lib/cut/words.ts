@@ -61,7 +61,6 @@ export const words = spoken('cut', {
   theMatWithPieces: (paths: Said) => say`The mat with ${paths} pieces`,
   play: 'Play',
   cutOf: (shown: Said, strokes: Said) => say`cut ${shown} of ${strokes}`,
-  l: 'L',
 
   // PiecesToCut
   pull: 'pull',

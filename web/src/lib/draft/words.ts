@@ -108,12 +108,12 @@ export const words = spoken('draft', {
   thisMonthCantBeWorked: 'This month can’t be worked out yet',
   aPartialSeam: 'a partial seam',
   and: ' and ',
-  anotherDrawing: (name: Said) => say`${name}, another drawing`,
+  anotherDrawing: (name: Said) => say`${name}, drawing replaced`,
 
   // drafter.svelte.ts
-  recastTo: (role: Said) => say`recast to ${role}`,
-  twoPatchesJoined: 'two patches joined',
-  aUnitLaid: 'a unit laid',
+  recastTo: (role: Said) => say`changed to ${role}`,
+  twoPatchesJoined: 'two patches merged',
+  aUnitLaid: 'a unit added',
   aUnitMirrored: 'a unit mirrored',
   aUnitTurned: 'a unit turned',
 });

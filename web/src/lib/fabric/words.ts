@@ -39,7 +39,7 @@ export const words = spoken('fabric', {
     'Drag a fabric onto a letter, or select the letter (Shift and its key) and go through the fabrics by value with ← and →.',
   g: 'g',
   showsEverythingInGreyscale: 'shows everything in greyscale.',
-  isEverybodysChoice: (letter: Said) => say`${letter} is everybody’s choice`,
+  isEverybodysChoice: (letter: Said) => say`${letter} is the participants’ choice`,
   isScrappy: (letter: Said) => say`${letter} is scrappy`,
   isOneFabric: (letter: Said) => say`${letter} is one fabric`,
   andSwapped: (letter: Said, value: Said) => say`${letter} and ${value} swapped`,
@@ -50,7 +50,7 @@ export const words = spoken('fabric', {
   duplicateColourway: 'Duplicate colourway',
   delete: (name: Said) => say`Delete ${name}`,
   colourway: (n: Said) => say`Colourway ${n}`,
-  takenOut: (name: Said) => say`${name} taken out`,
+  takenOut: (name: Said) => say`${name} removed`,
 
   // FabricForm
   fabric2: (name: Said) => say`Fabric ${name}`,
@@ -93,10 +93,10 @@ export const words = spoken('fabric', {
   useThisPhoto: 'Use this photo',
   cancel: 'Cancel',
   sizeOfItsPhoto: (name: Said) => say`${name}, size of its photo`,
-  photoTakenOff: (name: Said) => say`${name}, photo taken off`,
+  photoTakenOff: (name: Said) => say`${name}, photo removed`,
   removeThePhotoColourAnd: 'Remove the photo (colour and value stay)',
   itsPhoto: (name: Said) => say`${name}, its photo`,
-  aPhotoShowsSomeCloth: 'A photo shows some cloth.',
+  aPhotoShowsSomeCloth: 'Type how wide the photo is, more than 0.',
 
   // PinForm
   theSelectedBlock: 'The selected block',
@@ -136,7 +136,7 @@ export const words = spoken('fabric', {
   asAPoolOfUnitsFor: 'as a pool of units for each packet',
   asOnePoolOfUnits: 'as one pool of units for the year',
   atMostAlike2: (alike: Said) => say`at most ${alike} alike`,
-  asManyAlikeAsNeed: 'as many alike as need be',
+  asManyAlikeAsNeed: 'any number alike',
   dealtAs2: (value: Said) => say`dealt as ${value}`,
   dealtByItsLetter: 'dealt by its letter',
   outOf: (name: Said, name2: Said, letter: Said) => say`${name}, ${name2} out of ${letter}`,
@@ -153,14 +153,14 @@ export const words = spoken('fabric', {
   stop: 'Stop',
   withoutLimits: 'without limits',
   removeLimits: 'Remove limits',
-  pinsOut: 'pins out',
+  pinsOut: 'all pins removed',
   removeAllPins: (pins: Said) => say`Remove all ${pins} pins`,
   checkingWhatIsInStock: 'Checking what is in stock for everyone…',
   inOneQuiltAtMost: (value: Said) => say`In one quilt at most: ${value}.`,
   arrangingTheFabrics: 'Arranging the fabrics…',
   poolsOfUnits: 'Pools of units',
   inPairings: (kinds: Said) => say`, in ${kinds} pairings`,
-  begunWithTaken: (begun: Said, takes: Said) => say`Begun with ${begun}; taken: ${takes}.`,
+  begunWithTaken: (begun: Said, takes: Said) => say`Started with ${begun}; uses ${takes}.`,
   noFabricTouchesItselfWithin: 'No fabric touches itself, within blocks or between them',
   allDifferentInABlock: 'all different in a block',
   oneFabricFromEachPool: 'one fabric from each pool per block',
@@ -168,7 +168,7 @@ export const words = spoken('fabric', {
   oneLightFabricPerBlock: 'one light fabric per block, the others mixed',
   eachFabricOfAPool: '; each fabric of a pool is in as many batches as the others, or in one more',
   andEachIsUsedAs: ', and each is used as often as the others',
-  keptWithinTheShelf: 'kept within the shelf',
+  keptWithinTheShelf: 'kept within what is in stock',
 
   // SeamList
   contrastWhereFabricsMeet: 'Contrast where fabrics meet',
@@ -203,10 +203,10 @@ export const words = spoken('fabric', {
   columnsIgnored: (ignored: Said) => say`Columns ignored: ${ignored}.`,
   everythingIsInTheProgramme: 'Everything is in the programme already.',
   importFabrics: (take: number) => say`Import ${take} ${plural(take, { one: 'fabric', other: 'fabrics' })}`,
-  theFileIsLargerThan: 'the file is larger than 2 MB; a shelf is smaller',
+  theFileIsLargerThan: 'The file is larger than 2 MB. Is it the right one?',
   thePriceListOf: (supplier: Said) => say`the price list of ${supplier}`,
   doesNotAnswerJustNow: (supplier: Said) => say`${supplier} does not answer just now`,
-  theShelfFrom: (name: Said) => say`the shelf, from ${name}`,
+  theShelfFrom: (name: Said) => say`stock, from ${name}`,
 
   // ValueStrip
   valueStripFromDarkTo: 'Value strip, from dark to light',
@@ -234,5 +234,5 @@ export const words = spoken('fabric', {
   colourBlindViewGreen: 'Colour-blind view: green',
   colourBlindViewBlue: 'Colour-blind view: blue',
   outOf2: 'out of',
-  castWith: (letter: Said, name: Said) => say`${letter} cast with ${name}`,
+  castWith: (letter: Said, name: Said) => say`${name} chosen for ${letter}`,
 });

@@ -26,7 +26,7 @@
     stacked?: boolean;
     write?: (value: number) => string;
   }
-  const [FAMILY, SIZE] = [words.hankenGroteskVariable, 13];
+  const [FAMILY, SIZE] = ['Hanken Grotesk Variable', 13];
   let { title, unit, type, labels, series, stacked = false, write = (n) => n.toFixed(1) }: Props = $props();
   let canvas: HTMLCanvasElement | undefined = $state.raw();
   let chart: Chart | undefined;

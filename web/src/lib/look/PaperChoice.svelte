@@ -20,7 +20,7 @@
   // A sheet of styles that is made here, since the page takes no style that is written into it.
   $effect(() => {
     const sheet = new CSSStyleSheet();
-    sheet.replaceSync(words.pageSizeMargin14mm15mm(paper));
+    sheet.replaceSync(`@page { size: ${paper}; margin: 14mm 15mm 16mm; }`);
     document.adoptedStyleSheets.push(sheet);
     return () => (document.adoptedStyleSheets = document.adoptedStyleSheets.filter((s) => s !== sheet));
   });

@@ -5,7 +5,6 @@ export const words = spoken('look', {
   // Chart
   hideTable: 'Hide table',
   showTable: 'Show table',
-  hankenGroteskVariable: 'Hanken Grotesk Variable',
 
   // Doubts
   willRuinKitsFixBefore: (kits: Said) => say`Will ruin ${kits} kits: fix before cutting`,
@@ -35,7 +34,6 @@ export const words = spoken('look', {
   paper: 'Paper',
   paperSize: 'Paper size',
   letter: 'Letter',
-  pageSizeMargin14mm15mm: (paper: Said) => say`@page { size: ${paper}; margin: 14mm 15mm 16mm; }`,
 
   // PaperView
   sheet: 'Sheet',

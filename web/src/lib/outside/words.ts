@@ -11,7 +11,7 @@ export const words = spoken('outside', {
   refresh: 'Refresh',
   nothingHasArrivedYet: 'Nothing has arrived yet.',
   noEmailsMatch: 'No emails match.',
-  theBlockAsTheLetter: 'The block, as the letter shows it',
+  theBlockAsTheLetter: 'The block, as the email shows it',
   kb: (name: Said, ceil: Said) => say`${name}, ${ceil} KB`,
-  theWholeLetterAsA: 'the whole letter as a file',
+  theWholeLetterAsA: 'the whole email as a file',
 });

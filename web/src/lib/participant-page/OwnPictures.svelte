@@ -49,7 +49,7 @@
         />
         <p class="flex text-note">
           <span class="mr-auto">{nameOf(picture.month)}</span>
-          <button class="plain" onclick={() => void own.do({ deed: words.pictureAway, picture: picture.id })}
+          <button class="plain" onclick={() => void own.do({ deed: 'picture away', picture: picture.id })}
             >{words.delete}</button
           >
         </p>

@@ -1,6 +1,5 @@
 <!-- A sheet read one thing at a time at the machine: a large picture, its words, a tick, next. -->
 <script lang="ts">
-  import { words as spoken } from './words';
   import PaperDrawing from '$lib/look/PaperDrawing.svelte';
   import PaperView from '$lib/look/PaperView.svelte';
   import Say from '$lib/look/Say.svelte';
@@ -93,7 +92,7 @@
         {#if rows}
           <ul>
             {#each rows as row, n (n)}
-              {@const id = spoken.row(card.id, i, n)}
+              {@const id = `${card.id} row ${i} ${n}`}
               {@const swatch = row.cells[0]?.swatch}
               <li>
                 <label class="row">

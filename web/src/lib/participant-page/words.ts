@@ -67,7 +67,6 @@ export const words = spoken('participant-page', {
   month: 'Month',
   aPictureFromYourDevice: 'A picture from your device',
   yoursOf: (nameOf: Said) => say`Yours of ${nameOf}`,
-  pictureAway: 'picture away',
   delete: 'Delete',
   shareMyPicturesWithThe: 'Share my pictures with the group, under my first name. I can change this at any time.',
   seeTheGroupsBlocks: (gallery: Said) => say`See the group’s blocks (${gallery})`,
@@ -88,7 +87,6 @@ export const words = spoken('participant-page', {
   picturesToColourIn: 'pictures to colour in',
 
   // StepReader
-  row: (id: Said, i: Said, n: Said) => say`${id} row ${i} ${n}`,
 
   // p/[key]
   youHaveLeftThisProgramme: 'You have left this programme. Everything released before you left is still here.',

@@ -54,10 +54,10 @@ export const words = spoken('participants', {
   nameContactDetailsNotesQuestions:
     'Name, contact details, notes, questions, pictures and ticks are erased for good. Kits already made become unassigned.',
   aDateLike202704: 'A date, like 2027-04-14.',
-  theLinkCouldNotBe: 'The link could not be had just now.',
-  theOldLinkOpensNothing: 'The old link opens nothing any more.',
+  theLinkCouldNotBe: 'We couldn’t load the link. Try again in a moment.',
+  theOldLinkOpensNothing: 'The old link no longer works.',
   copied: 'Copied.',
-  nothingWasErasedTheServer: 'Nothing was erased: the server does not answer.',
+  nothingWasErasedTheServer: 'We can’t reach the server. Nothing was erased.',
 
   // RosterImport
   importCsvPreviewFirst: 'Import CSV (preview first)',
@@ -72,9 +72,9 @@ export const words = spoken('participants', {
   everyoneIsListedLikeThat: 'Everyone is listed like that already.',
   importPeople: (take: number) => say`Import ${take} ${plural(take, { one: 'person', other: 'people' })}`,
   theFileIsLargerThan: 'The file is larger than 4 MB. Is it the right one?',
-  theRosterCouldNotBe: 'The roster could not be read just now; try again in a moment.',
+  theRosterCouldNotBe: 'We couldn’t read the list of participants. Try again in a moment.',
   peopleFrom: (take: number, name: Said) => say`${take} ${plural(take, { one: 'person', other: 'people' })} from ${name}`,
-  somebodyElseChangedTheRoster: 'Somebody else changed the roster meanwhile; choose the file again.',
+  somebodyElseChangedTheRoster: 'Someone else has changed the list since. Choose the file again.',
 
   // RosterSide
   kitsAMonth: 'Kits a month',
@@ -88,7 +88,7 @@ export const words = spoken('participants', {
   importAndDownload: 'Import and download',
   csv: 'CSV',
   theMostKits: 'the most kits',
-  takenInFromTheWaiting: (name: Said) => say`${name} taken in from the waiting list`,
+  takenInFromTheWaiting: (name: Said) => say`${name} given a place`,
 
   // RosterTable
   participants: 'Participants',

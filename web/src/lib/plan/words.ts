@@ -22,7 +22,7 @@ export const words = spoken('plan', {
 
   // year-views.ts
   boltsOf: (bolts: number, yards: Said) => say`${bolts} ${plural(bolts, { one: 'bolt', other: 'bolts' })} of ${yards}`,
-  aPieceIsWiderThan: 'a piece is wider than the cloth',
+  aPieceIsWiderThan: 'a piece is wider than the fabric',
   aPieceIsLargerThan: 'a piece is larger than one',
   by: (write: Said, write2: Said) => say`${write} by ${write2}`,
   for: (bagText: Said, name: Said) => say`${bagText} for ${name}`,

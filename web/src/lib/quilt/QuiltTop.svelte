@@ -56,7 +56,7 @@
       if (!place.block || place.covered) continue;
       for (const { role, points: corners } of place.block.patches) {
         const fill = fillOf(role, angleOf(place));
-        const outline = `M${corners.map((p) => laidOnQuilt(place, p).join(' ')).join(words.l)}Z`;
+        const outline = `M${corners.map((p) => laidOnQuilt(place, p).join(' ')).join('L')}Z`;
         paths.set(fill, (paths.get(fill) ?? '') + outline);
       }
     }

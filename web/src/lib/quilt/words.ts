@@ -71,8 +71,7 @@ export const words = spoken('quilt', {
   theQuiltMonthOfA: 'the quilt, month of a part',
 
   // QuiltTop
-  inHand: (label: Said, nameOf: Said) => say`${label}. In hand: ${nameOf}`,
-  l: 'L',
+  inHand: (label: Said, nameOf: Said) => say`${label}. Selected: ${nameOf}`,
   notDrawnYet2: ', not drawn yet',
 
   // SettingForm

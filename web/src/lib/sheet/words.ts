@@ -21,7 +21,7 @@ export const PLACE = {
   cancel: 'Cancel',
   leaveOut: 'Leave it out',
   mine: 'Yours, instead of: ',
-  computedAgain: 'use the computed words again',
+  computedAgain: 'use computed words restored',
   hidden: 'Left out: ',
   putBack: 'put it back',
   aside: 'You wrote, for other words than these: ',
@@ -62,10 +62,10 @@ export const words = spoken('sheet', {
   yourNotes: (pARTS: Said) => say`your notes ${pARTS}`,
 
   // OwnPlace
-  wordsOfYoursForgotten: 'words of yours forgotten',
+  wordsOfYoursForgotten: 'your own words deleted',
   aStepInYourOwn: 'a step in your own words',
   aTextLeftOut: 'a text left out',
-  theComputedWordsAgain: 'the computed words again',
+  theComputedWordsAgain: 'computed words restored',
 
   // SheetVersions
   versions: 'Versions',
@@ -119,7 +119,6 @@ export const words = spoken('sheet', {
   templatesAtFullSizePdf: 'Templates at full size, PDF',
   demonstrationNotesStepOutsAnd: 'Demonstration notes (step-outs and running order), PDF',
   draft: (revision: Said, date: Said) => say`Draft ${revision}, ${date}`,
-  paper: (id: Said, id2: Said, locale: Said, stringify: Said) => say`paper ${id} ${id2} ${locale} ${stringify}`,
 
   // programmes/[programme]/papers
   welcomePackAndBulkDownloads: 'Welcome pack and bulk downloads',
@@ -138,6 +137,6 @@ export const words = spoken('sheet', {
   thereAreNoBlocksYet: 'There are no blocks yet.',
 
   // month-export.svelte.ts
-  couldNotBeMade: (name: Said) => say`${name} could not be made`,
+  couldNotBeMade: (name: Said) => say`We couldn’t make ${name}`,
   nothingWasKept: (message: Said) => say`Nothing was kept: ${message}.`,
 });

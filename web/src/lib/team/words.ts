@@ -98,7 +98,7 @@ export const words = spoken('team', {
   // invitation/[key]
   anInvitation: 'An invitation',
   thisInvitationHasBeenUsed:
-    'This invitation has been used or cancelled, or it has expired. Ask whoever sent it for a new one.',
+    'This invitation has been used or cancelled, or it has expired. Ask the person who sent it for a new one.',
   hasInvitedToJoinAs: (house: Said, email: Said, role: Said) => say`${house} has invited ${email} to join as ${role}.`,
   youAreSignedInAsSign: (own: Said) =>
     say`You are signed in as ${own}. Sign out first, or pass the invitation on to the person it is for.`,
@@ -133,5 +133,5 @@ export const words = spoken('team', {
 
   // device-name.ts
   on: (on: Said) => say`on ${on}`,
-  aDeviceThatSaysNothing: 'a device that says nothing of itself',
+  aDeviceThatSaysNothing: 'an unknown device',
 });

@@ -2,13 +2,13 @@ import { found } from '$lib/server/auth/house';
 import { openSession } from '$lib/server/auth/sessions';
 import { fieldsOf } from '$lib/server/web/form';
 import { fromThisMachine } from '$lib/server/web/gate';
+import { words } from '$lib/server/auth/words';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A shop or guild is founded at this machine, or by anybody where the installation is open (AGGREGA_OPEN). */
 function refuseStrangers(event: RequestEvent): void {
-  if (process.env.AGGREGA_OPEN !== 'on' && !fromThisMachine(event))
-    error(403, 'Here a shop or guild is founded only at the machine that Aggrega runs on. Ask whoever looks after it.');
+  if (process.env.AGGREGA_OPEN !== 'on' && !fromThisMachine(event)) error(403, words.onlyAtThisComputer);
 }
 
 export const load: PageServerLoad = (event) => {

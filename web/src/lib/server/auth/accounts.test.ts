@@ -144,7 +144,7 @@ describe('signing in', () => {
     const ann = await house();
     const who = (await signedIn(await open(ann.account)))!;
     const secret = newCodeSecret();
-    expect(await askForCodes(who, secret, '000000')).toContain('not the right one');
+    expect(await askForCodes(who, secret, '000000')).toContain('isn’t right');
     expect(await askForCodes(who, secret, codeNow(secret))).toBeUndefined();
     const with_ = (code: string) => signIn({ email: ann.email, password: PASSWORD, code }, 'c1');
     expect((await with_('')).kind).toBe('code');
@@ -180,7 +180,7 @@ describe('a session', () => {
     const ann = await house();
     const [here, there] = [await open(ann.account), await open(ann.account)];
     const who = (await signedIn(here))!;
-    expect(await changePassword(who, 'not the old one', 'a much longer sentence')).toBe('That is not your password.');
+    expect(await changePassword(who, 'not the old one', 'a much longer sentence')).toBe('That isn’t your password.');
     expect(await changePassword(who, PASSWORD, 'short')).toContain('at least 12');
     expect(await changePassword(who, PASSWORD, ann.email)).toContain('can’t be');
     expect(await changePassword(who, PASSWORD, 'a much longer sentence')).toBeUndefined();

@@ -4,29 +4,29 @@ import { plural, say, spoken, type Said } from '$lib/look/spoken';
 export const words = spoken('server/auth', {
   // auth/house.ts
   typeYourNameAtMost: 'Type your name (at most 200 characters).',
-  isNoMailAddress: (email: Said) => say`‘${email}’ is no mail address.`,
+  isNoMailAddress: (email: Said) => say`‘${email}’ isn’t a valid email address. Use the form name@example.org.`,
   typeTheNameOfYour: 'Type the name of your shop or guild (at most 200 characters).',
   thatEmailAddressAlreadyHas: 'That email address already has an account. Sign in with it first.',
-  hasAPartAlreadyChange: (to: Said) => say`${to} has a part already; change the role in the list.`,
+  hasAPartAlreadyChange: (to: Said) => say`${to} is on the team already. Change the role in the list.`,
   invitesYou: (name: Said) => say`${name} invites you`,
   thisInvitationHasBeenUsed: 'This invitation has been used or cancelled, or it has expired. Ask for a new one.',
   thisInvitationIsForAnd: (email: Said, email2: Said) =>
     say`This invitation is for ${email}, and you are signed in as ${email2}. Sign out first.`,
-  sheHasNoPartHere: 'She has no part here any more.',
-  isTheOnlyOwnerMake: (name: Said) => say`${name} is the only owner. Make somebody else one first.`,
+  sheHasNoPartHere: 'This person isn’t on the team any more.',
+  isTheOnlyOwnerMake: (name: Said) => say`${name} is the only owner. Make someone else an owner first.`,
 
   // auth/own-account.ts
   typeANameOfAt: 'Type a name of at most 200 characters.',
-  beginAgainThatSecretIs: 'Begin again: that secret is not one of ours.',
-  thatCodeIsNotThe: 'That code is not the right one just now. Wait for the next one and try again.',
+  beginAgainThatSecretIs: 'Please start again: that key isn’t one of ours.',
+  thatCodeIsNotThe: 'That code isn’t right, or has expired. Wait for the next one and try again.',
   thatWasTriedTooOften: (wait: number) =>
-    say`That was tried too often. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}.`,
-  thatIsNotYourPassword: 'That is not your password.',
+    say`Too many tries. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}.`,
+  thatIsNotYourPassword: 'That isn’t your password.',
 
   // auth/sign-in.ts
   thatWasTriedTooOftenWait: (wait: number) =>
-    say`That was tried too often. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}`,
-  orSetANewPassword: (often: Said) => say`${often}, or set a new password by mail.`,
+    say`Too many tries. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}`,
+  orSetANewPassword: (often: Said) => say`${often}, or set a new password by email.`,
   wrongEmailOrPassword: 'Wrong email or password.',
   helloSomeoneWeHopeYou: (name: Said, email: Said, rECOVERY_HOURS: Said, origin: Said, key: Said) => say`Hello ${name},
 
@@ -36,16 +36,18 @@ ${origin}/recover/${key}
 
 If it was not you, do nothing: your password stays as it is.
 `,
-  thisLinkWasUsedAlready: 'This link was used already, or its time is over. Ask for a new one.',
+  thisLinkWasUsedAlready: 'This link has been used already, or it has expired. Ask for a new one.',
 
   // account/+page.server.ts
   changed: 'Changed.',
   changedYourOtherDevicesAre: 'Changed. Your other devices are signed out.',
-  fromNowOnACode: 'From now on a code is asked for.',
-  noCodeIsAskedFor: 'No code is asked for any more.',
+  fromNowOnACode: 'You’ll be asked for a code from now on.',
+  noCodeIsAskedFor: 'You won’t be asked for a code any more.',
   signedOutThere: 'Signed out there.',
 
   // house/+page.server.ts
   chooseARole: 'Choose a role.',
   thatIsntARole: 'That isn’t a role.',
+  onlyAtThisComputer:
+    'A shop or guild can only be set up here on the computer that Aggrega runs on. Ask the person who looks after it.',
 });

@@ -6,6 +6,6 @@ export const words = spoken('server/calendar', {
   weCantFindThatCalendar: 'We can’t find that calendar.',
   isOut: (name: Said) => say`${name} is out`,
   weCantFindThatProgramme: 'We can’t find that programme.',
-  theWork: (title: Said) => say`${title}, the work`,
-  earlierThanTheDaysSay: (earlier: Said) => say`Earlier than the days say: ${earlier}.`,
+  theWork: (title: Said) => say`${title}: what to do`,
+  earlierThanTheDaysSay: (earlier: Said) => say`Earlier than planned: ${earlier}.`,
 });

@@ -6,8 +6,8 @@ export const words = spoken('server/cut', {
   weCantFindThatProgramme: 'We can’t find that programme, or it cannot be read.',
   weCantFindThatMonth: 'We can’t find that month or colourway in this programme.',
   theNumberOfPeopleIs: 'The number of people is a whole number up to 100000.',
-  aPlanIsThereIs: (planAims: Said) => say`A plan is ${planAims}; there is no other.`,
-  weCantFindThatFile: 'We can’t find that file; there are cut-list.csv, order.csv and layout-FABRIC.svg.',
+  aPlanIsThereIs: (planAims: Said) => say`The plan must be one of ${planAims}.`,
+  weCantFindThatFile: 'We can’t find that file. There are cut-list.csv, order.csv and layout-FABRIC.svg.',
   packetsAreNumberedFrom1: (most: Said) => say`Packets are numbered from 1 to ${most}.`,
 
   // api/programmes/[programme]/cutting/[place]/+server.ts

@@ -7,7 +7,7 @@ export const words = spoken('server/fabric', {
   thisIsAFileOf: 'This is a file of another kind. Photos come as JPEG, PNG or WebP.',
   thisPictureIsTooSmall: 'This picture is too small. Use one at least 32 × 32 pixels.',
   thisPictureIsTooLarge: 'This picture is too large: 50 million pixels are the most that is read.',
-  thisIsNoWholeJpeg: 'This is no whole JPEG, PNG or WebP picture. Take the photo again, or save it anew.',
+  thisIsNoWholeJpeg: 'This JPEG, PNG or WebP picture isn’t complete. Take the photo again, or save it again.',
 
   // programmes/[programme]/fabrics/shelf.csv/+server.ts
   weCantFindThatProgramme: 'We can’t find that programme.',

@@ -3,7 +3,7 @@ import { say, spoken, type Said } from '$lib/look/spoken';
 
 export const words = spoken('server/history', {
   // history/record.ts
-  madeTheProgramme: 'made the programme',
+  madeTheProgramme: 'created the programme',
   andMore: (lines: Said) => say`and ${lines} more`,
   byItself: 'by itself',
   someoneWhoseDataWasErased: 'someone whose data was erased',
@@ -31,8 +31,8 @@ export const words = spoken('server/history', {
   invitedAs: (string: Said, roleName: Said) => say`${string} invited, as ${roleName}`,
   weCantFindThatSave: 'We can’t find that save.',
   aLaterChangeTouchedThe: 'A later change touched the same fields. Undo that one first, or edit by hand.',
-  itCannotBeTakenBack: (message: Said) => say`It cannot be taken back as things stand: ${message}.`,
+  itCannotBeTakenBack: (message: Said) => say`This can’t be undone now: ${message}.`,
   weCantFindThatProgramme: 'We can’t find that programme.',
-  itIsKeptNoLonger: 'It is kept no longer: what is deleted can be brought back for thirty days.',
-  somethingElseStandsThereBy: 'Something else stands there by now.',
+  itIsKeptNoLonger: 'This is no longer kept. What is deleted can be restored for 30 days.',
+  somethingElseStandsThereBy: 'Something else has taken its place since, so it can’t be restored.',
 });

@@ -3,7 +3,7 @@ import { spoken } from '$lib/look/spoken';
 
 export const words = spoken('server/kits', {
   // kits/kit-files.ts
-  thereAreNoSuchKits: 'There are no such kits.',
+  thereAreNoSuchKits: 'We can’t find those kits.',
   month: 'Month',
   months: 'Months',
   kits: 'Kits',

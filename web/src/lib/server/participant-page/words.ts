@@ -3,16 +3,16 @@ import { say, spoken, type Said } from '$lib/look/spoken';
 
 export const words = spoken('server/participant-page', {
   // participant-page/own-paper.ts
-  thereIsNoSheetOf: 'There is no sheet of this month for your colourway.',
+  thereIsNoSheetOf: 'This month has no sheet for your colourway.',
   weCantFindThatFile: 'We can’t find that file.',
 
   // participant-page/own-sheet.ts
-  thisMonthIsNotOut: 'This month is not out.',
+  thisMonthIsNotOut: 'This month isn’t released yet.',
 
   // participant-page/participant-page.ts
-  twentyOfYourQuestionsWait: 'Twenty of your questions wait for an answer already; wait for some of them first.',
+  twentyOfYourQuestionsWait: 'Twenty of your questions are waiting for an answer already. Wait for some of them first.',
   weCantFindThatMonth: 'We can’t find that month.',
-  picturesAreKeptAtMost: (mOST_PICTURES: Said) => say`${mOST_PICTURES} pictures are kept at most; take one away first.`,
+  picturesAreKeptAtMost: (mOST_PICTURES: Said) => say`${mOST_PICTURES} pictures are the most we keep; delete one first.`,
 
   // participant-page/pictures.ts
   theFileIsEmptyChoose: 'The file is empty. Choose a picture.',
@@ -29,7 +29,7 @@ export const words = spoken('server/participant-page', {
   thePictureIsLargerThan: 'The picture is larger than 8 MB, or did not arrive whole.',
 
   // p/[key]/own/+server.ts
-  thisPictureIsNotThere: 'This picture is not there.',
+  thisPictureIsNotThere: 'We can’t find that picture.',
 
   // p/[key]/pictures/[picture]/+server.ts
   weCantFindThatPicture: 'We can’t find that picture.',

@@ -5,7 +5,7 @@ export const words = spoken('server/participants', {
   // participants/roster-counts.ts
   peopleAreCountedUnderParticipants: 'people are counted under Participants; change them there',
   peopleAreOnTheRoster: (people: number, what: Said, id: Said) =>
-    say`${people} ${plural(people, { one: 'person is', other: 'people are' })} on the roster in ${what} '${id}'; move them first`,
+    say`${people} ${plural(people, { one: 'person is', other: 'people are' })} listed as participants in ${what} '${id}'; move them first`,
 
   // participants/roster-files.ts
   weCantFindThatProgramme: 'We can’t find that programme.',

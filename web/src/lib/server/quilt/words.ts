@@ -4,5 +4,5 @@ import { spoken } from '$lib/look/spoken';
 export const words = spoken('server/quilt', {
   // quilt/quilt-files.ts
   weCantFindThatPicture: 'We can’t find that picture; the Quilt page lists them.',
-  theProgrammeDoesNotSay: 'The programme does not say yet how its quilt is set.',
+  theProgrammeDoesNotSay: 'The quilt has no setting yet. Choose one under Quilt.',
 });

@@ -95,7 +95,7 @@ describe('a month’s way out', () => {
   it('is proofed when everything was looked at, scheduled, and released at its minute, not before', async () => {
     expect(await proofMonth(QUARRY, slug, 'm3', ['date'])).toMatchObject({
       kind: 'refused',
-      message: expect.stringContaining('not ticked'),
+      message: expect.stringContaining('isn’t ticked'),
     });
     expect(await scheduleMonth(QUARRY, slug, 'm3')).toMatchObject({ kind: 'refused' });
     expect(await releaseNow(QUARRY, slug, 'm3')).toMatchObject({ kind: 'refused' });

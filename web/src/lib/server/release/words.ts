@@ -6,15 +6,15 @@ export const words = spoken('server/release', {
   the: (group: Said) => say`the ${group}`,
 
   // release/releases.ts
-  itIsNotOutSo: 'It is not out, so there is no sheet to hand over.',
-  isNotTickedYet: (asks: Said) => say`‘${asks}’ is not ticked yet.`,
-  itIsOutAlreadyWhat: 'It is out already; what changes from now on goes out as a correction.',
-  itHasNoDayYet: 'It has no day yet.',
-  itIsNotProofedOr: 'It is not proofed, or it is out already.',
-  itIsNotScheduledOr: 'It is not scheduled, or it is out already.',
-  itIsADraftOr: 'It is a draft, or it is out already.',
+  itIsNotOutSo: 'It isn’t released yet, so there is no sheet to give.',
+  isNotTickedYet: (asks: Said) => say`‘${asks}’ isn’t ticked yet.`,
+  itIsOutAlreadyWhat: 'It has been released. Changes from now on go out as a correction.',
+  itHasNoDayYet: 'It has no release date yet.',
+  itIsNotProofedOr: 'It isn’t proofed yet, or it has been released already.',
+  itIsNotScheduledOr: 'It isn’t scheduled, or it has been released already.',
+  itIsADraftOr: 'It is a draft, or it has been released already.',
   notReleasedYetEveryoneWill: 'Not released yet. Everyone will be emailed when it is.',
-  everybodyWhoHasAMail: 'Everybody who has a mail address was written to already.',
+  everybodyWhoHasAMail: 'Everyone with an email address has been sent it already.',
 
   // api/programmes/[programme]/releases/[month]/+server.ts
   weCantFindThatMonth: 'We can’t find that month.',

@@ -13,7 +13,7 @@ export const words = spoken('server/sheet', {
 
   // api/programmes/[programme]/sheets/[month]/+server.ts
   weCantFindThatProgramme: 'We can’t find that programme.',
-  thisIsNotWhatA: 'This is not what a sheet is published with: { "already": "…" }, of at most 1000 letters.',
+  thisIsNotWhatA: 'This is not what a sheet is published with: { "already": "…" }, of at most 1000 characters.',
   thereIsNothingToPublish: 'There is nothing to publish: no block is drawn for this month.',
 
   // programmes/[programme]/months/[month]/cutter/files/[file]/+server.ts

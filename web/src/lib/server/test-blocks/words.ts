@@ -6,7 +6,7 @@ export const words = spoken('server/test-blocks', {
   weCantFindThatProgramme: 'We can’t find that programme.',
   weCantFindThatBlock: 'We can’t find that block in that month.',
   weCantFindThatColourway: 'We can’t find that colourway.',
-  theDayHasToBe: 'The day has to be one of the calendar.',
+  theDayHasToBe: 'Choose a date.',
 
   // api/programmes/[programme]/samples/+server.ts
   weCantFindThatTest: 'We can’t find that test block.',

@@ -5,13 +5,13 @@ export const words = spoken('server/web', {
   // web/door.ts
   theRequest: 'the request',
   theRequestCouldNotBe: 'The request could not be read to its end, or is larger than 8 MB.',
-  thisJsonIsNestedMore: (dEEPEST: Said) => say`This JSON is nested more than ${dEEPEST} deep; nothing of ours is.`,
-  thisIsNoJson: (message: Said) => say`This is no JSON: ${message}`,
+  thisJsonIsNestedMore: (dEEPEST: Said) => say`This JSON is nested more than ${dEEPEST} levels deep, and ours never is.`,
+  thisIsNoJson: (message: Said) => say`This isn’t JSON: ${message}`,
 
   // web/gate.ts
-  thereIsNothingByThat: 'There is nothing by that name here.',
+  thereIsNothingByThat: 'We can’t find anything by that name here.',
   thisRequestCameFromAnother: 'This request came from another site’s page.',
-  thereIsNothingHere: 'There is nothing here.',
+  thereIsNothingHere: 'We can’t find anything here.',
   youveBeenSignedOutSign: 'You’ve been signed out. Sign in again in another tab, then try again. What you typed is still here.',
   youArentOnTheTeam: 'You aren’t on the team of any shop or guild here.',
 

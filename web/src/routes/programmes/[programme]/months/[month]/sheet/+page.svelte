@@ -42,7 +42,7 @@
     if (!hasSheet(programme, month)) return { problems: [] };
     try {
       const asked = wishesOf(page.url.searchParams, programme);
-      const name = words.paper(month.id, colourway.id, locale, JSON.stringify({ ...asked, size: asked.size?.id }));
+      const name = `paper ${month.id} ${colourway.id} ${locale} ${JSON.stringify({ ...asked, size: asked.size?.id })}`;
       const paper = keptFor(programme, name, () => monthPaper(programme, month, colourway, { ...asked, date, writing: true }));
       return { paper, problems: [] };
     } catch (error) {
