@@ -26,6 +26,25 @@ const closed = (folder, patterns, message) => ({
   },
 });
 
+/** Texts stand in words.ts of their subject: none is written into markup, nor into an attribute that is read out or shown. */
+const SHOWN = new Set(['title', 'aria-label', 'placeholder', 'label', 'alt', 'heading', 'hint', 'aria-valuetext']);
+const WORDS = /\p{L}{2}/u;
+const textInWords = {
+  meta: { messages: { words: 'Texts stand in words.ts of their subject.' } },
+  create: (context) => ({
+    SvelteText(node) {
+      if (node.parent.type !== 'SvelteStyleElement' && WORDS.test(node.value)) context.report({ node, messageId: 'words' });
+    },
+    'SvelteAttribute > SvelteLiteral'(node) {
+      if (SHOWN.has(node.parent.key.name) && WORDS.test(node.value)) context.report({ node, messageId: 'words' });
+    },
+    'SvelteMustacheTag > Literal'(node) {
+      const shown = node.parent.parent.type !== 'SvelteAttribute';
+      if (shown && typeof node.value === 'string' && WORDS.test(node.value)) context.report({ node, messageId: 'words' });
+    },
+  }),
+};
+
 export default ts.config(
   { ignores: ['**/build/', '**/dist/', '**/.svelte-kit/', '**/generated/', '.data/', 'test-results/'] },
   js.configs.recommended,
@@ -33,6 +52,7 @@ export default ts.config(
   ...svelte.configs.recommended,
   { languageOptions: { globals: { ...globals.node, ...globals.browser } } },
   { files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser } } },
+  { files: ['web/**/*.svelte'], plugins: { house: { rules: { 'text-in-words': textInWords } } }, rules: { 'house/text-in-words': 'error' } },
   // The type checker sees undefined names better than the linter.
   { files: ['**/*.ts', '**/*.svelte'], rules: { 'no-undef': 'off' } },
   {

@@ -35,7 +35,8 @@ const USAGE = `usage: aggrega VERB FILE [options]
   account FILE [--packets 1,2]
   bolts FILE [--packets 1,2]
   sheet FILE --month ID [--colourway ID] --to html|pdf|txt --out PATH [--size ID] [--page A4|letter]
-      [--kind yardage|pre-cut|die-cut|bundle|list] [--level new|usual|versed] [--large] [--left] [--rulers] [--uncoloured]`;
+      [--kind yardage|pre-cut|die-cut|bundle|list] [--level new|usual|versed] [--english british|american]
+      [--large] [--left] [--rulers] [--uncoloured]`;
 
 /** Runs one command; returns the exit code: 0 done, 1 the file is refused, 2 the command is wrong. */
 export async function main(argv: string[]): Promise<number> {

@@ -90,7 +90,7 @@ function piece(p: PaperPiece, photos: Photos): string {
 /** `photos`: JPEGs by their names, for those of the organiser's that are at hand. */
 export function paperHtml(paper: Paper, photos: Photos = new Map()): string {
   return `<!doctype html>
-<html lang="en">
+<html lang="${paper.lang ?? 'en-GB'}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width">

@@ -14,7 +14,7 @@ const LEVELS = ['new', 'usual', 'versed'] as const;
 export const sheet: Verb = async ({ programme }, words) => {
   const options = readOptions(
     words,
-    ['month', 'colourway', 'size', 'to', 'out', 'page', 'kind', 'level'],
+    ['month', 'colourway', 'size', 'to', 'out', 'page', 'kind', 'level', 'english'],
     ['large', 'left', 'rulers', 'uncoloured'],
   );
   if (!options.month) throw new UsageError('sheet needs --month');
@@ -26,11 +26,13 @@ export const sheet: Verb = async ({ programme }, words) => {
   const to = oneOf(['html', 'pdf', 'txt'] as const, options.to ?? '', '--to');
   const kind = options.kind === undefined ? undefined : oneOf<KitKind>(kitKinds, options.kind, '--kind');
   const level = options.level === undefined ? undefined : oneOf(LEVELS, options.level, '--level');
+  const english = oneOf(['british', 'american'] as const, options.english ?? 'british', '--english');
   if (!hasSheet(programme, month)) throw new UsageError(`nothing is drawn for month '${month.id}' yet`);
   const { large, left, rulers, uncoloured } = options;
   const paper = monthPaper(programme, month, colourway, {
     ...{ size, kind, level, large, left, rulers },
     ...(uncoloured && { coloured: false }),
+    ...(english === 'american' && { english }),
   });
   const bytes = await rendered(paper, to, page);
   try {

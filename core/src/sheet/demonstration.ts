@@ -15,12 +15,12 @@ import { inWords } from './in-words';
 import { coloursOf, drawn, partSewn } from './pictures';
 import { blockDrawing } from '../block';
 import { sewingWalk } from './walk';
-import type { SheetWishes } from './wishes';
+import { inEnglish, type SheetWishes } from './wishes';
 
 /** The demonstration of a month in a colourway. Throws PlanError. */
 export function demonstrationPaper(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes = {}): Paper {
   const entries = blocksAsCast(programme, colourway, month);
-  return {
+  const paper: Paper = {
     title: `${programme.title}: demonstration, ${monthTitle(month)}`,
     about: 'Step-outs and running order',
     footer: [programme.title, monthTitle(month), colourway.name, 'Demonstration', wishes.version ?? '']
@@ -40,6 +40,7 @@ export function demonstrationPaper(programme: Programme, month: Month, colourway
       ]),
     ],
   };
+  return inEnglish(paper, programme, wishes);
 }
 
 /** What is stopped at which stage: the block once for each. */

@@ -21,13 +21,13 @@ import { finishedWords } from './quilt-paper';
 import { quiltDrawing } from './quilt-pictures';
 import { homeworkWords } from './sheet-pool';
 import { houseRules, welcomeLetter } from './welcome';
-import { plainDate, type SheetWishes } from './wishes';
+import { dateOf, inEnglish, type SheetWishes } from './wishes';
 
 /** Letter, map and rules for a colourway. A mystery shows neither the quilt nor the blocks. Throws PlanError. */
 export function firstPacketPaper(programme: Programme, colourway: Colourway, wishes: SheetWishes = {}): Paper {
   const { title } = programme;
   const who = [colourway.name, wishes.size?.name ?? ''].filter(Boolean).join(', ');
-  return {
+  const paper: Paper = {
     title: `${title}: welcome, ${who}`,
     about: 'Welcome letter, map of the months, fabrics and house rules',
     footer: [title, 'Welcome', who, wishes.version ?? ''].filter(Boolean).join(' · '),
@@ -42,6 +42,7 @@ export function firstPacketPaper(programme: Programme, colourway: Colourway, wis
       ...drawingKey(colourway, wishes),
     ],
   };
+  return inEnglish(paper, programme, wishes);
 }
 
 function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
@@ -71,7 +72,8 @@ const hidden = (programme: Programme, month: Month, { out }: SheetWishes) => (ou
 
 /** Which month brings what, and when. */
 function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
-  const { date = plainDate, out } = wishes;
+  const { out } = wishes;
+  const date = dateOf(wishes);
   const packetOf = (month: Month) => programme.kits.packets.findIndex((months) => months.includes(month)) + 1;
   const handed = (month: Month): string => {
     if (hidden(programme, month, wishes)) return 'a mystery';
@@ -111,7 +113,7 @@ function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWi
 
 /** The hour at which months come out, days on which nobody is there, and what to have done by when. */
 function yearAhead(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
-  const { date = plainDate } = wishes;
+  const date = dateOf(wishes);
   const { calendar, months } = programme;
   const dated = months.filter((m) => m.release);
   if (dated.length === 0) return [];

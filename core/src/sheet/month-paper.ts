@@ -31,7 +31,7 @@ import { spinAgain } from './spinning';
 import { listed } from '../measure';
 import { allowWords } from './time-words';
 import { aheadOf, aheadPieces, takeOut } from './units-ahead';
-import { plainDate, type SheetWishes } from './wishes';
+import { dateOf, inEnglish, type SheetWishes } from './wishes';
 
 /** The paper of a month. Throws PlanError when a block or a fabric cannot be planned. */
 export function monthPaper(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes = {}): Paper {
@@ -46,7 +46,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const told = (block: BlockPaper | undefined, i: number) =>
     blockParts.flatMap((part) => [...(part === 'units' && made ? [] : (block?.[part] ?? [])), ...(i === 0 ? own(part) : [])]);
   const who = [sheet.colourway, sheet.size].filter(Boolean).join(', ');
-  const released = sheet.release ? ` · ${(wishes.date ?? plainDate)(sheet.release)}` : '';
+  const released = sheet.release ? ` · ${dateOf(wishes)(sheet.release)}` : '';
   // Two or three blocks stand one under the other; more of them would push everything else aside.
   const shown = sheet.blocks.slice(0, 3);
   const heads = shown.map((b) => drawn(b.dealt, { wide: shown.length > 1 ? 1.2 : 1.55, label: b.name, colours }));
@@ -104,13 +104,14 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     ...own('end'),
   ];
   const said = inOwnWords(pieces, month.words, wishes);
-  return {
+  const paper: Paper = {
     title: `${sheet.programme}: ${sheet.title}, ${who}`,
     about: `Instruction sheet${sheet.blocks.length > 0 ? ` for ${sheet.blocks.map((b) => b.name).join(' and ')}` : ''}`,
     footer: [sheet.programme, sheet.title, who, wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
     pieces: wishes.level === 'new' ? explained(said) : said,
   };
+  return inEnglish(paper, programme, wishes);
 }
 
 /** What is needed for units that are made ahead: the tools are those of the later month. */
@@ -183,7 +184,8 @@ function framed({ round }: MonthSheet['blocks'][number], unit: string): string {
 }
 
 function endPieces({ programme, month, colourway, wishes }: MonthContext): PaperPiece[] {
-  const { date = plainDate, size } = wishes;
+  const { size } = wishes;
+  const date = dateOf(wishes);
   const next = programme.months[programme.months.indexOf(month) + 1];
   const when = next?.release ? ` on ${date(next.release)}` : '';
   const coming = next ? `The next sheet${when ? ` is released${when}` : ' follows'}.` : 'This is the last sheet.';

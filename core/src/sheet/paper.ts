@@ -8,6 +8,8 @@ export interface Paper {
   title: string;
   /** What it is, for the file's own description. */
   about: string;
+  /** The English that it is in, where it is not British. */
+  lang?: 'en-US';
   /** At the foot of every page. */
   footer: string;
   /** Larger letters for those who need them. */

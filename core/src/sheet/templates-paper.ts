@@ -10,7 +10,7 @@ import {
 } from '../programme';
 import type { Paper, PaperPiece } from './paper';
 import { checkSquare, templatePicture } from './pictures';
-import type { SheetWishes } from './wishes';
+import { inEnglish, type SheetWishes } from './wishes';
 
 /** Undefined for a month that needs no template. Throws PlanError. */
 export function templatesPaper(
@@ -45,7 +45,7 @@ export function templatesPaper(
     }),
   );
   if (pieces.length === 0) return undefined;
-  return {
+  const paper: Paper = {
     title: `${programme.title}: templates, ${monthTitle(month)}`,
     about: 'Templates at full size',
     footer: [programme.title, monthTitle(month), 'Templates', wishes.version ?? ''].filter(Boolean).join(' · '),
@@ -66,4 +66,5 @@ export function templatesPaper(
       ...pieces,
     ],
   };
+  return inEnglish(paper, programme, wishes);
 }

@@ -8,13 +8,25 @@ export type PageSize = 'A4' | 'letter';
 export const PAGES: Record<PageSize, [number, number]> = { A4: [595.28, 841.89], letter: [612, 792] };
 
 /** An empty document with its root of tags, and what closes both and gives the bytes. `created` is written into the file. */
-export function newPdf({ page, title, about, created }: { page: PageSize; title: string; about?: string; created: Date }) {
+export function newPdf({
+  page,
+  title,
+  about,
+  created,
+  lang = 'en-GB',
+}: {
+  page: PageSize;
+  title: string;
+  about?: string;
+  created: Date;
+  lang?: string;
+}) {
   const doc = new PDFDocument({
     size: PAGES[page],
     margin: 0,
     autoFirstPage: false,
     tagged: true,
-    lang: 'en',
+    lang,
     displayTitle: true,
     pdfVersion: '1.7',
     // No face but those registered below: an unnamed one would be opened again at every turn.

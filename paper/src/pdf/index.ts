@@ -25,7 +25,13 @@ export async function paperPdf(
   { page, created, photos = new Map() }: { page: PageSize; created: Date; photos?: Look['photos'] },
 ): Promise<Uint8Array> {
   const [first] = papers;
-  const { doc, root, finish } = newPdf({ page, title: first?.title ?? '', about: first?.about ?? '', created });
+  const { doc, root, finish } = newPdf({
+    page,
+    title: first?.title ?? '',
+    about: first?.about ?? '',
+    created,
+    lang: first?.lang,
+  });
   for (const paper of papers) layPaper(doc, root, paper, { page: PAGES[page], photos });
   return finish();
 }
