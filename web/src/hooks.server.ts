@@ -8,6 +8,7 @@ import { closePlanner } from '$lib/server/planner/ask';
 import { checkSecret } from '$lib/server/participant-page/private-link';
 import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
 import { guard } from '$lib/server/web/headers';
+import { languageAsked, speaking } from '$lib/server/web/languages';
 import { tooMuch } from '$lib/server/web/limits';
 import { keptAnswer } from '$lib/server/web/kept-answers';
 import { log, said } from '$lib/server/web/log';
@@ -52,7 +53,8 @@ type Resolve = Parameters<Handle>[0]['resolve'];
 
 export const handle: Handle = async ({ event, resolve }) => {
   const began = performance.now();
-  const response = await answer(event, resolve);
+  const tag = languageAsked(event.request.headers.get('accept-language') ?? '');
+  const response = await speaking.run({ tag }, () => answer(event, resolve));
   await readOut(event.request);
   guard(response, event.url.protocol === 'https:');
   const seconds = (performance.now() - began) / 1000;
@@ -90,7 +92,12 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
 
 function asWhoAsks(event: RequestEvent, resolve: Resolve, fromReplica: boolean): Promise<Response> {
   const { who } = event.locals;
-  const answered = async () => resolve(event);
+  const now = speaking.getStore()!;
+  if (who?.organisation) now.tag = who.organisation.language;
+  event.locals.language = now.tag;
+  // A participant's page knows its language once it is open.
+  const answered = async () =>
+    resolve(event, { transformPageChunk: ({ html }) => html.replace('%lang%', speaking.getStore()?.tag ?? now.tag) });
   return who?.organisation
     ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer', fromReplica }, answered)
     : answered();

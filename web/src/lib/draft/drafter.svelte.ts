@@ -1,5 +1,5 @@
 /** The drafting tools in hand, and what they do to a drawing: every step keeps it tiling, or says why it cannot be had. */
-import { words } from './words';
+import { toolHelp, toolNames, words } from './words';
 import {
   drawSeam,
   images,
@@ -19,14 +19,19 @@ import {
 export type Tool = 'look' | 'fabric' | 'seam' | 'join' | 'unit' | 'turn';
 
 /** Key, name and what to do with each tool. */
-export const TOOLS: { id: Tool; key: string; name: string; help: string }[] = [
-  { id: 'look', key: 'Esc', name: 'Inspect', help: 'Point at a patch to see what is cut for it.' },
-  { id: 'fabric', key: 'f', name: 'Change fabric', help: 'Choose a letter, then click the patches.' },
-  { id: 'seam', key: 's', name: 'Draw seam', help: 'Click two grid points to cut the patches between them.' },
-  { id: 'join', key: 'j', name: 'Merge', help: 'Click two patches to remove the seam between them.' },
-  { id: 'unit', key: 'u', name: 'Add unit', help: 'Choose one, then click the cell for its top left corner.' },
-  { id: 'turn', key: 'r', name: 'Turn', help: 'Click a unit to give it a quarter turn; with Shift, to mirror it.' },
-];
+const KEYS: Record<Tool, string> = { look: 'Esc', fabric: 'f', seam: 's', join: 'j', unit: 'u', turn: 'r' };
+export const TOOLS: readonly { id: Tool; key: string; readonly name: string; readonly help: string }[] = (
+  Object.keys(KEYS) as Tool[]
+).map((id) => ({
+  id,
+  key: KEYS[id],
+  get name() {
+    return toolNames[id];
+  },
+  get help() {
+    return toolHelp[id];
+  },
+}));
 
 export class Drafter {
   tool: Tool = $state('look');

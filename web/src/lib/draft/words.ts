@@ -117,3 +117,21 @@ export const words = spoken('draft', {
   aUnitMirrored: 'a unit mirrored',
   aUnitTurned: 'a unit turned',
 });
+
+export const toolNames = spoken('draft, tools', {
+  look: 'Inspect',
+  fabric: 'Change fabric',
+  seam: 'Draw seam',
+  join: 'Merge',
+  unit: 'Add unit',
+  turn: 'Turn',
+});
+
+export const toolHelp = spoken('draft, what tools do', {
+  look: 'Point at a patch to see what is cut for it.',
+  fabric: 'Choose a letter, then click the patches.',
+  seam: 'Click two grid points to cut the patches between them.',
+  join: 'Click two patches to remove the seam between them.',
+  unit: 'Choose one, then click the cell for its top left corner.',
+  turn: 'Click a unit to give it a quarter turn; with Shift, to mirror it.',
+});

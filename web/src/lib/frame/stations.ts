@@ -1,59 +1,86 @@
 /** The stations: what each is called, its place, its key and what it asks of a role. They stand here and nowhere else. */
+import { spoken } from '../look/spoken';
 
 /** What looking at a station asks for: to belong to the house, or to organise, where it shows addresses or money. */
 export type StationNeed = 'look' | 'organise';
 
 export interface Station {
   id: string;
-  name: string;
+  readonly name: string;
   /** What comes in the address after the programme's, or the month's. */
   path: string;
   needs: StationNeed;
 }
 
-const station = (id: string, name: string, needs: StationNeed = 'look', path = `/${id}`): Station => ({
+const names = spoken('stations', {
+  year: 'Months',
+  quilt: 'Quilt',
+  fabrics: 'Fabrics',
+  packets: 'Kit contents',
+  papers: 'Handouts',
+  bolts: 'Stock & orders',
+  figures: 'Totals',
+  record: 'History',
+  roster: 'Participants',
+  calendar: 'Calendar',
+  kits: 'Kits',
+  pickup: 'Handing out',
+  post: 'Messages',
+  samples: 'Test blocks',
+  forecast: 'Forecast',
+  money: 'Money',
+  draft: 'Block',
+  sew: 'Piecing',
+  cut: 'Cutting',
+  sheet: 'Instructions',
+  release: 'Release',
+});
+
+const station = (id: keyof typeof names, needs: StationNeed = 'look', path = `/${id}`): Station => ({
   id,
-  name,
+  get name() {
+    return names[id];
+  },
   path,
   needs,
 });
 
 /** What is made. */
 export const PLAN: readonly Station[] = [
-  station('year', 'Months', 'look', ''),
-  station('quilt', 'Quilt'),
-  station('fabrics', 'Fabrics'),
-  station('packets', 'Kit contents'),
-  station('papers', 'Handouts'),
-  station('bolts', 'Stock & orders'),
-  station('figures', 'Totals'),
-  station('record', 'History', 'organise'),
+  station('year', 'look', ''),
+  station('quilt'),
+  station('fabrics'),
+  station('packets'),
+  station('papers'),
+  station('bolts'),
+  station('figures'),
+  station('record', 'organise'),
 ];
 
 /** How the year is run. */
 export const RUN: readonly Station[] = [
-  station('roster', 'Participants', 'organise'),
-  station('calendar', 'Calendar'),
-  station('kits', 'Kits'),
-  station('pickup', 'Handing out'),
-  station('post', 'Messages', 'organise'),
-  station('samples', 'Test blocks', 'organise'),
-  station('forecast', 'Forecast', 'organise'),
-  station('money', 'Money', 'organise'),
+  station('roster', 'organise'),
+  station('calendar'),
+  station('kits'),
+  station('pickup'),
+  station('post', 'organise'),
+  station('samples', 'organise'),
+  station('forecast', 'organise'),
+  station('money', 'organise'),
 ];
 
 /** A month's, in the order of the work, which is the order of their keys: 1, 2, 3 … */
 export const MONTH: readonly Station[] = [
-  station('draft', 'Block'),
-  station('sew', 'Piecing'),
-  station('cut', 'Cutting'),
-  station('sheet', 'Instructions'),
-  station('kits', 'Kits'),
-  station('release', 'Release', 'organise'),
+  station('draft'),
+  station('sew'),
+  station('cut'),
+  station('sheet'),
+  station('kits'),
+  station('release', 'organise'),
 ];
 
 /** The two rulers of a programme. */
-export const SIDES = { plan: 'Plan', run: 'Run' } as const;
+export const SIDES = spoken('sides', { plan: 'Plan', run: 'Run' });
 
 /** Pages of a month that belong to one of its stations. */
 const WITHIN: Readonly<Record<string, string>> = { 'cutting-room': 'cut', cutter: 'cut' };

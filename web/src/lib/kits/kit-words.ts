@@ -1,23 +1,24 @@
 /** How kits read on screen. */
+import { spoken } from '$lib/look/spoken';
 import { monthTitle, type KitKind, type Programme } from '@aggrega/core/programme';
 import type { KitState } from '$lib/server/db/kits';
 
 export const kitStates: readonly KitState[] = ['planned', 'cut', 'packed', 'handed'];
-export const kitStateNames: Readonly<Record<KitState, string>> = {
+export const kitStateNames: Readonly<Record<KitState, string>> = spoken('kits, states', {
   planned: 'planned',
   cut: 'cut',
   packed: 'packed',
   handed: 'handed out',
-};
+});
 
 /** What a kind of kit is, for whoever is handed it. */
-export const kitNames: Readonly<Record<KitKind, string>> = {
+export const kitNames: Readonly<Record<KitKind, string>> = spoken('kits, kinds', {
   yardage: 'a length of each fabric',
   'pre-cut': 'the pieces, cut by the shop',
   'die-cut': 'the pieces, die-cut by the shop',
   bundle: 'a start-up bundle for the whole programme',
   list: 'a shopping list only: bring your own',
-};
+});
 
 /** 'January: Cold Frame', or 'February: Seed Drill and March: Cloche' of a packet of two months. */
 export function packetName({ kits, months }: Programme, first: string): string {

@@ -1,18 +1,19 @@
 /** Places of a document in plain words, for people who never saw its file. */
-import { words as spoken } from './words';
+import { spoken } from './spoken';
+import { words } from './words';
 import type { ProgrammeFile } from '@aggrega/core/programme';
 
 /** What an entry of a list is called. */
-const ONE: Record<string, string> = {
+const ONE: Readonly<Record<string, string>> = spoken('places, one', {
   colourways: 'colourway',
   fabrics: 'fabric',
   blocks: 'block',
   months: 'month',
   patches: 'patch',
   points: 'point',
-};
+});
 
-const WORDS: Record<string, string> = {
+const WORDS: Readonly<Record<string, string>> = spoken('places', {
   participants: 'head count',
   house: 'house style',
   hst: 'half-square triangles',
@@ -21,7 +22,7 @@ const WORDS: Record<string, string> = {
   sellingStep: 'selling step',
   methods: 'method',
   readings: 'other units',
-};
+});
 
 /** '/months/0/blocks/1/finished' or '/months/m1/name' as 'month January, block 2, finished size'. */
 export function placeName(document: unknown, path: string): string {
@@ -41,5 +42,5 @@ export function placeName(document: unknown, path: string): string {
       here = here !== null && typeof here === 'object' ? (here as Record<string, unknown>)[part] : undefined;
     }
   }
-  return names.join(', ') || spoken.theDocument;
+  return names.join(', ') || words.theDocument;
 }

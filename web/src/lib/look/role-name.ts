@@ -1,12 +1,26 @@
 /** Roles as people call them, and what each may do. */
+import { spoken } from './spoken';
 import type { Role } from '$lib/server/auth/roles';
 
-export const ROLES: { role: Role; name: string; may: string }[] = [
-  { role: 'owner', name: 'owner', may: 'can do everything, and manages the team' },
-  { role: 'organiser', name: 'organiser', may: 'can do everything in the programmes' },
-  { role: 'cutting-room', name: 'cutting room', may: 'can view programmes, and tick what is cut, packed and handed out' },
-  { role: 'viewer', name: 'viewer', may: 'can view programmes, but no addresses' },
-];
+const names = spoken('roles', { owner: 'owner', organiser: 'organiser', 'cutting-room': 'cutting room', viewer: 'viewer' });
+const allowed = spoken('roles, what they may do', {
+  owner: 'can do everything, and manages the team',
+  organiser: 'can do everything in the programmes',
+  'cutting-room': 'can view programmes, and tick what is cut, packed and handed out',
+  viewer: 'can view programmes, but no addresses',
+});
+
+export const ROLES: readonly { role: Role; readonly name: string; readonly may: string }[] = (
+  ['owner', 'organiser', 'cutting-room', 'viewer'] as const
+).map((role) => ({
+  role,
+  get name() {
+    return names[role];
+  },
+  get may() {
+    return allowed[role];
+  },
+}));
 
 /** Whether somebody changes programmes, and sees people's addresses. */
 export const organises = (role: Role | undefined): boolean => role === 'owner' || role === 'organiser';

@@ -17,7 +17,11 @@
     const next = new URLSearchParams(view.sheet);
     if (value) next.set(name, value);
     else next.delete(name);
-    void own.do({ deed: 'sheet', sheet: next.toString() });
+    return own.do({ deed: 'sheet', sheet: next.toString() });
+  }
+  // The whole page speaks it from then on.
+  async function setEnglish(english: string) {
+    if (await set('english', english)) location.reload();
   }
 </script>
 
@@ -30,7 +34,7 @@
           type="checkbox"
           class="h-6 w-6 accent-ink"
           checked={asked.get(name) === '1'}
-          onchange={(e) => set(name, e.currentTarget.checked ? '1' : '')}
+          onchange={(e) => void set(name, e.currentTarget.checked ? '1' : '')}
         />{says}
       </label>
     {/each}
@@ -41,6 +45,14 @@
       ><option value="">{words.asMyKitSays}</option><option value="cut">{words.iCutItNowAnd}</option><option value="whole"
         >{words.iKeepItWholeAnd}</option
       ></select
+    ></label
+  >
+  <label class="mt-2 block w-56"
+    ><span class="text-note text-quiet">{words.english}</span>
+    <select class="field" value={asked.get('english') ?? ''} onchange={(e) => void setEnglish(e.currentTarget.value)}
+      ><option value="">{words.asEveryoneElse}</option><option value="british"
+        >{words.british('13 March, grey, wadding')}</option
+      ><option value="american">{words.american('March 13, gray, batting')}</option></select
     ></label
   >
   <label class="mt-2 block w-56"

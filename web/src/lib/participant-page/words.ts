@@ -1,14 +1,14 @@
 /** What the participants' pages say. */
 import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
-export const READER = {
+export const READER = spoken('participant-page, reader', {
   title: 'Step by step',
   open: 'Sew it step by step',
   sheet: 'The whole sheet',
   goTo: 'Go to',
   start: 'What it is',
-  step: ({ number, count }: { number: number; count: number }) => `step ${number} of ${count}`,
-  count: (done: number, all: number) => `${done} of ${all}`,
+  step: ({ number, count }: { number: number; count: number }) => say`step ${number} of ${count}`,
+  count: (done: number, all: number) => say`${done} of ${all}`,
   progress: 'How far you are',
   back: 'Back',
   next: 'Next',
@@ -16,7 +16,7 @@ export const READER = {
   finish: 'Finish',
   awake: 'The screen stays on. What you have opened here can be read without a connection too.',
   asleep: 'What you have opened here can be read without a connection too.',
-};
+});
 
 export const words = spoken('participant-page', {
   // AskForm
@@ -114,4 +114,10 @@ export const words = spoken('participant-page', {
 
   // own.svelte.ts
   youAreOfflineNothingWas: 'You are offline. Nothing was changed; try again in a moment.',
+
+  // SheetWays, the English
+  english: 'English',
+  asEveryoneElse: 'as everyone else',
+  british: (looks: Said) => say`British: ${looks}`,
+  american: (looks: Said) => say`American: ${looks}`,
 });

@@ -1,18 +1,22 @@
 /** How the fields of a person read on screen. */
+import { spoken } from '$lib/look/spoken';
 import type { Programme } from '@aggrega/core/programme';
 import { stateNames, type Person } from '@aggrega/core/running';
 
-export const kitNames: Readonly<Record<Person['kit'], string>> = {
+export const kitNames: Readonly<Record<Person['kit'], string>> = spoken('participants, kits', {
   '': 'programme default',
   yardage: 'fabric by the length',
   'pre-cut': 'pieces, cut by the shop',
   'die-cut': 'pieces, die-cut',
   bundle: 'a bundle',
   list: 'shopping list (own fabric)',
-};
+});
 
 /** How a kit reaches its participant. */
-export const handingNames: Readonly<Record<Person['handing'], string>> = { pickup: 'collection', post: 'post' };
+export const handingNames: Readonly<Record<Person['handing'], string>> = spoken('participants, ways', {
+  pickup: 'collection',
+  post: 'post',
+});
 
 const named = (list: readonly { id: string; name: string }[], id: string) => list.find((x) => x.id === id)?.name ?? id;
 

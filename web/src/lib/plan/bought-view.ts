@@ -1,5 +1,6 @@
 /** What the account buys of a fabric for one colourway's packet, as words beside a plan. */
-import { words as spoken } from './words';
+import { spoken } from '$lib/look/spoken';
+import { words } from './words';
 import { formatYardage, ratio, type Rational, type LengthUnit } from '@aggrega/core/measure';
 import {
   PlanError,
@@ -46,17 +47,17 @@ export function boughtView(
 }
 
 const yards = (length: Rational, unit: LengthUnit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
-const FOR: Partial<Record<ShopCut['use'], string>> = {
+const FOR: Partial<Readonly<Record<ShopCut['use'], string>>> = spoken('plan, uses', {
   backing: ' for the backing',
   wadding: ' of wadding',
   'step-outs': ' for the step-outs',
   bundle: ' in the bundle',
-};
+});
 
 function partsOf(cuts: readonly ShopCut[], kits: number, unit: LengthUnit): string[] {
   const batch = cuts.filter((c) => c.use === 'strip' || c.use === 'squaring');
   const length = batch.reduce((sum, c) => sum.add(c.length.mul(c.qty)), ratio(0));
-  const together = batch.length > 0 ? [spoken.forThePiecesOfKits(yards(length, unit), kits)] : [];
+  const together = batch.length > 0 ? [words.forThePiecesOfKits(yards(length, unit), kits)] : [];
   const equal = new Map<string, number>();
   for (const c of cuts) {
     if (batch.includes(c)) continue;

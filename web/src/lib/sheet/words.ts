@@ -3,7 +3,7 @@ import { type Said, say, spoken } from '$lib/look/spoken';
 import type { SheetPart } from '@aggrega/core/programme';
 
 /** Where notes go. */
-export const PARTS: Record<SheetPart, string> = {
+export const PARTS: Record<SheetPart, string> = spoken('sheet, parts', {
   start: 'at the top',
   need: 'after “You will need”',
   cut: 'after “Cut”',
@@ -12,9 +12,9 @@ export const PARTS: Record<SheetPart, string> = {
   join: 'after the block is joined',
   check: 'after the size to measure',
   end: 'at the end',
-};
+});
 
-export const PLACE = {
+export const PLACE = spoken('sheet, place', {
   begin: 'Write this in your own words',
   field: 'Your own words',
   save: 'Put it on the sheet',
@@ -27,15 +27,15 @@ export const PLACE = {
   aside: 'You wrote, for other words than these: ',
   useHere: 'use it here too',
   forget: 'delete it',
-};
+});
 
-export const WRITING = {
+export const WRITING = spoken('sheet, writing', {
   begin: 'Change the words of a step',
   end: 'Done with the words',
   hint: 'Choose any sentence on the sheet and write it your way. The computed one is kept, and you are told when it changes.',
-};
+});
 
-export const NOTES = {
+export const NOTES = spoken('sheet, notes', {
   title: 'Your own notes',
   where: 'Place',
   none: 'No notes here yet.',
@@ -49,7 +49,7 @@ export const NOTES = {
   remove: 'remove',
   takeOff: 'remove the photo',
   sending: 'Sending the photo…',
-};
+});
 
 export const words = spoken('sheet', {
   // OwnNotes

@@ -134,4 +134,9 @@ export const words = spoken('team', {
   // device-name.ts
   on: (on: Said) => say`on ${on}`,
   aDeviceThatSaysNothing: 'an unknown device',
+
+  // house, the language
+  language: 'Language',
+  languageIsFor:
+    'For your team’s screens, and for participants’ pages, sheets and emails. Names and notes that you typed stay as they are. Each participant can choose another English on their own page.',
 });

@@ -4,14 +4,17 @@ import { invite, setRole, uninvite } from '$lib/server/auth/house';
 import { isRole } from '$lib/server/auth/roles';
 import { listMembers } from '$lib/server/db/accounts';
 import { listInvitations } from '$lib/server/db/invitations';
+import { setOrganisationLanguage } from '$lib/server/db/organisations';
 import { asOrganisation } from '$lib/server/db/pool';
 import { houseRecord } from '$lib/server/history/record';
+import { languages } from '$lib/server/web/languages';
 import { fieldsOf } from '$lib/server/web/form';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
   own: locals.who!.account,
+  languages: [...languages().values()].map(({ tag, name }) => ({ tag, name })),
   record: (await houseRecord(locals.organisation)).entries,
   ...(await asOrganisation(locals.organisation, async (db) => ({
     members: await listMembers(db),
@@ -24,6 +27,12 @@ export const load: PageServerLoad = async ({ locals }) => ({
 const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
 export const actions: Actions = {
+  language: async ({ request, locals }) => {
+    const { language } = await fieldsOf(request, ['language']);
+    if (!languages().has(language)) return fail(400, { message: words.chooseALanguage, email: '', link: '', sent: false });
+    await asOrganisation(locals.organisation, (db) => setOrganisationLanguage(db, language));
+    return { message: '', email: '', link: '', sent: false };
+  },
   invite: async ({ request, locals }) => {
     const { email, role } = await fieldsOf(request, ['email', 'role']);
     if (!isRole(role)) return fail(400, { message: words.chooseARole, email, link: '', sent: false });

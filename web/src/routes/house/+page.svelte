@@ -9,6 +9,7 @@
 
   let { data, form } = $props();
   let leaving = $state('');
+  let language: HTMLFormElement | undefined = $state();
 
   const standing = (ends: Date | null, over: boolean) =>
     ends
@@ -117,6 +118,18 @@
       </ul>
     </section>
   {/if}
+  <form class="no-print mt-8" method="post" action="?/language" bind:this={language}>
+    <label class="block w-72"
+      ><span class="block text-note text-quiet">{words.language}</span><select
+        class="field"
+        name="language"
+        value={data.language.tag}
+        onchange={() => language?.requestSubmit()}
+        >{#each data.languages as l (l.tag)}<option value={l.tag} lang={l.tag}>{l.name}</option>{/each}</select
+      ></label
+    >
+    <p class="mt-1 max-w-prose text-note text-quiet">{words.languageIsFor}</p>
+  </form>
   <p class="no-print mt-8"><a class="act" href="/archive">{words.backup}</a></p>
   <dl class="mt-10 text-note text-quiet">
     {#each ROLES as r (r.role)}

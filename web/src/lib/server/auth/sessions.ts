@@ -19,7 +19,7 @@ export interface SignedIn {
   account: string;
   email: string;
   name: string;
-  organisation?: { id: string; name: string; role: Role };
+  organisation?: { id: string; name: string; language: string; role: Role };
 }
 
 const daysOn = (at: Date, days: number) => new Date(at.getTime() + days * 86_400_000);
@@ -57,10 +57,12 @@ export async function signedIn(cookies: Cookies): Promise<SignedIn | undefined> 
     return found;
   });
   if (!row) return undefined;
-  const { organisation, organisationName, role } = row;
+  const { organisation, organisationName, language, role } = row;
   return {
     ...{ session: row.id, account: row.account, email: row.email, name: row.name },
-    ...(organisation && organisationName && role && { organisation: { id: organisation, name: organisationName, role } }),
+    ...(organisation &&
+      organisationName &&
+      role && { organisation: { id: organisation, name: organisationName, language: language ?? 'en-GB', role } }),
   };
 }
 

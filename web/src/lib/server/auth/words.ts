@@ -47,6 +47,7 @@ If it was not you, do nothing: your password stays as it is.
 
   // house/+page.server.ts
   chooseARole: 'Choose a role.',
+  chooseALanguage: 'Choose a language from the list.',
   thatIsntARole: 'That isn’t a role.',
   onlyAtThisComputer:
     'A shop or guild can only be set up here on the computer that Aggrega runs on. Ask the person who looks after it.',

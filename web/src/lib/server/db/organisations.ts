@@ -24,6 +24,17 @@ export async function organisationName(db: pg.ClientBase): Promise<string> {
   return found.rows[0]?.name ?? '';
 }
 
+const LANGUAGE = `select language from organisation where id = current_organisation()`;
+
+/** The language of the organisation that the transaction works for: 'en-GB'. */
+export const organisationLanguage = async (db: pg.ClientBase): Promise<string> =>
+  (await db.query<{ language: string }>(LANGUAGE)).rows[0]?.language ?? 'en-GB';
+
+/** Sets the language of the organisation that the transaction works for. */
+export async function setOrganisationLanguage(db: pg.ClientBase, language: string): Promise<void> {
+  await db.query(`update organisation set language = $1 where id = current_organisation()`, [language]);
+}
+
 const IDS = `select id from organisation order by id`;
 
 /** The ids of all organisations that the transaction may see. */

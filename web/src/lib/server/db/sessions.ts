@@ -10,6 +10,7 @@ export interface SessionRow {
   /** Null while she has a part in none, or none was chosen. */
   organisation: string | null;
   organisationName: string | null;
+  language: string | null;
   role: Role | null;
   seen: Date;
 }
@@ -26,7 +27,7 @@ export async function insertSession(
 }
 
 const FIND = `
-  select s.id, s.account_id as account, a.email, a.name, m.organisation_id as organisation, o.name as "organisationName", m.role, s.seen_at as seen
+  select s.id, s.account_id as account, a.email, a.name, m.organisation_id as organisation, o.name as "organisationName", o.language, m.role, s.seen_at as seen
   from session s
   join account a on a.id = s.account_id
   left join membership m on m.account_id = s.account_id and m.organisation_id = s.organisation_id

@@ -4,7 +4,9 @@ import type { Paper, PaperPicture } from '@aggrega/core/sheet';
 import { pictureSvg } from '@aggrega/paper/svg';
 import sharp from 'sharp';
 import { asOrganisation } from '../db/pool';
+import { organisationLanguage } from '../db/organisations';
 import { listReleases } from '../db/releases';
+import { languageFor } from '../web/languages';
 import { askedPaper, paperFile } from '../sheet/sheet-files';
 
 export interface PersonSheet {
@@ -15,13 +17,18 @@ export interface PersonSheet {
   picture?: { png: Buffer; label: string };
 }
 
-/** What of a sheet is asked for, for a person, as an address carries it. */
-export function sheetAsked(person: Pick<Person, 'colourway' | 'size' | 'kit' | 'sheet'>, version: number): URLSearchParams {
+/** What of a sheet is asked for, for a person who is spoken to in that language, as an address carries it. */
+export function sheetAsked(
+  person: Pick<Person, 'colourway' | 'size' | 'kit' | 'sheet'>,
+  version: number,
+  locale: string,
+): URLSearchParams {
   const asked = new URLSearchParams(person.sheet);
   asked.set('colourway', person.colourway);
   if (person.size) asked.set('size', person.size);
   if (person.kit) asked.set('kind', person.kit);
   asked.set('version', String(version));
+  asked.set('locale', locale);
   return asked;
 }
 
@@ -30,8 +37,11 @@ export async function personSheet(
   organisation: string,
   { slug, month, version, person }: { slug: string; month: string; version: number; person: Person },
 ): Promise<PersonSheet | undefined> {
-  const asked = sheetAsked(person, version);
-  const releases = await asOrganisation(organisation, (db) => listReleases(db, slug));
+  const [releases, language] = await asOrganisation(organisation, async (db) => [
+    await listReleases(db, slug),
+    await organisationLanguage(db),
+  ]);
+  const asked = sheetAsked(person, version, languageFor(person.sheet, language));
   const out = new Set(releases.filter((r) => r.state === 'released').map((r) => r.month));
   const found = await askedPaper(organisation, { slug, month, file: 'sheet.pdf', asked, out });
   if ('status' in found) return undefined;

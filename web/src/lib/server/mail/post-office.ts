@@ -3,7 +3,9 @@ import { createHash } from 'node:crypto';
 import { answerLetter } from '@aggrega/core/running';
 import { now } from '../clock';
 import { listMails, retryMails, writeMails, type MailRow } from '../db/mails';
-import { organisationName } from '../db/organisations';
+import { organisationLanguage, organisationName } from '../db/organisations';
+import { inEnglish, typedFor } from './in-english';
+import { languageFor } from '../web/languages';
 import { somePeople } from '../db/participants';
 import { asOrganisation } from '../db/pool';
 import { findProgramme } from '../db/programmes';
@@ -47,12 +49,9 @@ export async function answer(organisation: string, slug: string, id: string, tex
     if (!stored || !question || !(await answerQuestion(db, slug, id, text, now()))) return false;
     const [person] = await somePeople(db, slug, [question.participant]);
     if (!person?.email) return true;
-    const letter = answerLetter(person, {
-      programme: stored.title,
-      from: await organisationName(db),
-      asks: question.asks,
-      answer: text,
-    });
+    const [from, language] = [await organisationName(db), await organisationLanguage(db)];
+    const words = { programme: stored.title, from, asks: question.asks, answer: text };
+    const letter = inEnglish(answerLetter(person, words), languageFor(person.sheet, language), typedFor(words, from, [person]));
     // The same answer sent again after a lost connection is one letter; another one is another.
     const once = `answer ${id} ${createHash('sha256').update(text).digest('hex').slice(0, 16)}`;
     await writeMails(db, slug, [{ ...letter, participant: person.id, once, recipient: person.email }], now());

@@ -46,7 +46,7 @@ function madePaper(
   if (!month || !colourway || !hasSheet(programme, month)) return { message: words.thereIsNoSheetOf };
   const date = (iso: string) => dayText(iso, locale);
   const wishes = {
-    ...wishesOf(sheetAsked(person, version), programme),
+    ...wishesOf(sheetAsked(person, version, locale), programme),
     date,
     version: versionWords(version, { published, released }, locale),
   };
@@ -76,7 +76,7 @@ export async function ownPacket(
   const colourway = found?.programme.colourways.find((c) => c.id === page.person.colourway);
   if (!ending || !found || !colourway) return { status: 404, message: words.weCantFindThatFile };
   const wishes = {
-    ...wishesOf(sheetAsked(page.person, 0), found.programme),
+    ...wishesOf(sheetAsked(page.person, 0, locale), found.programme),
     date: (iso: string) => dayText(iso, locale),
     out: found.out,
   };

@@ -1,7 +1,14 @@
 /** The door of the participants' pages: a link that opens nothing is answered alike, whatever is wrong with it. */
 import { words } from './words';
+import { organisationLanguage } from '../db/organisations';
+import { asOrganisation } from '../db/pool';
+import { languageFor } from '../web/languages';
 import { error } from '@sveltejs/kit';
 import { openPage, type OpenPage } from './participant-page';
+
+/** The language in which whoever the page is of is spoken to: hers, else her house's. */
+export const languageOn = async ({ organisation, person }: OpenPage): Promise<string> =>
+  languageFor(person.sheet, await asOrganisation(organisation, organisationLanguage));
 
 /** The page that the key opens, or 404. */
 export async function pageOf(key: string): Promise<OpenPage> {

@@ -6,7 +6,9 @@ import { erratumLetter } from '@aggrega/core/running';
 import type pg from 'pg';
 import { listHolders, noteHeld } from '../db/held';
 import { writeMails, type NewMail } from '../db/mails';
-import { organisationName } from '../db/organisations';
+import { organisationLanguage, organisationName } from '../db/organisations';
+import { inEnglish, typedFor } from '../mail/in-english';
+import { languageFor } from '../web/languages';
 import { allPeople } from '../db/participants';
 import { findProgramme } from '../db/programmes';
 import { setReleasedVersion } from '../db/releases';
@@ -29,7 +31,7 @@ export async function correctReleased(
   if (!reading.ok) return 0;
   const { programme } = reading;
   const holders = (await listHolders(db, slug, month)).filter((h) => h.version > 0 && h.version < version);
-  const from = await organisationName(db);
+  const [from, language] = [await organisationName(db), await organisationLanguage(db)];
   const people = new Map((await allPeople(db, slug)).map((p) => [p.id, p]));
   const differences = new Map<number, ReturnType<typeof changesBetween>>();
   for (const held of new Set(holders.map((h) => h.version))) {
@@ -48,11 +50,13 @@ export async function correctReleased(
     const same = told.filter(({ h, says }) => says.length === 0 && h.way === way).map(({ h }) => h.participant);
     if (same.length > 0) await noteHeld(db, slug, { people: same, month, version, way, at });
   }
+  const typed = typedFor({ programme, already }, from, [...people.values()]);
   const mails = told.flatMap(({ h, says }): NewMail[] => {
     if (says.length === 0 || !h.email) return [];
     const person = people.get(h.participant)!;
     const about = aboutMonth(programme, month, person, from);
-    const letter = erratumLetter(person, { ...about, version, held: h.version, says, already });
+    const tag = languageFor(person.sheet, language);
+    const letter = inEnglish(erratumLetter(person, { ...about, version, held: h.version, says, already }), tag, typed);
     return [
       {
         ...letter,

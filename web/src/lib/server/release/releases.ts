@@ -9,7 +9,9 @@ import { now, todayIn } from '../clock';
 import { aboutMonth } from './corrections';
 import { listHolders, noteHeld, type Holder } from '../db/held';
 import { countMails, writeMails, type MailRow, type NewMail } from '../db/mails';
-import { organisationName } from '../db/organisations';
+import { organisationLanguage, organisationName } from '../db/organisations';
+import { inEnglish, typedFor } from '../mail/in-english';
+import { languageFor } from '../web/languages';
 import { allPeople, somePeople, type StoredPerson } from '../db/participants';
 import { asOrganisation } from '../db/pool';
 import { findProgramme, findRevision, lockProgramme } from '../db/programmes';
@@ -217,15 +219,20 @@ async function writeRelease(
       programme.colourways.find((c) => c.id === colourway),
       programme.sizes.find((s) => s.id === size),
     );
-  const from = await organisationName(db);
-  const mails = people.map((person): NewMail => ({
-    ...releaseLetter(person, {
+  const [from, language] = [await organisationName(db), await organisationLanguage(db)];
+  const typed = typedFor(programme, from, people);
+  const mails = people.map((person): NewMail => {
+    const tag = languageFor(person.sheet, language);
+    const letter = releaseLetter(person, {
       ...aboutMonth(programme, month, person, from),
-      ...{ homework: homeworkOf(person), next: nextDay(programme, month), comes: comesTo(programme, known, person) },
-    }),
-    ...{ participant: person.id, once: `release ${month} ${person.id}`, month, version },
-    ...{ recipient: person.email, withSheet: true },
-  }));
+      ...{ homework: homeworkOf(person), next: nextDay(programme, month, tag), comes: comesTo(programme, known, person) },
+    });
+    return {
+      ...inEnglish(letter, tag, typed),
+      ...{ participant: person.id, once: `release ${month} ${person.id}`, month, version },
+      ...{ recipient: person.email, withSheet: true },
+    };
+  });
   return writeMails(db, slug, mails, at);
 }
 
@@ -252,8 +259,8 @@ function comesTo(programme: Programme, month: Month, { kit, handing }: StoredPer
 }
 
 /** The day of the next release that hands something out, as people read it; '' where there is none. */
-function nextDay(programme: Programme, monthId: string): string {
+function nextDay(programme: Programme, monthId: string, tag: string): string {
   const after = programme.months.slice(programme.months.findIndex((m) => m.id === monthId) + 1);
   const next: Month | undefined = after.find((m) => m.release && hasSheet(programme, m));
-  return dayText(next?.release, 'en-GB', 'plain');
+  return dayText(next?.release, tag, 'plain');
 }

@@ -1,4 +1,5 @@
 /** What stands at the foot of a published sheet, page and file alike: its number, and the day from which people could have it. */
+import { say } from '$lib/look/spoken';
 import { dayText } from '$lib/look/day-text';
 
 /** A version cannot have been had before it was made, nor before its month was out. Days are those of the instants in UTC. */
@@ -8,5 +9,5 @@ export function versionWords(
   locale: string,
 ): string {
   const since = released && released > published ? released : published;
-  return `Version ${version}, ${dayText(since.toISOString().slice(0, 10), locale)}`;
+  return say`Version ${version}, ${dayText(since.toISOString().slice(0, 10), locale)}`;
 }

@@ -1,8 +1,11 @@
 /** Who comes in: the host that is asked for, where a request comes from, who is signed in, and what she may. */
+import { spoken } from '$lib/look/spoken';
 import { words } from './words';
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import { needOf, may, type Need } from '../auth/roles';
 import { signedIn, type SignedIn } from '../auth/sessions';
+import { organisationLanguage } from '../db/organisations';
+import { asOrganisation } from '../db/pool';
 import { DEMO_ORGANISATION, DEMO_OWNER } from '../demo/demo';
 
 const LOOPBACK_HOST = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
@@ -51,7 +54,8 @@ function hostOf(origin: string): string {
 async function whoAsks(event: RequestEvent): Promise<(SignedIn & { demo?: true }) | undefined> {
   const who = await signedIn(event.cookies);
   if (who || !demo() || !fromThisMachine(event)) return who;
-  const organisation = { id: DEMO_ORGANISATION, name: 'Quarry Road Quilters', role: 'owner' as const };
+  const language = await asOrganisation(DEMO_ORGANISATION, organisationLanguage);
+  const organisation = { id: DEMO_ORGANISATION, name: 'Quarry Road Quilters', language, role: 'owner' as const };
   return { session: '', account: DEMO_OWNER.id, email: DEMO_OWNER.email, name: DEMO_OWNER.name, organisation, demo: true };
 }
 
@@ -81,9 +85,9 @@ export async function letIn(event: RequestEvent): Promise<void> {
   if (!may(who.organisation.role, need)) error(403, REFUSALS[need]);
 }
 
-const REFUSALS: Record<Exclude<Need, 'nobody' | 'self'>, string> = {
+const REFUSALS: Record<Exclude<Need, 'nobody' | 'self'>, string> = spoken('server/web, refusals', {
   look: 'You don’t have access to this.',
   cut: 'You can view this but not change it.',
   organise: 'Only an organiser or an owner can see or change this.',
   own: 'Only an owner can do this.',
-};
+});

@@ -1,7 +1,6 @@
 <!-- A participant's own page: what is out, how far she is, what to do next. -->
 <script lang="ts">
   import { words } from '$lib/participant-page/words';
-  import { page } from '$app/state';
   import AskForm from '$lib/participant-page/AskForm.svelte';
   import CatchUp from '$lib/participant-page/CatchUp.svelte';
   import MeasureHelp from '$lib/participant-page/MeasureHelp.svelte';
@@ -55,9 +54,7 @@
   <section aria-label={words.downloads} class="mt-8">
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.downloads}</h2>
     <p class="mt-3 flex flex-wrap gap-2">
-      <a class="act" href="/p/{key}/files/first-packet.pdf?locale={page.data.locale}" download
-        >{words.welcomePackWithRulerPage}</a
-      >
+      <a class="act" href="/p/{key}/files/first-packet.pdf" download>{words.welcomePackWithRulerPage}</a>
       <a class="act" href="/p/{key}/calendar.ics" download>{words.calendar}</a>
     </p>
     <p class="mt-2 text-note text-quiet">
