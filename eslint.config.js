@@ -36,7 +36,9 @@ const textInWords = {
       if (node.parent.type !== 'SvelteStyleElement' && WORDS.test(node.value)) context.report({ node, messageId: 'words' });
     },
     'SvelteAttribute > SvelteLiteral'(node) {
-      if (SHOWN.has(node.parent.key.name) && WORDS.test(node.value)) context.report({ node, messageId: 'words' });
+      const { key, parent } = node.parent;
+      const handed = parent.parent.kind === 'component' && /^\p{Lu}\p{Ll}+( |$)/u.test(node.value);
+      if ((SHOWN.has(key.name) && WORDS.test(node.value)) || handed) context.report({ node, messageId: 'words' });
     },
     'SvelteMustacheTag > Literal'(node) {
       const shown = node.parent.parent.type !== 'SvelteAttribute';
@@ -52,7 +54,11 @@ export default ts.config(
   ...svelte.configs.recommended,
   { languageOptions: { globals: { ...globals.node, ...globals.browser } } },
   { files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser } } },
-  { files: ['web/**/*.svelte'], plugins: { house: { rules: { 'text-in-words': textInWords } } }, rules: { 'house/text-in-words': 'error' } },
+  {
+    files: ['web/**/*.svelte'],
+    plugins: { house: { rules: { 'text-in-words': textInWords } } },
+    rules: { 'house/text-in-words': 'error' },
+  },
   // The type checker sees undefined names better than the linter.
   { files: ['**/*.ts', '**/*.svelte'], rules: { 'no-undef': 'off' } },
   {

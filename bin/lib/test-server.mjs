@@ -6,6 +6,21 @@ import { freePort } from './cluster.mjs';
 import { prepareDatabase } from './database.mjs';
 import { root } from './project.mjs';
 import { temporaryCluster } from './test-cluster.mjs';
+import { allWords, writeWords } from '../../web/scripts/write-words.mjs';
+
+/** A made-up language: all words in brackets, longer than they are, with plurals of its own. It shows what a language does not reach. */
+function madeUp(folder) {
+  const longer = (text) => `⟦${text.replace(/\b(\p{L}{4,})\b(?![^{]*\})/gu, '$1aa')}⟧`;
+  const forms = (all) =>
+    ['one', 'few', 'many', 'other'].map((rule) => [rule, `${(all.find(([r]) => r === rule) ?? all.at(-1))[1]}${rule}`]);
+  const words = Object.entries(allWords(forms)).map(([subject, messages]) => [
+    subject,
+    // What is put into a message stands outside of its brackets.
+    Object.fromEntries(Object.entries(messages).map(([name, text]) => [name, longer(text).replace(/\{\d+\}/g, '⟧$&⟦')])),
+  ]);
+  writeWords(join(folder, 'pl-QQ'), Object.fromEntries(words), 'Made-up');
+  return folder;
+}
 
 /** Starts the application at `port` on the database at `url`; resolves when it serves. */
 export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outside'), env = {} } = {}) {
@@ -54,7 +69,8 @@ export async function demoServer(port) {
   try {
     const outside = join(cluster.folder, 'outside');
     const database = await prepareDatabase(cluster.url);
-    const app = await serve(database, port ?? (await freePort()), { outside });
+    const env = { AGGREGA_LANGUAGES: madeUp(join(cluster.folder, 'languages')) };
+    const app = await serve(database, port ?? (await freePort()), { outside, env });
     return {
       address: app.address,
       database,

@@ -58,7 +58,7 @@ export function changeWords({ path, from, to }: Change, file: ProgrammeFile): st
     else if (!LISTED.has(name) || names.length === 1) said.push(plain(name));
   }
   const place = said.join(', ');
-  if (to === undefined) return `${place}: taken out`;
+  if (to === undefined) return `${place}: removed`;
   if (from === undefined) return isHolder(to) || Array.isArray(to) ? `${place}: new` : `${place}: ${short(to)}`;
   const [before, after] = [short(from), short(to)];
   return before === '…' || after === '…' ? `${place}: changed` : `${place}: ${after}, was ${before}`;

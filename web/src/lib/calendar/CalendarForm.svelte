@@ -89,7 +89,7 @@
       </select></label
     >
     <Setting
-      name="First release"
+      name={words.firstRelease}
       type="date"
       value={start}
       trouble={(t) => (isDay(t) ? '' : words.chooseADate)}
@@ -114,7 +114,7 @@
     <div class="flex gap-3">
       <div class="w-24">
         <Setting
-          name="Time"
+          name={words.time}
           value={calendar.time}
           trouble={(t) => (/^([01]\d|2[0-3]):[0-5]\d$/.test(t) ? '' : words.typeATimeLike09)}
           onset={(t) => save(words.timeOfRelease, 'time', t)}
@@ -184,21 +184,21 @@
   <h2 class="border-b border-ink pb-1 text-lead">{words.beforeARelease}</h2>
   <div class="mt-3 flex flex-col gap-3">
     <Setting
-      name="Hours a week for cutting and packing, everyone together"
+      name={words.hoursAWeekForCutting}
       value={String(calendar.hours)}
       trouble={number(1000)}
       onset={(t) => save(words.hoursAWeek, 'hours', Number(t))}
     />
     {#each DAYS as [key, says] (key)}
       <Setting
-        name="Days before: {says}"
+        name={words.daysBefore(says)}
         value={String(calendar.days[key])}
         trouble={whole}
         onset={(t) => save(says, 'days', { ...file?.days, [key]: Number(t) })}
       />
     {/each}
     <Setting
-      name="Minutes to pack a kit"
+      name={words.minutesToPackAKit2}
       value={String(programme.money.packMinutes)}
       trouble={number(1000)}
       onset={(t) => {

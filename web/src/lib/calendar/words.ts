@@ -1,5 +1,5 @@
 /** The words of calendar. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('calendar', {
   // CalendarForm
@@ -66,4 +66,17 @@ export const words = spoken('calendar', {
   inYourOwnCalendar: 'In your own calendar',
   download: 'Download',
   orSubscribeAnyoneWithThis: 'Or subscribe. Anyone with this link can see every date, including unreleased months:',
+
+  // programmes/[programme]/calendar
+  movedFromTo: (name: Said, dayText: Said, dayText2: Said, because: Said) =>
+    say`${name} moved from ${dayText} to ${dayText2}: ${because}.`,
+
+  // CalendarForm
+  firstRelease: 'First release',
+  time: 'Time',
+  hoursAWeekForCutting: 'Hours a week for cutting and packing, everyone together',
+  daysBefore: (says: Said) => say`Days before: ${says}`,
+  minutesToPackAKit2: 'Minutes to pack a kit',
+  cutting: 'cutting',
+  packing: 'packing',
 });

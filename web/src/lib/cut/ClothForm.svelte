@@ -58,20 +58,20 @@
         </select>
       </label>
       <Setting
-        name="Usable width, {unit}"
+        name={words.usableWidth3(unit)}
         value={file.usableWidth === undefined ? formatLength(fabric.usableWidth, unit) : String(file.usableWidth)}
         trouble={(text) => trouble('usableWidth', text)}
         onset={(to) => bench.saver.do(words.usableWidth(fabric.name), change('usableWidth', to))}
       />
       {#if fabric.form !== 'yardage' && fabric.usableLength}
         <Setting
-          name="Usable length, {unit}"
+          name={words.usableLength2(unit)}
           value={file.usableLength === undefined ? formatLength(fabric.usableLength, unit) : String(file.usableLength)}
           trouble={(text) => trouble('usableLength', text)}
           onset={(to) => bench.saver.do(words.usableLength(fabric.name), change('usableLength', to))}
         />
         <Setting
-          name="Pieces in the start-up bundle (leave empty to hand out monthly)"
+          name={words.piecesInTheStartUp}
           value={bundle === undefined ? '' : String(bundle)}
           trouble={pieces}
           onset={(to) => bench.saver.do(`${fabric.name}, bundle`, [bundleChange(to === '' ? undefined : Number(to))])}

@@ -68,7 +68,7 @@
   <div class="mt-3 text-lead">
     {#if strip.repeat > 1}
       <p class="text-quiet">
-        {words.stackThen(stacks === 1 ? words.all(strip.repeat) : `${layers} at a time: ${stacks} stacks`)}
+        {words.stackThen(stacks === 1 ? words.all(strip.repeat) : words.atATimeStacks(layers, stacks))}
       </p>
     {/if}
     <SubCuts {strip} all />

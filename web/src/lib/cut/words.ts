@@ -1,5 +1,5 @@
 /** The words of cut. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('cut', {
   // Bolt
@@ -213,4 +213,15 @@ export const words = spoken('cut', {
   printTheList: 'Print the list',
   estimateMinutesInTotalAt: (round: Said, pace: number) =>
     say`Estimate: ${round} minutes in total${plural(pace, { one: '', other: ', at your own pace' })}.`,
+
+  // StepCard
+  atATimeStacks: (layers: Said, stacks: Said) => say`${layers} at a time: ${stacks} stacks`,
+
+  // ClothForm
+  usableWidth3: (unit: Said) => say`Usable width, ${unit}`,
+  usableLength2: (unit: Said) => say`Usable length, ${unit}`,
+  piecesInTheStartUp: 'Pieces in the start-up bundle (leave empty to hand out monthly)',
+
+  // programmes/[programme]/months/[month]/cutter
+  whatIsCut: 'What is cut',
 });

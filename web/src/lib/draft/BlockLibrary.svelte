@@ -36,7 +36,7 @@
       const text = await file.text();
       read = /\.svg$/i.test(file.name) ? readBlockSvg(text, name) : readBlockDocument(JSON.parse(text));
     } catch (error) {
-      read = { problems: [{ path: '', message: `the file cannot be read: ${(error as Error).message}` }] };
+      read = { problems: [{ path: '', message: words.theFileCannotBeRead((error as Error).message) }] };
     }
     input.value = '';
     problems = 'problems' in read ? read.problems : [];

@@ -66,13 +66,13 @@
   <h2 class="text-lead">{words.thisMonth}</h2>
   <div class="mt-2 flex flex-col gap-3 border-t border-ink pt-3">
     <Setting
-      name="Name"
+      name={words.name}
       value={file.name ?? ''}
       onset={(to) => save('name', `/months/${month.id}/name`, file.name, to)}
       trouble={(t) => (t.trim() ? '' : words.aMonthNeedsAName)}
     />
     <Setting
-      name="Release"
+      name={words.release}
       type="date"
       value={file.release ?? ''}
       onset={(to) => save('release', `/months/${month.id}/release`, file.release, to || undefined)}
@@ -116,14 +116,14 @@
       {#if month.blocks.length > 1}<h3 class="-mb-2 font-sans text-body">{number + 1} · {entry.block.name}</h3>{/if}
       {#if !Array.isArray(row.finished)}
         <Setting
-          name="Finished size, {unit}"
+          name={words.finishedSize2(unit)}
           value={String(row.finished)}
           trouble={lengthTrouble}
           onset={(to) => save(words.finishedSize, `${entryPath(month, entry)}/finished`, row.finished, to)}
         />
       {/if}
       <Setting
-        name="Blocks in a kit"
+        name={words.blocksInAKit2}
         value={String(row.make ?? 1)}
         trouble={makeTrouble}
         onset={(to) => save(words.blocksInAKit, `${entryPath(month, entry)}/make`, row.make, Number(to))}

@@ -116,9 +116,21 @@ export const words = spoken('draft', {
   aUnitLaid: 'a unit added',
   aUnitMirrored: 'a unit mirrored',
   aUnitTurned: 'a unit turned',
+
+  // BlockLibrary
+  theFileCannotBeRead: (message: Said) => say`the file cannot be read: ${message}`,
+
+  // programmes/[programme]/months/[month]/draft
+  aSetInSeam: 'a set-in seam',
+
+  // MonthForm
+  name: 'Name',
+  release: 'Release',
+  finishedSize2: (unit: Said) => say`Finished size, ${unit}`,
+  blocksInAKit2: 'Blocks in a kit',
 });
 
-export const toolNames = spoken('draft, tools', {
+export const toolNames = spoken('draft-tools', {
   look: 'Inspect',
   fabric: 'Change fabric',
   seam: 'Draw seam',
@@ -127,7 +139,7 @@ export const toolNames = spoken('draft, tools', {
   turn: 'Turn',
 });
 
-export const toolHelp = spoken('draft, what tools do', {
+export const toolHelp = spoken('draft-what-tools-do', {
   look: 'Point at a patch to see what is cut for it.',
   fabric: 'Choose a letter, then click the patches.',
   seam: 'Click two grid points to cut the patches between them.',

@@ -143,7 +143,7 @@
                 </optgroup>
                 <optgroup label={words.severalFabrics}>
                   <option value="scrappy"
-                    >{pool ? words.scrappyAPoolOf(pool.fabrics.length) : 'scrappy: a pool of fabrics'}</option
+                    >{pool ? words.scrappyAPoolOf(pool.fabrics.length) : words.scrappyAPoolOfFabrics}</option
                   >
                   {#if pool}<option value="one">{words.oneFabricAgain}</option>{/if}
                 </optgroup>

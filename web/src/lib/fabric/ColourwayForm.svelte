@@ -53,7 +53,7 @@
     <h2 class="border-b border-ink pb-1 text-lead">{words.theColourway}</h2>
     <div class="mt-2">
       <Setting
-        name="Name"
+        name={words.name}
         value={colourway.name}
         trouble={(t) => (t ? '' : words.aColourwayNeedsAName)}
         onset={(to) =>

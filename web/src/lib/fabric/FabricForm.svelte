@@ -44,15 +44,15 @@
     </h2>
     <div class="mt-2 flex flex-col gap-2">
       <Setting
-        name="Name"
+        name={words.name}
         value={fabric.name}
         trouble={(text) => (text === '' ? words.aFabricNeedsAName : '')}
         onset={(to) => save('name', 'name', to)}
       />
       <div class="grid grid-cols-2 gap-2">
-        <Setting name="Code (SKU)" value={fabric.sku} onset={(to) => save('number', 'sku', to)} />
+        <Setting name={words.codeSku} value={fabric.sku} onset={(to) => save('number', 'sku', to)} />
         <Setting
-          name="Price per yd"
+          name={words.pricePerYd}
           value={fabric.pricePerYard === undefined ? '' : String(fabric.pricePerYard)}
           trouble={(text) => number(10000, text)}
           onset={(to) => save('price', 'pricePerYard', to === '' ? undefined : Number(to))}
@@ -95,20 +95,20 @@
             />
           </label>
           <Setting
-            name="Repeats every, {unit}"
+            name={words.repeatsEvery(unit)}
             value={String(print.repeat ?? (unit === 'in' ? '1' : '2.5'))}
             trouble={repeatTrouble}
             onset={(to) => save('repeat', 'print', { ...print, repeat: to })}
           />
         {/if}
         <Setting
-          name="Value, L*"
+          name={words.valueL}
           value={String(Math.round(fabric.value * 10) / 10)}
           trouble={(text) => number(100, text)}
           onset={(to) => save('value', 'value', to === '' ? undefined : Number(to))}
         />
         <Setting
-          name="How busy the print is"
+          name={words.howBusyThePrintIs}
           value={String(Math.round(fabric.volume * 10) / 10)}
           trouble={(text) => number(60, text)}
           onset={(to) => save('loudness', 'volume', to === '' ? undefined : Number(to))}

@@ -78,7 +78,7 @@
   {/if}
   {#if file.photo}
     <Setting
-      name="Width of fabric in the photo, {unit}"
+      name={words.widthOfFabricInThe(unit)}
       value={String(file.photoSide ?? (unit === 'in' ? '4' : '10'))}
       trouble={lengthTrouble}
       onset={(to) => bench.saver.do(words.sizeOfItsPhoto(fabric.name), [change('photoSide', to)])}

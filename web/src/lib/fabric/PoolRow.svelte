@@ -40,7 +40,7 @@
     const now = file.colourways?.find((c) => c.id === colourway.id)?.pools?.[letter];
     if (now)
       bench.saver.do(
-        `${colourway.name}, ${letter}: a fabric for ${PER[per]}`,
+        words.aFabricFor2(colourway.name, letter, PER[per]),
         poolChanges(file, colourway.id, letter, withPer(now, per)),
       );
   }

@@ -1,5 +1,5 @@
 /** The words of fabric. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('fabric', {
   // CastTable
@@ -235,4 +235,29 @@ export const words = spoken('fabric', {
   colourBlindViewBlue: 'Colour-blind view: blue',
   outOf2: 'out of',
   castWith: (letter: Said, name: Said) => say`${name} chosen for ${letter}`,
+
+  // CastTable
+  scrappyAPoolOfFabrics: 'scrappy: a pool of fabrics',
+
+  // PoolRow
+  aFabricFor2: (name: Said, letter: Said, pER: Said) => say`${name}, ${letter}: a fabric for ${pER}`,
+
+  // ColourwayForm
+  name: 'Name',
+
+  // FabricForm
+  codeSku: 'Code (SKU)',
+  pricePerYd: 'Price per yd',
+  repeatsEvery: (unit: Said) => say`Repeats every, ${unit}`,
+  valueL: 'Value, L*',
+  howBusyThePrintIs: 'How busy the print is',
+
+  // PhotoForm
+  widthOfFabricInThe: (unit: Said) => say`Width of fabric in the photo, ${unit}`,
+  // cast-words
+  useForLetter: (letter: Said) => say`Use for ${letter}`,
+  useFabricForLetter: (name: Said, letter: Said) => say`Use ${name} for ${letter}`,
+  removeFromLetter: (letter: Said) => say`Remove from ${letter}`,
+  addToLetter: (letter: Said) => say`Add to ${letter}`,
+  addFabricToLetter: (name: Said, letter: Said) => say`Add ${name} to ${letter}`,
 });

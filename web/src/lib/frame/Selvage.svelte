@@ -1,6 +1,6 @@
 <!-- The selvage: a dot for each instalment in its dominant fabric, its state in the dot's shape. The way from month to month. -->
 <script lang="ts">
-  import { words } from './words';
+  import { releaseStates, words } from './words';
   import { SIDES } from './stations';
 
   export interface Dot {
@@ -27,7 +27,7 @@
   const DISC = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z';
   const NOTCHED = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z M16 27l-4 4h8z';
 
-  const state = (dot: Dot) => (dot.colour === undefined ? words.notDrawnYet : dot.state);
+  const state = (dot: Dot) => (dot.colour === undefined ? words.notDrawnYet : releaseStates[dot.state]);
 </script>
 
 <nav aria-label={words.months} class="selvage no-print">

@@ -4,15 +4,13 @@
   import { page } from '$app/state';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import SaveNote from './SaveNote.svelte';
-  import { PLAN, RUN, SIDES, programmeStation } from './stations';
+  import { PLAN, RUN, SIDES, programmeStation, stationName } from './stations';
   import Stations from './Stations.svelte';
   import Tools from './Tools.svelte';
   import { useWorkbench } from './workbench.svelte';
   import type { Snippet } from 'svelte';
 
   interface Props {
-    /** What is on the table, for the page's title. */
-    name?: string;
     /** Said over the title. */
     about: string;
     /** Whether the page is about one colourway. */
@@ -22,11 +20,12 @@
     children: Snippet;
     side: Snippet;
   }
-  let { name, about, colourways = true, paper = false, children, side }: Props = $props();
+  let { about, colourways = true, paper = false, children, side }: Props = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const current = $derived(programmeStation(page.url.pathname));
+  const name = $derived(current === 'year' ? undefined : stationName(current));
   const running = $derived(RUN.some((s) => s.id === current));
   const stations = $derived(
     (running ? RUN : PLAN)

@@ -109,4 +109,27 @@ export const words = spoken('frame', {
   // programme-view.ts
   bringTheirOwnFabric: (sized: Said, lists: number) =>
     say`${sized}; ${lists} ${plural(lists, { one: 'brings', other: 'bring' })} their own fabric`,
+
+  // Keys
+  headCountBackToThe: 'head count: back to the number enrolled',
+  headCountSaveThisNumber: 'head count: save this number',
+  previousStepNextStep: (sew: Said) => say`${sew}: previous step, next step`,
+  useTheFirstAlternativePiecing: (sew: Said) => say`${sew}: use the first alternative piecing`,
+  nextWayToPutThe: (sew: Said) => say`${sew}: next way to put the block together`,
+  rotateTheSelectedBlockMirror: (quilt: Said) => say`${quilt}: rotate the selected block, mirror it, reset it`,
+  swapTheSelectedBlockWith: (quilt: Said) => say`${quilt}: swap the selected block with the next`,
+  shuffleTheScrappyLetters: (fabrics: Said) => say`${fabrics}: shuffle the scrappy letters`,
+  oneKitOrAllKits: (cut: Said) => say`${cut}: one kit, or all kits together`,
+  findAParticipantAddA: (roster: Said) => say`${roster}: find a participant, add a participant`,
+  greyscale: (fabrics: Said) => say`${fabrics}: greyscale`,
+  oneTo: (last: Said) => say`1 to ${last}`,
+  print: 'print',
+});
+
+/** How far a month’s release is. */
+export const releaseStates = spoken('frame-release', {
+  draft: 'draft',
+  proofed: 'proofed',
+  scheduled: 'scheduled',
+  released: 'released',
 });

@@ -50,13 +50,13 @@
       </select>
     </label>
     <Setting
-      name="Spare kits: a number, or a share below 1 (0.05 is 5%)"
+      name={words.spareKitsANumberOr}
       value={String(kits.spares)}
       trouble={(text) => number(text, false)}
       onset={(text) => save('spares', 'spares', Number(text))}
     />
     <Setting
-      name="Demo sets in each colourway"
+      name={words.demoSetsInEachColourway}
       value={String(kits.demoSets)}
       trouble={(text) => number(text, true)}
       onset={(text) => save(words.demoSets, 'demoSets', Number(text))}

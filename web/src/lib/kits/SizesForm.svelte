@@ -45,13 +45,13 @@
     <fieldset class="mt-3 flex flex-col gap-2 border-b border-rule pb-3">
       <legend class="sr-only">{size.name}</legend>
       <Setting
-        name="Name"
+        name={words.name}
         value={size.name}
         trouble={(text) => (text === '' ? words.aSizeNeedsAName : '')}
         onset={(to) => bench.saver.do(words.aSizeName, [{ path: `/sizes/${size.id}/name`, from: entry.name, to }])}
       />
       <Setting
-        name="Sets of blocks per month"
+        name={words.setsOfBlocksPerMonth}
         value={String(size.make)}
         trouble={whole(1, 20)}
         onset={(to) =>
@@ -59,7 +59,7 @@
       />
       {#each programme.colourways as c (c.id)}
         <Setting
-          name="People in {c.name} making it"
+          name={words.peopleInMakingIt(c.name)}
           value={String(size.participants.get(c.id) ?? 0)}
           trouble={whole(0, bench.enrolled(c))}
           onset={(to) =>

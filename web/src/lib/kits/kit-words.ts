@@ -4,7 +4,7 @@ import { monthTitle, type KitKind, type Programme } from '@aggrega/core/programm
 import type { KitState } from '$lib/server/db/kits';
 
 export const kitStates: readonly KitState[] = ['planned', 'cut', 'packed', 'handed'];
-export const kitStateNames: Readonly<Record<KitState, string>> = spoken('kits, states', {
+export const kitStateNames: Readonly<Record<KitState, string>> = spoken('kits-states', {
   planned: 'planned',
   cut: 'cut',
   packed: 'packed',
@@ -12,7 +12,7 @@ export const kitStateNames: Readonly<Record<KitState, string>> = spoken('kits, s
 });
 
 /** What a kind of kit is, for whoever is handed it. */
-export const kitNames: Readonly<Record<KitKind, string>> = spoken('kits, kinds', {
+export const kitNames: Readonly<Record<KitKind, string>> = spoken('kits-kinds', {
   yardage: 'a length of each fabric',
   'pre-cut': 'the pieces, cut by the shop',
   'die-cut': 'the pieces, die-cut by the shop',

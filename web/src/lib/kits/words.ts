@@ -210,4 +210,13 @@ export const words = spoken('kits', {
 
   // kit-ticks.svelte.ts
   theServerRefusedIt: 'The server refused it.',
+
+  // KitsForm
+  spareKitsANumberOr: 'Spare kits: a number, or a share below 1 (0.05 is 5%)',
+  demoSetsInEachColourway: 'Demo sets in each colourway',
+
+  // SizesForm
+  setsOfBlocksPerMonth: 'Sets of blocks per month',
+  peopleInMakingIt: (name: Said) => say`People in ${name} making it`,
+  collected: 'collected',
 });

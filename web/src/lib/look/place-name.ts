@@ -4,7 +4,7 @@ import { words } from './words';
 import type { ProgrammeFile } from '@aggrega/core/programme';
 
 /** What an entry of a list is called. */
-const ONE: Readonly<Record<string, string>> = spoken('places, one', {
+const ONE: Readonly<Record<string, string>> = spoken('places-one', {
   colourways: 'colourway',
   fabrics: 'fabric',
   blocks: 'block',

@@ -3,7 +3,7 @@ import { spoken } from './spoken';
 import type { Role } from '$lib/server/auth/roles';
 
 const names = spoken('roles', { owner: 'owner', organiser: 'organiser', 'cutting-room': 'cutting room', viewer: 'viewer' });
-const allowed = spoken('roles, what they may do', {
+const allowed = spoken('roles-what-they-may-do', {
   owner: 'can do everything, and manages the team',
   organiser: 'can do everything in the programmes',
   'cutting-room': 'can view programmes, and tick what is cut, packed and handed out',

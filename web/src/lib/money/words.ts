@@ -75,4 +75,6 @@ export const words = spoken('money', {
   kitsAreUnassigned: (loose: Said) => say`${loose} kits are unassigned.`,
   takesOffWhatIsIn: (loose: Said) => say`takes off what is in stock and adds what is left on whole bolts. ${loose}`,
   printTheMoney: 'Print the money',
+  costs: 'cost',
+  incomes: 'income',
 });

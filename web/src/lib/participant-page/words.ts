@@ -1,7 +1,7 @@
 /** What the participants' pages say. */
 import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
-export const READER = spoken('participant-page, reader', {
+export const READER = spoken('participant-page-reader', {
   title: 'Step by step',
   open: 'Sew it step by step',
   sheet: 'The whole sheet',

@@ -65,13 +65,13 @@
   {#each faults as f (f.message)}<p class="mt-2 text-madder" role="alert">{f.message}.</p>{/each}
   <div class="mt-3 flex flex-col gap-3">
     <Setting
-      name="Name"
+      name={words.name}
       value={person.name}
       trouble={(t) => (t ? '' : words.typeAName)}
       onset={(name) => save('name', { name })}
     />
-    <Setting name="Email" value={person.email} onset={(email) => save('email', { email })} />
-    <Setting name="Phone" value={person.phone} onset={(phone) => save('phone', { phone })} />
+    <Setting name={words.email} value={person.email} onset={(email) => save('email', { email })} />
+    <Setting name={words.phone} value={person.phone} onset={(phone) => save('phone', { phone })} />
     <label class="block">
       <span class="text-note text-quiet">{words.colourway}</span>
       <select class="field" value={person.colourway} onchange={(e) => save('colourway', { colourway: e.currentTarget.value })}>
@@ -129,11 +129,17 @@
     </label>
     <div class="flex gap-3">
       <div class="flex-1">
-        <Setting name="Joined" type="date" value={person.joined} trouble={day} onset={(joined) => save('joined', { joined })} />
+        <Setting
+          name={words.joined}
+          type="date"
+          value={person.joined}
+          trouble={day}
+          onset={(joined) => save('joined', { joined })}
+        />
       </div>
       {#if person.state === 'left'}
         <div class="flex-1">
-          <Setting name="Left" type="date" value={person.left} trouble={day} onset={(left) => save('left', { left })} />
+          <Setting name={words.left} type="date" value={person.left} trouble={day} onset={(left) => save('left', { left })} />
         </div>
       {/if}
     </div>

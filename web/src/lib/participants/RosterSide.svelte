@@ -45,7 +45,7 @@
     </p>{/if}
   <div class="mt-3">
     <Setting
-      name="Maximum kits (leave empty for no limit)"
+      name={words.maximumKitsLeaveEmptyFor}
       value={programme.kits.most === undefined ? '' : String(programme.kits.most)}
       trouble={(t) => (/^\d{0,6}$/.test(t) && Number(t) <= 100_000 ? '' : words.typeAWholeNumberOr)}
       onset={cap}

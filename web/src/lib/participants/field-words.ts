@@ -3,7 +3,7 @@ import { spoken } from '$lib/look/spoken';
 import type { Programme } from '@aggrega/core/programme';
 import { stateNames, type Person } from '@aggrega/core/running';
 
-export const kitNames: Readonly<Record<Person['kit'], string>> = spoken('participants, kits', {
+export const kitNames: Readonly<Record<Person['kit'], string>> = spoken('participants-kits', {
   '': 'programme default',
   yardage: 'fabric by the length',
   'pre-cut': 'pieces, cut by the shop',
@@ -13,7 +13,7 @@ export const kitNames: Readonly<Record<Person['kit'], string>> = spoken('partici
 });
 
 /** How a kit reaches its participant. */
-export const handingNames: Readonly<Record<Person['handing'], string>> = spoken('participants, ways', {
+export const handingNames: Readonly<Record<Person['handing'], string>> = spoken('participants-ways', {
   pickup: 'collection',
   post: 'post',
 });

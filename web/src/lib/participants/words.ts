@@ -157,4 +157,12 @@ export const words = spoken('participants', {
   undone: (name: Said) => say`Undone: ${name}.`,
   doneAgain: (name: Said) => say`${name}, done again.`,
   weCantReachTheServerNothing: 'We can’t reach the server. Nothing was changed; try again in a moment.',
+
+  // PersonForm
+  email: 'Email',
+  phone: 'Phone',
+  left: 'Left',
+
+  // RosterSide
+  maximumKitsLeaveEmptyFor: 'Maximum kits (leave empty for no limit)',
 });

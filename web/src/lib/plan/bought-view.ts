@@ -47,7 +47,7 @@ export function boughtView(
 }
 
 const yards = (length: Rational, unit: LengthUnit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
-const FOR: Partial<Readonly<Record<ShopCut['use'], string>>> = spoken('plan, uses', {
+const FOR: Partial<Readonly<Record<ShopCut['use'], string>>> = spoken('plan-uses', {
   backing: ' for the backing',
   wadding: ' of wadding',
   'step-outs': ' for the step-outs',

@@ -131,4 +131,6 @@ export const words = spoken('programme', {
   importFromAFileInstead: 'Import from a file instead',
   main: 'Main',
   weCantReachTheServerNothingWas: 'We can’t reach the server. Nothing was created; try again in a moment.',
+  undo: 'undo',
+  restoreIt: 'restore',
 });

@@ -169,7 +169,7 @@
               >, {wadding.cloth
                 ? wadding.cloth.fabric.name
                 : wadding.packaged
-                  ? `packaged ${wadding.packaged.name}: ${write(wadding.packaged.w)} by ${write(wadding.packaged.h)}`
+                  ? words.packagedBy(wadding.packaged.name, write(wadding.packaged.w), write(wadding.packaged.h))
                   : words.largerThanAnyPackagedSize}</span
             ></td
           >

@@ -85,17 +85,22 @@
     </label>
     <div class="grid grid-cols-2 gap-2">
       <Setting
-        name="Across"
+        name={words.across}
         value={String(read?.across ?? '')}
         trouble={count}
         onset={(n) => save('across', 'across', Number(n))}
       />
-      <Setting name="Down" value={String(read?.down ?? '')} trouble={count} onset={(n) => save('down', 'down', Number(n))} />
+      <Setting
+        name={words.down}
+        value={String(read?.down ?? '')}
+        trouble={count}
+        onset={(n) => save('down', 'down', Number(n))}
+      />
     </div>
   </div>
   {#if file.kind === 'on-point' || file.triangles}
     <StripFields
-      name="Setting triangles (side and corner)"
+      name={words.settingTrianglesSideAndCorner}
       needed={file.kind === 'on-point'}
       role={file.triangles?.role}
       {roles}
@@ -111,7 +116,7 @@
   {/if}
   {#if file.kind === 'alternate' || file.kind === 'on-point'}
     <StripFields
-      name="Plain blocks between"
+      name={words.plainBlocksBetween}
       needed={file.kind === 'alternate'}
       role={file.alternate?.role}
       {roles}
@@ -121,7 +126,7 @@
   {/if}
   {#if file.kind !== 'alternate' && file.kind !== 'rows'}
     <StripFields
-      name="Sashing"
+      name={words.sashing}
       width={stripWidth('sashing', 'sashing')}
       role={file.sashing?.role}
       {roles}
@@ -139,7 +144,7 @@
     </StripFields>
     {#if file.sashing}
       <StripFields
-        name="Cornerstones"
+        name={words.cornerstones}
         role={file.cornerstone?.role}
         {roles}
         onrole={(role) => save('cornerstones', 'cornerstone', { role })}
@@ -148,7 +153,7 @@
     {/if}
   {/if}
   <StripFields
-    name="Frame round each block"
+    name={words.frameRoundEachBlock}
     width={stripWidth('frame', 'frame')}
     role={file.frame?.role}
     {roles}
@@ -156,7 +161,7 @@
     onhave={(have) => save('frame', 'frame', have ? { finished: usual.frame, role: second } : undefined)}
   />
   <StripFields
-    name="Coping strips round smaller blocks"
+    name={words.copingStripsRoundSmallerBlocks}
     role={file.coping?.role}
     {roles}
     onrole={(role) => save('coping', 'coping', { role })}
@@ -165,7 +170,7 @@
   {#if file.kind === 'rows'}
     {#each rounds as round, i (i)}
       <StripFields
-        name="Round {i + 1}, plain"
+        name={words.roundPlain(i + 1)}
         role={round.role}
         {roles}
         width={{
@@ -197,7 +202,7 @@
     {@const set = (change: Partial<typeof border>) =>
       save(words.border(i + 1), 'borders', replaced(borders, i, { ...border, ...change }))}
     <StripFields
-      name="Border {i + 1}"
+      name={words.border2(i + 1)}
       role={border.role}
       {roles}
       width={{
@@ -241,7 +246,7 @@
 <section class="mt-6" aria-label={words.edgeAndBack}>
   <h2 class="border-b border-ink pb-1 text-lead">{words.edgeAndBack}</h2>
   <StripFields
-    name="Binding"
+    name={words.binding2}
     width={{
       name: `Strip width, ${unit}`,
       value: String(file.binding?.cut ?? ''),
@@ -254,7 +259,7 @@
     onhave={(have) => save('binding', 'binding', have ? { cut: usual.binding, role: second } : undefined)}
   />
   <StripFields
-    name="Backing"
+    name={words.backing2}
     width={{
       name: `Extra on each side, ${unit}`,
       value: read?.backing ? formatLength(read.backing.overage, unit) : '',
@@ -280,7 +285,7 @@
         </select>
       </label>
       <Setting
-        name="Width of the backing fabric, {unit}"
+        name={words.widthOfTheBackingFabric(unit)}
         value={String(file.backing?.width ?? '')}
         trouble={(text) => (text === '' ? '' : trouble('backing', { ...file.backing!, width: text }, text))}
         onset={(text) => {
@@ -306,7 +311,7 @@
   </label>
   <div class="mt-3">
     <Setting
-      name="Blocks per kit left over (for the back or a cushion)"
+      name={words.blocksPerKitLeftOver}
       value={String(file.leftOver ?? 0)}
       trouble={(text) => (/^\d{1,3}$/.test(text) && Number(text) <= 400 ? '' : words.typeAWholeNumberFrom)}
       onset={(text) => save(words.blocksLeftOver, 'leftOver', Number(text) || undefined)}

@@ -1,5 +1,5 @@
 /** The words of quilt. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('quilt', {
   // BackingPanels
@@ -138,4 +138,20 @@ export const words = spoken('quilt', {
   andSwapped: (name: Said, name2: Said) => say`${name} and ${name2} swapped`,
   place3: (at: Said) => say`place ${at}`,
   settingStarted: 'setting started',
+
+  // QuiltParts
+  packagedBy: (name: Said, write: Said, write2: Said) => say`packaged ${name}: ${write} by ${write2}`,
+
+  // SettingForm
+  across: 'Across',
+  down: 'Down',
+  plainBlocksBetween: 'Plain blocks between',
+  sashing: 'Sashing',
+  cornerstones: 'Cornerstones',
+  frameRoundEachBlock: 'Frame round each block',
+  copingStripsRoundSmallerBlocks: 'Coping strips round smaller blocks',
+  roundPlain: (i: Said) => say`Round ${i}, plain`,
+  border2: (i: Said) => say`Border ${i}`,
+  widthOfTheBackingFabric: (unit: Said) => say`Width of the backing fabric, ${unit}`,
+  blocksPerKitLeftOver: 'Blocks per kit left over (for the back or a cushion)',
 });

@@ -36,7 +36,7 @@
         {/if}
         <div>
           <label for="point-{point.id}" class="text-lead {point.stops ? 'text-madder' : 'cursor-pointer'}"
-            >{point.asks}{point.stops ? ': not yet' : ''}</label
+            >{point.asks}{point.stops ? words.notYet : ''}</label
           >
           {#if point.says.length > 0}
             <ul class="mt-1 max-w-prose text-quiet">

@@ -62,4 +62,7 @@ export const words = spoken('release', {
 
   // desk.svelte.ts
   weCantReachTheServer: 'We can’t reach the server. Nothing was changed; try again in a moment.',
+
+  // ProofList
+  notYet: ': not yet',
 });

@@ -1,5 +1,5 @@
 /** The words of sew. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('sew', {
   // BlockChoices
@@ -87,4 +87,8 @@ export const words = spoken('sew', {
     say`${plural(yields, { one: 'Each', other: 'Each batch' })} takes ${value}${yields2}.`,
   otherUnits2: 'other units',
   putTogether: (name: Said) => say`${name}, put together`,
+
+  // programmes/[programme]/months/[month]/sew
+  makeOf: (name: Said, made: Said, title: Said, value: Said, method: Said) =>
+    say`${name}: make ${made} ${title} of ${value}, ${method}`,
 });

@@ -21,9 +21,9 @@
     list: words.shoppingListOnlyOwnFabric,
   };
   const LEVELS = {
-    new: 'beginner: every word and ruler explained',
+    new: words.beginnerEveryWordAndRuler,
     usual: 'standard',
-    versed: 'experienced: numbers and diagrams',
+    versed: words.experiencedNumbersAndDiagrams,
   };
   const FLAGS = {
     large: words.largePrint,

@@ -3,7 +3,7 @@ import { type Said, say, spoken } from '$lib/look/spoken';
 import type { SheetPart } from '@aggrega/core/programme';
 
 /** Where notes go. */
-export const PARTS: Record<SheetPart, string> = spoken('sheet, parts', {
+export const PARTS: Record<SheetPart, string> = spoken('sheet-parts', {
   start: 'at the top',
   need: 'after “You will need”',
   cut: 'after “Cut”',
@@ -14,7 +14,7 @@ export const PARTS: Record<SheetPart, string> = spoken('sheet, parts', {
   end: 'at the end',
 });
 
-export const PLACE = spoken('sheet, place', {
+export const PLACE = spoken('sheet-place', {
   begin: 'Write this in your own words',
   field: 'Your own words',
   save: 'Put it on the sheet',
@@ -29,13 +29,13 @@ export const PLACE = spoken('sheet, place', {
   forget: 'delete it',
 });
 
-export const WRITING = spoken('sheet, writing', {
+export const WRITING = spoken('sheet-writing', {
   begin: 'Change the words of a step',
   end: 'Done with the words',
   hint: 'Choose any sentence on the sheet and write it your way. The computed one is kept, and you are told when it changes.',
 });
 
-export const NOTES = spoken('sheet, notes', {
+export const NOTES = spoken('sheet-notes', {
   title: 'Your own notes',
   where: 'Place',
   none: 'No notes here yet.',
@@ -139,4 +139,8 @@ export const words = spoken('sheet', {
   // month-export.svelte.ts
   couldNotBeMade: (name: Said) => say`We couldn’t make ${name}`,
   nothingWasKept: (message: Said) => say`Nothing was kept: ${message}.`,
+
+  // SheetWishesForm
+  beginnerEveryWordAndRuler: 'beginner: every word and ruler explained',
+  experiencedNumbersAndDiagrams: 'experienced: numbers and diagrams',
 });

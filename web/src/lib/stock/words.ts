@@ -1,5 +1,5 @@
 /** The words of stock. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('stock', {
   // BoltBar
@@ -115,4 +115,11 @@ export const words = spoken('stock', {
     'Until there is enough history we assume that 1.5% leave each month and 1 in 50 joins late. A year of your own figures replaces this.',
   lastOfIt: 'last of it',
   stillAvailableLater2: (id: Said) => say`${id}, still available later`,
+
+  // programmes/[programme]/bolts
+  didNotTakeTheOrder: (supplier: Said, message: Said) => say`${supplier} did not take the order: ${message}`,
+  average: 'average',
+  chance: 'chance',
+  high: 'high (95%)',
+  low: 'low (5%)',
 });

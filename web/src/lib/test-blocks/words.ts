@@ -1,5 +1,5 @@
 /** The words of test-blocks. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('test-blocks', {
   // programmes/[programme]/samples
@@ -29,4 +29,7 @@ export const words = spoken('test-blocks', {
   weCantReachTheServer: 'We can’t reach the server. Nothing was saved; what you wrote is still here.',
   saved: 'Saved.',
   warningsFromTheTestBlock: (nameOf: Said) => say`warnings from the test block on the sheet of ${nameOf}`,
+
+  // programmes/[programme]/samples
+  insteadOf: (what: Said, measured: Said, expected: Said) => say`${what}: ${measured} instead of ${expected}`,
 });

@@ -9,7 +9,7 @@ import { asOrganisation } from '$lib/server/db/pool';
 import { houseRecord } from '$lib/server/history/record';
 import { languages } from '$lib/server/web/languages';
 import { fieldsOf } from '$lib/server/web/form';
-import { fail } from '@sveltejs/kit';
+import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
@@ -31,7 +31,7 @@ export const actions: Actions = {
     const { language } = await fieldsOf(request, ['language']);
     if (!languages().has(language)) return fail(400, { message: words.chooseALanguage, email: '', link: '', sent: false });
     await asOrganisation(locals.organisation, (db) => setOrganisationLanguage(db, language));
-    return { message: '', email: '', link: '', sent: false };
+    redirect(303, '/house');
   },
   invite: async ({ request, locals }) => {
     const { email, role } = await fieldsOf(request, ['email', 'role']);

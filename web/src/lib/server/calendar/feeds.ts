@@ -38,7 +38,7 @@ export async function participantFeed(page: OpenPage): Promise<FoundFile> {
       start,
       end: later(start),
       stamp: now(),
-      summary: `${view.title}: month ${number} comes out`,
+      summary: words.monthComesOut(view.title, number),
     });
   }
   return { body: feed.toString(), type: TYPE, name: 'months.ics' };

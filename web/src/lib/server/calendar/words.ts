@@ -1,5 +1,5 @@
 /** What the server says of the calendar. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('server/calendar', {
   // calendar/feeds.ts
@@ -8,4 +8,7 @@ export const words = spoken('server/calendar', {
   weCantFindThatProgramme: 'We can’t find that programme.',
   theWork: (title: Said) => say`${title}: what to do`,
   earlierThanTheDaysSay: (earlier: Said) => say`Earlier than planned: ${earlier}.`,
+
+  // calendar/feeds.ts
+  monthComesOut: (title: Said, number: Said) => say`${title}: month ${number} comes out`,
 });

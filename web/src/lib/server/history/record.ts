@@ -1,5 +1,5 @@
 /** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
-import { words as spoken } from './words';
+import { fieldNames, words as spoken } from './words';
 import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
 import { roleName } from '$lib/look/role-name';
 import { LRUCache } from 'lru-cache';
@@ -113,9 +113,6 @@ function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]):
   return { entries, ...(rows.length === MOST && { next: rows.at(-1)!.id }) };
 }
 
-/** Fields of a person as people call them. */
-const FIELDS: Record<string, string> = { left_on: 'left', paid_to: 'paid to', link_hash: 'link', shows: 'picture sharing' };
-
 /** What ids of a programme, or accounts of a house, are called. */
 interface Names {
   months?: ReadonlyMap<string, string>;
@@ -136,8 +133,12 @@ function wordsOf({ subject, deed, key, changed, person, about }: RecordRow, { mo
             : spoken.restoredTheProgramme,
       ];
     case 'participant': {
-      const fields = changed.filter((f) => f !== 'link_hash' || changed.length === 1).map((f) => FIELDS[f] ?? f);
-      return [deed === 'insert' ? `${who} added` : deed === 'delete' ? `${who} deleted` : `${who}: ${fields.join(', ')}`];
+      const fields = changed
+        .filter((f) => f !== 'link_hash' || changed.length === 1)
+        .map((f) => fieldNames[f as keyof typeof fieldNames] ?? f);
+      return [
+        deed === 'insert' ? spoken.added(who) : deed === 'delete' ? spoken.personDeleted(who) : `${who}: ${fields.join(', ')}`,
+      ];
     }
     case 'erasure':
       return [spoken.onePersonsDataErased];
@@ -152,13 +153,13 @@ function wordsOf({ subject, deed, key, changed, person, about }: RecordRow, { mo
     case 'cut_list':
       return [
         key.minutes === null
-          ? `${cuttingName()}: recorded time removed`
-          : `${cuttingName()}: ${String(key.minutes)} minutes recorded`,
+          ? spoken.recordedTimeRemoved(cuttingName())
+          : spoken.minutesRecorded(cuttingName(), String(key.minutes)),
       ];
     case 'release':
       return [`${month}: ${deed === 'delete' ? spoken.backToDraft : String(key.state)}`];
     case 'sheet_version':
-      return [`${month}: version ${String(key.version)} of the sheet published`];
+      return [spoken.versionOfTheSheetPublished(month, String(key.version))];
     case 'sample':
       return [spoken.aTestBlockOf(month, deed === 'delete' ? spoken.deleted : spoken.recorded)];
     case 'question':

@@ -1,5 +1,5 @@
 /** What the server says of the record. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { type Said, say, spoken } from '$lib/look/spoken';
 
 export const words = spoken('server/history', {
   // history/record.ts
@@ -35,4 +35,32 @@ export const words = spoken('server/history', {
   weCantFindThatProgramme: 'We can’t find that programme.',
   itIsKeptNoLonger: 'This is no longer kept. What is deleted can be restored for 30 days.',
   somethingElseStandsThereBy: 'Something else has taken its place since, so it can’t be restored.',
+
+  // history/record.ts
+  recordedTimeRemoved: (cuttingName: Said) => say`${cuttingName}: recorded time removed`,
+  minutesRecorded: (cuttingName: Said, string: Said) => say`${cuttingName}: ${string} minutes recorded`,
+  versionOfTheSheetPublished: (month: Said, string: Said) => say`${month}: version ${string} of the sheet published`,
+  added: (who: Said) => say`${who} added`,
+  personDeleted: (who: Said) => say`${who} deleted`,
+});
+
+/** Fields of a person as people call them. */
+export const fieldNames = spoken('server/history-fields', {
+  name: 'name',
+  email: 'email',
+  phone: 'phone',
+  address: 'address',
+  colourway: 'colourway',
+  size: 'quilt size',
+  kit: 'kit',
+  handing: 'gets kit by',
+  state: 'state',
+  joined: 'joined',
+  left_on: 'left',
+  paid_to: 'paid up to',
+  notes: 'notes',
+  sheet: 'sheet settings',
+  shows: 'picture sharing',
+  link: 'link',
+  link_hash: 'link',
 });

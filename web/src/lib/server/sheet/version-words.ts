@@ -1,5 +1,5 @@
 /** What stands at the foot of a published sheet, page and file alike: its number, and the day from which people could have it. */
-import { say } from '$lib/look/spoken';
+import { words } from './words';
 import { dayText } from '$lib/look/day-text';
 
 /** A version cannot have been had before it was made, nor before its month was out. Days are those of the instants in UTC. */
@@ -9,5 +9,5 @@ export function versionWords(
   locale: string,
 ): string {
   const since = released && released > published ? released : published;
-  return say`Version ${version}, ${dayText(since.toISOString().slice(0, 10), locale)}`;
+  return words.versionOf(version, dayText(since.toISOString().slice(0, 10), locale));
 }

@@ -21,4 +21,5 @@ export const words = spoken('server/sheet', {
 
   // programmes/[programme]/months/[month]/release/+page.server.ts
   weCantFindThatMonth: 'We can’t find that month.',
+  versionOf: (version: Said, day: Said) => say`Version ${version}, ${day}`,
 });

@@ -85,7 +85,7 @@ export async function letIn(event: RequestEvent): Promise<void> {
   if (!may(who.organisation.role, need)) error(403, REFUSALS[need]);
 }
 
-const REFUSALS: Record<Exclude<Need, 'nobody' | 'self'>, string> = spoken('server/web, refusals', {
+const REFUSALS: Record<Exclude<Need, 'nobody' | 'self'>, string> = spoken('server/web-refusals', {
   look: 'You don’t have access to this.',
   cut: 'You can view this but not change it.',
   organise: 'Only an organiser or an owner can see or change this.',

@@ -62,7 +62,7 @@
       });
       const told = (await answer.json()) as { due?: string; message?: string };
       if (told.due) bench.saver.do(words.orderedOf(supplier), [{ path: `/orders/${made.id}`, to: { ...made, due: told.due } }]);
-      else trouble = `${supplier} did not take the order: ${told.message}`;
+      else trouble = words.didNotTakeTheOrder(supplier, told.message);
     } catch {
       trouble = words.weCantReachNothingWas(supplier);
     }
@@ -73,7 +73,7 @@
   );
 </script>
 
-<YearFrame name="Stock & orders" colourways={false} about={words.whatIsInStockHow}>
+<YearFrame colourways={false} about={words.whatIsInStockHow}>
   <Working progress={asker.progress} what={words.layingTheLengthsOnThe} />
   {#if asker.problems.length > 0}
     <Problems problems={asker.problems} document={bench.saver.document} title={words.theBoltsCantBePlanned} />

@@ -66,9 +66,7 @@
   const moved = $derived(
     releaseDays(programme.calendar, programme.months.length).flatMap(({ day, instead }, i) =>
       instead && programme.months[i]!.release === day
-        ? [
-            `${programme.months[i]!.name} moved from ${dayText(instead.day, locale)} to ${dayText(day, locale)}: ${instead.because}.`,
-          ]
+        ? [words.movedFromTo(programme.months[i]!.name, dayText(instead.day, locale), dayText(day, locale), instead.because)]
         : [],
     ),
   );
@@ -85,7 +83,7 @@
   const address = $derived(data.feed && new URL(data.feed, page.url).href.replace(/^https?:/, 'webcal:'));
 </script>
 
-<YearFrame name="Calendar" about={words.whatIsToBeDone(enrolled)} colourways={false}>
+<YearFrame about={words.whatIsToBeDone(enrolled)} colourways={false}>
   <Working progress={asker.progress} what={words.workingOutTheHours} />
   {#if steps.length === 0}
     <p class="mt-8 max-w-prose text-lead">
@@ -111,12 +109,12 @@
         labels={weeks.map((w) => short(w.monday))}
         series={[
           {
-            name: 'cutting',
+            name: words.cutting,
             colour: '#d9b90f',
             values: weeks.map((w) => w.parts.filter((p) => p.job.kind === 'cut').reduce((n, p) => n + p.hours, 0)),
           },
           {
-            name: 'packing',
+            name: words.packing,
             colour: '#7c8db5',
             values: weeks.map((w) => w.parts.filter((p) => p.job.kind === 'pack').reduce((n, p) => n + p.hours, 0)),
           },

@@ -59,7 +59,7 @@
   );
 </script>
 
-<YearFrame name="Totals" about={words.fabricWasteCostAndHours}>
+<YearFrame about={words.fabricWasteCostAndHours}>
   <Working progress={year.progress ?? cost.progress} what={words.workingOutTheYear} />
   {#if problems.length > 0}
     <Problems {problems} document={bench.saver.document} title={words.theTotalsCantBeWorked} />

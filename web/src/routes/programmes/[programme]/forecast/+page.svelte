@@ -68,7 +68,7 @@
   }
 </script>
 
-<YearFrame name="Forecast" about={words.howManyWillStillTake} colourways={false}>
+<YearFrame about={words.howManyWillStillTake} colourways={false}>
   <Working progress={asker.progress} what={words.workingOutTheFabric} />
   {#if people === 0 || ahead.length === 0}
     <p class="mt-8 max-w-prose text-lead">
@@ -81,9 +81,9 @@
       type="line"
       labels={names}
       series={[
-        { name: 'high (95%)', colour: '#7c8db5', values: row((m) => enoughFor(m, 0.95)), dashed: true },
-        { name: 'average', colour: '#3f6fb5', values: row((m) => m.mean) },
-        { name: 'low (5%)', colour: '#7c8db5', values: row((m) => enoughFor(m, 0.05)), dashed: true },
+        { name: words.high, colour: '#7c8db5', values: row((m) => enoughFor(m, 0.95)), dashed: true },
+        { name: words.average, colour: '#3f6fb5', values: row((m) => m.mean) },
+        { name: words.low, colour: '#7c8db5', values: row((m) => enoughFor(m, 0.05)), dashed: true },
       ]}
       write={(n) => n.toFixed(0)}
     />
@@ -101,7 +101,7 @@
         unit="%"
         type="bar"
         labels={then.chances.map((_, i) => String(then.from + i))}
-        series={[{ name: 'chance', colour: '#d9b90f', values: then.chances.map((c) => c * 100) }]}
+        series={[{ name: words.chance, colour: '#d9b90f', values: then.chances.map((c) => c * 100) }]}
       />
     {/if}
     {#if advice.length > 0}

@@ -42,7 +42,6 @@
 </script>
 
 <YearFrame
-  name="Kits"
   about={words.kitsHandedOutToBe(
     rows.reduce((n, r) => n + r.kits.handed, 0),
     rows.reduce((n, r) => n + r.kits.planned, 0),

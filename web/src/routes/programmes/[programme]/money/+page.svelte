@@ -44,7 +44,7 @@
   const unpriced = $derived((asker.answer?.fabrics ?? []).filter((f) => !f.priced).map((f) => f.name));
 </script>
 
-<YearFrame name="Money" about={words.theYearsMoneyForPeople(year.people, year.kits)} colourways={false}>
+<YearFrame about={words.theYearsMoneyForPeople(year.people, year.kits)} colourways={false}>
   <Working progress={asker.progress} what={words.workingOutTheFabric} />
   {#if asker.answer && costs.length === 0}
     <p class="mt-8 max-w-prose text-lead">{words.thereIsNothingToCost}</p>
@@ -73,8 +73,8 @@
         type="bar"
         labels={names}
         series={[
-          { name: 'cost', colour: '#6b5848', values: year.months.map((m) => m.cost) },
-          { name: 'income', colour: '#7c8db5', values: year.months.map((m) => m.income) },
+          { name: words.costs, colour: '#6b5848', values: year.months.map((m) => m.cost) },
+          { name: words.incomes, colour: '#7c8db5', values: year.months.map((m) => m.income) },
         ]}
         write={(n) => n.toFixed(2)}
       />

@@ -36,7 +36,7 @@
   });
 </script>
 
-<YearFrame name="Kit contents" about={words.whatEachParticipantIsGiven}>
+<YearFrame about={words.whatEachParticipantIsGiven}>
   <Working progress={asker.progress} what={words.layingOutThePackets} />
   {#if asker.problems.length > 0}
     <Problems problems={asker.problems} document={bench.saver.document} title={words.theKitsCantBePlanned} />

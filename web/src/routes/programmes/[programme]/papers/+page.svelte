@@ -56,7 +56,7 @@
       .trim() || undefined;
 </script>
 
-<YearFrame paper name="Handouts" about={words.welcomePackAndBulkDownloads}>
+<YearFrame paper about={words.welcomePackAndBulkDownloads}>
   {#if worked.paper}
     <div class="mt-5"><PaperView paper={worked.paper} unit={programme.unit} label={words.welcomePack} /></div>
   {:else}

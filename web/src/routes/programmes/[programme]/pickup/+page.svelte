@@ -95,11 +95,7 @@
   }
 </script>
 
-<YearFrame
-  name="Handing out"
-  about={words.kitsPackedReadyTo(open, way === 'post' ? words.post : words.collect)}
-  colourways={false}
->
+<YearFrame about={words.kitsPackedReadyTo(open, way === 'post' ? words.post : words.collect)} colourways={false}>
   <div class="no-print sticky top-0 z-10 mt-4 flex flex-wrap items-end gap-4 border-b border-rule bg-ground py-2">
     <label class="block min-w-56 flex-1"
       ><span class="text-note text-quiet">{words.nameOrScanALabel}</span><input
@@ -111,7 +107,7 @@
       /></label
     >
     <fieldset class="flex" aria-label={words.collectedOrPosted}>
-      {#each [['pickup', 'collected'], ['post', words.byPost]] as const as [id, name] (id)}
+      {#each [['pickup', words.collected], ['post', words.byPost]] as const as [id, name] (id)}
         <label
           class="flex min-h-11 cursor-pointer items-center border-b-4 px-3 hover:bg-edge has-checked:border-weld has-checked:font-semibold has-focus-visible:outline-3 {way ===
           id

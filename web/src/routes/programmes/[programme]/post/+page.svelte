@@ -46,7 +46,7 @@
   }
 </script>
 
-<YearFrame name="Messages" about={words.questionsToAnswerEmails(open.length, found)} colourways={false}>
+<YearFrame about={words.questionsToAnswerEmails(open.length, found)} colourways={false}>
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
   <section class="mt-5" aria-label={words.questions}>
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.questions}</h2>

@@ -124,7 +124,7 @@
   }
 </script>
 
-<YearFrame name="Quilt" about={words.howTheMonthsBlocksBecome}>
+<YearFrame about={words.howTheMonthsBlocksBecome}>
   <div class="no-print mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
     <nav class="mr-auto flex" aria-label={words.size}>
       {#each [{ id: '', name: words.standardSize }, ...programme.sizes] as s (s.id)}

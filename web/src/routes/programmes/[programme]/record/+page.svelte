@@ -37,7 +37,7 @@
   }
 </script>
 
-<YearFrame name="History" about={words.whoChangedWhatAndWhen} colourways={false}>
+<YearFrame about={words.whoChangedWhatAndWhen} colourways={false}>
   <p class="mt-4 min-h-6" role="status">{told}</p>
   {#if trouble}<p class="text-madder" role="alert">{trouble}</p>{/if}
   {#if data.record.entries.length === 0}
@@ -55,7 +55,9 @@
               >{#each entry.says as line, i (i)}<span class="block">{line}</span>{:else}{words.savedNoChanges}{/each}</span
             >
             {#if entry.way && entry.says.length > 0}
-              <button class="no-print plain shrink-0 self-start text-note" onclick={() => void undo(entry)}>{entry.way}</button>
+              <button class="no-print plain shrink-0 self-start text-note" onclick={() => void undo(entry)}
+                >{entry.way === 'undo' ? words.undo : words.restoreIt}</button
+              >
             {/if}
           </li>
         {/each}

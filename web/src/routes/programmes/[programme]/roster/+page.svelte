@@ -99,7 +99,6 @@
 <svelte:window onkeydowncapture={onkeydown} />
 
 <YearFrame
-  name="Participants"
   about={words.peopleKitsAMonth(everybody, kits, programme.kits.most === undefined ? '' : words.of(programme.kits.most))}
   colourways={false}
 >

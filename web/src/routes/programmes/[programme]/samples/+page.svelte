@@ -101,7 +101,7 @@
   const sum = (of: Record<string, number>) => Object.values(of).reduce((a, b) => a + b, 0);
 </script>
 
-<YearFrame name="Test blocks" about={words.testBlocksSewnBeforeRelease} colourways={false}>
+<YearFrame about={words.testBlocksSewnBeforeRelease} colourways={false}>
   {#if drawn.length === 0}
     <p class="mt-8 max-w-prose text-lead">{words.drawABlockFirstThen}</p>
   {:else}
@@ -192,7 +192,7 @@
         {#if s.remarks}<p class="max-w-prose whitespace-pre-line">{s.remarks}</p>{/if}
         {#if s.measured.length > 0}
           <p class="text-note text-quiet">
-            {s.measured.map((m) => `${m.what}: ${m.measured} instead of ${m.expected}`).join('; ')}
+            {s.measured.map((m) => words.insteadOf(m.what, m.measured, m.expected)).join('; ')}
           </p>
           <MeasureForm sizes={s.measured} seam={house.seam.valueOf()} {unit} fixed />
           {@const lines = unsaid(s.month, s.measured)}

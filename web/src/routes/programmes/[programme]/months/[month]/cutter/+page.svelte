@@ -126,7 +126,7 @@
   {/if}
   {#snippet side()}
     <Choices
-      name="What is cut"
+      name={words.whatIsCut}
       chosen={basis}
       choices={[
         { id: 'kit', name: words.oneKit, href: `?colourway=${colourway.id}&basis=kit` },

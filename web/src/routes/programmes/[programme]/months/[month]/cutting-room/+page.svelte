@@ -248,7 +248,7 @@
   {#snippet side()}
     {#if problems.length === 0 && handsOut(programme, month)}
       <Choices
-        name="What is cut"
+        name={spoken.whatIsCut}
         chosen={basis}
         choices={[
           { id: 'batch', name: spoken.piecesAllKitsTogether, href: href('batch') },

@@ -88,7 +88,7 @@
       tree.parts.forEach(visit);
     };
     if (c) visit(c.tree);
-    return [seams.has('partial') ? words.aPartialSeam : '', seams.has('set-in') ? 'a set-in seam' : '']
+    return [seams.has('partial') ? words.aPartialSeam : '', seams.has('set-in') ? words.aSetInSeam : '']
       .filter(Boolean)
       .join(words.and);
   });

@@ -44,7 +44,7 @@
         : [
             {
               ...s,
-              title: `${name}: make ${made} ${title} of ${of}, ${method}`,
+              title: spoken.makeOf(name, made, title, of, method),
               lines: [spoken.eachBatchTakes(yields, from, yields === 1 ? '' : spoken.andMakes(yields)), ...s.lines],
             },
           ],
