@@ -82,7 +82,8 @@ function convert(value: Rational, from: LengthUnit | 'mm', to: LengthUnit): Rati
  */
 export function formatLength(length: Exact | Rational, unit: LengthUnit): string {
   const value = length instanceof Exact ? length.rational : length;
-  if (unit === 'in') return value.toFraction(true);
+  // No mark of a ruler: what is sold by the metre in a house of inches is rounded up to the sixteenth.
+  if (unit === 'in') return (value.d > 64n ? value.mul(16).ceil().div(16) : value).toFraction(true);
   const thousandths = value.mul(1000).ceil();
   return thousandths.div(1000).toString();
 }

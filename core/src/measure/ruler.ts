@@ -75,16 +75,3 @@ export function checkpoint(size: Exact, step: Rational, unit: LengthUnit): strin
   if (off <= thread) return `${formatLength(near, unit)} (a thread ${word})`;
   return `halfway between ${formatLength(below, unit)} and ${formatLength(above, unit)}`;
 }
-
-/** Parts of a yard that fabric is measured off in. */
-const COUNTER = new Set([1, 2, 3, 4, 6, 8, 12, 16]);
-
-/** A length in yards ('11 1/4') or metres ('0.65'), as a shop sells it; metres are rounded up to the centimetre. */
-export function formatYardage(length: Rational, unit: LengthUnit): string {
-  if (unit === 'in') {
-    const yards = length.div(36);
-    // What is no part of a yard that a counter knows is rounded up to the eighth.
-    return (COUNTER.has(Number(yards.d)) ? yards : yards.mul(8).ceil().div(8)).toFraction(true);
-  }
-  return length.ceil().div(100).toString();
-}

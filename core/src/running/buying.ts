@@ -1,4 +1,5 @@
 /** What cloth to buy now for the months that are still to come: the forecast's kits, less what lies on the shelf or is on its way. */
+import { oneSold } from '../measure';
 import { comingOf, type Colourway, type Fabric, type Programme } from '../programme';
 import { buyNow, enoughFor, forecast, type BuyAdvice, type RosterSeen } from './forecast';
 import { netPrice } from './money';
@@ -60,5 +61,5 @@ export function clothToBuy(programme: Programme, { seen, people, cloth, releases
 /** Length on the shelf and on its way, in yards or metres. */
 function toHand(programme: Programme, fabric: Fabric): number {
   const lying = programme.shelf.filter((s) => s.fabric === fabric).reduce((sum, s) => sum + s.length.valueOf(), 0);
-  return (lying + comingOf(programme, fabric).length.valueOf()) / (programme.unit === 'in' ? 36 : 100);
+  return (lying + comingOf(programme, fabric).length.valueOf()) / oneSold(programme.house).valueOf();
 }

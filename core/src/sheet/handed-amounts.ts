@@ -1,5 +1,5 @@
 /** What a packet hands to one person, fabric by fabric, as amounts that can be asked for at a counter. */
-import { formatLength, formatYardage, type Rational, type LengthUnit } from '../measure';
+import { formatLength, soldText } from '../measure';
 import {
   formName,
   planBundles,
@@ -25,9 +25,6 @@ export interface HandedAmount {
   length: string;
 }
 
-/** '1 1/4 yd', or in metres. */
-export const yardsText = (length: Rational, unit: LengthUnit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
-
 const named = ({ name, sku, colour }: Fabric) => ({ name, sku, colour });
 
 /** Fabrics for the quilt top: lengths, cut forms, and with the first packet the bundle. */
@@ -36,7 +33,7 @@ export function handedAmounts(
   packet: PacketPlan,
   whose: { colourway: Colourway; size?: SizeOption },
 ): HandedAmount[] {
-  const { unit, kits } = programme;
+  const { unit, kits, house } = programme;
   const pieces = (fabric: Fabric, count: number) => ({
     amount: `${count} ${formName(fabric.form, count)}`,
     length: fabric.usableLength
@@ -47,7 +44,7 @@ export function handedAmounts(
     ...{ roles, use: '', ...named(fabric) },
     ...('sheets' in plan
       ? pieces(fabric, plan.sheetsNeeded)
-      : { amount: yardsText(plan.lengthToBuy, unit), length: formatLength(plan.lengthToBuy, unit) }),
+      : { amount: soldText(plan.lengthToBuy, house), length: formatLength(plan.lengthToBuy, unit) }),
   }));
   const withBundle = kits.packets[0] === packet.months && kits.bundle.size > 0;
   const bundle = withBundle ? planBundles(programme, whose) : [];
@@ -61,17 +58,20 @@ export function handedAmounts(
 }
 
 /** Backing and wadding, where they come with these months; wadding that nobody hands out with the size to find. */
-export function finishingAmounts({ unit }: Pick<Programme, 'unit'>, { backing, wadding }: Finishing): HandedAmount[] {
+export function finishingAmounts(
+  { unit, house }: Pick<Programme, 'unit' | 'house'>,
+  { backing, wadding }: Finishing,
+): HandedAmount[] {
   const found: HandedAmount[] = [];
   if (backing)
     found.push({
       ...{ roles: [], use: 'backing', ...named(backing.fabric) },
-      ...{ amount: yardsText(backing.toBuy, unit), length: formatLength(backing.toBuy, unit) },
+      ...{ amount: soldText(backing.toBuy, house), length: formatLength(backing.toBuy, unit) },
     });
   if (wadding?.cloth)
     found.push({
       ...{ roles: [], use: 'wadding', ...named(wadding.cloth.fabric) },
-      ...{ amount: yardsText(wadding.toBuy!, unit), length: formatLength(wadding.toBuy!, unit) },
+      ...{ amount: soldText(wadding.toBuy!, house), length: formatLength(wadding.toBuy!, unit) },
     });
   else if (wadding) {
     const length = `${formatLength(wadding.w, unit)} × ${formatLength(wadding.h, unit)}`;

@@ -1,5 +1,5 @@
 /** What is needed and what is cut, as paper: from the packet, the bag, or one's own fabric. */
-import { formatLength, listed } from '../measure';
+import { formatLength, listed, soldText } from '../measure';
 import {
   castBlocks,
   finishingOf,
@@ -15,7 +15,7 @@ import {
   type MonthShare,
   type Programme,
 } from '../programme';
-import { finishingAmounts, yardsText, type HandedAmount } from './handed-amounts';
+import { finishingAmounts, type HandedAmount } from './handed-amounts';
 import { inWords } from './in-words';
 import { bagText, wholeText } from './keeping';
 import type { MonthSheet, SheetCut } from './month-sheet';
@@ -242,7 +242,7 @@ function toBring(context: MonthContext): PaperPiece[] {
         gets.own.map(({ fabric, roles, yardage, fatQuarters, scraps }) => ({
           cells: [
             { text: fabric.name, swatch: swatch(fabric.colour, roles.join(' '), wishes) },
-            { text: yardage ? yardsText(yardage, sheet.unit) : 'no: a piece is wider', numeral: true },
+            { text: yardage ? soldText(yardage, programme.house) : 'no: a piece is wider', numeral: true },
             { text: fatQuarters === undefined ? 'no: a piece is larger' : String(fatQuarters) },
             {
               text: scraps

@@ -3,7 +3,7 @@ import type { Block, BlockFile, Problem } from '../../block';
 import type { Rates } from '../../cutting';
 import type { BlockReading as PictureReading, SewingStyle } from '../../construction';
 import type { Print, PrintPattern, ValueBand } from '../../fabric';
-import type { Exact, Rational, LengthUnit } from '../../measure';
+import type { Exact, Rational, LengthUnit, SoldBy } from '../../measure';
 import type { PartGroup, PlaceChoice, Setting, SettingKind, Turning } from '../../setting';
 import type { Note, OwnWords, SheetPart } from './notes';
 
@@ -29,6 +29,7 @@ export interface ProgrammeFile {
     corners?: 'trimmed-first' | 'pressed-first';
     allowance?: LengthFile;
     shrinkage?: number;
+    soldBy?: SoldBy;
     sellingStep?: LengthFile;
     layers?: number;
     dies?: { kind: string; finished: LengthFile; width: LengthFile; length: LengthFile; units: number }[];
@@ -219,6 +220,7 @@ export interface House extends SewingStyle {
   layers: number;
   allowance: Rational;
   shrinkage: Rational;
+  soldBy: SoldBy;
   sellingStep: Rational;
   /** The shortest remainder of a bolt that can still be sold. */
   saleable: Rational;

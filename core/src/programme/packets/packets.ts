@@ -11,7 +11,7 @@ import {
   type SheetPlan,
   type Stage,
 } from '../../cutting';
-import { formatLength, formatYardage, ratio, type Rational } from '../../measure';
+import { formatLength, ratio, type Rational, soldText } from '../../measure';
 import { demandOf } from '../demand/demand';
 import type { Colourway, Fabric, Month, Programme, SizeOption } from '../document/document';
 import { formName } from '../document/forms';
@@ -202,12 +202,12 @@ function remedies(
   months: readonly (readonly Piece[])[],
 ): string[] {
   if (lacks.length === 0) return [];
-  const { house, unit } = programme;
+  const { house } = programme;
   const pieces = lacks.map(({ month, label, qty }) => ({ ...months[month]!.find((p) => p.label === label)!, qty }));
   const more = `Put ${needed} ${formName(fabric.form, needed)} into each bundle: they hold every month.`;
   try {
     const { lengthToBuy: length } = planFabric(pieces, house.wof, house);
-    const yards = `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+    const yards = soldText(length, house);
     return [more, `Or add ${yards} of ${fabric.name} from the bolt to each kit, for what is lacking alone.`];
   } catch (error) {
     if (error instanceof DoesNotFit) return [more];

@@ -1,8 +1,8 @@
 /** A cutting plan as files for other programs: the cut list and the order list as CSV, the layout as SVG at true scale. */
 import { stringify } from 'csv-stringify/browser/esm/sync';
 import { layoutSvg, lengthToBuy, subCuts } from '../../cutting';
-import { formatLength, formatYardage } from '../../measure';
-import type { Programme } from '../document/document';
+import { formatLength, soldAmount, priceSold } from '../../measure';
+import type { Fabric, Programme } from '../document/document';
 import { formName } from '../document/forms';
 import type { CuttingPlan, PlannedFabric } from './plan';
 import type { FabricStock } from '../stock/stock';
@@ -46,34 +46,43 @@ export function cutListCsv({ fabrics }: CuttingPlan, { unit }: Programme): strin
 
 /** What to ask for at the counter, a line for each fabric, and one for each kind of backing. */
 export function orderCsv({ fabrics, backings }: CuttingPlan, { unit, currency, house }: Programme): string {
-  const per = unit === 'in' ? 'yd' : 'm';
+  const per = house.soldBy;
+  const price = (fabric: Fabric) => (fabric.pricePerYard === undefined ? '' : priceSold(fabric.pricePerYard, house));
   const amount = ({ fabric, plan }: PlannedFabric) =>
     'sheets' in plan
       ? [plan.sheetsNeeded, formName(fabric.form, plan.sheetsNeeded), '']
-      : [formatYardage(plan.lengthToBuy, unit), per, formatLength(plan.lengthToBuy, unit)];
+      : [soldAmount(plan.lengthToBuy, house), per, formatLength(plan.lengthToBuy, unit)];
   return csv(
-    ['fabric', 'number', 'letters', 'amount', 'unit', `length ${unit}`, `price per yd${currency ? ` ${currency}` : ''}`],
     [
-      ...fabrics.map((f) => [f.fabric.name, f.fabric.sku, f.roles.join(' '), ...amount(f), f.fabric.pricePerYard ?? '']),
+      'fabric',
+      'number',
+      'letters',
+      'amount',
+      'unit',
+      `length ${unit}`,
+      `price per ${house.soldBy}${currency ? ` ${currency}` : ''}`,
+    ],
+    [
+      ...fabrics.map((f) => [f.fabric.name, f.fabric.sku, f.roles.join(' '), ...amount(f), price(f.fabric)]),
       ...backings.map(({ cloth: { fabric, role, length }, quilts }) => {
         const all = lengthToBuy(length, house).mul(quilts);
-        const ask = [formatYardage(all, unit), per, formatLength(all, unit)];
-        return [fabric.name, fabric.sku, `${role} (backing)`, ...ask, fabric.pricePerYard ?? ''];
+        const ask = [soldAmount(all, house), per, formatLength(all, unit)];
+        return [fabric.name, fabric.sku, `${role} (backing)`, ...ask, price(fabric)];
       }),
     ],
   );
 }
 
 /** What to order for the year's packets, by supplier. */
-export function stockOrderCsv(stock: readonly FabricStock[], { unit, currency }: Programme): string {
-  const per = unit === 'in' ? 'yd' : 'm';
+export function stockOrderCsv(stock: readonly FabricStock[], { unit, currency, house }: Programme): string {
+  const per = house.soldBy;
   const lacking = stock.filter(({ order }) => (order.pieces ?? order.length.valueOf()) > 0);
   const amount = ({ fabric, order }: FabricStock) => {
     if (order.pieces !== undefined) return [order.pieces, formName(fabric.form, order.pieces), ''];
     const length = formatLength(order.length, unit);
     return order.bolts
       ? [order.bolts, order.bolts === 1 ? 'bolt' : 'bolts', length]
-      : [formatYardage(order.length, unit), per, length];
+      : [soldAmount(order.length, house), per, length];
   };
   const rows = [...lacking].sort((a, b) => (a.fabric.supplier < b.fabric.supplier ? -1 : 1));
   return csv(

@@ -3,7 +3,7 @@
  * difference is said in plain words.
  */
 import { labourOf as labour, type FabricPlan, type SheetPlan } from '../../cutting';
-import { formatLength, formatYardage, parseLength, ratio, type Rational } from '../../measure';
+import { formatLength, parseLength, ratio, type Rational, soldText, usualStep } from '../../measure';
 import { demandOf, type FabricDemand } from '../demand/demand';
 import type { Fabric, Programme } from '../document/document';
 import { PlanError } from '../document/plan-error';
@@ -106,12 +106,10 @@ export function differenceInWords(programme: Programme, plan: Recut, before: num
   if (stays > 0) words.push(`${count(stays, 'piece')} already cut will be used.`);
   const strips = plan.fabrics.reduce((n, f) => n + labour({ strips: stripsOf(f.plan), settings: 0 }, 1).strips, 0);
   const length = plan.fabrics.reduce((sum, { plan: p }) => ('sheets' in p ? sum : sum.add(p.lengthNeeded)), ratio(0));
-  const step = parseLength(programme.unit === 'in' ? '4 1/2' : '10', programme.unit);
-  const yards = formatYardage(length.div(step).ceil().mul(step), programme.unit);
+  const step = parseLength(usualStep(programme.house), programme.unit);
+  const yards = soldText(length.div(step).ceil().mul(step), programme.house);
   words.push(
-    strips === 0
-      ? 'There is nothing more to cut.'
-      : `Still to cut: ${count(strips, 'strip')}, about ${yards} ${programme.unit === 'in' ? 'yd' : 'm'} of fabric.`,
+    strips === 0 ? 'There is nothing more to cut.' : `Still to cut: ${count(strips, 'strip')}, about ${yards} of fabric.`,
   );
   if (plan.over.length > 0) {
     const some = plan.over.map((p) => `${p.qty} ${p.label.split(':').slice(1).join(' ')} (${p.w} × ${p.h})`);

@@ -1,7 +1,7 @@
 /** Reads the house style of a programme document: how it sews, cuts and buys. */
 import type { Problem } from '../../block';
 import { usualRates } from '../../cutting';
-import { parseLength, ratio, type Rational, type LengthUnit } from '../../measure';
+import { parseLength, ratio, usualStep, type Rational, type LengthUnit } from '../../measure';
 import type { House, ProgrammeFile } from '../document/document';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 
@@ -11,7 +11,6 @@ export const DEFAULTS = {
     seam: '1/4',
     rounding: '1/8',
     wof: '42',
-    sellingStep: '4 1/2',
     hst: '1/8',
     qst: '1/4',
     geese: '1/8',
@@ -27,7 +26,6 @@ export const DEFAULTS = {
     seam: '0.75',
     rounding: '0.1',
     wof: '106',
-    sellingStep: '10',
     hst: '0.3',
     qst: '0.6',
     geese: '0.3',
@@ -63,7 +61,7 @@ export function houseOf({ house = NO_HOUSE }: ProgrammeFile, unit: LengthUnit, e
 
 function readHouse(house: HouseFile, unit: LengthUnit, length: ReadLength, refuse: Refuse): House {
   const standard = DEFAULTS[unit];
-  const field = (name: 'seam' | 'rounding' | 'wof' | 'sellingStep', limit: number) =>
+  const field = (name: 'seam' | 'rounding' | 'wof', limit: number) =>
     length(house[name], `/house/${name}`, { fallback: standard[name], limit });
   const oversize: Record<string, Rational> = {};
   for (const kind of Object.keys(house.oversize ?? {}))
@@ -78,7 +76,8 @@ function readHouse(house: HouseFile, unit: LengthUnit, length: ReadLength, refus
   const seam = field('seam', standard.seamLimit);
   refuseTwoSquares(house.methods, seam, unit, '/house/methods', refuse);
   const rounding = field('rounding', standard.seamLimit);
-  const sellingStep = field('sellingStep', standard.sizeLimit);
+  const soldBy = house.soldBy ?? (unit === 'in' ? 'yd' : 'm');
+  const step = { fallback: usualStep({ soldBy }), limit: standard.sizeLimit };
   if (rounding.compare(parseLength('1/64', unit)) < 0) refuse('/house/rounding', 'no ruler shows steps as small as that');
   return {
     unit,
@@ -98,7 +97,8 @@ function readHouse(house: HouseFile, unit: LengthUnit, length: ReadLength, refus
     }),
     allowance: length(house.allowance, '/house/allowance', { zero: true, fallback: '0', limit: standard.sizeLimit }),
     shrinkage: ratio(String(house.shrinkage ?? 0)),
-    sellingStep,
+    soldBy,
+    sellingStep: length(house.sellingStep, '/house/sellingStep', step),
     layers: house.layers ?? 4,
     saleable: length(house.saleable, '/house/saleable', { fallback: standard.saleable, limit: standard.sizeLimit }),
     rates: { ...usualRates, ...house.rates },

@@ -1,5 +1,5 @@
 /** Orders placed with suppliers: what is on its way, what came, late or short, and how a delivery goes onto the shelf. */
-import { formatYardage, ratio, type Rational, type LengthUnit } from '../../measure';
+import { ratio, type Rational, soldText, type Counter } from '../../measure';
 import type { Change } from '../changes/changes';
 import type { Fabric, FabricFile, Order, OrderFile, OrderLine, Programme, ProgrammeFile } from '../document/document';
 import { formName } from '../document/forms';
@@ -115,13 +115,10 @@ export function orderState(order: Order, day: string): OrderState {
 }
 
 /** '18 × 12 yd of Frosted Pane, lot 3', '28 fat quarters of Elderberry': lines in words, equal ones together. */
-export function lineWords(lines: readonly OrderLine[], unit: LengthUnit): string[] {
+export function lineWords(lines: readonly OrderLine[], counter: Counter): string[] {
   const count = new Map<string, number>();
   for (const { fabric, length, pieces, dyeLot } of lines) {
-    const amount =
-      pieces > 0
-        ? `${pieces} ${formName(fabric.form, pieces)}`
-        : `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+    const amount = pieces > 0 ? `${pieces} ${formName(fabric.form, pieces)}` : soldText(length, counter);
     const words = `${amount} of ${fabric.name}${dyeLot ? `, lot ${dyeLot}` : ''}`;
     count.set(words, (count.get(words) ?? 0) + 1);
   }

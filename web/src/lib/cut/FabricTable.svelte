@@ -1,5 +1,6 @@
 <!-- The fabrics of a plan: what is needed and what to ask for at the counter. Choosing one lays it on the table. -->
 <script lang="ts">
+  import type { SoldBy } from '@aggrega/core/measure';
   import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
   import type { FabricView } from '$lib/plan/month-plan';
@@ -8,12 +9,13 @@
   interface Props {
     fabrics: FabricView[];
     unit: 'in' | 'cm';
+    soldBy: SoldBy;
     chosen?: string;
     onchoose?: (id: string) => void;
     /** The plan is one that could be, and not what is bought. */
     supposed?: boolean;
   }
-  let { fabrics, unit, chosen, onchoose, supposed = false }: Props = $props();
+  let { fabrics, unit, soldBy, chosen, onchoose, supposed = false }: Props = $props();
 </script>
 
 <table class="w-full">
@@ -22,7 +24,7 @@
       <th class="w-9 pb-1"><span class="sr-only">{words.letter}</span></th>
       <th class="pb-1">{words.fabric}</th>
       <th class="pb-1 text-right">{words.needs(unit)}</th>
-      <th class="pb-1 pl-3 text-right">{supposed ? words.wouldBuy : words.buy}, {unit === 'in' ? words.yd : words.m}</th>
+      <th class="pb-1 pl-3 text-right">{supposed ? words.wouldBuy : words.buy}, {soldBy}</th>
     </tr>
   </thead>
   <tbody>

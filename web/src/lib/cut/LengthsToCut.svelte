@@ -1,5 +1,6 @@
 <!-- The list of lengths: one for each kit and fabric, for the months that are handed out together. -->
 <script lang="ts">
+  import type { SoldBy } from '@aggrega/core/measure';
   import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
   import type { LengthList, LengthRow } from '$lib/plan/room-plan';
@@ -10,11 +11,11 @@
   interface Props {
     list: LengthList;
     unit: 'in' | 'cm';
+    soldBy: SoldBy;
     isDone: (row: LengthRow) => boolean;
     onset: (row: LengthRow, done: boolean) => void;
   }
-  let { list, unit, isDone, onset }: Props = $props();
-  const yd = $derived(unit === 'in' ? 'yd' : 'm');
+  let { list, unit, soldBy, isDone, onset }: Props = $props();
   const sized = $derived(list.rows.some((r) => r.who));
 </script>
 
@@ -32,8 +33,8 @@
     <tr class="border-b-2 border-ink"
       ><th class="w-[2.6rem]"></th><th>{words.fabric}</th>{#if sized}<th>{words.kit}</th>{/if}<th class="text-right"
         >{words.lengths}</th
-      ><th class="text-right">{words.each(unit)}</th><th class="text-right">{words.each2(yd)}</th><th class="text-right"
-        >{words.total(yd)}</th
+      ><th class="text-right">{words.each(unit)}</th><th class="text-right">{words.each2(soldBy)}</th><th class="text-right"
+        >{words.total(soldBy)}</th
       ></tr
     >
   </thead>

@@ -3,19 +3,19 @@
   import { words } from './words';
   import type { MonthPlan, PlanView } from '$lib/plan/month-plan';
   import { planAims, type PlanAim } from '@aggrega/core/cutting';
-  import { formatYardage, ratio } from '@aggrega/core/measure';
+  import { parseLength, ratio, soldAmount, usualStep, type Counter } from '@aggrega/core/measure';
   import Length from '$lib/look/Length.svelte';
 
   interface Props {
     plans: ReadonlyMap<PlanAim, MonthPlan>;
     basis: 'kit' | 'batch';
-    unit: 'in' | 'cm';
+    counter: Counter;
     chosen: PlanAim;
     /** What minutes by the rates are multiplied with: the shop's own pace. */
     pace: number;
     onchoose: (reading: PlanAim) => void;
   }
-  let { plans, basis, unit, chosen, pace, onchoose }: Props = $props();
+  let { plans, basis, counter, chosen, pace, onchoose }: Props = $props();
 
   const names: Record<PlanAim, [name: string, what: string]> = {
     thriftiest: [words.leastFabric, words.howeverLongTheCuttingTakes],
@@ -28,8 +28,8 @@
   };
   /** Up to an eighth of a yard, or a tenth of a metre. */
   const cloth = (v: PlanView) => {
-    const step = unit === 'in' ? 4.5 : 10;
-    return formatYardage(ratio(Math.ceil(v.length / step - 1e-9)).mul(step), unit);
+    const step = parseLength(usualStep(counter), counter.unit);
+    return soldAmount(ratio(Math.ceil(v.length / step.valueOf() - 1e-9)).mul(step), counter);
   };
   const time = (minutes: number) => (minutes < 90 ? `${Math.round(minutes)} min` : `${(minutes / 60).toFixed(1)} h`);
 </script>
@@ -38,7 +38,7 @@
   <thead>
     <tr class="border-b border-ink align-bottom text-note">
       <th class="pb-1">{words.planFor}</th>
-      <th class="pb-1 text-right">{unit === 'in' ? words.yd : words.m}</th>
+      <th class="pb-1 text-right">{counter.soldBy}</th>
       <th class="pb-1 pl-2 text-right">{words.rulerSettings}</th>
       <th class="pb-1 pl-2 text-right">{words.cuts}</th>
       <th class="pb-1 pl-2 text-right">{words.time}</th>

@@ -6,12 +6,12 @@
   import PhotoForm from './PhotoForm.svelte';
   import Swatch from './Swatch.svelte';
   import { bandOf, printPatterns, type PrintPattern } from '@aggrega/core/fabric';
-  import { LengthError, parseLength } from '@aggrega/core/measure';
+  import { LengthError, parseLength, priceSold, pricePerYard } from '@aggrega/core/measure';
   import type { Fabric } from '@aggrega/core/programme';
 
   let { fabric }: { fabric: Fabric } = $props();
   const bench = useWorkbench();
-  const { unit } = $derived(bench.programme);
+  const { unit, house } = $derived(bench.programme);
   const file = $derived(bench.saver.document.fabrics?.find((f) => f.id === fabric.id));
   const used = $derived(bench.programme.colourways.filter((c) => [...c.fabrics.values()].includes(fabric)).map((c) => c.name));
   const lies = $derived(bench.programme.shelf.some((s) => s.fabric === fabric) || bench.programme.kits.bundle.has(fabric.id));
@@ -52,10 +52,10 @@
       <div class="grid grid-cols-2 gap-2">
         <Setting name={words.codeSku} value={fabric.sku} onset={(to) => save('number', 'sku', to)} />
         <Setting
-          name={words.pricePerYd}
-          value={fabric.pricePerYard === undefined ? '' : String(fabric.pricePerYard)}
+          name={words.pricePer(house.soldBy)}
+          value={fabric.pricePerYard === undefined ? '' : String(priceSold(fabric.pricePerYard, house))}
           trouble={(text) => number(10000, text)}
-          onset={(to) => save('price', 'pricePerYard', to === '' ? undefined : Number(to))}
+          onset={(to) => save('price', 'pricePerYard', to === '' ? undefined : pricePerYard(Number(to), house))}
         />
         <label class="block">
           <span class="text-note text-quiet">{words.backgroundColour}</span>
@@ -105,13 +105,13 @@
           name={words.valueL}
           value={String(Math.round(fabric.value * 10) / 10)}
           trouble={(text) => number(100, text)}
-          onset={(to) => save('value', 'value', to === '' ? undefined : Number(to))}
+          onset={(to) => save('value', 'value', to === '' ? undefined : pricePerYard(Number(to), house))}
         />
         <Setting
           name={words.howBusyThePrintIs}
           value={String(Math.round(fabric.volume * 10) / 10)}
           trouble={(text) => number(60, text)}
-          onset={(to) => save('loudness', 'volume', to === '' ? undefined : Number(to))}
+          onset={(to) => save('loudness', 'volume', to === '' ? undefined : pricePerYard(Number(to), house))}
         />
       </div>
       <PhotoForm {fabric} {file} />

@@ -247,7 +247,7 @@ export const words = spoken('fabric', {
 
   // FabricForm
   codeSku: 'Code (SKU)',
-  pricePerYd: 'Price per yd',
+  pricePer: (soldBy: Said) => say`Price per ${soldBy}`,
   repeatsEvery: (unit: Said) => say`Repeats every, ${unit}`,
   valueL: 'Value, L*',
   howBusyThePrintIs: 'How busy the print is',

@@ -1,7 +1,7 @@
 /** What the account buys of a fabric for one colourway's packet, as words beside a plan. */
 import { spoken } from '$lib/look/spoken';
 import { words } from './words';
-import { formatYardage, ratio, type Rational, type LengthUnit } from '@aggrega/core/measure';
+import { ratio, soldText, type Counter } from '@aggrega/core/measure';
 import {
   PlanError,
   boughtIn,
@@ -38,15 +38,14 @@ export function boughtView(
     const all =
       bought.pieces > 0
         ? `${bought.pieces} ${formName(bought.fabric.form, bought.pieces)}`
-        : yards(bought.length, programme.unit);
-    return { all, parts: partsOf(cuts, kits, programme.unit) };
+        : soldText(bought.length, programme.house);
+    return { all, parts: partsOf(cuts, kits, programme.house) };
   } catch (error) {
     if (error instanceof PlanError) return undefined;
     throw error;
   }
 }
 
-const yards = (length: Rational, unit: LengthUnit) => `${formatYardage(length, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
 const FOR: Partial<Readonly<Record<ShopCut['use'], string>>> = spoken('plan-uses', {
   backing: ' for the backing',
   wadding: ' of wadding',
@@ -54,14 +53,14 @@ const FOR: Partial<Readonly<Record<ShopCut['use'], string>>> = spoken('plan-uses
   bundle: ' in the bundle',
 });
 
-function partsOf(cuts: readonly ShopCut[], kits: number, unit: LengthUnit): string[] {
+function partsOf(cuts: readonly ShopCut[], kits: number, counter: Counter): string[] {
   const batch = cuts.filter((c) => c.use === 'strip' || c.use === 'squaring');
   const length = batch.reduce((sum, c) => sum.add(c.length.mul(c.qty)), ratio(0));
-  const together = batch.length > 0 ? [words.forThePiecesOfKits(yards(length, unit), kits)] : [];
+  const together = batch.length > 0 ? [words.forThePiecesOfKits(soldText(length, counter), kits)] : [];
   const equal = new Map<string, number>();
   for (const c of cuts) {
     if (batch.includes(c)) continue;
-    const each = c.pieces > 0 ? `${c.pieces} ${formName(c.fabric.form, c.pieces)}` : yards(c.length, unit);
+    const each = c.pieces > 0 ? `${c.pieces} ${formName(c.fabric.form, c.pieces)}` : soldText(c.length, counter);
     const words = `${each}${FOR[c.use] ?? ''}`;
     equal.set(words, (equal.get(words) ?? 0) + c.qty);
   }

@@ -11,7 +11,7 @@ import {
   type SheetPlan,
   type Strip,
 } from '@aggrega/core/cutting';
-import { formatLength, formatYardage, ratio, type LengthUnit } from '@aggrega/core/measure';
+import { formatLength, ratio, type LengthUnit, soldText, soldAmount, type Counter } from '@aggrega/core/measure';
 import {
   PlanError,
   blocksAsCast,
@@ -201,7 +201,7 @@ function fabricView(planned: PlannedFabric, programme: Programme, named: (label:
     ...{ id, name, sku, colour, roles, form, passes, minutes },
     width: formatLength(plan.usableWidth, unit),
     wide: plan.usableWidth.valueOf(),
-    ...('sheets' in plan ? sheetNumbers(plan, form, unit) : lengthNumbers(plan, unit)),
+    ...('sheets' in plan ? sheetNumbers(plan, form, unit) : lengthNumbers(plan, programme.house)),
     proof: plan.proof,
     yield: plan.yield,
     settings: plan.settings,
@@ -219,12 +219,13 @@ function fabricView(planned: PlannedFabric, programme: Programme, named: (label:
   };
 }
 
-function lengthNumbers(plan: FabricPlan, unit: LengthUnit) {
+function lengthNumbers(plan: FabricPlan, counter: Counter) {
+  const { unit } = counter;
   return {
     needed: formatLength(plan.lengthNeeded, unit),
     toBuy: formatLength(plan.lengthToBuy, unit),
-    yardsToBuy: formatYardage(plan.lengthToBuy, unit),
-    ask: `${formatYardage(plan.lengthToBuy, unit)} ${unit === 'in' ? 'yd' : 'm'}`,
+    yardsToBuy: soldAmount(plan.lengthToBuy, counter),
+    ask: soldText(plan.lengthToBuy, counter),
     bound: boundMark(plan.lowerBound, unit),
   };
 }

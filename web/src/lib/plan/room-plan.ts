@@ -1,7 +1,7 @@
 /** The cutting room's list: what is still to be cut, step by step, whose pieces they are, and what has changed since cutting began. */
 import { words as spoken } from './words';
 import { shareOut, stepMinutes, type PlanAim } from '@aggrega/core/cutting';
-import { formatLength, formatYardage, ratio, type Rational } from '@aggrega/core/measure';
+import { formatLength, ratio, type Rational, soldAmount } from '@aggrega/core/measure';
 import {
   PlanError,
   demandOf,
@@ -190,7 +190,7 @@ export function lengthList(
 ): LengthList | Problems {
   const packet = programme.kits.packets.find((months) => months.includes(month)) ?? [month];
   const { unit } = programme;
-  const yards = (x: Rational) => formatYardage(x, unit);
+  const yards = (x: Rational) => soldAmount(x, programme.house);
   const stock = cut.map((c) => ({ ...c }));
   const groups = kitGroups(programme, colourway, people).filter((g) => wayOf[g.kind] === 'lengths' && g.kits > 0);
   // Where all are handed pieces, a length each is what would be cut instead.

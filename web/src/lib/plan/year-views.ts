@@ -2,7 +2,7 @@
 import { words } from './words';
 import { subCuts } from '@aggrega/core/cutting';
 import { bagText, finishingAmounts, wholeText } from '@aggrega/core/sheet';
-import { formatLength, formatYardage, listed, ratio, type Rational } from '@aggrega/core/measure';
+import { formatLength, listed, ratio, type Rational, soldText, usualStep, oneSold, parseLength } from '@aggrega/core/measure';
 import {
   costCurve,
   formName,
@@ -73,10 +73,10 @@ function stockView(
   { unit, house }: Programme,
 ): StockView {
   const write = (x: Rational) => formatLength(x, unit);
-  const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+  const yards = (x: Rational) => soldText(x, house);
   /** A fat quarter is half of a half yard (docs/craft.md, Fabric as it comes). */
-  const step = ratio(unit === 'in' ? '9/2' : 10);
-  const half = unit === 'in' ? 18 : 50;
+  const step = parseLength(usualStep(house), unit);
+  const half = oneSold(house).div(2).valueOf();
   const down = (x: Rational) => x.div(step).floor().mul(step);
   const lacking = order.pieces ?? order.length.valueOf();
   const { id, name, sku, colour, supplier } = fabric;
@@ -227,7 +227,7 @@ export function packetViews(
         })),
         own: (gets.way === 'list' ? gets.own : []).map(({ fabric, roles, yardage, fatQuarters, scraps }) => ({
           ...{ id: fabric.id, name: fabric.name, colour: fabric.colour, roles },
-          yardage: yardage ? `${formatYardage(yardage, unit)} ${unit === 'in' ? 'yd' : 'm'}` : words.aPieceIsWiderThan,
+          yardage: yardage ? soldText(yardage, programme.house) : words.aPieceIsWiderThan,
           fatQuarters: fatQuarters === undefined ? words.aPieceIsLargerThan : String(fatQuarters),
           scraps: scraps.map((s) => `${s.qty} × ${s.w.equals(s.h) ? write(s.w) : words.by(write(s.w), write(s.h))}`),
         })),
@@ -259,7 +259,7 @@ export function packetViews(
           const reserve = plan.lengthToBuy.sub(plan.lengthNeeded);
           return {
             ...common,
-            ask: `${formatYardage(plan.lengthToBuy, unit)} ${unit === 'in' ? 'yd' : 'm'}`,
+            ask: soldText(plan.lengthToBuy, programme.house),
             strips: stages.flatMap((s, n) => view(s.strips, n)),
             months: shares.map((own) => {
               const share = own.find((s) => s.fabric === fabric && s.from === 'packet');
@@ -360,7 +360,7 @@ export function figuresView(
   people: Record<string, number>,
   progress?: (share: number) => void,
 ): FiguresView {
-  const yard = programme.unit === 'in' ? 36 : 100;
+  const yard = oneSold(programme.house).valueOf();
   const drawn = programme.kits.packets.filter((p) => p.some((m) => handsOut(programme, m))).length;
   const figures = [];
   for (const packet of packetFigures(programme, people)) {

@@ -3,7 +3,7 @@
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { unitKind } from '@aggrega/core/construction';
-  import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
+  import { LengthError, formatLength, parseLength, stepText } from '@aggrega/core/measure';
   import { readProgramme, applyChanges, type Change } from '@aggrega/core/programme';
   import Setting from '$lib/look/Setting.svelte';
 
@@ -14,7 +14,7 @@
     { key: 'seam', name: words.seamAllowance(unit), value: house.seam },
     { key: 'rounding', name: words.roundCutSizesUpTo(unit), value: house.rounding },
     { key: 'wof', name: words.usableWidthOfFabric(unit), value: house.wof },
-    { key: 'sellingStep', name: words.fabricIsSoldInSteps(unit), value: house.sellingStep },
+    { key: 'sellingStep', name: words.fabricIsSoldInSteps, value: house.sellingStep },
     { key: 'allowance', name: words.allowanceForSquaringUpEach(unit), value: house.allowance },
   ] as const);
 
@@ -23,6 +23,14 @@
   }
   function save(name: string, change: Change) {
     if (JSON.stringify(change.from) !== JSON.stringify(change.to)) bench.saver.do(words.houseStyle3(name), [change]);
+  }
+  /** Steps of the one are no steps of the other. */
+  function sellBy(to: string) {
+    const step = changeOf('sellingStep', undefined);
+    bench.saver.do(words.houseStyle3(words.soldBy), [
+      changeOf('soldBy', to),
+      ...(file.sellingStep === undefined ? [] : [step]),
+    ]);
   }
   /** What the programme's own checks say of the field with this value. */
   function trouble(key: keyof typeof file, text: string): string {
@@ -50,11 +58,21 @@
     {#each lengths as { key, name, value } (key)}
       <Setting
         {name}
-        value={file[key] === undefined ? formatLength(value, unit) : String(file[key])}
+        value={file[key] !== undefined
+          ? String(file[key])
+          : key === 'sellingStep'
+            ? stepText(value, house)
+            : formatLength(value, unit)}
         trouble={(text) => trouble(key, text)}
         onset={(to) => save(name, changeOf(key, to))}
       />
     {/each}
+    <label class="block">
+      <span class="text-note text-quiet">{words.fabricIsSoldBy}</span>
+      <select class="field" value={house.soldBy} onchange={(e) => sellBy(e.currentTarget.value)}>
+        <option value="yd">{words.theYard}</option><option value="m">{words.theMetre}</option>
+      </select>
+    </label>
     <label class="block">
       <span class="text-note text-quiet">{words.unitsAre}</span>
       <select class="field" value={house.sizing} onchange={(e) => save('sizing', changeOf('sizing', e.currentTarget.value))}>

@@ -36,7 +36,11 @@ export const words = spoken('programme', {
   seamAllowance: (unit: Said) => say`Seam allowance, ${unit}`,
   roundCutSizesUpTo: (unit: Said) => say`Round cut sizes up to the next, ${unit}`,
   usableWidthOfFabric: (unit: Said) => say`Usable width of fabric, ${unit}`,
-  fabricIsSoldInSteps: (unit: Said) => say`Fabric is sold in steps of, ${unit}`,
+  fabricIsSoldInSteps: 'Fabric is sold in steps of',
+  soldBy: 'what fabric is sold by',
+  fabricIsSoldBy: 'Fabric is sold by',
+  theYard: 'the yard',
+  theMetre: 'the metre',
   allowanceForSquaringUpEach: (unit: Said) => say`Allowance for squaring up each cut, ${unit}`,
   houseStyle3: (name: Said) => say`house style, ${name}`,
 

@@ -9,7 +9,7 @@
   import BackingPanels from './BackingPanels.svelte';
   import { fieldChange, settingAt } from './places';
   import { lengthToBuy } from '@aggrega/core/cutting';
-  import { formatLength, formatYardage, type Rational } from '@aggrega/core/measure';
+  import { formatLength, type Rational, soldText } from '@aggrega/core/measure';
   import {
     PlanError,
     backingCloth,
@@ -27,7 +27,7 @@
   const { programme } = $derived(bench);
   const { unit, house } = $derived(programme);
   const write = (x: Rational) => formatLength(x, unit);
-  const yards = (x: Rational) => `${formatYardage(x, unit)} ${unit === 'in' ? 'yd' : 'm'}`;
+  const yards = (x: Rational) => soldText(x, house);
   const letters = (role: string) => ({ colour: colourway.fabrics.get(role)?.colour ?? '#ffffff', roles: [role] });
   const nameOf = (role: string) => colourway.fabrics.get(role)?.name ?? words.noFabricYet;
 

@@ -19,7 +19,7 @@
 
   const bench = useWorkbench();
   const { programme } = $derived(bench);
-  const { unit, orders } = $derived(programme);
+  const { orders } = $derived(programme);
   const today = $derived(page.data.today as string);
   /** The day on which the desk is looked at: a stand-in can be looked at ahead. */
   let day = $state(untrack(() => today));
@@ -55,7 +55,7 @@
         to: closed || undefined,
       },
     ]);
-  const all = (lines: readonly OrderLine[]) => lineWords(lines, unit).join('; ');
+  const all = (lines: readonly OrderLine[]) => lineWords(lines, programme.house).join('; ');
   /** What this order still owes is wanted; what came short is told with it. */
   const coming = $derived(programme.fabrics.some((f) => !comingOf(programme, f).length.equals(0)));
 </script>

@@ -34,7 +34,7 @@
   });
   const figures = $derived(year.answer);
   const problems = $derived(year.problems.length > 0 ? year.problems : cost.problems);
-  const yd = $derived(programme.unit === 'in' ? 'yd' : 'm');
+  const yd = $derived(programme.house.soldBy);
   /** 'February, March' of months that are handed out together. */
   const shortNames = (ids: readonly string[]) =>
     ids.map((id) => programme.months.find((m) => m.id === id)?.name ?? id).join(', ');

@@ -44,7 +44,7 @@
     [0.7, 'unlikely'],
     [1, words.lastOfIt],
   ] as const;
-  const yard = $derived(programme.unit === 'in' ? 'yd' : 'm');
+  const yard = $derived(programme.house.soldBy);
   const advice = $derived.by(() => {
     if (!asker.answer || !chosen || people === 0) return [];
     const left = new Set(ahead.map((m) => m.id));

@@ -166,7 +166,14 @@
   {#snippet side()}
     {#if view && fabric && plan.ok}
       <div data-planned-for={plan.batch.participants}>
-        <FabricTable fabrics={view.fabrics} {unit} chosen={fabric.id} onchoose={(id) => (chosen = id)} {supposed} />
+        <FabricTable
+          fabrics={view.fabrics}
+          {unit}
+          soldBy={programme.house.soldBy}
+          chosen={fabric.id}
+          onchoose={(id) => (chosen = id)}
+          {supposed}
+        />
       </div>
 
       {#if bought}
@@ -228,7 +235,14 @@
           )}{:else if !final}{words.lookingForABetterPlan}{:else}{words.searchCompleteNoBetterPlan}{/if}
       </p>
       <div class="mt-3">
-        <Readings plans={refiner.plans} {basis} {unit} chosen={reading} pace={data.pace} onchoose={(r) => (reading = r)} />
+        <Readings
+          plans={refiner.plans}
+          {basis}
+          counter={programme.house}
+          chosen={reading}
+          pace={data.pace}
+          onchoose={(r) => (reading = r)}
+        />
       </div>
       {#if view.costPerKit !== undefined}
         <p class="tabular mt-3" data-totals>

@@ -238,7 +238,7 @@
         />
       </div>
     {:else if lengths?.ok}
-      <LengthsToCut list={lengths} {unit} {isDone} onset={set} />
+      <LengthsToCut list={lengths} {unit} soldBy={programme.house.soldBy} {isDone} onset={set} />
     {/if}
     <section class="mt-6 border-t border-ink pt-2 text-note">
       <h2 class="font-sans">{spoken.safety}</h2>
