@@ -20,8 +20,9 @@
     </p>
   {/if}
   <p class="mt-6 flex gap-4">
-    {#if !missing}<a class="act first" href={page.url.pathname + page.url.search} data-sveltekit-reload>{words.tryAgain}</a
+    {#if !missing}<a class="btn btn-primary" href={page.url.pathname + page.url.search} data-sveltekit-reload
+        >{words.tryAgain}</a
       >{/if}
-    {#if !participant}<a class="act" class:first={missing} href="/" data-sveltekit-reload>{words.allProgrammes}</a>{/if}
+    {#if !participant}<a class="btn" class:btn-primary={missing} href="/" data-sveltekit-reload>{words.allProgrammes}</a>{/if}
   </p>
 </main>

@@ -33,14 +33,14 @@
       <h1 class="text-title">{words.programmes}</h1>
     </div>
     <Tools />
-    {#if data.who?.role === 'owner'}<a class="act" href="/house"><UsersRound size={17} /> {words.team}</a>{/if}
-    <a class="act" href="/programmes/import"><Upload size={17} /> {words.importAProgramme}</a>
-    <a class="act {kept.length === 0 ? 'first' : ''}" href="/programmes/new"><Plus size={17} /> {words.newProgramme}</a>
+    {#if data.who?.role === 'owner'}<a class="btn" href="/house"><UsersRound size={17} /> {words.team}</a>{/if}
+    <a class="btn" href="/programmes/import"><Upload size={17} /> {words.importAProgramme}</a>
+    <a class="btn {kept.length === 0 ? 'btn-primary' : ''}" href="/programmes/new"><Plus size={17} /> {words.newProgramme}</a>
   </header>
   {#if data.who?.demo}
     <p class="mt-4 text-note text-quiet">
       {words.youreInTheDemoAs(data.who.name)}
-      <a class="plain" href="/sign-in">{words.signIn}</a>{words.or} <a class="plain" href="/begin">{words.setUpYourOwnShop}</a>.
+      <a class="link" href="/sign-in">{words.signIn}</a>{words.or} <a class="link" href="/begin">{words.setUpYourOwnShop}</a>.
     </p>
   {/if}
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
@@ -71,7 +71,7 @@
             ></span>
           {/each}
         </span>
-        <button class="plain text-note text-quiet" onclick={() => putAside(slug, true)}>{words.archive}</button>
+        <button class="link text-note text-quiet" onclick={() => putAside(slug, true)}>{words.archive}</button>
       </li>
     {/each}
   </ul>
@@ -81,7 +81,7 @@
       {#each aside as { slug, title } (slug)}
         <li class="flex gap-6 border-b border-rule py-2">
           <span class="mr-auto text-walnut">{title}</span>
-          <button class="plain text-note" onclick={() => putAside(slug, false)}>{words.restore}</button>
+          <button class="link text-note" onclick={() => putAside(slug, false)}>{words.restore}</button>
         </li>
       {/each}
     </ul>

@@ -78,7 +78,7 @@
     <label class="block"
       ><span class="text-note text-quiet">{words.release}</span>
       <select
-        class="field"
+        class="select"
         value={cadence?.kind ?? ''}
         onchange={(e) => setCadence({ kind: e.currentTarget.value as 'weekly' })}
       >
@@ -108,7 +108,7 @@
     {#if cadence && differ > 0}
       <p>
         {words.ofMonthsHaveADifferent(differ, programme.months.length)}
-        <button class="act mt-1" onclick={setDays}>{words.applyScheduleToAllMonths}</button>
+        <button class="btn mt-1" onclick={setDays}>{words.applyScheduleToAllMonths}</button>
       </p>
     {/if}
     <div class="flex gap-3">
@@ -123,7 +123,7 @@
       <label class="block min-w-0 flex-1"
         ><span class="text-note text-quiet">{words.timeZone}</span>
         <input
-          class="field"
+          class="input"
           list="zones"
           value={calendar.timeZone}
           onchange={(e) => {
@@ -147,7 +147,7 @@
       <li class="flex items-baseline gap-2 border-b border-rule py-1.5">
         <span class="mr-auto">{short(a.from)}{a.to === a.from ? '' : words.to(short(a.to))}{a.name ? `, ${a.name}` : ''}</span>
         <button
-          class="plain text-note"
+          class="link text-note"
           aria-label={words.remove(a.name || a.from)}
           onclick={() =>
             save(
@@ -163,21 +163,21 @@
     <div class="flex flex-col gap-2">
       <label class="block"
         ><span class="text-note text-quiet">{words.from}</span><input
-          class="field"
+          class="input"
           type="date"
           bind:value={from}
           required
         /></label
       >
       <label class="block"
-        ><span class="text-note text-quiet">{words.to2}</span><input class="field" type="date" bind:value={to} /></label
+        ><span class="text-note text-quiet">{words.to2}</span><input class="input" type="date" bind:value={to} /></label
       >
     </div>
     <label class="block"
-      ><span class="text-note text-quiet">{words.reason}</span><input class="field" maxlength="120" bind:value={name} /></label
+      ><span class="text-note text-quiet">{words.reason}</span><input class="input" maxlength="120" bind:value={name} /></label
     >
     {#if trouble}<p class="text-note text-madder" role="alert">{trouble}</p>{/if}
-    <p><button class="act">{words.addDaysOff}</button></p>
+    <p><button class="btn">{words.addDaysOff}</button></p>
   </form>
 </section>
 <section class="mt-6" aria-label={words.theWorkBeforeARelease}>

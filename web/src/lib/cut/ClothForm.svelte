@@ -53,7 +53,7 @@
     <div class="flex flex-col gap-3 pt-2 pb-1">
       <label class="block">
         <span class="text-note text-quiet">{words.sold2}</span>
-        <select class="field" value={fabric.form} onchange={(e) => choose(e.currentTarget.value)}>
+        <select class="select" value={fabric.form} onchange={(e) => choose(e.currentTarget.value)}>
           {#each FORMS as form (form)}<option value={form}>{said(form)}</option>{/each}
         </select>
       </label>

@@ -35,9 +35,9 @@
   <div class="mt-2 flex items-end gap-2">
     <label class="block"
       ><span class="text-note text-quiet">{words.minutesInTotalAllPeople}</span>
-      <input class="field w-28" inputmode="numeric" bind:value={text} placeholder={written} /></label
+      <input class="input w-28" inputmode="numeric" bind:value={text} placeholder={written} /></label
     >
-    <button class="act shrink-0 whitespace-nowrap">{words.save}</button>
+    <button class="btn shrink-0 whitespace-nowrap">{words.save}</button>
   </div>
   {#if trouble}<p class="mt-1 text-note text-madder" role="alert">{trouble}</p>{/if}
 </form>

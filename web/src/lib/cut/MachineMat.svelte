@@ -67,7 +67,7 @@
     />{/if}
 </svg>
 <div class="no-print mt-2 flex items-center gap-4">
-  <button class="act" onclick={play}>{words.play}</button>
+  <button class="btn" onclick={play}>{words.play}</button>
   <label class="flex flex-1 items-center gap-3"
     ><span class="text-note whitespace-nowrap text-quiet">{words.cutOf(shown, strokes.length)}</span>
     <input

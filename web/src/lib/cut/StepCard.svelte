@@ -33,8 +33,8 @@
     {fabric.name}
     <!-- In reach without scrolling, whatever the step holds. -->
     <span class="ml-auto flex gap-3 font-sans text-body font-normal">
-      <button class="act px-4 py-3" disabled={!backable} onclick={onback}>{words.backOneStep}</button>
-      <button class="act px-6 py-3 font-semibold" onclick={ondone}>{words.doneNextCut}</button>
+      <button class="btn px-4 py-3" disabled={!backable} onclick={onback}>{words.backOneStep}</button>
+      <button class="btn px-6 py-3 font-semibold" onclick={ondone}>{words.doneNextCut}</button>
     </span>
   </h2>
   <p class="mt-3 flex flex-wrap items-baseline gap-x-8 gap-y-1">

@@ -47,10 +47,10 @@
 <div class="flex flex-wrap items-end gap-4">
   <label class="block w-56"
     ><span class="text-note text-quiet">{words.searchBlocks}</span>
-    <input class="field" type="search" bind:value={search} placeholder={words.starGeesePartialSeam} /></label
+    <input class="input" type="search" bind:value={search} placeholder={words.starGeesePartialSeam} /></label
   >
-  <button class="act" onclick={() => onchoose(plainBlock('plain', words.newBlock, [4, 4]))}>{words.aPlain4By4}</button>
-  <label class="act"
+  <button class="btn" onclick={() => onchoose(plainBlock('plain', words.newBlock, [4, 4]))}>{words.aPlain4By4}</button>
+  <label class="btn"
     >{words.fromAFile}<input
       class="sr-only"
       type="file"

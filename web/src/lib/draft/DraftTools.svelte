@@ -42,7 +42,7 @@
   <div class="flex flex-wrap gap-1.5">
     {#each TOOLS as t (t.id)}
       <button
-        class="act {t.id === drafter.tool ? 'first' : ''}"
+        class="btn {t.id === drafter.tool ? 'btn-primary' : ''}"
         aria-pressed={t.id === drafter.tool}
         onclick={() => drafter.take(t.id)}
         >{t.name}<kbd class="text-note {t.id === drafter.tool ? '' : 'text-quiet'}">{t.key}</kbd></button
@@ -79,7 +79,7 @@
       {#if drafter.tool === 'seam' || drafter.tool === 'unit'}
         <label class="block w-32">
           <span class="text-note text-quiet">{words.snapTo}</span>
-          <select class="field" bind:value={drafter.step}>
+          <select class="select" bind:value={drafter.step}>
             <option value={12}>{words.grid}</option>
             <option value={6}>{words.halfSquares}</option>
             <option value={4}>{words.thirds}</option>
@@ -90,7 +90,7 @@
       {#if drafter.tool !== 'turn'}
         <label class="block w-56">
           <span class="text-note text-quiet">{words.repeatEachChange}</span>
-          <select class="field" bind:value={drafter.symmetry}>
+          <select class="select" bind:value={drafter.symmetry}>
             {#each symmetries as [id, name] (id)}<option value={id}>{name}</option>{/each}
           </select>
         </label>
@@ -125,14 +125,14 @@
     <div class="mt-2 flex flex-wrap items-center gap-2">
       <label class="flex items-center gap-2"
         ><span class="text-note text-quiet">{words.sizeGridSquaresOnThe}</span>
-        <select class="field !w-16" bind:value={drafter.size}>
+        <select class="select !w-16" bind:value={drafter.size}>
           {#each [0.5, 1, 1.5, 2, 3, 4] as n (n)}<option value={n}>{n}</option>{/each}
         </select></label
       >
-      <button class="act" onclick={() => (drafter.quarters = (drafter.quarters + 1) % 4)}
+      <button class="btn" onclick={() => (drafter.quarters = (drafter.quarters + 1) % 4)}
         >{words.turn}<kbd class="text-note text-quiet">{words.r}</kbd></button
       >
-      <button class="act" onclick={() => (drafter.mirrored = !drafter.mirrored)}
+      <button class="btn" onclick={() => (drafter.mirrored = !drafter.mirrored)}
         >{words.mirror}<kbd class="text-note text-quiet">{words.m}</kbd></button
       >
     </div>

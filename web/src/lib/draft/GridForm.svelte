@@ -34,7 +34,7 @@
       <label class="block w-24"
         ><span class="text-note text-quiet">{name}</span>
         <input
-          class="field"
+          class="input"
           inputmode="numeric"
           value={block.grid[axis]}
           onchange={(e) => {
@@ -44,10 +44,10 @@
         /></label
       >
     {/each}
-    <button class="act" onclick={() => take(refineGrid(block, 2), words.aFinerGrid)}>{words.finerGrid2}</button>
-    <button class="act" onclick={() => take(refineGrid(block, 0.5), words.aCoarserGrid)}>{words.coarserGrid2}</button>
-    <button class="act" onclick={() => onchange(turnBlock(block, 1), 'turned')}>{words.turnTheBlock}</button>
-    <button class="act" onclick={() => onchange(mirrorBlock(block), 'mirrored')}>{words.mirrorTheBlock}</button>
+    <button class="btn" onclick={() => take(refineGrid(block, 2), words.aFinerGrid)}>{words.finerGrid2}</button>
+    <button class="btn" onclick={() => take(refineGrid(block, 0.5), words.aCoarserGrid)}>{words.coarserGrid2}</button>
+    <button class="btn" onclick={() => onchange(turnBlock(block, 1), 'turned')}>{words.turnTheBlock}</button>
+    <button class="btn" onclick={() => onchange(mirrorBlock(block), 'mirrored')}>{words.mirrorTheBlock}</button>
   </div>
   {#if trouble}<p class="mt-1 text-madder" role="alert">{trouble}</p>{/if}
 </section>

@@ -81,7 +81,7 @@
       <label class="block"
         ><span class="text-note text-quiet">{words.itsUnitsAreMade}</span>
         <select
-          class="field"
+          class="select"
           value={month.unitsWith ?? ''}
           onchange={(e) =>
             save(
@@ -131,7 +131,7 @@
       <label class="block">
         <span class="text-note text-quiet">{words.unitsAre}</span>
         <select
-          class="field"
+          class="select"
           value={row.sizing ?? ''}
           onchange={(e) => save('sizing', `${entryPath(month, entry)}/sizing`, row.sizing, e.currentTarget.value || undefined)}
         >
@@ -146,7 +146,7 @@
         <label class="block">
           <span class="text-note text-quiet">{kind.plural[0]!.toUpperCase()}{kind.plural.slice(1)}</span>
           <select
-            class="field"
+            class="select"
             value={row.methods?.[kind.kind] ?? ''}
             onchange={(e) =>
               save(

@@ -132,7 +132,7 @@
             <div class="flex items-center gap-2 {pool ? 'mt-1' : ''}">
               {#if !pool}<Swatch {fabric} unit={programme.unit} {view} width={48} height={34} />{/if}
               <select
-                class="field min-w-0"
+                class="select min-w-0"
                 aria-label={words.fabricOf(letter)}
                 disabled={locked}
                 value={pool ? 'scrappy' : fabric.own ? bandOf(fabric.value) : fabric.id}
@@ -199,7 +199,7 @@
       <span class="text-note text-quiet">{words.copyFabricsFrom}</span>
       {#each others as c (c.id)}
         <button
-          class="act"
+          class="btn"
           onclick={() => save(words.fabricsCopiedFrom(c.name), copyChanges(bench.saver.document, colourway.id, c.id))}
           >{c.name}</button
         >

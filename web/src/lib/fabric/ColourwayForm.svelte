@@ -61,9 +61,9 @@
       />
     </div>
     <p class="mt-2 flex flex-wrap items-center gap-2">
-      <button class="act" onclick={add}>{words.duplicateColourway}</button>
+      <button class="btn" onclick={add}>{words.duplicateColourway}</button>
       {#if programme.colourways.length > 1 && people === 0}
-        <button class="plain text-note text-quiet" onclick={remove}>{words.delete(colourway.name)}</button>
+        <button class="link text-note text-quiet" onclick={remove}>{words.delete(colourway.name)}</button>
       {/if}
     </p>
   </section>

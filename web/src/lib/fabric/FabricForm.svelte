@@ -60,7 +60,7 @@
         <label class="block">
           <span class="text-note text-quiet">{words.backgroundColour}</span>
           <input
-            class="field p-0.5"
+            class="input p-0.5"
             type="color"
             value={fabric.colour}
             onchange={(e) => save('colour', 'colour', e.currentTarget.value)}
@@ -69,7 +69,7 @@
         <label class="block">
           <span class="text-note text-quiet">{words.print}</span>
           <select
-            class="field"
+            class="select"
             value={print?.pattern ?? ''}
             onchange={(e) => {
               const pattern = e.currentTarget.value as PrintPattern | '';
@@ -88,7 +88,7 @@
           <label class="block">
             <span class="text-note text-quiet">{words.printColour}</span>
             <input
-              class="field p-0.5"
+              class="input p-0.5"
               type="color"
               value={print.ink}
               onchange={(e) => save(words.printColour2, 'print', { ...print, ink: e.currentTarget.value })}
@@ -132,7 +132,7 @@
       {#if used.length === 0 && !lies}
         <p>
           <button
-            class="plain text-note"
+            class="link text-note"
             onclick={() => bench.saver.do(words.takenOut(fabric.name), [{ path: `/fabrics/${fabric.id}`, from: file }])}
             >{words.delete(fabric.name)}</button
           >

@@ -39,7 +39,7 @@
 <section aria-label={words.fabricsOfTheProgramme}>
   <h2 class="border-b border-ink pb-1 text-lead">{words.fabrics}</h2>
   <input
-    class="field mt-2"
+    class="input mt-2"
     type="search"
     placeholder={words.nameCodeOrSupplier}
     aria-label={words.searchTheFabrics}
@@ -57,7 +57,7 @@
           >{fabric.name} <span class="text-note text-quiet">{fabric.sku}</span></button
         >
         <span class="text-note font-semibold">{letters(fabric)}</span>
-        <button class="plain text-note" onclick={() => oncast(fabric)} aria-label={castWords(colourway, role, fabric).long}
+        <button class="link text-note" onclick={() => oncast(fabric)} aria-label={castWords(colourway, role, fabric).long}
           >{castWords(colourway, role, fabric).short}</button
         >
       </li>
@@ -66,7 +66,7 @@
     {/each}
   </ul>
   <p class="mt-2">
-    <button class="act" onclick={add}
+    <button class="btn" onclick={add}
       ><Plus size={17} /> {words.add(search.trim() ? `“${search.trim()}”` : words.aFabric)}</button
     >
   </p>

@@ -71,8 +71,8 @@
         {words.photographTheFabricFlatIn}
       </p>
       <p class="mt-2 flex gap-2">
-        <button class="act first" onclick={take}>{words.useThisPhoto}</button>
-        <button class="act" onclick={() => (read = undefined)}>{words.cancel}</button>
+        <button class="btn btn-primary" onclick={take}>{words.useThisPhoto}</button>
+        <button class="btn" onclick={() => (read = undefined)}>{words.cancel}</button>
       </p>
     </section>
   {/if}
@@ -85,7 +85,7 @@
     />
     <p class="mt-1">
       <button
-        class="plain text-note"
+        class="link text-note"
         onclick={() => bench.saver.do(words.photoTakenOff(fabric.name), [change('photo', undefined)])}
         >{words.removeThePhotoColourAnd}</button
       >

@@ -48,7 +48,7 @@
         <span class="numeral w-12 text-note">{letter}, {i + 1}</span>
         <Swatch {fabric} unit={bench.programme.unit} {view} width={32} height={24} />
         <select
-          class="field min-w-0 py-0.5"
+          class="select min-w-0 py-0.5"
           aria-label={words.fabricOfPatch(i + 1, letter)}
           value={pins.has(pin) ? fabric.id : ''}
           onchange={(e) =>

@@ -99,7 +99,7 @@
 <label class="mt-1 flex items-center gap-2">
   <span class="text-note whitespace-nowrap text-quiet">{words.aFabricFor}</span>
   <select
-    class="field min-w-0 py-0.5 text-note"
+    class="select min-w-0 py-0.5 text-note"
     aria-label={words.whatOfHasAFabric(letter)}
     disabled={locked}
     value={pool.per}
@@ -111,7 +111,7 @@
 <label class="mt-1 flex items-center gap-2">
   <span class="text-note whitespace-nowrap text-quiet">{words.made}</span>
   <select
-    class="field min-w-0 py-0.5 text-note"
+    class="select min-w-0 py-0.5 text-note"
     aria-label={words.howTheUnitsOfAre(letter)}
     disabled={locked || !dealt}
     title={dealt ? undefined : words.aPoolOfUnitsNeeds}
@@ -126,7 +126,7 @@
     <label class="flex items-center gap-2"
       ><span class="whitespace-nowrap text-quiet">{words.atMostAlike}</span>
       <input
-        class="field w-16 py-0.5"
+        class="input w-16 py-0.5"
         type="number"
         min="1"
         max="10000"
@@ -140,7 +140,7 @@
     <label class="flex items-center gap-2"
       ><span class="whitespace-nowrap text-quiet">{words.dealtAs}</span>
       <select
-        class="field min-w-0 py-0.5"
+        class="select min-w-0 py-0.5"
         aria-label={words.whatIsDealtAs(letter)}
         disabled={locked}
         value={pool.units.as ?? ''}

@@ -69,13 +69,13 @@
     {/each}
   </fieldset>
   <div class="mt-3 flex flex-wrap items-center gap-2">
-    <button class="act" onclick={() => save('shuffled', { seed: (seed + 1) % 1_000_000 })}
+    <button class="btn" onclick={() => save('shuffled', { seed: (seed + 1) % 1_000_000 })}
       >{words.shuffle} <kbd class="text-quiet">{words.s}</kbd></button
     >
     <label class="flex items-center gap-2"
       ><span class="text-note text-quiet">{words.no2}</span>
       <input
-        class="field w-20"
+        class="input w-20"
         type="number"
         min="0"
         max="1000000"
@@ -91,15 +91,15 @@
     <span class="text-note text-quiet">{words.useTheSameNumberTo}</span>
   </div>
   <div class="mt-2 flex flex-wrap items-center gap-2">
-    <button class="act" disabled={stock.progress !== undefined} onclick={keepWithin}>{words.useOnlyWhatIsIn}</button>
+    <button class="btn" disabled={stock.progress !== undefined} onclick={keepWithin}>{words.useOnlyWhatIsIn}</button>
     {#if stock.progress !== undefined}
-      <button class="act" onclick={() => (stock.close(), (asked = ''))}>{words.stop}</button>
+      <button class="btn" onclick={() => (stock.close(), (asked = ''))}>{words.stop}</button>
     {/if}
     {#if most.size > 0}
-      <button class="act" onclick={() => save(words.withoutLimits, { most: {} })}>{words.removeLimits}</button>
+      <button class="btn" onclick={() => save(words.withoutLimits, { most: {} })}>{words.removeLimits}</button>
     {/if}
     {#if pins.size > 0}
-      <button class="act" onclick={() => save(words.pinsOut, { pins: {} })}>{words.removeAllPins(pins.size)}</button>
+      <button class="btn" onclick={() => save(words.pinsOut, { pins: {} })}>{words.removeAllPins(pins.size)}</button>
     {/if}
   </div>
   <Working progress={stock.progress} what={words.checkingWhatIsInStock} />

@@ -44,14 +44,14 @@
           <span class="flex">{@render pair(s)}</span>
           <b class={s.verdict === 'lost' ? 'text-madder' : ''}>{WORDS[s.verdict]}</b>
           <span class="text-quiet">{words.valueStepsIn(Math.round(s.difference), months(s))}</span>
-          <button class="plain ml-auto text-note" onclick={() => melt(s.roles, true)}>{words.lowContrastIsIntended}</button>
+          <button class="link ml-auto text-note" onclick={() => melt(s.roles, true)}>{words.lowContrastIsIntended}</button>
         </div>
         <div class="mt-1.5 flex flex-wrap items-center gap-2">
           {#if found.length > 0}
             <span class="text-note text-quiet">{words.inStockAndWouldHelp}</span>
             {#each found as { role, fabric } (role + fabric.id)}
               <button
-                class="act"
+                class="btn"
                 onclick={() =>
                   bench.saver.do(
                     words.for(fabric.name, role),
@@ -78,7 +78,7 @@
           <span class="flex">{@render pair(s)}</span>
           {#if s.melts && s.fabrics[0] !== s.fabrics[1]}
             {words.lowContrastIntended}
-            <button class="plain text-note" onclick={() => melt(s.roles, false)}>{words.warnMeAgain}</button>
+            <button class="link text-note" onclick={() => melt(s.roles, false)}>{words.warnMeAgain}</button>
           {:else if s.melts}{words.theSameFabric}{:else}{words.goodContrastValueSteps(Math.round(s.difference))}{/if}
         </span>
       {/each}

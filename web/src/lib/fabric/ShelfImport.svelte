@@ -57,12 +57,12 @@
 <section aria-label={words.importAndDownload}>
   <h2 class="border-b border-ink pb-1 text-lead">{words.importAndDownload}</h2>
   <p class="mt-2">
-    <a class="act" href="fabrics/shelf.csv" download><Download size={17} /> {words.csv}</a>
+    <a class="btn" href="fabrics/shelf.csv" download><Download size={17} /> {words.csv}</a>
   </p>
   <label class="mt-2 block">
     <span class="text-note text-quiet">{words.importCsvPreviewFirst}</span>
     <input
-      class="field file:mr-2 file:border file:border-ink file:px-2"
+      class="file-input file:mr-2 file:border file:border-ink file:px-2"
       type="file"
       accept=".csv,text/csv"
       onchange={(e) => void look(e.currentTarget)}
@@ -71,7 +71,7 @@
   {#if suppliers.length > 0}
     <p class="mt-3 text-note text-quiet">{words.priceListsPreviewFirst}</p>
     <p class="mt-1 flex flex-wrap gap-2">
-      {#each suppliers as supplier (supplier)}<button class="act" onclick={() => void lookAtList(supplier)}>{supplier}</button
+      {#each suppliers as supplier (supplier)}<button class="btn" onclick={() => void lookAtList(supplier)}>{supplier}</button
         >{/each}
     </p>
   {/if}
@@ -95,8 +95,8 @@
       {/if}
     {/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button class="act" onclick={() => dialog.close()}>{words.cancel}</button>
-      {#if take > 0}<button class="act first" onclick={done}>{words.importFabrics(take)}</button>{/if}
+      <button class="btn" onclick={() => dialog.close()}>{words.cancel}</button>
+      {#if take > 0}<button class="btn btn-primary" onclick={done}>{words.importFabrics(take)}</button>{/if}
     </p>
   </div>
 </dialog>

@@ -121,12 +121,12 @@
   </div>
 
   <div class="mt-1 flex min-h-10 flex-wrap items-center gap-2">
-    <button class="act" aria-label={words.oneFewer} onclick={() => turn(people - 1)}>−</button>
-    <button class="act" aria-label={words.oneMore} onclick={() => turn(people + 1)}>+</button>
+    <button class="btn" aria-label={words.oneFewer} onclick={() => turn(people - 1)}>−</button>
+    <button class="btn" aria-label={words.oneMore} onclick={() => turn(people + 1)}>+</button>
     {#if trying}
-      {#if !roster}<button class="act first" onclick={onenrol}>{words.enrol(people)}</button>{/if}
-      <button class="plain text-note" onclick={() => turn(enrolled)}>{words.backTo(enrolled)}</button>
-      {#if roster}<a class="plain text-note" href={roster}>{words.changeItUnderParticipants}</a>{/if}
+      {#if !roster}<button class="btn btn-primary" onclick={onenrol}>{words.enrol(people)}</button>{/if}
+      <button class="link text-note" onclick={() => turn(enrolled)}>{words.backTo(enrolled)}</button>
+      {#if roster}<a class="link text-note" href={roster}>{words.changeItUnderParticipants}</a>{/if}
     {/if}
   </div>
 </section>

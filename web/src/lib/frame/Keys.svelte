@@ -48,6 +48,6 @@
         <dd>{what}</dd>
       {/each}
     </dl>
-    <form method="dialog" class="mt-6 text-right"><button class="act first">{words.close}</button></form>
+    <form method="dialog" class="mt-6 text-right"><button class="btn btn-primary">{words.close}</button></form>
   </div>
 </dialog>

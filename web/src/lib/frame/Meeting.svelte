@@ -41,8 +41,8 @@
         </tbody>
       </table>
       <div class="mt-6 flex justify-end gap-3">
-        <button class="act" onclick={() => saver.decide(false)}>{words.keepTheirs}</button>
-        <button class="act first" onclick={() => saver.decide(true)}>{words.useMine}</button>
+        <button class="btn" onclick={() => saver.decide(false)}>{words.keepTheirs}</button>
+        <button class="btn btn-primary" onclick={() => saver.decide(true)}>{words.useMine}</button>
       </div>
     </div>
   {/if}

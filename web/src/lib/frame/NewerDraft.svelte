@@ -37,7 +37,7 @@
         release.state === 'released' ? words.participantsPages : words.theRelease,
       )}
       {#if release.state === 'released'}{words.sendACorrectionPublishThe}{:else}{words.useTheChangesProofIt}{/if}{words.under}
-      <a class="plain" href="/programmes/{bench.slug}/months/{month}/release">{words.release}</a>.
+      <a class="link" href="/programmes/{bench.slug}/months/{month}/release">{words.release}</a>.
     </p>
     <details class="mt-1">
       <summary class="cursor-pointer">{words.whatDiffers}</summary>

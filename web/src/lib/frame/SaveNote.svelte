@@ -24,11 +24,11 @@
   {:else if saver.state === 'waiting'}
     <span class="text-madder">{words.notSavedYet}</span>
     {saver.trouble}
-    <button class="plain" onclick={() => saver.retry()}>{words.tryNow}</button>
+    <button class="link" onclick={() => saver.retry()}>{words.tryNow}</button>
   {:else if saver.state === 'refused'}
     <span class="text-madder">{words.notSaved}</span>
     {saver.trouble}.
-    <button class="plain" onclick={() => saver.dropRefused()}>{words.undoThisChange}</button>
+    <button class="link" onclick={() => saver.dropRefused()}>{words.undoThisChange}</button>
   {:else}
     <span class="text-madder">{words.someoneElseHasChangedThisToo}</span>
   {/if}

@@ -53,14 +53,14 @@
     <h2 class="mr-auto text-head">{words.theCuttingEvening}</h2>
     <label class="no-print flex items-center gap-2"
       ><span class="text-note text-quiet">{words.peopleCutting}</span><input
-        class="field w-20"
+        class="input w-20"
         type="number"
         min="1"
         max="12"
         bind:value={hands}
       /></label
     >
-    {#if !open}<button class="act first no-print" onclick={() => (open = true)}>{words.shareOutTheWork}</button>{/if}
+    {#if !open}<button class="btn btn-primary no-print" onclick={() => (open = true)}>{words.shareOutTheWork}</button>{/if}
   </div>
   {#if open}
     <Working progress={asker.progress} what={words.sharingOutTheWork} />
@@ -94,8 +94,8 @@
     </div>
     {#if asker.answer}
       <p class="no-print mt-4 flex flex-wrap items-center gap-3">
-        <button class="act first" onclick={() => void allCut()}>{words.markAllAsCut}</button>
-        <button class="act" onclick={() => window.print()}>{words.printTheLists}</button>
+        <button class="btn btn-primary" onclick={() => void allCut()}>{words.markAllAsCut}</button>
+        <button class="btn" onclick={() => window.print()}>{words.printTheLists}</button>
         {#if told}<span class="text-madder" role="alert">{told}</span>{/if}
       </p>
       <p class="mt-2 text-note text-quiet">

@@ -45,7 +45,7 @@
   <div class="mt-3 flex flex-col gap-3">
     <label class="block">
       <span class="text-note text-quiet">{words.aKitIs}</span>
-      <select class="field" value={kits.kind} onchange={(e) => save('kind', 'kind', e.currentTarget.value)}>
+      <select class="select" value={kits.kind} onchange={(e) => save('kind', 'kind', e.currentTarget.value)}>
         {#each kitKinds as id (id)}<option value={id}>{kitNames[id]}</option>{/each}
       </select>
     </label>
@@ -71,7 +71,7 @@
           <span class="mr-auto">{monthTitle(month)}</span>
           {#if j === 0 && packet.length > 1 && wayOf[kits.kind] === 'lengths'}
             <button
-              class="plain text-note"
+              class="link text-note"
               aria-pressed={kits.keepWhole.has(month.id)}
               title={words.whatALaterMonthNeeds(
                 kits.keepWhole.has(month.id) ? words.keptWholeUntilThen : words.cutNowAndBagged,
@@ -82,13 +82,13 @@
           {/if}
           {#if j > 0}
             <button
-              class="plain text-note"
+              class="link text-note"
               onclick={() => join(month.id, false)}
               aria-label={words.separatePacket(monthTitle(month))}>{words.separate}</button
             >
           {:else if i > 0}
             <button
-              class="plain text-note"
+              class="link text-note"
               onclick={() => join(month.id, true)}
               aria-label={words.combineWithThePreviousPacket(monthTitle(month))}>{words.combineWithPrevious}</button
             >

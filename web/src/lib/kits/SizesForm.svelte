@@ -70,14 +70,14 @@
       {/each}
       <p>
         <button
-          class="plain text-note"
+          class="link text-note"
           onclick={() => bench.saver.do(`${size.name} deleted`, [{ path: `/sizes/${size.id}`, from: entry }])}
           >{words.delete(size.name)}</button
         >
       </p>
     </fieldset>
   {/each}
-  <p class="mt-2"><button class="act" onclick={addSize}>{words.addASize}</button></p>
+  <p class="mt-2"><button class="btn" onclick={addSize}>{words.addASize}</button></p>
 </section>
 
 <section class="mt-6" aria-label={words.stepOuts}>
@@ -88,7 +88,7 @@
       <li class="flex items-baseline gap-2 border-b border-rule py-1.5">
         <span class="mr-auto">{monthName(s.month)}, {colourwayName(s.colourway)}{s.stages ? words.stages(s.stages) : ''}</span>
         <button
-          class="plain text-note"
+          class="link text-note"
           aria-label={words.noStepOutsFor(monthName(s.month))}
           onclick={() => saveStepOuts(stepOuts.filter((_, j) => j !== i))}>{words.remove}</button
         >
@@ -98,18 +98,18 @@
   {#if drawn.length > 0}
     <div class="mt-2 flex flex-col gap-2">
       <select
-        class="field"
+        class="select"
         aria-label={words.monthOfTheStepOuts}
         value={month || drawn[0]!.id}
         onchange={(e) => (month = e.currentTarget.value)}
       >
         {#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
       </select>
-      <select class="field" aria-label={words.colourwayOfTheStepOuts} bind:value={colourway}>
+      <select class="select" aria-label={words.colourwayOfTheStepOuts} bind:value={colourway}>
         <option value="">{words.inEveryColourway}</option>
         {#each programme.colourways as c (c.id)}<option value={c.id}>{words.in(c.name)}</option>{/each}
       </select>
-      <p><button class="act" onclick={addStepOut}>{words.addStepOuts}</button></p>
+      <p><button class="btn" onclick={addStepOut}>{words.addStepOuts}</button></p>
     </div>
   {/if}
 </section>

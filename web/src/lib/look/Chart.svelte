@@ -107,7 +107,7 @@
 <figure class="mt-6 break-inside-avoid" data-chart={title}>
   <figcaption class="flex items-baseline border-b border-ink pb-1">
     <h2 class="mr-auto text-head">{title}</h2>
-    <button class="plain no-print text-note" aria-pressed={table} onclick={() => (table = !table)}
+    <button class="link no-print text-note" aria-pressed={table} onclick={() => (table = !table)}
       >{table ? words.hideTable : words.showTable}</button
     >
   </figcaption>

@@ -14,7 +14,7 @@
 
 <label class={['block', place]}
   ><span class="block text-note text-quiet">{label}</span><input
-    class={['field', numeral && 'numeral']}
+    class={['input', numeral && 'numeral']}
     required
     maxlength="200"
     {...rest}

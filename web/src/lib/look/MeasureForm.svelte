@@ -35,11 +35,11 @@
       {#each sizes as size, i (i)}
         <tr class="border-b border-rule">
           <td class="py-1 pr-2"
-            ><input class="field" aria-label={words.whatSize(i + 1)} bind:value={size.what} maxlength="120" /></td
+            ><input class="input" aria-label={words.whatSize(i + 1)} bind:value={size.what} maxlength="120" /></td
           >
           <td class="w-20 pr-2"
             ><input
-              class="field"
+              class="input"
               type="number"
               min="0"
               max="200"
@@ -49,7 +49,7 @@
           >
           <td class="w-28 pr-2"
             ><input
-              class="field"
+              class="input"
               aria-label={words.shouldBeSize(i + 1)}
               bind:value={size.expected}
               aria-invalid={size.expected !== '' && writtenLength(size.expected, unit) === undefined}
@@ -57,19 +57,19 @@
           >
           <td class="w-28 pr-2"
             ><input
-              class="field"
+              class="input"
               aria-label={words.isSize(i + 1)}
               bind:value={size.measured}
               aria-invalid={size.measured !== '' && writtenLength(size.measured, unit) === undefined}
             /></td
           >
           <td class="w-28 pr-2"
-            ><input class="field" aria-label={words.beforePressingSize(i + 1)} bind:value={size.before} /></td
+            ><input class="input" aria-label={words.beforePressingSize(i + 1)} bind:value={size.before} /></td
           >
           <td
             ><button
               type="button"
-              class="plain text-note"
+              class="link text-note"
               aria-label={words.takeSizeOut(i + 1)}
               onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>{words.remove}</button
             ></td
@@ -79,9 +79,9 @@
     </tbody>
   </table>
   <p class="mt-2 flex flex-wrap items-center gap-2">
-    <button type="button" class="act" onclick={() => add()}>{words.addAMeasurement}</button>
+    <button type="button" class="btn" onclick={() => add()}>{words.addAMeasurement}</button>
     {#each points.slice(0, 8) as p (p.what)}
-      <button type="button" class="plain text-note" onclick={() => add(p.what, p.expected, p.seams)}
+      <button type="button" class="link text-note" onclick={() => add(p.what, p.expected, p.seams)}
         >{p.what}, <Say text={p.expected} /></button
       >
     {/each}

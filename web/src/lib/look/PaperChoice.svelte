@@ -46,5 +46,5 @@
       </label>
     {/each}
   </fieldset>
-  <button class="act first mt-3" onclick={() => window.print()}><Printer size={17} /> {what}</button>
+  <button class="btn btn-primary mt-3" onclick={() => window.print()}><Printer size={17} /> {what}</button>
 </section>

@@ -41,7 +41,7 @@
 <label class="block">
   <span class="text-note text-quiet">{words.jpegPngOrWebp(label)}</span>
   <input
-    class="field file:mr-2 file:border file:border-ink file:px-2"
+    class="file-input file:mr-2 file:border file:border-ink file:px-2"
     type="file"
     accept="image/jpeg,image/png,image/webp"
     disabled={sending}

@@ -21,7 +21,7 @@
 <label class="block">
   <span class="text-note text-quiet">{name}</span>
   <input
-    class="field"
+    class="input"
     {type}
     {value}
     aria-invalid={reason !== ''}

@@ -61,6 +61,6 @@
     </div>
     <p>{words.onTheRuler2} <Say text={why.ruler} />.</p>
 
-    <form method="dialog" class="mt-6 text-right"><button class="act first">{words.close}</button></form>
+    <form method="dialog" class="mt-6 text-right"><button class="btn btn-primary">{words.close}</button></form>
   </div>
 </dialog>

@@ -25,7 +25,7 @@
   <form class="mt-3 flex flex-col gap-2" onsubmit={(e) => void ask(e)}>
     <label class="block"
       ><span class="block text-note text-quiet">{words.yourQuestion}</span><textarea
-        class="field"
+        class="textarea"
         rows="3"
         maxlength="4000"
         required
@@ -34,12 +34,12 @@
     <div class="flex flex-wrap items-end gap-3">
       <label class="block"
         ><span class="block text-note text-quiet">{words.about}</span>
-        <select class="field w-auto" bind:value={month}
+        <select class="select w-auto" bind:value={month}
           ><option value="">{words.anything}</option>{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option
             >{/each}</select
         ></label
       >
-      <button class="act" disabled={own.working || !asks.trim()}>{words.ask}</button>
+      <button class="btn" disabled={own.working || !asks.trim()}>{words.ask}</button>
       {#if sent}<span role="status">{words.sentWellAnswerHere(view.months.length ? words.andByEmail : '')}</span>{/if}
     </div>
   </form>

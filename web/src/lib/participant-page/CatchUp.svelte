@@ -23,7 +23,7 @@
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.catchingUp}</h2>
     <p class="mt-3">
       {words.youHaveMonthsToFinish(toDo.length)}
-      <select class="field w-auto" bind:value={hours} aria-label={words.hoursAWeek}>
+      <select class="select w-auto" bind:value={hours} aria-label={words.hoursAWeek}>
         {#each [1, 2, 3, 4, 6, 8, 12] as h (h)}<option value={h}>{h} {words.hours(h)}</option>{/each}
       </select>
       {words.aWeek(weeks.length === 1 ? words.youCanFinishThisWeek : words.thatIsAboutWeeks(weeks.length))}

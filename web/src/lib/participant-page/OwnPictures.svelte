@@ -22,14 +22,14 @@
     <div class="mt-3 flex flex-wrap items-end gap-3">
       <label class="block"
         ><span class="block text-note text-quiet">{words.month}</span>
-        <select class="field w-auto" value={chosen} onchange={(e) => (month = e.currentTarget.value)}
+        <select class="select w-auto" value={chosen} onchange={(e) => (month = e.currentTarget.value)}
           >{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
         ></label
       >
       <label class="block min-w-0 flex-1"
         ><span class="block text-note text-quiet">{words.aPictureFromYourDevice}</span>
         <input
-          class="field file:mr-2 file:border file:border-ink file:px-2"
+          class="file-input file:mr-2 file:border file:border-ink file:px-2"
           type="file"
           accept="image/jpeg,image/png,image/webp"
           disabled={own.working}
@@ -49,8 +49,7 @@
         />
         <p class="flex text-note">
           <span class="mr-auto">{nameOf(picture.month)}</span>
-          <button class="plain" onclick={() => void own.do({ deed: 'picture away', picture: picture.id })}
-            >{words.delete}</button
+          <button class="link" onclick={() => void own.do({ deed: 'picture away', picture: picture.id })}>{words.delete}</button
           >
         </p>
       </li>
@@ -66,6 +65,6 @@
     <span>{words.shareMyPicturesWithThe}</span>
   </label>
   {#if view.gallery > 0}<p class="mt-2">
-      <a class="plain" href="/p/{key}/gallery">{words.seeTheGroupsBlocks(view.gallery)}</a>
+      <a class="link" href="/p/{key}/gallery">{words.seeTheGroupsBlocks(view.gallery)}</a>
     </p>{/if}
 </section>

@@ -41,7 +41,7 @@
   </div>
   <label class="mt-2 block w-72"
     ><span class="text-note text-quiet">{words.fabricThatALaterMonth}</span>
-    <select class="field" value={asked.get('keep') ?? ''} onchange={(e) => set('keep', e.currentTarget.value)}
+    <select class="select" value={asked.get('keep') ?? ''} onchange={(e) => set('keep', e.currentTarget.value)}
       ><option value="">{words.asMyKitSays}</option><option value="cut">{words.iCutItNowAnd}</option><option value="whole"
         >{words.iKeepItWholeAnd}</option
       ></select
@@ -49,7 +49,7 @@
   >
   <label class="mt-2 block w-56"
     ><span class="text-note text-quiet">{words.english}</span>
-    <select class="field" value={asked.get('english') ?? ''} onchange={(e) => void setEnglish(e.currentTarget.value)}
+    <select class="select" value={asked.get('english') ?? ''} onchange={(e) => void setEnglish(e.currentTarget.value)}
       ><option value="">{words.asEveryoneElse}</option><option value="british"
         >{words.british('13 March, grey, wadding')}</option
       ><option value="american">{words.american('March 13, gray, batting')}</option></select
@@ -57,7 +57,7 @@
   >
   <label class="mt-2 block w-56"
     ><span class="text-note text-quiet">{words.detail}</span>
-    <select class="field" value={asked.get('level') ?? ''} onchange={(e) => set('level', e.currentTarget.value)}
+    <select class="select" value={asked.get('level') ?? ''} onchange={(e) => set('level', e.currentTarget.value)}
       ><option value="">{words.standard}</option><option value="new">{words.beginnerEveryStepExplained}</option><option
         value="versed">{words.experiencedNumbersAndDiagrams}</option
       ></select

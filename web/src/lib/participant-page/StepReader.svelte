@@ -64,7 +64,7 @@
   <p class="flex items-baseline gap-3 text-quiet">
     <label class="mr-auto min-w-0 flex-1"
       ><span class="sr-only">{READER.goTo}</span>
-      <select class="field" value={String(reading.at)} onchange={(e) => turn(() => reading.go(Number(e.currentTarget.value)))}>
+      <select class="select" value={String(reading.at)} onchange={(e) => turn(() => reading.go(Number(e.currentTarget.value)))}>
         {#each cards as c, i (c.id)}
           <option value={String(i)}
             >{reading.done.has(c.id) ? '✓ ' : ''}{[c.of || c.part || READER.start, c.step ? READER.step(c.step) : '']
@@ -119,8 +119,8 @@
     {/if}
   </div>
   <p class="bar">
-    <button class="act" disabled={reading.at === 0} onclick={back}><Back size={20} /> {READER.back}</button>
-    <label class="act"
+    <button class="btn" disabled={reading.at === 0} onclick={back}><Back size={20} /> {READER.back}</button>
+    <label class="btn"
       ><input
         type="checkbox"
         class="h-6 w-6 accent-ink"
@@ -129,7 +129,7 @@
       />
       {READER.done}</label
     >
-    <button class="act first" onclick={next}>{last ? READER.finish : READER.next} <Next size={20} /></button>
+    <button class="btn btn-primary" onclick={next}>{last ? READER.finish : READER.next} <Next size={20} /></button>
   </p>
   <p class="text-note text-quiet">{awake ? READER.awake : READER.asleep}</p>
 </section>
@@ -194,7 +194,7 @@
     padding: 0.6rem 0;
     background: var(--color-base-100);
   }
-  .bar .act {
+  .bar .btn {
     min-height: 3.25rem;
   }
 </style>

@@ -38,10 +38,10 @@
   aria-label={words.selectedParticipants}
 >
   <span><b class="tabular">{count}</b> {words.selected}</span>
-  {#if count < found}<button class="plain text-note" onclick={onall}>{words.all(found)}</button>{/if}
-  <button class="plain mr-2 text-note" onclick={onnone}>{words.none}</button>
+  {#if count < found}<button class="link text-note" onclick={onall}>{words.all(found)}</button>{/if}
+  <button class="link mr-2 text-note" onclick={onnone}>{words.none}</button>
   <select
-    class="field w-auto"
+    class="select w-auto"
     aria-label={words.moveToColourway}
     onchange={(e) => take(e.currentTarget, 'colourway', (colourway) => () => ({ colourway }))}
   >
@@ -50,7 +50,7 @@
   </select>
   {#if programme.sizes.length > 0}
     <select
-      class="field w-auto"
+      class="select w-auto"
       aria-label={words.setQuiltSize}
       onchange={(e) => take(e.currentTarget, 'size', (size) => () => ({ size }))}
     >
@@ -60,7 +60,7 @@
     </select>
   {/if}
   <select
-    class="field w-auto"
+    class="select w-auto"
     aria-label={words.setState}
     onchange={(e) => take(e.currentTarget, 'state', (s) => (p) => stateChange(p, s as Person['state'], page.data.today))}
   >
@@ -68,7 +68,7 @@
     {#each rosterStates as s (s)}<option value={s}>{stateNames[s]}</option>{/each}
   </select>
   <select
-    class="field w-auto"
+    class="select w-auto"
     aria-label={words.setGetsKitBy}
     onchange={(e) => take(e.currentTarget, words.getsKitBy, (handing) => () => ({ handing: handing as Person['handing'] }))}
   >
@@ -76,7 +76,7 @@
     {#each handings as h (h)}<option value={h}>{handingNames[h]}</option>{/each}
   </select>
   <select
-    class="field w-auto"
+    class="select w-auto"
     aria-label={words.setPaidUpTo}
     onchange={(e) => take(e.currentTarget, words.paidUpTo, (paidTo) => () => ({ paidTo }))}
   >

@@ -44,7 +44,7 @@
     <div class="mt-4 flex flex-col gap-3">
       <label class="block"
         ><span class="text-note text-quiet">{words.name}</span><input
-          class="field"
+          class="input"
           bind:value={name}
           required
           maxlength="200"
@@ -52,7 +52,7 @@
       >
       <label class="block"
         ><span class="text-note text-quiet">{words.emailNeededToSendSheets}</span><input
-          class="field"
+          class="input"
           type="email"
           bind:value={email}
           maxlength="200"
@@ -62,7 +62,7 @@
         <label class="block flex-1"
           ><span class="text-note text-quiet">{words.colourway}</span>
           <select
-            class="field"
+            class="select"
             value={colourway || programme.colourways[0]?.id}
             onchange={(e) => (colourway = e.currentTarget.value)}
             >{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option>{/each}</select
@@ -71,7 +71,7 @@
         {#if programme.sizes.length > 0}
           <label class="block flex-1"
             ><span class="text-note text-quiet">{words.quilt2}</span>
-            <select class="field" bind:value={size}
+            <select class="select" bind:value={size}
               ><option value="">{words.standardSize}</option>{#each programme.sizes as s (s.id)}<option value={s.id}
                   >{s.name}</option
                 >{/each}</select
@@ -82,8 +82,8 @@
     </div>
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}.</p>{/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button type="button" class="act" onclick={() => dialog.close()}>{words.cancel}</button>
-      <button class="act first" disabled={roster.working}>{waits ? words.addToWaitingList : words.add}</button>
+      <button type="button" class="btn" onclick={() => dialog.close()}>{words.cancel}</button>
+      <button class="btn btn-primary" disabled={roster.working}>{waits ? words.addToWaitingList : words.add}</button>
     </p>
   </form>
 </dialog>

@@ -60,7 +60,7 @@
 <section aria-label={person.name} class="mt-4" data-form={person.id}>
   <div class="flex items-baseline justify-between border-b border-ink pb-1">
     <h2 class="text-lead">{person.name}</h2>
-    <button class="plain text-note" onclick={onclose}>{words.close}</button>
+    <button class="link text-note" onclick={onclose}>{words.close}</button>
   </div>
   {#each faults as f (f.message)}<p class="mt-2 text-madder" role="alert">{f.message}.</p>{/each}
   <div class="mt-3 flex flex-col gap-3">
@@ -74,14 +74,14 @@
     <Setting name={words.phone} value={person.phone} onset={(phone) => save('phone', { phone })} />
     <label class="block">
       <span class="text-note text-quiet">{words.colourway}</span>
-      <select class="field" value={person.colourway} onchange={(e) => save('colourway', { colourway: e.currentTarget.value })}>
+      <select class="select" value={person.colourway} onchange={(e) => save('colourway', { colourway: e.currentTarget.value })}>
         {#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option>{/each}
       </select>
     </label>
     {#if programme.sizes.length > 0}
       <label class="block">
         <span class="text-note text-quiet">{words.quilt2}</span>
-        <select class="field" value={person.size} onchange={(e) => save('size', { size: e.currentTarget.value })}>
+        <select class="select" value={person.size} onchange={(e) => save('size', { size: e.currentTarget.value })}>
           <option value="">{words.standardSize}</option>
           {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
         </select>
@@ -89,7 +89,7 @@
     {/if}
     <label class="block">
       <span class="text-note text-quiet">{words.kit}</span>
-      <select class="field" value={person.kit} onchange={(e) => save('kit', { kit: e.currentTarget.value as Person['kit'] })}>
+      <select class="select" value={person.kit} onchange={(e) => save('kit', { kit: e.currentTarget.value as Person['kit'] })}>
         {#each Object.entries(kitNames) as [id, name] (id)}<option value={id}>{name}</option>{/each}
       </select>
     </label>
@@ -97,7 +97,7 @@
       <label class="block flex-1">
         <span class="text-note text-quiet">{words.state2}</span>
         <select
-          class="field"
+          class="select"
           value={person.state}
           onchange={(e) => {
             const state = e.currentTarget.value as Person['state'];
@@ -110,7 +110,7 @@
       <label class="block flex-1">
         <span class="text-note text-quiet">{words.getsKitBy3}</span>
         <select
-          class="field"
+          class="select"
           value={person.handing}
           onchange={(e) => save(words.getsKitBy, { handing: e.currentTarget.value as Person['handing'] })}
         >
@@ -121,7 +121,7 @@
     <label class="block">
       <span class="text-note text-quiet">{words.address}</span>
       <textarea
-        class="field"
+        class="textarea"
         rows="2"
         maxlength="500"
         value={person.address}
@@ -145,7 +145,7 @@
     </div>
     <label class="block">
       <span class="text-note text-quiet">{words.paidUpTo3}</span>
-      <select class="field" value={person.paidTo} onchange={(e) => save(words.paidUpTo, { paidTo: e.currentTarget.value })}>
+      <select class="select" value={person.paidTo} onchange={(e) => save(words.paidUpTo, { paidTo: e.currentTarget.value })}>
         <option value="">{words.nothingYet}</option>
         {#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
       </select>
@@ -153,7 +153,7 @@
     <label class="block">
       <span class="text-note text-quiet">{words.notesStaffOnly}</span>
       <textarea
-        class="field"
+        class="textarea"
         rows="3"
         maxlength="2000"
         value={person.notes}
@@ -163,22 +163,22 @@
 
   <h3 class="mt-5 border-b border-rule pb-1">{words.participantPage}</h3>
   {#if link}
-    <p class="mt-2"><a class="plain text-note break-all" href={link} target="_blank" rel="noopener">{link}</a></p>
+    <p class="mt-2"><a class="link text-note break-all" href={link} target="_blank" rel="noopener">{link}</a></p>
     <p class="mt-2 flex gap-2">
-      <button class="act" onclick={() => void copy()}>{words.copy}</button>
-      <button class="act" onclick={() => void showLink(true)}>{words.replaceLinkTheOldOne}</button>
+      <button class="btn" onclick={() => void copy()}>{words.copy}</button>
+      <button class="btn" onclick={() => void showLink(true)}>{words.replaceLinkTheOldOne}</button>
     </p>
   {:else}
-    <p class="mt-2"><button class="act" onclick={() => void showLink(false)}>{words.showPrivateLink}</button></p>
+    <p class="mt-2"><button class="btn" onclick={() => void showLink(false)}>{words.showPrivateLink}</button></p>
   {/if}
   <h3 class="mt-5 border-b border-rule pb-1">{words.storedData}</h3>
   <p class="mt-2 flex flex-wrap gap-2">
-    <a class="act" href="/programmes/{bench.slug}/roster/{person.id}" download>{words.downloadData}</a>
+    <a class="btn" href="/programmes/{bench.slug}/roster/{person.id}" download>{words.downloadData}</a>
     {#if erasing}
-      <button class="act border-madder text-madder" onclick={() => void erase()}>{words.eraseForGood}</button>
-      <button class="act" onclick={() => (erasing = false)}>{words.cancel}</button>
+      <button class="btn border-madder text-madder" onclick={() => void erase()}>{words.eraseForGood}</button>
+      <button class="btn" onclick={() => (erasing = false)}>{words.cancel}</button>
     {:else}
-      <button class="act" onclick={() => (erasing = true)}>{words.eraseAllData}</button>
+      <button class="btn" onclick={() => (erasing = true)}>{words.eraseAllData}</button>
     {/if}
   </p>
   {#if erasing}

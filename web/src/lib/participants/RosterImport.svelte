@@ -58,7 +58,7 @@
 <label class="mt-2 block">
   <span class="text-note text-quiet">{words.importCsvPreviewFirst}</span>
   <input
-    class="field file:mr-2 file:border file:border-ink file:px-2"
+    class="file-input file:mr-2 file:border file:border-ink file:px-2"
     type="file"
     accept=".csv,text/csv"
     onchange={(e) => void look(e.currentTarget)}
@@ -78,7 +78,7 @@
             {#each found.headings as heading, i (i)}
               <label class="block min-w-32">
                 <span class="block max-w-40 truncate font-semibold">{heading || words.column(i + 1)}</span>
-                <select class="field" value={found.mapping[i] ?? ''} onchange={(e) => map(i, e.currentTarget.value)}>
+                <select class="select" value={found.mapping[i] ?? ''} onchange={(e) => map(i, e.currentTarget.value)}>
                   <option value="">{words.ignore}</option>
                   {#each reader?.rosterColumns ?? [] as c (c)}<option value={c}>{reader?.columnName(c)}</option>{/each}
                 </select>
@@ -97,9 +97,10 @@
       {/if}
     {/if}
     <p class="mt-6 flex justify-end gap-2">
-      <button class="act" onclick={() => dialog.close()}>{words.cancel}</button>
+      <button class="btn" onclick={() => dialog.close()}>{words.cancel}</button>
       {#if take > 0 && found?.problems.length === 0}
-        <button class="act first" disabled={roster.working} onclick={() => void done()}>{words.importPeople(take)}</button>
+        <button class="btn btn-primary" disabled={roster.working} onclick={() => void done()}>{words.importPeople(take)}</button
+        >
       {/if}
     </p>
   </div>

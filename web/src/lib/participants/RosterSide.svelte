@@ -56,7 +56,7 @@
       {words.onTheWaitingList2(waiting, free === undefined ? '' : free > 0 ? words.placesFree(free) : words.noFreePlaces)}
     </p>
     <p class="mt-2">
-      <button class="act" disabled={(free !== undefined && free <= 0) || roster.working} onclick={() => void takeNext()}
+      <button class="btn" disabled={(free !== undefined && free <= 0) || roster.working} onclick={() => void takeNext()}
         >{words.offerAPlaceToThe}</button
       >
     </p>
@@ -65,6 +65,6 @@
 <section class="mt-6" aria-label={words.importAndDownload}>
   <h2 class="border-b border-ink pb-1 text-lead">{words.importAndDownload}</h2>
   <p class="mt-2">
-    <a class="act" href="/programmes/{bench.slug}/roster/roster.csv" download><Download size={17} /> {words.csv}</a>
+    <a class="btn" href="/programmes/{bench.slug}/roster/roster.csv" download><Download size={17} /> {words.csv}</a>
   </p>
 </section>

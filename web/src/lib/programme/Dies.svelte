@@ -45,7 +45,7 @@
     <p class="flex items-baseline gap-2 border-b border-rule py-1.5">
       <span class="mr-auto">{words.finishedFromAStripBy(die.finished, unit, die.units, die.width, die.length)}</span>
       <button
-        class="plain"
+        class="link"
         onclick={() =>
           save(
             dies.filter((_, k) => k !== i),
@@ -60,10 +60,10 @@
     {#each FIELDS as [key, name] (key)}
       <label class="block"
         ><span class="text-note text-quiet">{name}{key === 'units' ? '' : `, ${unit}`}</span>
-        <input class="field" required bind:value={entry[key]} inputmode={key === 'units' ? 'numeric' : 'text'} /></label
+        <input class="input" required bind:value={entry[key]} inputmode={key === 'units' ? 'numeric' : 'text'} /></label
       >
     {/each}
-    <button class="act col-span-2 justify-self-start">{words.addTheDie}</button>
+    <button class="btn col-span-2 justify-self-start">{words.addTheDie}</button>
   </form>
   {#if trouble}<p class="mt-1 text-note text-madder" role="alert">{trouble}</p>{/if}
 </section>

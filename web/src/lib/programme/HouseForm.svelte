@@ -69,13 +69,13 @@
     {/each}
     <label class="block">
       <span class="text-note text-quiet">{words.fabricIsSoldBy}</span>
-      <select class="field" value={house.soldBy} onchange={(e) => sellBy(e.currentTarget.value)}>
+      <select class="select" value={house.soldBy} onchange={(e) => sellBy(e.currentTarget.value)}>
         <option value="yd">{words.theYard}</option><option value="m">{words.theMetre}</option>
       </select>
     </label>
     <label class="block">
       <span class="text-note text-quiet">{words.unitsAre}</span>
-      <select class="field" value={house.sizing} onchange={(e) => save('sizing', changeOf('sizing', e.currentTarget.value))}>
+      <select class="select" value={house.sizing} onchange={(e) => save('sizing', changeOf('sizing', e.currentTarget.value))}>
         <option value="exact">{words.cutToSizeSewnWith}</option>
         <option value="trim-down">{words.cutLargeAndTrimmed}</option>
       </select>
@@ -83,7 +83,7 @@
     <label class="block">
       <span class="text-note text-quiet">{words.pressSeams}</span>
       <select
-        class="field"
+        class="select"
         value={house.pressing ?? 'nest'}
         onchange={(e) => save('pressing', changeOf('pressing', e.currentTarget.value))}
       >
@@ -95,7 +95,7 @@
     <label class="block">
       <span class="text-note text-quiet">{words.halfSquareTrianglesCutLarge}</span>
       <select
-        class="field"
+        class="select"
         value={house.trimming ?? 'opened'}
         onchange={(e) => save('trimming', changeOf('trimming', e.currentTarget.value))}
       >
@@ -106,7 +106,7 @@
     <label class="block">
       <span class="text-note text-quiet">{words.stitchAndFlipCornersAre}</span>
       <select
-        class="field"
+        class="select"
         value={house.corners ?? 'trimmed-first'}
         onchange={(e) => save('corners', changeOf('corners', e.currentTarget.value))}
       >
@@ -120,7 +120,7 @@
       <label class="block">
         <span class="text-note text-quiet">{id === 'four-patch' ? words.fourPatchesNinePatchesAnd : name}</span>
         <select
-          class="field"
+          class="select"
           value={house.methods[id] ?? kind.methods[0]!.name}
           onchange={(e) => save(kind.plural, methodChange(id, e.currentTarget.value))}
         >

@@ -40,8 +40,8 @@
 </script>
 
 <p class="no-print mt-3 flex flex-wrap items-center gap-2">
-  <button class="act" onclick={add}>{words.addAMonth}</button>
+  <button class="btn" onclick={add}>{words.addAMonth}</button>
   {#if last && !started && !named}
-    <button class="plain text-note text-quiet" onclick={remove}>{words.delete(last.name)}</button>
+    <button class="link text-note text-quiet" onclick={remove}>{words.delete(last.name)}</button>
   {/if}
 </p>

@@ -24,7 +24,7 @@
   </h2>
   <label class="mt-2 block">
     <span class="text-note text-quiet">{words.block}</span>
-    <select class="field" value={place.key} onchange={(e) => set('block', { block: e.currentTarget.value })}>
+    <select class="select" value={place.key} onchange={(e) => set('block', { block: e.currentTarget.value })}>
       {#each blocks as { block, month, entry } (block.key)}
         <option value={block.key}
           >{month.name}{entry ? '' : words.notDrawnYet}{entry && month.blocks.length > 1 ? `: ${entry.block.name}` : ''}</option
@@ -33,15 +33,15 @@
     </select>
   </label>
   <div class="mt-2 flex flex-wrap gap-2">
-    <button class="act" onclick={() => set('turned', { turn: (place.turn + (square ? 1 : 2)) % 4 })}
+    <button class="btn" onclick={() => set('turned', { turn: (place.turn + (square ? 1 : 2)) % 4 })}
       >{words.turn} <kbd class="text-quiet">{words.t}</kbd></button
     >
-    <button class="act" aria-pressed={place.mirrored} onclick={() => set('mirrored', { mirrored: !place.mirrored })}
+    <button class="btn" aria-pressed={place.mirrored} onclick={() => set('mirrored', { mirrored: !place.mirrored })}
       >{place.mirrored ? words.notMirrored : words.mirror} <kbd class="text-quiet">{words.m}</kbd></button
     >
     {#if chosen}
       <button
-        class="act"
+        class="btn"
         onclick={() =>
           bench.saver.do(words.placeResetToMonthOrder(place.at), [
             placesChange(bench.saver.document, size, { [place.at]: {} }),

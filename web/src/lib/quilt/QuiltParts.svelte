@@ -71,7 +71,7 @@
 
 {#snippet month(group: PartGroup, name: string)}
   <select
-    class="field no-print max-w-44"
+    class="select no-print max-w-44"
     aria-label={words.handedOutIn(name)}
     value={file.months?.[group] ?? ''}
     onchange={(e) => handOut(group, e.currentTarget.value)}

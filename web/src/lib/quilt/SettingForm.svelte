@@ -68,7 +68,7 @@
     <label class="block">
       <span class="text-note text-quiet">{words.layout}</span>
       <select
-        class="field"
+        class="select"
         value={file.kind ?? 'straight'}
         onchange={(e) => {
           const kind = e.currentTarget.value as keyof typeof KINDS;
@@ -184,12 +184,12 @@
           save('round', 'rounds', replaced(rounds, i, { finished: round.finished, ...(have && { role: first }) }))}
       />
       {#if round.role === undefined}<p class="text-note text-quiet">{words.ofBlocksFinished(round.finished, unit)}</p>{/if}
-      <button class="plain text-note" onclick={() => save(words.roundRemoved, 'rounds', replaced(rounds, i, undefined))}
+      <button class="link text-note" onclick={() => save(words.roundRemoved, 'rounds', replaced(rounds, i, undefined))}
         >{words.removeRound(i + 1)}</button
       >
     {/each}
     <p class="mt-2">
-      <button class="act" onclick={() => save('round', 'rounds', [...rounds, { finished: usual.strip, role: second }])}
+      <button class="btn" onclick={() => save('round', 'rounds', [...rounds, { finished: usual.strip, role: second }])}
         >{words.addARound}</button
       >
     </p>
@@ -216,7 +216,7 @@
     >
       <div class="mt-2 grid grid-cols-2 gap-2">
         <select
-          class="field"
+          class="select"
           aria-label={words.cornersOfBorder(i + 1)}
           value={border.corners ?? 'butted'}
           onchange={(e) => set({ corners: e.currentTarget.value as 'butted' })}
@@ -225,7 +225,7 @@
           <option value="mitred">{words.mitred2}</option>
         </select>
         <select
-          class="field"
+          class="select"
           aria-label={words.stripsOfBorder(i + 1)}
           value={border.strips ?? 'whole'}
           onchange={(e) => set({ strips: e.currentTarget.value as 'whole' })}
@@ -237,7 +237,7 @@
     </StripFields>
   {/each}
   <p class="mt-2">
-    <button class="act" onclick={() => save('border', 'borders', [...borders, { finished: usual.border, role: second }])}
+    <button class="btn" onclick={() => save('border', 'borders', [...borders, { finished: usual.border, role: second }])}
       >{words.addABorder}</button
     >
   </p>
@@ -275,7 +275,7 @@
       <label class="block">
         <span class="text-note text-quiet">{words.seams2}</span>
         <select
-          class="field"
+          class="select"
           value={file.backing?.seams ?? 'least'}
           onchange={(e) => save('backing', 'backing', { ...file.backing!, seams: e.currentTarget.value as 'least' })}
         >
@@ -299,7 +299,7 @@
   <label class="mt-4 block border-t border-rule pt-3">
     <span class="text-note text-quiet">{words.wadding2}</span>
     <select
-      class="field"
+      class="select"
       value={file.wadding?.fabric ?? ''}
       onchange={(e) => save('wadding', 'wadding', e.currentTarget.value ? { fabric: e.currentTarget.value } : undefined)}
     >

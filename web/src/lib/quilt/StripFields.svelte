@@ -39,7 +39,7 @@
       <label class="block">
         <span class="text-note text-quiet">{words.fabric}</span>
         <select
-          class="field"
+          class="select"
           aria-label={words.fabricOfThe(name.toLowerCase())}
           value={role}
           onchange={(e) => onrole(e.currentTarget.value)}

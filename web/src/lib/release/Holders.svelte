@@ -49,7 +49,7 @@
       {/each}
     </fieldset>
     <label class="block w-44"
-      ><span class="text-note text-quiet">{words.name}</span><input class="field" type="search" bind:value={find} /></label
+      ><span class="text-note text-quiet">{words.name}</span><input class="input" type="search" bind:value={find} /></label
     >
   </div>
   {#if late.length > 0}
@@ -59,7 +59,7 @@
           late.length === 1 ? words.joinedAfterReleaseAndHasnt(late[0]!.name) : words.peopleJoinedAfterReleaseAnd(late.length),
         )}</span
       >
-      <button class="act first" onclick={onlate}>{words.emailItToThem}</button>
+      <button class="btn btn-primary" onclick={onlate}>{words.emailItToThem}</button>
     </p>
   {/if}
   <table class="mt-2 w-full">
@@ -82,7 +82,7 @@
           <td class="pr-3">{h.held ? dayText(h.held.toISOString().slice(0, 10), page.data.locale) : ''}</td>
           <td class="no-print text-right"
             >{#if h.version < version}<button
-                class="plain text-note"
+                class="link text-note"
                 aria-label={words.markVersionAsGivenTo(version, h.name)}
                 onclick={() => onhand(h.participant)}>{words.markAsGiven}</button
               >{/if}</td

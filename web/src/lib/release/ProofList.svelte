@@ -48,7 +48,7 @@
     {/each}
   </ol>
   <p class="mt-4 flex items-center gap-3">
-    <button class="act first" disabled={working || left > 0}>{words.markAsProofedAndLock}</button>
+    <button class="btn btn-primary" disabled={working || left > 0}>{words.markAsProofedAndLock}</button>
     {#if left > 0}<span class="text-quiet">{words.checksLeft(left)}</span>{/if}
   </p>
 </form>

@@ -105,7 +105,7 @@
           )}
           <span class="text-quiet">{difference(reading.effort, reading.otherEffort)}.</span>
         </p>
-        <button class="act mt-1" onclick={() => onreading(reading.name, reading.other)}>
+        <button class="btn mt-1" onclick={() => onreading(reading.name, reading.other)}>
           {words.sewItAs(to)}{#if i === 0}<kbd class="ml-1 text-quiet">{words.x}</kbd>{/if}
         </button>
       </div>

@@ -10,7 +10,7 @@
 </script>
 
 <div class="no-print flex items-center gap-3">
-  <button class="act" aria-label={words.theStepBefore} disabled={here === 0} onclick={() => ongo(here - 1)}>←</button>
+  <button class="btn" aria-label={words.theStepBefore} disabled={here === 0} onclick={() => ongo(here - 1)}>←</button>
   <div class="min-w-0 flex-1">
     <input
       type="range"
@@ -28,7 +28,7 @@
       <span>{names.at(-1)}</span>
     </div>
   </div>
-  <button class="act" aria-label={words.theNextStep} disabled={here === names.length - 1} onclick={() => ongo(here + 1)}
+  <button class="btn" aria-label={words.theNextStep} disabled={here === names.length - 1} onclick={() => ongo(here + 1)}
     >→</button
   >
 </div>

@@ -58,7 +58,7 @@
   <h2 class="border-b border-ink pb-1 text-lead">{NOTES.title}</h2>
   <label class="mt-2 block"
     ><span class="text-note text-quiet">{NOTES.where}</span>
-    <select class="field" bind:value={part}>
+    <select class="select" bind:value={part}>
       {#each sheetParts as p (p)}<option value={p}>{PARTS[p]}{written.includes(p) ? ' ·' : ''}</option>{/each}
     </select></label
   >
@@ -72,26 +72,26 @@
               alt={note.text || words.yourPhotoOnTheSheet}
             />{/if}
           <textarea
-            class="field min-h-16"
+            class="textarea min-h-16"
             maxlength="4000"
             aria-label={words.note(i + 1, PARTS[part])}
             value={note.text}
             onchange={(e) => rewrite(i, e.currentTarget.value)}></textarea>
           <p class="flex flex-wrap items-center gap-x-3 text-note">
             {#if note.hidden}<span class="text-madder">{NOTES.hiddenNow}</span>{/if}
-            <button class="plain" onclick={() => shown(i)}>{note.hidden ? NOTES.show : NOTES.hide}</button>
-            {#if i > 0}<button class="plain" aria-label={NOTES.up} onclick={() => move(i, -1)}><Up size={16} /></button>{/if}
-            {#if i < notes.length - 1}<button class="plain" aria-label={NOTES.down} onclick={() => move(i, 1)}
+            <button class="link" onclick={() => shown(i)}>{note.hidden ? NOTES.show : NOTES.hide}</button>
+            {#if i > 0}<button class="link" aria-label={NOTES.up} onclick={() => move(i, -1)}><Up size={16} /></button>{/if}
+            {#if i < notes.length - 1}<button class="link" aria-label={NOTES.down} onclick={() => move(i, 1)}
                 ><Down size={16} /></button
               >{/if}
-            {#if note.picture}<button class="plain" onclick={() => unpictured(i)}>{NOTES.takeOff}</button>{/if}
-            <button class="plain" onclick={() => without(i)}>{NOTES.remove}</button>
+            {#if note.picture}<button class="link" onclick={() => unpictured(i)}>{NOTES.takeOff}</button>{/if}
+            <button class="link" onclick={() => without(i)}>{NOTES.remove}</button>
           </p>
         </li>
       {:else}<li class="mt-2 text-note text-quiet">{NOTES.none}</li>{/each}
     </ol>
     <textarea
-      class="field mt-2 min-h-16"
+      class="textarea mt-2 min-h-16"
       maxlength="4000"
       placeholder={NOTES.add}
       aria-label="{NOTES.add} {PARTS[part]}"
@@ -108,7 +108,7 @@
   <label class="mt-4 block"
     ><span class="text-note text-quiet">{words.homeworkForThisMonth}</span>
     <textarea
-      class="field"
+      class="textarea"
       maxlength="4000"
       placeholder={words.n80UnitsSewnAndPressed}
       value={file?.homework ?? ''}
@@ -118,7 +118,7 @@
   <label class="mt-2 block"
     ><span class="text-note text-quiet">{words.contactLineOnEverySheet}</span>
     <input
-      class="field"
+      class="input"
       maxlength="400"
       value={bench.saver.document.contact ?? ''}
       onchange={(e) => {

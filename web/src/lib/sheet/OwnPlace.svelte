@@ -73,16 +73,16 @@
 
 {#if writing}
   <div class="my-1">
-    <textarea class="field min-h-24" maxlength="4000" aria-label={PLACE.field} bind:value={draft} {onkeydown} use:focus
+    <textarea class="textarea min-h-24" maxlength="4000" aria-label={PLACE.field} bind:value={draft} {onkeydown} use:focus
     ></textarea>
     <p class="mt-1 flex flex-wrap gap-2">
-      <button class="act first" onclick={save}>{PLACE.save}</button>
-      <button class="act" onclick={() => (writing = false)}>{PLACE.cancel}</button>
-      {#if !step}<button class="act" onclick={() => say('')}>{PLACE.leaveOut}</button>{/if}
+      <button class="btn btn-primary" onclick={save}>{PLACE.save}</button>
+      <button class="btn" onclick={() => (writing = false)}>{PLACE.cancel}</button>
+      {#if !step}<button class="btn" onclick={() => say('')}>{PLACE.leaveOut}</button>{/if}
     </p>
   </div>
 {:else if place.hidden}
-  <p class="quiet">{PLACE.hidden}<s>{computed}</s> <button class="plain" onclick={again}>{PLACE.putBack}</button></p>
+  <p class="quiet">{PLACE.hidden}<s>{computed}</s> <button class="link" onclick={again}>{PLACE.putBack}</button></p>
 {:else}
   <!-- A paragraph stands in it, which a button may not hold. -->
   <div
@@ -101,12 +101,12 @@
     {@render children()}
   </div>
   {#if place.mine}
-    <p class="quiet">{PLACE.mine}{computed} <button class="plain" onclick={again}>{PLACE.computedAgain}</button></p>
+    <p class="quiet">{PLACE.mine}{computed} <button class="link" onclick={again}>{PLACE.computedAgain}</button></p>
   {:else if place.aside}
     <p class="quiet">
       {PLACE.aside}‘{place.aside}’
-      <button class="plain" onclick={() => say(place.aside!)}>{PLACE.useHere}</button>
-      <button class="plain" onclick={() => put(spoken.wordsOfYoursForgotten, [])}>{PLACE.forget}</button>
+      <button class="link" onclick={() => say(place.aside!)}>{PLACE.useHere}</button>
+      <button class="link" onclick={() => put(spoken.wordsOfYoursForgotten, [])}>{PLACE.forget}</button>
     </p>
   {/if}
 {/if}

@@ -59,7 +59,7 @@
       <li class="flex items-baseline justify-between gap-2 border-b border-rule py-1.5" data-version={v.version}>
         <span><b>{words.version(v.version)}</b>, {dayText(v.published.slice(0, 10), page.data.locale)}</span>
         <a
-          class="plain text-note"
+          class="link text-note"
           download
           href="sheet/files/sheet.pdf?{new URLSearchParams([
             ...[...page.url.searchParams].filter(([k]) => k !== 'version'),
@@ -76,14 +76,15 @@
       <ChangesSince since={found.since} />
       <label class="mt-2 block"
         ><span class="text-note text-quiet">{words.inTheEmailToEveryone(newest.version)}</span>
-        <textarea class="field" maxlength="1000" placeholder={words.stopThereAndAskUs} bind:value={already}></textarea></label
+        <textarea class="textarea" maxlength="1000" placeholder={words.stopThereAndAskUs} bind:value={already}
+        ></textarea></label
       >
     </div>
   {/if}
   {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
   {#if told}<p class="mt-2" role="status">{told}</p>{/if}
   <p class="mt-2">
-    <button class="act" disabled={!saved} onclick={() => void publish()}
+    <button class="btn" disabled={!saved} onclick={() => void publish()}
       >{words.publish(newest ? words.version2(newest.version + 1) : words.thisSheet)}</button
     >
   </p>

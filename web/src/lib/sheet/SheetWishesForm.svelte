@@ -45,7 +45,7 @@
   {#if programme.sizes.length > 0}
     <label class="block"
       ><span class="text-note text-quiet">{words.quilt}</span>
-      <select class="field" value={asked.get('size') ?? ''} onchange={(e) => ask('size', e.currentTarget.value)}>
+      <select class="select" value={asked.get('size') ?? ''} onchange={(e) => ask('size', e.currentTarget.value)}>
         <option value="">{words.standardSize}</option>
         {#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
       </select></label
@@ -54,7 +54,7 @@
   <label class="block"
     ><span class="text-note text-quiet">{words.kit}</span>
     <select
-      class="field"
+      class="select"
       value={asked.get('kind') ?? programme.kits.kind}
       onchange={(e) => ask('kind', e.currentTarget.value === programme.kits.kind ? '' : e.currentTarget.value)}
     >
@@ -64,7 +64,7 @@
   <label class="block"
     ><span class="text-note text-quiet">{words.detail}</span>
     <select
-      class="field"
+      class="select"
       value={asked.get('level') ?? 'usual'}
       onchange={(e) => ask('level', e.currentTarget.value === 'usual' ? '' : e.currentTarget.value)}
     >
@@ -73,7 +73,7 @@
   >
   <label class="block"
     ><span class="text-note text-quiet">{words.units}</span>
-    <select class="field" value={asked.get('sizing') ?? ''} onchange={(e) => ask('sizing', e.currentTarget.value)}>
+    <select class="select" value={asked.get('sizing') ?? ''} onchange={(e) => ask('sizing', e.currentTarget.value)}>
       <option value="">{words.asSetForTheMonth}</option>
       <option value="exact">{words.cutToSize}</option>
       <option value="trim-down">{words.cutLargeAndTrimmed}</option>
@@ -82,7 +82,7 @@
   {#if programme.kits.packets.some((p) => p.length > 1)}
     <label class="block"
       ><span class="text-note text-quiet">{words.stripEndsThatALater}</span>
-      <select class="field" value={asked.get('keep') ?? ''} onchange={(e) => ask('keep', e.currentTarget.value)}>
+      <select class="select" value={asked.get('keep') ?? ''} onchange={(e) => ask('keep', e.currentTarget.value)}>
         <option value="">{words.asSetForTheKit}</option>
         <option value="cut">{words.cutNowAndBagged}</option>
         <option value="whole">{words.keptWhole}</option>
@@ -92,7 +92,7 @@
   {#each ways as { kind, plural, methods } (kind)}
     <label class="block"
       ><span class="text-note text-quiet">{plural[0]!.toUpperCase()}{plural.slice(1)}</span>
-      <select class="field" value={asked.get(kind) ?? ''} onchange={(e) => ask(kind, e.currentTarget.value)}>
+      <select class="select" value={asked.get(kind) ?? ''} onchange={(e) => ask(kind, e.currentTarget.value)}>
         <option value="">{words.asSetForTheMonth}</option>
         {#each methods as { name, title } (name)}<option value={name}>{title}</option>{/each}
       </select></label

@@ -66,7 +66,7 @@
       <h2 class="text-head">{words.ordered}</h2>
       <label class="no-print flex items-center gap-2"
         ><span class="block text-note text-quiet">{words.showFor}</span>
-        <input class="field w-auto" type="date" bind:value={day} required /></label
+        <input class="input w-auto" type="date" bind:value={day} required /></label
       >
     </div>
     {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
@@ -95,13 +95,12 @@
               >{order.due && delivery.date > order.due ? words.lateOn : words.on}
               {shortDate(delivery.date)}: <Say text={all(paperLines(programme, delivery))} /></span
             >
-            <button class="act first" onclick={() => book(order.id, delivery)}>{words.addToStock}</button>
+            <button class="btn btn-primary" onclick={() => book(order.id, delivery)}>{words.addToStock}</button>
           </div>
         {/each}
         {#if waiting.length > 0 && order.deliveries.length > 0}
-          <button class="plain text-note" onclick={() => close(order, true)}>{words.closeOrderRestNotComing}</button>
-        {:else if order.closed}<button class="plain text-note" onclick={() => close(order, false)}
-            >{words.openOrderAgain}</button
+          <button class="link text-note" onclick={() => close(order, true)}>{words.closeOrderRestNotComing}</button>
+        {:else if order.closed}<button class="link text-note" onclick={() => close(order, false)}>{words.openOrderAgain}</button
           >{/if}
       </article>
     {/each}

@@ -79,7 +79,7 @@
           />
         </div>
         <button
-          class="plain mb-2 text-note"
+          class="link mb-2 text-note"
           aria-label={words.removeOfFromStock(amountOf(s), s.fabric.name)}
           onclick={() => bench.saver.do(words.stockALengthRemoved, changes(s.id, undefined))}>{words.remove}</button
         >
@@ -90,7 +90,7 @@
     <form class="mt-3 flex flex-col gap-2" onsubmit={add} aria-label={words.addToStock}>
       <label class="block"
         ><span class="text-note text-quiet">{words.fabric}</span>
-        <select class="field" value={chosenFabric.id} onchange={(e) => (fabric = e.currentTarget.value)}
+        <select class="select" value={chosenFabric.id} onchange={(e) => (fabric = e.currentTarget.value)}
           >{#each fabrics as f (f.id)}<option value={f.id}>{f.name}</option>{/each}</select
         ></label
       >
@@ -98,18 +98,18 @@
         <label class="block flex-1"
           ><span class="text-note text-quiet"
             >{counted ? words.howMany(formName(chosenFabric.form, 2)) : words.length(unit)}</span
-          ><input class="field" bind:value={length} required /></label
+          ><input class="input" bind:value={length} required /></label
         >
         <label class="block w-20"
           ><span class="text-note text-quiet">{words.dyeLot}</span><input
-            class="field"
+            class="input"
             bind:value={lot}
             maxlength="40"
           /></label
         >
       </div>
       {#if trouble}<p class="text-note text-madder" role="alert">{trouble}</p>{/if}
-      <p><button class="act">{words.addToStock}</button></p>
+      <p><button class="btn">{words.addToStock}</button></p>
     </form>
   {:else}
     <p class="mt-2 text-quiet">{words.thisProgrammeHasNoFabrics}</p>

@@ -11,6 +11,6 @@
   <Field {label} {name} type={shown ? 'text' : 'password'} autocomplete="new-password" minlength={12} />
   <p class="mt-1 flex text-note text-quiet">
     <span class="mr-auto">{words.atLeast12CharactersA}</span>
-    <button type="button" class="plain" onclick={() => (shown = !shown)}>{shown ? words.hideIt : words.showIt}</button>
+    <button type="button" class="link" onclick={() => (shown = !shown)}>{shown ? words.hideIt : words.showIt}</button>
   </p>
 </div>

@@ -24,7 +24,7 @@
       {words.thisIsTheDemoOn}
     </p>
     <p class="mt-4 flex gap-3">
-      <a class="act first" href="/sign-in?to=/account">{words.signInAsYourself}</a><a class="act" href="/begin"
+      <a class="btn btn-primary" href="/sign-in?to=/account">{words.signInAsYourself}</a><a class="btn" href="/begin"
         >{words.setUpAShopOr}</a
       >
     </p>
@@ -33,7 +33,7 @@
       <h2 class="text-head">{words.yourShopsAndGuilds}</h2>
       {#if data.parts.length === 0}
         <p class="mt-2">
-          {words.noneYetAnOwnerOf}{#if data.opens}{words.orYouCan} <a class="plain" href="/begin">{words.setOneUp}</a>{/if}.
+          {words.noneYetAnOwnerOf}{#if data.opens}{words.orYouCan} <a class="link" href="/begin">{words.setOneUp}</a>{/if}.
         </p>
       {/if}
       <ul>
@@ -44,7 +44,7 @@
               <span class="text-note text-quiet">{words.current}</span>
             {:else}
               <form method="post" action="?/choose" use:enhance>
-                <input type="hidden" name="id" value={part.organisation} /><button class="act">{words.switch}</button>
+                <input type="hidden" name="id" value={part.organisation} /><button class="btn">{words.switch}</button>
               </form>
             {/if}
           </li>
@@ -62,7 +62,7 @@
       <h2 class="text-head">{words.yourName}</h2>
       <div class="mt-2 flex gap-3">
         <input
-          class="field"
+          class="input"
           name="name"
           aria-label={words.yourName}
           value={who.name}
@@ -70,7 +70,7 @@
           maxlength="200"
           autocomplete="name"
         />
-        <button class="act shrink-0">{words.save}</button>
+        <button class="btn shrink-0">{words.save}</button>
       </div>
       {@render answer('name')}
     </form>
@@ -79,7 +79,7 @@
       <Field label={words.currentPassword} name="old" type="password" autocomplete="current-password" />
       <NewPassword label={words.newPassword} />
       {@render answer('password')}
-      <p><button class="act">{words.save}</button></p>
+      <p><button class="btn">{words.save}</button></p>
     </form>
     <section class="mt-8" aria-label={words.twoStepSignIn}>
       <h2 class="text-head">{words.twoStepSignIn}</h2>
@@ -109,14 +109,14 @@
           />
           {@render answer('codes')}
           <p class="flex gap-3">
-            <button class="act first">{words.turnOn}</button><a class="act" href="/account">{words.notNow}</a>
+            <button class="btn btn-primary">{words.turnOn}</button><a class="btn" href="/account">{words.notNow}</a>
           </p>
         </form>
       {:else if data.codes}
         <p class="mt-2">{words.onYouNeedACode}</p>
         <form class="mt-2 flex items-end gap-3" method="post" action="?/nocodes" use:enhance>
           <Field label={words.yourPassword} name="password" type="password" autocomplete="current-password" /><button
-            class="act">{words.turnOff}</button
+            class="btn">{words.turnOff}</button
           >
         </form>
         {@render answer('codes')}
@@ -124,7 +124,7 @@
         <p class="mt-2 max-w-prose">
           {words.withTwoStepSignIn}
         </p>
-        <form class="mt-2" method="post" action="?/codes" use:enhance><button class="act">{words.setItUp}</button></form>
+        <form class="mt-2" method="post" action="?/codes" use:enhance><button class="btn">{words.setItUp}</button></form>
         {@render answer('codes')}
       {/if}
     </section>
@@ -143,7 +143,7 @@
             >
             {#if d.here}<span class="text-note text-quiet">{words.thisOne}</span>{:else}
               <form method="post" action="?/end" use:enhance>
-                <input type="hidden" name="id" value={d.id} /><button class="act">{words.signOutThere}</button>
+                <input type="hidden" name="id" value={d.id} /><button class="btn">{words.signOutThere}</button>
               </form>
             {/if}
           </li>
@@ -151,6 +151,6 @@
       </ul>
       {@render answer('devices')}
     </section>
-    <form class="mt-8" method="post" action="/sign-in?/out"><button class="act">{words.signOutHere}</button></form>
+    <form class="mt-8" method="post" action="/sign-in?/out"><button class="btn">{words.signOutHere}</button></form>
   {/if}
 </DoorFrame>

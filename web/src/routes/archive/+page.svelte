@@ -32,29 +32,29 @@
     <p class="mt-2 max-w-prose">
       {words.oneZipFileWithAll}
     </p>
-    <p class="mt-3"><a class="act first" href="/archive/archive.zip" download>{words.downloadTheBackup}</a></p>
+    <p class="mt-3"><a class="btn btn-primary" href="/archive/archive.zip" download>{words.downloadTheBackup}</a></p>
   </section>
   <section class="mt-10" aria-label={words.restore}>
     <h2 class="text-head">{words.restoreABackup}</h2>
     {#if data.programmes > 0}
       <p class="mt-2 max-w-prose">
-        {words.youCanOnlyRestoreInto} <a class="plain" href="/begin">{words.setUpANewOne}</a>{words.andRestoreThere}
+        {words.youCanOnlyRestoreInto} <a class="link" href="/begin">{words.setUpANewOne}</a>{words.andRestoreThere}
       </p>
     {:else}
       <p class="mt-2 max-w-prose">
-        {words.switchTheOldServerOff} <a class="plain" href="/house">{words.team}</a>
+        {words.switchTheOldServerOff} <a class="link" href="/house">{words.team}</a>
         {words.andMustBeInvitedAgain}
       </p>
       <form class="mt-3 flex flex-wrap items-center gap-3" onsubmit={(e) => void takeIn(e)}>
         <input
-          class="field w-auto"
+          class="file-input w-auto"
           type="file"
           accept=".zip,application/zip"
           aria-label={words.theBackupFile}
           bind:files
           required
         />
-        <button class="act first" disabled={working}>{working ? words.restoring : words.restore}</button>
+        <button class="btn btn-primary" disabled={working}>{working ? words.restoring : words.restore}</button>
       </form>
     {/if}
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}

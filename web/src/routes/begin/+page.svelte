@@ -25,6 +25,6 @@
       <NewPassword />
     {/if}
     {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
-    <p><button class="act first">{words.create}</button></p>
+    <p><button class="btn btn-primary">{words.create}</button></p>
   </form>
 </DoorFrame>

@@ -34,7 +34,7 @@
         >
           <input type="hidden" name="id" value={m.id} />
           <select
-            class="field w-auto"
+            class="select w-auto"
             name="role"
             aria-label={words.whatMayDo(m.name)}
             value={m.role}
@@ -45,11 +45,11 @@
         {#if leaving === m.id}
           <form method="post" action="?/role" use:enhance>
             <input type="hidden" name="id" value={m.id} /><input type="hidden" name="role" value="" />
-            <button class="act">{words.remove(m.name)}</button>
-            <button type="button" class="plain text-note" onclick={() => (leaving = '')}>{words.cancel}</button>
+            <button class="btn">{words.remove(m.name)}</button>
+            <button type="button" class="link text-note" onclick={() => (leaving = '')}>{words.cancel}</button>
           </form>
         {:else}
-          <button class="no-print plain text-note text-quiet" onclick={() => (leaving = m.id)}>{words.remove2}</button>
+          <button class="no-print link text-note text-quiet" onclick={() => (leaving = m.id)}>{words.remove2}</button>
         {/if}
       </li>
     {/each}
@@ -66,11 +66,11 @@
     <div class="mt-2 flex flex-wrap items-end gap-3">
       <Field label={words.email} class="min-w-56 flex-1" name="email" type="email" value={form?.email ?? ''} />
       <label class="block"
-        ><span class="block text-note text-quiet">{words.as2}</span><select class="field w-auto" name="role" value="organiser"
+        ><span class="block text-note text-quiet">{words.as2}</span><select class="select w-auto" name="role" value="organiser"
           >{#each ROLES as r (r.role)}<option value={r.role}>{r.name}</option>{/each}</select
         ></label
       >
-      <button class="act first">{words.invite}</button>
+      <button class="btn btn-primary">{words.invite}</button>
     </div>
     {#if form?.link}
       <p class="mt-3" role="status">
@@ -92,11 +92,11 @@
             {#if !i.ends || i.over}
               <form method="post" action="?/invite" use:enhance>
                 <input type="hidden" name="email" value={i.email} /><input type="hidden" name="role" value={i.role} />
-                <button class="no-print act">{i.ends ? words.inviteAgain : words.invite}</button>
+                <button class="no-print btn">{i.ends ? words.inviteAgain : words.invite}</button>
               </form>
             {/if}
             <form method="post" action="?/uninvite" use:enhance>
-              <input type="hidden" name="id" value={i.id} /><button class="no-print plain text-note text-quiet"
+              <input type="hidden" name="id" value={i.id} /><button class="no-print link text-note text-quiet"
                 >{i.ends ? words.cancelInvitation : words.remove2}</button
               >
             </form>
@@ -121,7 +121,7 @@
   <form class="no-print mt-8" method="post" action="?/language" bind:this={language}>
     <label class="block w-72"
       ><span class="block text-note text-quiet">{words.language}</span><select
-        class="field"
+        class="select"
         name="language"
         value={data.language.tag}
         onchange={() => language?.requestSubmit()}
@@ -130,7 +130,7 @@
     >
     <p class="mt-1 max-w-prose text-note text-quiet">{words.languageIsFor}</p>
   </form>
-  <p class="no-print mt-8"><a class="act" href="/archive">{words.backup}</a></p>
+  <p class="no-print mt-8"><a class="btn" href="/archive">{words.backup}</a></p>
   <dl class="mt-10 text-note text-quiet">
     {#each ROLES as r (r.role)}
       <div class="flex gap-3 py-0.5">

@@ -43,12 +43,12 @@
     {/if}
     {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
     <p class="flex items-center gap-5">
-      <button class="act first">{words.signIn}</button>
-      <a class="plain" href="/sign-in/forgotten">{words.forgottenYourPassword}</a>
+      <button class="btn btn-primary">{words.signIn}</button>
+      <a class="link" href="/sign-in/forgotten">{words.forgottenYourPassword}</a>
     </p>
   </form>
   <p class="mt-10 max-w-prose text-note text-quiet">
     {words.takingPartInAProgramme}
-    {#if data.mayBegin}<a class="plain" href="/begin">{words.setUpANewShop}</a>.{/if}
+    {#if data.mayBegin}<a class="link" href="/begin">{words.setUpANewShop}</a>.{/if}
   </p>
 </DoorFrame>

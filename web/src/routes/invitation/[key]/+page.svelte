@@ -21,10 +21,10 @@
       <p class="mt-4 max-w-prose">
         {words.youAreSignedInAsSign(data.own)}
       </p>
-      <form class="mt-4" method="post" action="/sign-in?/out"><button class="act">{words.signOut}</button></form>
+      <form class="mt-4" method="post" action="/sign-in?/out"><button class="btn">{words.signOut}</button></form>
     {:else if known && !data.own}
       <p class="mt-4">
-        <a class="act first" href="/sign-in?to={encodeURIComponent(page.url.pathname)}">{words.signInToAccept}</a>
+        <a class="btn btn-primary" href="/sign-in?to={encodeURIComponent(page.url.pathname)}">{words.signInToAccept}</a>
       </p>
     {:else}
       <form class="mt-6 grid gap-4" method="post" use:enhance>
@@ -33,7 +33,7 @@
           <NewPassword />
         {/if}
         {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
-        <p><button class="act first">{words.accept}</button></p>
+        <p><button class="btn btn-primary">{words.accept}</button></p>
       </form>
     {/if}
   {/if}

@@ -29,9 +29,9 @@
   <p class="mt-2 max-w-prose text-quiet">{words.theNewestEmailsThatWould}</p>
   <div class="mt-4 flex items-end gap-3">
     <label class="block w-60"
-      ><span class="text-note text-quiet">{words.toOrAbout}</span><input class="field" type="search" bind:value={find} /></label
+      ><span class="text-note text-quiet">{words.toOrAbout}</span><input class="input" type="search" bind:value={find} /></label
     >
-    <button class="act" onclick={() => void invalidateAll()}>{words.refresh}</button>
+    <button class="btn" onclick={() => void invalidateAll()}>{words.refresh}</button>
   </div>
   {#if shown.length === 0}<p class="mt-6 text-lead">
       {data.mails.length === 0 ? words.nothingHasArrivedYet : words.noEmailsMatch}
@@ -52,14 +52,14 @@
           <div class="mb-4 border-l-4 border-weld pl-4">
             {#if mail.picture}<img class="mb-3 w-50" src={mail.picture} alt={words.theBlockAsTheLetter} />{/if}
             <p class="whitespace-pre-line">
-              {#each parts(mail.text) as part, i (i)}{#if i % 2 === 1}<a class="plain break-all" href={here(part)}>{part}</a
+              {#each parts(mail.text) as part, i (i)}{#if i % 2 === 1}<a class="link break-all" href={here(part)}>{part}</a
                   >{:else}{part}{/if}{/each}
             </p>
             {#each mail.attached as a (a.name)}<p class="text-note text-quiet">
                 {words.kb(a.name, Math.ceil(a.size / 1024))}
               </p>{/each}
             <p class="mt-2">
-              <a class="plain text-note" href="/outside/mail/{mail.id}.eml" download>{words.theWholeLetterAsA}</a>
+              <a class="link text-note" href="/outside/mail/{mail.id}.eml" download>{words.theWholeLetterAsA}</a>
             </p>
           </div>
         {/if}

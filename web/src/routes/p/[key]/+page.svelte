@@ -54,8 +54,8 @@
   <section aria-label={words.downloads} class="mt-8">
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.downloads}</h2>
     <p class="mt-3 flex flex-wrap gap-2">
-      <a class="act" href="/p/{key}/files/first-packet.pdf" download>{words.welcomePackWithRulerPage}</a>
-      <a class="act" href="/p/{key}/calendar.ics" download>{words.calendar}</a>
+      <a class="btn" href="/p/{key}/files/first-packet.pdf" download>{words.welcomePackWithRulerPage}</a>
+      <a class="btn" href="/p/{key}/calendar.ics" download>{words.calendar}</a>
     </p>
     <p class="mt-2 text-note text-quiet">
       {words.printTheRulerPageOnce}

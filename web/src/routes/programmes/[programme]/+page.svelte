@@ -85,7 +85,7 @@
     <HouseForm />
     <Dies />
     <p class="mt-6">
-      <a class="act" href="/programmes/{bench.slug}/document" download><Download size={17} /> {words.exportAsAFile}</a>
+      <a class="btn" href="/programmes/{bench.slug}/document" download><Download size={17} /> {words.exportAsAFile}</a>
     </p>
   {/snippet}
 </YearFrame>

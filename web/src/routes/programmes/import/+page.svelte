@@ -62,7 +62,7 @@
 <main class="mx-auto max-w-5xl px-7 pb-16">
   <header class="flex items-end pt-8">
     <div class="mr-auto">
-      <p><a class="plain text-quiet" href="/">{words.programmes}</a></p>
+      <p><a class="link text-quiet" href="/">{words.programmes}</a></p>
       <h1 class="text-title">{words.importAProgramme}</h1>
     </div>
     <Tools />
@@ -121,7 +121,8 @@
             )}
           </p>
         </div>
-        <button class="act first" disabled={busy} onclick={write}>{busy ? words.importing : words.importAsANewProgramme}</button
+        <button class="btn btn-primary" disabled={busy} onclick={write}
+          >{busy ? words.importing : words.importAsANewProgramme}</button
         >
       </div>
       <ul class="mt-4 flex flex-wrap gap-4">

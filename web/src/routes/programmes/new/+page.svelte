@@ -56,7 +56,7 @@
 <main class="mx-auto max-w-3xl px-7 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
-      <p><a class="plain text-quiet" href="/">{words.programmes}</a></p>
+      <p><a class="link text-quiet" href="/">{words.programmes}</a></p>
       <h1 class="text-title">{words.aNewProgramme}</h1>
     </div>
     <Tools />
@@ -65,7 +65,7 @@
     <div class="grid grid-cols-2 gap-x-8 gap-y-4 max-[640px]:grid-cols-1">
       <label class="col-span-full block"
         ><span class="block text-note text-quiet">{words.name}</span><input
-          class="field text-lead"
+          class="input text-lead"
           bind:value={title}
           required
           maxlength="200"
@@ -73,7 +73,7 @@
       >
       <label class="block"
         ><span class="block text-note text-quiet">{words.release}</span>
-        <select class="field" bind:value={kind}
+        <select class="select" bind:value={kind}
           ><option value="monthly">{words.monthly}</option><option value="fortnightly">{words.fortnightly}</option><option
             value="weekly">{words.weekly}</option
           ></select
@@ -81,7 +81,7 @@
       >
       <label class="block"
         ><span class="block text-note text-quiet">{words.numberOfReleases}</span><input
-          class="field"
+          class="input"
           type="number"
           min="1"
           max="60"
@@ -91,7 +91,7 @@
       >
       <label class="block"
         ><span class="block text-note text-quiet">{words.firstRelease}</span><input
-          class="field"
+          class="input"
           type="date"
           bind:value={start}
           required
@@ -99,13 +99,13 @@
       >
       <label class="block"
         ><span class="block text-note text-quiet">{words.measuredIn}</span>
-        <select class="field" bind:value={unit}
+        <select class="select" bind:value={unit}
           ><option value="in">{words.inches}</option><option value="cm">{words.centimetres}</option></select
         ></label
       >
       <label class="block"
         ><span class="block text-note text-quiet">{words.colourwaysSeparateWithCommas}</span><input
-          class="field"
+          class="input"
           bind:value={colourways}
           placeholder={words.frostHarvestDusk}
           maxlength="300"
@@ -114,7 +114,7 @@
       <label class="block"
         ><span class="block text-note text-quiet"
           >{words.fabricsInEachColourwayA(letters, String.fromCharCode(64 + letters))}</span
-        ><input class="field" type="number" min="2" max="8" bind:value={letters} required /></label
+        ><input class="input" type="number" min="2" max="8" bind:value={letters} required /></label
       >
     </div>
     {#if days.length > 0}
@@ -124,8 +124,8 @@
     {/if}
     {#if trouble}<p class="mt-3 text-madder" role="alert">{trouble}</p>{/if}
     <p class="mt-6 flex gap-2">
-      <button class="act first" disabled={working || !title.trim()}>{words.createAndDrawTheFirst}</button>
-      <a class="act" href="/programmes/import">{words.importFromAFileInstead}</a>
+      <button class="btn btn-primary" disabled={working || !title.trim()}>{words.createAndDrawTheFirst}</button>
+      <a class="btn" href="/programmes/import">{words.importFromAFileInstead}</a>
     </p>
   </form>
 </main>

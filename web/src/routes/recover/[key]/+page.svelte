@@ -12,10 +12,10 @@
     <form class="mt-6 grid gap-4" method="post" use:enhance>
       <NewPassword label={words.newPassword} />
       {#if form?.message}<p class="text-madder" role="alert">{form.message}</p>{/if}
-      <p><button class="act first">{words.saveAndSignOutOn}</button></p>
+      <p><button class="btn btn-primary">{words.saveAndSignOutOn}</button></p>
     </form>
   {:else}
     <p class="mt-6 max-w-prose text-lead">{words.thisLinkHasBeenUsed}</p>
-    <p class="mt-4"><a class="act first" href="/sign-in/forgotten">{words.askForANewOne}</a></p>
+    <p class="mt-4"><a class="btn btn-primary" href="/sign-in/forgotten">{words.askForANewOne}</a></p>
   {/if}
 </DoorFrame>

@@ -12,11 +12,11 @@
     <p class="mt-6 max-w-prose text-lead" role="status">
       {words.ifThatAddressHasAn}
     </p>
-    <p class="mt-4"><a class="act" href="/sign-in">{words.backToSignIn}</a></p>
+    <p class="mt-4"><a class="btn" href="/sign-in">{words.backToSignIn}</a></p>
   {:else}
     <form class="mt-6 grid gap-4" method="post" use:enhance>
       <Field label={words.yourEmail} name="email" type="email" autocomplete="username" />
-      <p><button class="act first">{words.emailMeALink}</button></p>
+      <p><button class="btn btn-primary">{words.emailMeALink}</button></p>
     </form>
   {/if}
 </DoorFrame>

@@ -96,7 +96,7 @@
         <div class="mt-3 flex flex-wrap items-center justify-between gap-3">
           <h3>{supplier || words.noSupplierGiven}</h3>
           {#if supplier}<button
-              class="act no-print"
+              class="btn no-print"
               disabled={tried.length > 0 || ordering !== ''}
               title={tried.length > 0 ? words.youAreOnlyTryingThis : undefined}
               onclick={() => void order(supplier)}>{words.orderFrom(supplier)}</button
@@ -167,6 +167,6 @@
     </fieldset>
     <ShelfForm />
     <div class="mt-6"><PaperChoice what={words.printStockAndOrders} /></div>
-    <p class="mt-3 text-note">{words.download} <a class="plain" href={csv} download>{words.orderList}</a></p>
+    <p class="mt-3 text-note">{words.download} <a class="link" href={csv} download>{words.orderList}</a></p>
   {/snippet}
 </YearFrame>

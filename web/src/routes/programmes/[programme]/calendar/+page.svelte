@@ -94,7 +94,7 @@
       <ul class="mt-4 border-l-4 border-weld pl-4">
         {#each says.slice(0, all ? undefined : 4) as line (line)}<li class="max-w-prose">{line}</li>{/each}
         {#if says.length > 4}<li>
-            <button class="plain no-print text-note" onclick={() => (all = !all)}
+            <button class="link no-print text-note" onclick={() => (all = !all)}
               >{all ? words.fewer : words.more(says.length - 4)}</button
             >
           </li>{/if}
@@ -129,7 +129,7 @@
     <section class="mt-8" aria-label={words.weekByWeek}>
       <div class="flex items-baseline border-b-2 border-ink pb-1">
         <h2 class="mr-auto text-head">{words.weekByWeek}</h2>
-        <button class="plain no-print text-note" aria-pressed={past} onclick={() => (past = !past)}
+        <button class="link no-print text-note" aria-pressed={past} onclick={() => (past = !past)}
           >{past ? words.hidePast : words.showPast}</button
         >
       </div>
@@ -172,13 +172,13 @@
     <section class="mt-6" aria-label={words.inYourOwnCalendar}>
       <h2 class="border-b border-ink pb-1 text-lead">{words.inYourOwnCalendar}</h2>
       <p class="mt-2">
-        <a class="act" href="/programmes/{bench.slug}/calendar/work.ics" download><Download size={17} /> {words.download}</a>
+        <a class="btn" href="/programmes/{bench.slug}/calendar/work.ics" download><Download size={17} /> {words.download}</a>
       </p>
       {#if address}
         <p class="mt-2 text-note text-quiet">
           {words.orSubscribeAnyoneWithThis}
         </p>
-        <p class="mt-1"><a class="plain text-note break-all" href={address}>{address}</a></p>
+        <p class="mt-1"><a class="link text-note break-all" href={address}>{address}</a></p>
       {/if}
     </section>
   {/snippet}

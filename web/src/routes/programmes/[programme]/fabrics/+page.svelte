@@ -160,7 +160,7 @@
       {#if picture}
         <label class="no-print mt-2 flex items-center gap-2"
           ><span class="block text-note text-quiet">{words.lookAt}</span>
-          <select class="field w-auto" bind:value={close}>
+          <select class="select w-auto" bind:value={close}>
             <option value="">{words.theWholeQuilt}</option>
             {#each programme.months.filter((m) => m.blocks.length > 0) as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
           </select></label

@@ -91,7 +91,7 @@
       <div class="no-print mt-6">
         <label class="block w-64"
           ><span class="block text-note text-quiet">{words.chancesFor}</span>
-          <select class="field" value={chosen.id} onchange={(e) => (at = e.currentTarget.value)}
+          <select class="select" value={chosen.id} onchange={(e) => (at = e.currentTarget.value)}
             >{#each ahead as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
           ></label
         >
@@ -130,7 +130,7 @@
                 <td class="pr-3">{a.colourway.name}</td>
                 <td class="no-print pr-3"
                   ><select
-                    class="field w-auto"
+                    class="select w-auto"
                     aria-label={words.isStillAvailableLater(a.fabric.name)}
                     value={a.fabric.gone === undefined ? '' : String(a.fabric.gone)}
                     onchange={(e) => setGone(a.fabric.id, e.currentTarget.value)}

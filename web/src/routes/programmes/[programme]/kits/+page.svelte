@@ -51,7 +51,7 @@
   {#if trouble}<p class="mt-4 text-madder" role="alert">{trouble}</p>{/if}
   {#if rows.length === 0}
     <p class="mt-8 max-w-prose text-lead">
-      {words.noKitsYetEveryoneListed} <a class="plain" href="/programmes/{bench.slug}/roster">{words.participants}</a>
+      {words.noKitsYetEveryoneListed} <a class="link" href="/programmes/{bench.slug}/roster">{words.participants}</a>
       {words.getsOneOfEach}
     </p>
   {:else}
@@ -74,7 +74,7 @@
                 <td class="pr-3">{sortName(programme, row.colourway, row.size)}</td>
                 <td class="numeral pr-3 text-right text-lead">{row.kits.planned}</td>
                 <td class="no-print text-right"
-                  >{#if !next.back.includes(row)}<button class="plain text-note" onclick={() => cut(row)}
+                  >{#if !next.back.includes(row)}<button class="link text-note" onclick={() => cut(row)}
                       >{words.planTheCuttingOf(row.kits.planned)}</button
                     >{/if}</td
                 >
@@ -104,7 +104,7 @@
             >
               <td class="py-1 pr-3">
                 {#if begins}<a
-                    class="plain font-semibold"
+                    class="link font-semibold"
                     href="/programmes/{bench.slug}/months/{row.month}/kits?colourway={row.colourway}"
                     >{packetName(programme, row.month)}</a
                   ><span class="block text-note text-quiet">{releaseOf(row.month)}</span>{/if}
@@ -131,11 +131,11 @@
         </p>
         {#if waitLoose > 0}
           <p class="mt-2">
-            <button class="act first" onclick={() => void give()}>{words.assignToPeopleStillWithout(waitLoose)}</button>
+            <button class="btn btn-primary" onclick={() => void give()}>{words.assignToPeopleStillWithout(waitLoose)}</button>
           </p>
         {/if}
       {/if}
     </section>
-    <p class="mt-6"><a class="act" href="/programmes/{bench.slug}/pickup">{words.handingOut}</a></p>
+    <p class="mt-6"><a class="btn" href="/programmes/{bench.slug}/pickup">{words.handingOut}</a></p>
   {/snippet}
 </YearFrame>

@@ -55,7 +55,7 @@
           unpriced.slice(0, 4).join(', '),
           unpriced.length > 4 ? words.andMore(unpriced.length - 4) : '',
         )}
-        <a class="plain" href="/programmes/{bench.slug}/fabrics">{words.fabrics}</a>{words.toSeeTheCost}
+        <a class="link" href="/programmes/{bench.slug}/fabrics">{words.fabrics}</a>{words.toSeeTheCost}
       </p>
     {/if}
     <dl class="mt-5 grid grid-cols-3 gap-x-8 border-t-2 border-ink max-[700px]:grid-cols-1">
@@ -112,7 +112,7 @@
       </tbody>
     </table>
     <p class="mt-2 max-w-prose text-note text-quiet">
-      {words.fabricCostIncludesWasteSpares} <a class="plain" href="/programmes/{bench.slug}/bolts">{words.stockOrders}</a>
+      {words.fabricCostIncludesWasteSpares} <a class="link" href="/programmes/{bench.slug}/bolts">{words.stockOrders}</a>
       {words.takesOffWhatIsIn(data.loose > 0 ? words.kitsAreUnassigned(data.loose) : '')}
     </p>
   {/if}

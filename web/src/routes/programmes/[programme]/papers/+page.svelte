@@ -70,7 +70,7 @@
       <label class="mt-2 block"
         ><span class="text-note text-quiet">{words.welcomeLetter}</span>
         <textarea
-          class="field min-h-32"
+          class="textarea min-h-32"
           maxlength="4000"
           value={bench.saver.document.welcome ?? ''}
           onchange={(e) => save(words.welcomeLetter2, '/welcome', bench.saver.document.welcome, written(e.currentTarget.value))}
@@ -87,9 +87,9 @@
       </label>
       <div class="mt-4"><PaperChoice what={words.printTheWelcomePack} /></div>
       <p class="mt-3 flex flex-wrap gap-2">
-        <a class="act" href={address('pdf')} download><Download size={17} /> {words.pdfA4}</a>
-        <a class="act" href={address('pdf', { page: 'letter' })} download>{words.pdfUsLetter}</a>
-        <a class="act" href={address('txt')} download>{words.text}</a>
+        <a class="btn" href={address('pdf')} download><Download size={17} /> {words.pdfA4}</a>
+        <a class="btn" href={address('pdf', { page: 'letter' })} download>{words.pdfUsLetter}</a>
+        <a class="btn" href={address('txt')} download>{words.text}</a>
       </p>
     </section>
     <section class="mt-7" aria-label={words.oneMonthAllVersions}>
@@ -97,7 +97,7 @@
       {#if month}
         <label class="mt-2 block"
           ><span class="text-note text-quiet">{words.month}</span>
-          <select class="field" value={month.id} onchange={(e) => (chosen = e.currentTarget.value)}>
+          <select class="select" value={month.id} onchange={(e) => (chosen = e.currentTarget.value)}>
             {#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
           </select></label
         >
@@ -106,13 +106,13 @@
         </p>
         {#if exporter.done === undefined}
           <p class="mt-2">
-            <button class="act" onclick={() => void keepMonth()}><Download size={17} /> {words.allSheetsZip}</button>
+            <button class="btn" onclick={() => void keepMonth()}><Download size={17} /> {words.allSheetsZip}</button>
           </p>
         {:else}
           <p class="mt-2 flex items-center gap-3" role="status">
             {words.of(exporter.done, exporter.all)}
             <progress class="progress w-28" max={exporter.all} value={exporter.done}></progress>
-            <button class="act" onclick={() => exporter.stop()}>{words.stop}</button>
+            <button class="btn" onclick={() => exporter.stop()}>{words.stop}</button>
           </p>
         {/if}
         {#if exporter.trouble}<p class="mt-2 text-madder" role="alert">{exporter.trouble}</p>{/if}

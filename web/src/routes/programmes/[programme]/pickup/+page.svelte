@@ -99,7 +99,7 @@
   <div class="no-print sticky top-0 z-10 mt-4 flex flex-wrap items-end gap-4 border-b border-rule bg-ground py-2">
     <label class="block min-w-56 flex-1"
       ><span class="text-note text-quiet">{words.nameOrScanALabel}</span><input
-        class="field text-lead"
+        class="input text-lead"
         bind:value={find}
         onkeydown={scan}
         autocomplete="off"
@@ -121,7 +121,7 @@
   {#if told}
     <p class="mt-3 border-l-4 border-weld pl-3 text-lead" role="status">
       {told}
-      {#if last}<button class="plain text-note" onclick={undo}>{words.undo}</button>{/if}
+      {#if last}<button class="link text-note" onclick={undo}>{words.undo}</button>{/if}
     </p>
   {/if}
   {#if !ticks.ready}
@@ -145,14 +145,14 @@
         <div class="flex flex-wrap gap-2">
           {#each v.ready as kit (kit.month)}
             <button
-              class="act min-h-12"
+              class="btn min-h-12"
               aria-label={words.handedOutTo(packetName(programme, kit.month), v.name)}
               onclick={() => hand([kit], words.handedTo(packetName(programme, kit.month), v.name))}
               >{packetName(programme, kit.month)}</button
             >
           {/each}
           {#if v.ready.length > 1}
-            <button class="act first min-h-12" onclick={() => hand(v.ready, words.kitsHandedTo(v.ready.length, v.name))}
+            <button class="btn btn-primary min-h-12" onclick={() => hand(v.ready, words.kitsHandedTo(v.ready.length, v.name))}
               >{words.all(v.ready.length)}</button
             >
           {/if}

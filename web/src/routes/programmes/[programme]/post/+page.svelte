@@ -55,7 +55,7 @@
       {#each questions as q (q.id)}
         <li class="border-b border-rule py-3" data-question={q.name}>
           <p class="text-note text-quiet">
-            <a class="plain" href="/programmes/{bench.slug}/roster?find={encodeURIComponent(q.name)}&person={q.participant}"
+            <a class="link" href="/programmes/{bench.slug}/roster?find={encodeURIComponent(q.name)}&person={q.participant}"
               >{q.name}</a
             >, {day(q.asked)}{q.month ? `, ${nameOf(q.month)}` : ''}
           </p>
@@ -64,9 +64,9 @@
             <p class="mt-1 max-w-prose border-l-4 border-walnut pl-3 whitespace-pre-line text-walnut">{q.answer}</p>
           {:else}
             <div class="no-print mt-2 flex max-w-2xl items-end gap-2">
-              <textarea class="field" rows="2" maxlength="4000" aria-label={words.answerTo(q.name)} bind:value={drafts[q.id]}
+              <textarea class="textarea" rows="2" maxlength="4000" aria-label={words.answerTo(q.name)} bind:value={drafts[q.id]}
               ></textarea>
-              <button class="act first shrink-0" disabled={!drafts[q.id]?.trim()} onclick={() => void reply(q.id)}
+              <button class="btn btn-primary shrink-0" disabled={!drafts[q.id]?.trim()} onclick={() => void reply(q.id)}
                 >{words.answer}</button
               >
             </div>
@@ -83,7 +83,7 @@
     <div class="no-print mt-2 flex flex-wrap items-end gap-3">
       <label class="block w-48"
         ><span class="block text-note text-quiet">{words.searchByNameOrSubject}</span><input
-          class="field"
+          class="input"
           type="search"
           value={data.asked.find}
           onchange={(e) => ask({ find: e.currentTarget.value })}
@@ -91,7 +91,7 @@
       >
       <label class="block"
         ><span class="block text-note text-quiet">{words.state2}</span>
-        <select class="field w-auto" value={data.asked.state} onchange={(e) => ask({ state: e.currentTarget.value })}
+        <select class="select w-auto" value={data.asked.state} onchange={(e) => ask({ state: e.currentTarget.value })}
           ><option value="">{words.all2}</option>{#each Object.entries(STATES) as [id, name] (id)}<option value={id}
               >{name}</option
             >{/each}</select
@@ -99,12 +99,12 @@
       >
       <label class="block"
         ><span class="block text-note text-quiet">{words.month}</span>
-        <select class="field w-auto" value={data.asked.month} onchange={(e) => ask({ month: e.currentTarget.value })}
+        <select class="select w-auto" value={data.asked.month} onchange={(e) => ask({ month: e.currentTarget.value })}
           ><option value="">{words.all2}</option>{#each programme.months as m (m.id)}<option value={m.id}>{m.name}</option
             >{/each}</select
         ></label
       >
-      {#if failed}<button class="act" onclick={() => void send({ deed: 'retry' })}>{words.retryFailedEmails}</button>{/if}
+      {#if failed}<button class="btn" onclick={() => void send({ deed: 'retry' })}>{words.retryFailedEmails}</button>{/if}
     </div>
     {#if mails.length === 0}
       <p class="mt-3 text-quiet">
@@ -133,9 +133,9 @@
       {#if found > PAGE}
         {@const at = data.asked.page}
         <nav class="no-print mt-3 flex items-center gap-3" aria-label={words.pagesOfEmails}>
-          <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) })}>{words.newer}</button>
+          <button class="btn" disabled={at === 0} onclick={() => ask({ page: String(at - 1) })}>{words.newer}</button>
           <span class="tabular">{words.toOf(at * PAGE + 1, Math.min(found, (at + 1) * PAGE), found)}</span>
-          <button class="act" disabled={(at + 1) * PAGE >= found} onclick={() => ask({ page: String(at + 1) })}
+          <button class="btn" disabled={(at + 1) * PAGE >= found} onclick={() => ask({ page: String(at + 1) })}
             >{words.older}</button
           >
         </nav>
@@ -151,7 +151,7 @@
         <p class="mt-2 text-quiet">
           {words.keptInADemoMailbox}
         </p>
-        <p class="mt-2"><a class="plain" href="/outside/mail">{words.openTheDemoMailbox}</a></p>
+        <p class="mt-2"><a class="link" href="/outside/mail">{words.openTheDemoMailbox}</a></p>
       {/if}
     </section>
   {/snippet}

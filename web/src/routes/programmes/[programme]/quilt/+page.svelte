@@ -141,16 +141,16 @@
       <label class="flex items-center gap-2"
         ><span class="text-quiet">{words.previewForParticipantsOn}</span>
         <input
-          class="field w-auto"
+          class="input w-auto"
           type="date"
           value={seenOn}
           onchange={(e) => void goto(address({ seen: e.currentTarget.value }), { noScroll: true, keepFocus: true })}
         /></label
       >
-      {#if seenOn}<a class="plain" href={address({ seen: '' })} data-sveltekit-noscroll>{words.showEverything}</a>{/if}
+      {#if seenOn}<a class="link" href={address({ seen: '' })} data-sveltekit-noscroll>{words.showEverything}</a>{/if}
       <span class="flex gap-2">
         {#each ['svg', 'png'] as kind (kind)}
-          <a class="act" href="quilt/files/quilt.{kind}{address({ colourway: colourway.id })}" download
+          <a class="btn" href="quilt/files/quilt.{kind}{address({ colourway: colourway.id })}" download
             ><Download size={17} /> {kind.toUpperCase()}</a
           >
         {/each}
@@ -167,7 +167,7 @@
     <p class="mt-6 max-w-prose text-lead">
       {words.thereIsNoSettingYet}
     </p>
-    <p class="mt-4"><button class="act first" onclick={begin}>{words.setTheBlocksIntoA}</button></p>
+    <p class="mt-4"><button class="btn btn-primary" onclick={begin}>{words.setTheBlocksIntoA}</button></p>
   {:else}
     <p class="mt-4 text-lead">
       <b class="numeral text-head" data-finished

@@ -55,7 +55,7 @@
               >{#each entry.says as line, i (i)}<span class="block">{line}</span>{:else}{words.savedNoChanges}{/each}</span
             >
             {#if entry.way && entry.says.length > 0}
-              <button class="no-print plain shrink-0 self-start text-note" onclick={() => void undo(entry)}
+              <button class="no-print link shrink-0 self-start text-note" onclick={() => void undo(entry)}
                 >{entry.way === 'undo' ? words.undo : words.restoreIt}</button
               >
             {/if}
@@ -65,8 +65,8 @@
     </section>
   {/each}
   <p class="no-print mt-4 flex gap-4">
-    {#if data.older}<a class="plain" href="/programmes/{bench.slug}/record">{words.newest}</a>{/if}
-    {#if data.record.next}<a class="plain" href="?before={data.record.next}">{words.older}</a>{/if}
+    {#if data.older}<a class="link" href="/programmes/{bench.slug}/record">{words.newest}</a>{/if}
+    {#if data.record.next}<a class="link" href="?before={data.record.next}">{words.older}</a>{/if}
   </p>
   {#snippet side()}
     <p class="mt-4 text-note text-quiet">

@@ -123,7 +123,7 @@
     <label class="block w-44"
       ><span class="block text-note text-quiet">{words.nameEmailOrNote}</span><input
         id="find"
-        class="field"
+        class="input"
         type="search"
         bind:value={find}
         oninput={() => ask({ find: find.trim() })}
@@ -131,7 +131,7 @@
     >
     <label class="block"
       ><span class="block text-note text-quiet">{words.state2}</span>
-      <select class="field w-auto" value={asked.get('state') ?? ''} onchange={(e) => ask({ state: e.currentTarget.value })}
+      <select class="select w-auto" value={asked.get('state') ?? ''} onchange={(e) => ask({ state: e.currentTarget.value })}
         ><option value="">{words.all3(everybody)}</option>{#each rosterStates as s (s)}<option value={s}
             >{stateNames[s]} ({tally(s)})</option
           >{/each}</select
@@ -139,7 +139,7 @@
     >
     <label class="block"
       ><span class="block text-note text-quiet">{words.colourway}</span>
-      <select class="field w-auto" value={asked.get('in') ?? ''} onchange={(e) => ask({ in: e.currentTarget.value })}
+      <select class="select w-auto" value={asked.get('in') ?? ''} onchange={(e) => ask({ in: e.currentTarget.value })}
         ><option value="">{words.all2}</option>{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option
           >{/each}</select
       ></label
@@ -147,7 +147,7 @@
     {#if programme.sizes.length > 0}
       <label class="block"
         ><span class="block text-note text-quiet">{words.quilt2}</span>
-        <select class="field w-auto" value={asked.get('size') ?? ''} onchange={(e) => ask({ size: e.currentTarget.value })}
+        <select class="select w-auto" value={asked.get('size') ?? ''} onchange={(e) => ask({ size: e.currentTarget.value })}
           ><option value="">{words.all2}</option><option value="-">{words.standardSize}</option
           >{#each programme.sizes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
         ></label
@@ -155,13 +155,13 @@
     {/if}
     <label class="block"
       ><span class="block text-note text-quiet">{words.getsKitBy3}</span>
-      <select class="field w-auto" value={asked.get('handing') ?? ''} onchange={(e) => ask({ handing: e.currentTarget.value })}
+      <select class="select w-auto" value={asked.get('handing') ?? ''} onchange={(e) => ask({ handing: e.currentTarget.value })}
         ><option value="">{words.all2}</option><option value="pickup">{words.collection}</option><option value="post"
           >{words.post}</option
         ></select
       ></label
     >
-    <button class="act first ml-auto" onclick={() => newPerson.show()}><Plus size={17} /> {words.addAParticipant}</button>
+    <button class="btn btn-primary ml-auto" onclick={() => newPerson.show()}><Plus size={17} /> {words.addAParticipant}</button>
   </div>
   <div class="mt-3">
     {#if chosen.size > 0}
@@ -185,17 +185,17 @@
     {:else if everybody > 0 && roster.ready}
       <p class="mt-4 text-quiet">
         {words.noOneMatches}
-        <button class="plain" onclick={() => ((find = ''), ask({ find: '', state: '', in: '', size: '', handing: '' }))}
+        <button class="link" onclick={() => ((find = ''), ask({ find: '', state: '', in: '', size: '', handing: '' }))}
           >{words.clearFilters}</button
         >
       </p>
     {/if}
     {#if pages > 1}
       <nav class="no-print mt-3 flex items-center gap-3" aria-label={words.pagesOfParticipants}>
-        <button class="act" disabled={at === 0} onclick={() => ask({ page: String(at - 1) }, true)}>{words.previous}</button>
+        <button class="btn" disabled={at === 0} onclick={() => ask({ page: String(at - 1) }, true)}>{words.previous}</button>
         <span class="tabular">{words.toOf(at * PAGE + 1, Math.min(roster.page.found, (at + 1) * PAGE), roster.page.found)}</span
         >
-        <button class="act" disabled={at + 1 >= pages} onclick={() => ask({ page: String(at + 1) }, true)}>{words.next}</button>
+        <button class="btn" disabled={at + 1 >= pages} onclick={() => ask({ page: String(at + 1) }, true)}>{words.next}</button>
       </nav>
     {/if}
   </div>
@@ -203,7 +203,7 @@
     {#if roster.told}
       <p class="mt-3" role="status">
         {roster.told}
-        {#if roster.undoable.length > 0}<button class="plain text-note" onclick={() => void roster.undo()}>{words.undo}</button
+        {#if roster.undoable.length > 0}<button class="link text-note" onclick={() => void roster.undo()}>{words.undo}</button
           >{/if}
       </p>
     {/if}

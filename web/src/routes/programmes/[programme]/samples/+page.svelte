@@ -110,34 +110,34 @@
       <div class="mt-3 flex flex-wrap gap-3">
         <label class="block"
           ><span class="block text-note text-quiet">{words.month}</span>
-          <select class="field w-auto" value={month?.id} onchange={(e) => ((monthId = e.currentTarget.value), (blockKey = ''))}
+          <select class="select w-auto" value={month?.id} onchange={(e) => ((monthId = e.currentTarget.value), (blockKey = ''))}
             >{#each drawn as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
           ></label
         >
         {#if month && month.blocks.length > 1}
           <label class="block"
             ><span class="block text-note text-quiet">{words.block}</span>
-            <select class="field w-auto" value={entry?.key} onchange={(e) => (blockKey = e.currentTarget.value)}
+            <select class="select w-auto" value={entry?.key} onchange={(e) => (blockKey = e.currentTarget.value)}
               >{#each month.blocks as b (b.key)}<option value={b.key}>{b.block.name}</option>{/each}</select
             ></label
           >
         {/if}
         <label class="block"
           ><span class="block text-note text-quiet">{words.colourway}</span>
-          <select class="field w-auto" value={colourway.id} onchange={(e) => (colourwayId = e.currentTarget.value)}
+          <select class="select w-auto" value={colourway.id} onchange={(e) => (colourwayId = e.currentTarget.value)}
             >{#each programme.colourways as c (c.id)}<option value={c.id}>{c.name}</option>{/each}</select
           ></label
         >
         <label class="block w-44"
           ><span class="block text-note text-quiet">{words.sewnBy}</span><input
-            class="field"
+            class="input"
             bind:value={sewnBy}
             maxlength="200"
           /></label
         >
         <label class="block"
           ><span class="block text-note text-quiet">{words.on}</span><input
-            class="field"
+            class="input"
             type="date"
             bind:value={sewnOn}
             required
@@ -149,21 +149,21 @@
         {#each progressSteps as step (step)}
           <label class="block w-36"
             ><span class="block text-note">{progressNames[step]}{thumb ? words.estimate(Math.round(thumb[step])) : ''}</span
-            ><input class="field" type="number" min="0" max="10000" step="any" bind:value={minutes[step]} /></label
+            ><input class="input" type="number" min="0" max="10000" step="any" bind:value={minutes[step]} /></label
           >
         {/each}
       </fieldset>
       <div class="mt-4"><MeasureForm bind:sizes seam={house.seam.valueOf()} {unit} {points} /></div>
       <label class="mt-3 block"
         ><span class="block text-note text-quiet">{words.remarks}</span><textarea
-          class="field"
+          class="textarea"
           rows="2"
           maxlength="4000"
           bind:value={remarks}></textarea></label
       >
       {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
       <p class="mt-3 flex items-center gap-3">
-        <button class="act first" disabled={bench.saver.state !== 'saved'}>{words.save}</button>
+        <button class="btn btn-primary" disabled={bench.saver.state !== 'saved'}>{words.save}</button>
         {#if told}<span role="status">{told}</span>{/if}
       </p>
     </form>
@@ -185,7 +185,7 @@
               ? words.min(sum(s.minutes))
               : ''}</span
           >
-          <button class="plain no-print text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}
+          <button class="link no-print text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}
             >{words.delete}</button
           >
         </p>
@@ -201,7 +201,7 @@
               <ul class="mr-auto">
                 {#each lines as line (line)}<li><Say text={line} /></li>{/each}
               </ul>
-              <button class="act" onclick={() => sayOnSheet(s.month, lines)}>{words.addAWarningToThe}</button>
+              <button class="btn" onclick={() => sayOnSheet(s.month, lines)}>{words.addAWarningToThe}</button>
             </div>
           {/if}
         {/if}

@@ -24,11 +24,11 @@
 <svelte:head><title>{data.name}</title></svelte:head>
 
 <header class="no-print mx-auto flex max-w-4xl flex-wrap items-center gap-2 px-4 pt-4">
-  <a class="act mr-auto" href="/p/{data.key}">{words.backToYourPage}</a>
-  <a class="act first" href="/p/{data.key}/months/{data.month}/steps">{READER.open}</a>
-  <a class="act" href="{files}/sheet.pdf" download>{words.pdfA4}</a>
-  <a class="act" href="{files}/sheet.pdf?page=letter" download>{words.pdfUsLetter}</a>
-  <a class="act" href="{files}/sheet.txt" download>{words.text}</a>
+  <a class="btn mr-auto" href="/p/{data.key}">{words.backToYourPage}</a>
+  <a class="btn btn-primary" href="/p/{data.key}/months/{data.month}/steps">{READER.open}</a>
+  <a class="btn" href="{files}/sheet.pdf" download>{words.pdfA4}</a>
+  <a class="btn" href="{files}/sheet.pdf?page=letter" download>{words.pdfUsLetter}</a>
+  <a class="btn" href="{files}/sheet.txt" download>{words.text}</a>
   <Tools />
 </header>
 <main class="mx-auto max-w-4xl overflow-x-auto px-4 pb-16">

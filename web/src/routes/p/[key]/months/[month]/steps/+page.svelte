@@ -17,7 +17,7 @@
 <main class="mx-auto max-w-3xl px-4 pb-6">
   <header class="flex flex-wrap items-center gap-2 pt-4 pb-3">
     <h1 class="mr-auto text-lead">{data.name}</h1>
-    <a class="act" href={sheet}>{READER.sheet}</a>
+    <a class="btn" href={sheet}>{READER.sheet}</a>
     <Tools />
   </header>
   <StepReader

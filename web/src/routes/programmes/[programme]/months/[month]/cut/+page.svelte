@@ -128,7 +128,7 @@
 <MonthFrame tableFirst>
   {#if !handsOut(programme, month)}
     <p class="max-w-prose pt-6 text-lead">
-      {words.thereIsNothingToCut(month.name)} <a class="plain" href="draft{page.url.search}">{words.drawABlockFirst}</a>.
+      {words.thereIsNothingToCut(month.name)} <a class="link" href="draft{page.url.search}">{words.drawABlockFirst}</a>.
     </p>
   {:else if !plan.ok}
     <Problems problems={plan.problems} document={bench.saver.document} title={words.thisMonthCantBePlanned} />
@@ -255,23 +255,23 @@
       {/if}
 
       <p class="mt-3">
-        <a class="act" href="cutting-room?colourway={colourway.id}&people={people}&basis={basis}&reading={reading}"
+        <a class="btn" href="cutting-room?colourway={colourway.id}&people={people}&basis={basis}&reading={reading}"
           ><Printer size={17} /> {words.cuttingRoomList}</a
         >
       </p>
       <p class="mt-3 text-note">
-        {words.download} <a class="plain" href={file('cut-list.csv')} download>{words.cutList}</a>,
-        <a class="plain" href={file('order.csv')} download>{words.orderList}</a>,
-        <a class="plain" href={file(`layout-${fabric.id}.svg`)} download>{words.layoutOf(fabric.name)}</a>
+        {words.download} <a class="link" href={file('cut-list.csv')} download>{words.cutList}</a>,
+        <a class="link" href={file('order.csv')} download>{words.orderList}</a>,
+        <a class="link" href={file(`layout-${fabric.id}.svg`)} download>{words.layoutOf(fabric.name)}</a>
         ·
-        <a class="plain" href="cutter?colourway={colourway.id}&basis={basis}&people={people}"
+        <a class="link" href="cutter?colourway={colourway.id}&basis={basis}&people={people}"
           >{words.filesForTheCuttingMachine}</a
         >
       </p>
       {#if packet.length > 1}
         <p class="mt-3 text-note">
           {words.shareAPacket(packet.map((m) => m.name).join(words.and))}
-          <a class="plain" href="../../packets?colourway={colourway.id}">{words.whatIsCutBaggedAnd}</a>
+          <a class="link" href="../../packets?colourway={colourway.id}">{words.whatIsCutBaggedAnd}</a>
         </p>
       {/if}
 

@@ -110,13 +110,13 @@
           </dl>
           {#if mat && !own}
             <p class="mt-3">
-              <a class="act" href="cutter/files/{keyOf(mat)}.svg?{asked}" download
+              <a class="btn" href="cutter/files/{keyOf(mat)}.svg?{asked}" download
                 ><Download size={17} /> {words.downloadThisMat}</a
               >
             </p>
           {/if}
           {#if own}<p class="mt-3">
-              <button class="act" onclick={() => (own = undefined)}>{words.backToThisMonth}</button>
+              <button class="btn" onclick={() => (own = undefined)}>{words.backToThisMonth}</button>
             </p>{/if}
         </div>
       </div>
@@ -166,6 +166,6 @@
         <input type="file" accept=".svg,image/svg+xml" class="block w-full text-note" onchange={read} /></label
       >
     </section>
-    <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">{words.backToCutting}</a></p>
+    <p class="mt-4"><a class="link" href="cut?colourway={colourway.id}">{words.backToCutting}</a></p>
   {/snippet}
 </MonthFrame>

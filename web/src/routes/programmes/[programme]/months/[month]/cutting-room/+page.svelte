@@ -136,7 +136,7 @@
   {:else if cutBefore}
     <p class="pt-6 text-lead">
       {spoken.thePiecesOfThisMonth(packet.months[0]!.name)}
-      <a class="plain" href="/programmes/{bench.slug}/months/{packet.months[0]!.id}/cutting-room?colourway={colourway.id}"
+      <a class="link" href="/programmes/{bench.slug}/months/{packet.months[0]!.id}/cutting-room?colourway={colourway.id}"
         >{spoken.goToThatList}</a
       >.
     </p>
@@ -170,7 +170,7 @@
     {#if meanwhile > 0}
       <p class="no-print mt-3 border-l-4 border-madder bg-edge px-4 py-2" role="alert">
         {spoken.cutFromAnotherListSince(meanwhile === 1 ? spoken.oneStepWas : spoken.stepsWere(meanwhile))}
-        <button class="act ml-2" onclick={() => (anew = true)}>{spoken.updateThisList}</button>
+        <button class="btn ml-2" onclick={() => (anew = true)}>{spoken.updateThisList}</button>
       </p>
     {/if}
 
@@ -181,19 +181,19 @@
           <span class="text-quiet">{spoken.weCantReachTheServerYour}</span>{/if}
       </p>
       {#if basis === 'batch'}
-        <button class="act" aria-pressed={oneByOne} onclick={() => (oneByOne = !oneByOne)}
+        <button class="btn" aria-pressed={oneByOne} onclick={() => (oneByOne = !oneByOne)}
           >{oneByOne ? spoken.showTheWholeList : spoken.oneStepAtATime}</button
         >
         <label class="flex items-center gap-2"
           >{spoken.peopleCutting}
-          <select class="field w-16" bind:value={hands} onchange={() => (hand = 0)}>
+          <select class="select w-16" bind:value={hands} onchange={() => (hand = 0)}>
             {#each [1, 2, 3, 4, 5, 6] as n (n)}<option value={n}>{n}</option>{/each}
           </select></label
         >
         {#if sharing}
           <label class="flex items-center gap-2"
             >{spoken.show}
-            <select class="field w-32" bind:value={hand}>
+            <select class="select w-32" bind:value={hand}>
               <option value={0}>{spoken.everyone}</option>
               {#each { length: hands }, i (i)}<option value={i + 1}
                   >{spoken.personMin(
@@ -268,7 +268,7 @@
           {spoken.estimateMinutesInTotalAt(Math.round(estimated * data.pace), data.pace)}
         </p>
       {/if}
-      <p class="mt-4"><a class="plain" href="cut?colourway={colourway.id}">{spoken.backToCutting}</a></p>
+      <p class="mt-4"><a class="link" href="cut?colourway={colourway.id}">{spoken.backToCutting}</a></p>
     {/if}
   {/snippet}
 </MonthFrame>

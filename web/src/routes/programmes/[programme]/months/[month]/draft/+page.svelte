@@ -124,7 +124,7 @@
     {#if month.blocks.length > 1}
       <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label={words.block}>
         {#each month.blocks as b, i (b.key)}
-          <button class="act {i === number ? 'first' : ''}" aria-pressed={i === number} onclick={() => (chosen = i)}
+          <button class="btn {i === number ? 'btn-primary' : ''}" aria-pressed={i === number} onclick={() => (chosen = i)}
             >{i + 1} · {b.block.name}</button
           >
         {/each}
@@ -207,11 +207,11 @@
         </div>
         <GridForm block={entry.block} role={drafter.role} onchange={draw} />
         <div class="no-print mt-5 flex flex-wrap gap-2">
-          <button class="act" onclick={() => keep(`${entry.block.id}.block.json`, blockText(entry.block), 'application/json')}
+          <button class="btn" onclick={() => keep(`${entry.block.id}.block.json`, blockText(entry.block), 'application/json')}
             >{words.saveAsBlockFile}</button
           >
-          <button class="act" onclick={() => keep(`${entry.block.id}.svg`, svg(), 'image/svg+xml')}>{words.saveAsSvg}</button>
-          <button class="act" aria-expanded={shelf} onclick={() => (shelf = !shelf)}>{words.replaceDrawing}</button>
+          <button class="btn" onclick={() => keep(`${entry.block.id}.svg`, svg(), 'image/svg+xml')}>{words.saveAsSvg}</button>
+          <button class="btn" aria-expanded={shelf} onclick={() => (shelf = !shelf)}>{words.replaceDrawing}</button>
         </div>
       </div>
     </section>

@@ -93,7 +93,7 @@
   {:else if ticks.rows.length === 0}
     <p class="max-w-prose text-lead">
       {words.noKitsForThisMonth}
-      <a class="plain" href="/programmes/{bench.slug}/roster">{words.participants}</a>
+      <a class="link" href="/programmes/{bench.slug}/roster">{words.participants}</a>
       {words.getsOne}
     </p>
   {:else}
@@ -103,7 +103,7 @@
           <li class="border-t-4 px-3 pt-1 {count(s) > 0 ? 'border-ink' : 'border-rule text-quiet'}" data-count={s}>
             <span class="numeral text-head">{count(s)}</span> <span class="text-note">{kitStateNames[s]}</span>
             {#if s !== 'handed' && count(s) > 0}
-              <button class="plain block text-note" disabled={!ready} onclick={() => move(s)}
+              <button class="link block text-note" disabled={!ready} onclick={() => move(s)}
                 >{words.markAllAs(s === 'planned' ? words.cut2 : s === 'cut' ? words.packed : words.handedOut)}</button
               >
             {/if}
@@ -111,7 +111,7 @@
         {/each}
       </ol>
       <label class="no-print ml-auto block w-44"
-        ><span class="text-note text-quiet">{words.name}</span><input class="field" type="search" bind:value={find} /></label
+        ><span class="text-note text-quiet">{words.name}</span><input class="input" type="search" bind:value={find} /></label
       >
     </div>
     <table class="mt-4 w-full">
@@ -145,19 +145,19 @@
         <div class="flex items-center gap-2 border-b border-rule py-1.5" data-spare={size}>
           <span class="mr-auto">{name}</span>
           <button
-            class="act min-h-8 px-2"
+            class="btn min-h-8 px-2"
             aria-label={words.oneSpareFewer(name)}
             disabled={looseOf(size) === 0}
             onclick={() => void spare(size, -1)}>−</button
           >
           <span class="numeral w-6 text-center">{looseOf(size)}</span>
-          <button class="act min-h-8 px-2" aria-label={words.oneSpareMore(name)} onclick={() => void spare(size, 1)}>+</button>
+          <button class="btn min-h-8 px-2" aria-label={words.oneSpareMore(name)} onclick={() => void spare(size, 1)}>+</button>
           <span class="w-16 text-right text-note text-quiet">{words.of(wanted)}</span>
         </div>
       {/each}
       {#if loose.length > 0 && count('planned') > 0}
         <p class="mt-2">
-          <button class="act" onclick={() => void deed({ deed: 'give', months: [first] })}
+          <button class="btn" onclick={() => void deed({ deed: 'give', months: [first] })}
             >{words.assignThemToPeopleStill}</button
           >
         </p>
@@ -166,18 +166,18 @@
     <section class="mt-6" aria-label={words.printAndDownload}>
       <h2 class="border-b border-ink pb-1 text-lead">{words.printAndDownload}</h2>
       <p class="mt-2 flex flex-wrap gap-2">
-        <a class="act" href="kits/labels.pdf?colourway={colourway.id}" download><Download size={17} /> {words.labelsA4}</a>
-        <a class="act" href="kits/labels.pdf?colourway={colourway.id}&page=letter" download>{words.labelsUsLetter}</a>
-        <a class="act" href="kits/kits.csv" download>{words.csv}</a>
+        <a class="btn" href="kits/labels.pdf?colourway={colourway.id}" download><Download size={17} /> {words.labelsA4}</a>
+        <a class="btn" href="kits/labels.pdf?colourway={colourway.id}&page=letter" download>{words.labelsUsLetter}</a>
+        <a class="btn" href="kits/kits.csv" download>{words.csv}</a>
       </p>
       <p class="mt-2">
-        <button class="act" onclick={() => void print()}>{words.printLabels}</button>
+        <button class="btn" onclick={() => void print()}>{words.printLabels}</button>
         {#if printed}<span class="ml-1 text-note" role="status">{printed}</span>{/if}
       </p>
     </section>
     <p class="mt-6 flex flex-col gap-1">
-      <a class="plain" href="/programmes/{bench.slug}/pickup">{words.handingOut}</a>
-      <a class="plain" href="/programmes/{bench.slug}/kits?colourway={colourway.id}">{words.allKitsOfTheYear}</a>
+      <a class="link" href="/programmes/{bench.slug}/pickup">{words.handingOut}</a>
+      <a class="link" href="/programmes/{bench.slug}/kits?colourway={colourway.id}">{words.allKitsOfTheYear}</a>
     </p>
   {/snippet}
 </MonthFrame>

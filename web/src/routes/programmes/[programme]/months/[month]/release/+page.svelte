@@ -77,7 +77,7 @@
     {#if release?.due && minute && new Date(minute).getTime() !== release.due.getTime()}
       <p class="mt-3 max-w-prose border-l-4 border-weld pl-4">
         {words.itsReleaseDateHasChanged(at(minute))}
-        <button class="plain" onclick={() => void desk.step({ step: 'schedule' })}>{words.scheduleForThen}</button>
+        <button class="link" onclick={() => void desk.step({ step: 'schedule' })}>{words.scheduleForThen}</button>
       </p>
     {/if}
     {#if since.length > 0}
@@ -88,28 +88,28 @@
     {/if}
     <p class="mt-5 flex flex-wrap gap-2">
       {#if draftState === 'proofed'}
-        <button class="act first" disabled={desk.working} onclick={() => void desk.step({ step: 'schedule' })}
+        <button class="btn btn-primary" disabled={desk.working} onclick={() => void desk.step({ step: 'schedule' })}
           >{words.schedule}</button
         >
       {:else}
-        <button class="act" disabled={desk.working} onclick={() => void desk.step({ step: 'unschedule' })}
+        <button class="btn" disabled={desk.working} onclick={() => void desk.step({ step: 'unschedule' })}
           >{words.cancelSchedule}</button
         >
       {/if}
       {#if sure}
         <button
-          class="act first"
+          class="btn btn-primary"
           disabled={desk.working}
           onclick={() => {
             sure = false;
             void desk.step({ step: 'now' });
           }}>{words.releaseNowThisCantBe}</button
         >
-        <button class="act" onclick={() => (sure = false)}>{words.cancel}</button>
+        <button class="btn" onclick={() => (sure = false)}>{words.cancel}</button>
       {:else}
-        <button class="act" disabled={desk.working} onclick={() => (sure = true)}>{words.releaseNow}</button>
+        <button class="btn" disabled={desk.working} onclick={() => (sure = true)}>{words.releaseNow}</button>
       {/if}
-      <button class="act" disabled={desk.working} onclick={() => void desk.step({ step: 'redraft' })}
+      <button class="btn" disabled={desk.working} onclick={() => void desk.step({ step: 'redraft' })}
         >{since.length > 0 ? words.proofItAgain : words.backToDraft}</button
       >
     </p>
@@ -147,7 +147,7 @@
             {/if}
           {/each}
         </dl>
-        <p class="mt-2"><a class="plain" href="/programmes/{bench.slug}/post?month={month.id}">{words.seeTheEmails}</a></p>
+        <p class="mt-2"><a class="link" href="/programmes/{bench.slug}/post?month={month.id}">{words.seeTheEmails}</a></p>
       {/if}
     </section>
     <SheetVersions month={month.id} />

@@ -126,15 +126,17 @@
       <h2 class="text-head">{spoken.thereIsNothingToSew}</h2>
       <p class="mt-2 text-lead">
         {spoken.drawThisMonthsBlockFirst}
-        <a class="plain" href="draft{page.url.search}">{spoken.block}</a>{spoken.itsPiecingOrderThenShows}
+        <a class="link" href="draft{page.url.search}">{spoken.block}</a>{spoken.itsPiecingOrderThenShows}
       </p>
     </div>
   {:else}
     {#if blocks.length > 1}
       <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label={spoken.block}>
         {#each blocks as b, i (b.key)}
-          <button class="act {b === entry ? 'first' : ''}" aria-pressed={b === entry} onclick={() => ((chosen = i), (at = 0))}
-            >{i + 1} · {b.block.name}</button
+          <button
+            class="btn {b === entry ? 'btn-primary' : ''}"
+            aria-pressed={b === entry}
+            onclick={() => ((chosen = i), (at = 0))}>{i + 1} · {b.block.name}</button
           >
         {/each}
       </div>
@@ -243,7 +245,7 @@
               <TemplatePicture class="h-32 w-full" {drawing} label={spoken.templateOf(cut.label)} />
               <figcaption>
                 <b>{cut.label}</b>, {cut.qty}{cut.reversed ? spoken.paperTurnedOver : ''}
-                <button class="plain block" onclick={() => keepTemplate(cut)}>{spoken.downloadAtFullSizeSvg}</button>
+                <button class="link block" onclick={() => keepTemplate(cut)}>{spoken.downloadAtFullSizeSvg}</button>
               </figcaption>
             </figure>
           {/each}

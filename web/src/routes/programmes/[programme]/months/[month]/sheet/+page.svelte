@@ -99,15 +99,15 @@
       <section class="mt-6" aria-label={words.printAndDownload}>
         <PaperChoice what={words.printTheSheet} />
         <p class="mt-3 flex flex-wrap gap-2">
-          <a class="act" href={address('sheet.pdf')} download><Download size={17} /> {words.pdfA4}</a>
-          <a class="act" href="{address('sheet.pdf')}&page=letter" download>{words.pdfUsLetter}</a>
-          <a class="act" href={address('sheet.txt')} download>{words.text}</a>
-          <a class="act" href={address('sheet.html')} download>{words.html}</a>
+          <a class="btn" href={address('sheet.pdf')} download><Download size={17} /> {words.pdfA4}</a>
+          <a class="btn" href="{address('sheet.pdf')}&page=letter" download>{words.pdfUsLetter}</a>
+          <a class="btn" href={address('sheet.txt')} download>{words.text}</a>
+          <a class="btn" href={address('sheet.html')} download>{words.html}</a>
         </p>
         {#if month.blocks.length > 0}
           <p class="mt-2 flex flex-col gap-1">
-            {#if hasTemplates}<a class="plain" href={address('templates.pdf')} download>{words.templatesAtFullSizePdf}</a>{/if}
-            <a class="plain" href={address('demonstration.pdf')} download>{words.demonstrationNotesStepOutsAnd}</a>
+            {#if hasTemplates}<a class="link" href={address('templates.pdf')} download>{words.templatesAtFullSizePdf}</a>{/if}
+            <a class="link" href={address('demonstration.pdf')} download>{words.demonstrationNotesStepOutsAnd}</a>
           </p>
         {/if}
       </section>
@@ -115,7 +115,7 @@
     {#if paper}<SheetVersions month={month.id} />{/if}
     {#if paper && !bench.saver.looksOnly}
       <section aria-label={WRITING.begin} class="mt-6">
-        <button class="act" aria-pressed={writing} onclick={() => (writing = !writing)}>
+        <button class="btn" aria-pressed={writing} onclick={() => (writing = !writing)}>
           <Pen size={17} />
           {writing ? WRITING.end : WRITING.begin}
         </button>
