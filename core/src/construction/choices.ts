@@ -11,9 +11,6 @@ import { unitName } from './unit-name';
 import { unitKind } from './units';
 import type { UnitInBlock } from './units/unit-kind';
 
-/** Kinds that smaller units can make as well. */
-const TWO_WAYS = new Set(['geese', 'folded-corner', 'square-in-square']);
-
 /** More readings than this are too many to choose from. */
 const MOST = 12;
 
@@ -67,7 +64,7 @@ export function otherReadings(c: Construction): OtherReading[] {
       // A part that the block has several times is looked through.
       if (node.inside && isBlockPart(node.seen.kind)) return visit(node.inside);
       // Cutting a triangle square or a plain grid further makes work, and no other picture.
-      const cells = TWO_WAYS.has(node.seen.kind) ? cutThrough(node.laid, tick) : undefined;
+      const cells = unitKind(node.seen.kind).twoWays ? cutThrough(node.laid, tick) : undefined;
       if (!cells) return;
       const name = unitName(node.seen, tick);
       note(name, 'whole', named(node.seen), many(cells));

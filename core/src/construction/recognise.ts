@@ -42,9 +42,9 @@ function recognisePicture(laid: readonly LaidPatch[], tick: Exact, onPoint: bool
 function possible(laid: readonly LaidPatch[]): boolean {
   const others = laid.reduce((n, p) => n + (p.points.length === 3 ? 0 : 1), 0);
   const triangles = laid.length - others;
-  // Grids and rails are of squares alone; triangle units have no more than one other patch, an economy unit eight triangles around it.
-  if (triangles === 0) return laid.every((p) => p.points.length === 4) || laid.length === 1;
-  return others === 0 ? triangles <= 4 : others === 1 && (triangles <= 4 || triangles === 8);
+  // What has no triangle and more patches than one is of squares and rectangles.
+  if (triangles === 0 && laid.length > 1 && laid.some((p) => p.points.length !== 4)) return false;
+  return unitKinds.some((kind) => kind.madeOf?.(triangles, others) ?? true);
 }
 
 /** The single patch as a template, laid so that turned and mirrored ones are known for the same. */

@@ -2,22 +2,8 @@
 import { PER_CELL } from '../block';
 import type { Exact } from '../measure';
 import { pictureText } from './picture';
+import { unitKind } from './units';
 import type { UnitInBlock } from './units/unit-kind';
-
-/** Kinds whose picture follows from their roles and proportions. */
-const PLAIN = new Set([
-  'patch',
-  'triangle',
-  'hst',
-  'qst',
-  'geese',
-  'square-in-square',
-  'economy',
-  'four-patch',
-  'nine-patch',
-  'pieced-triangle',
-  'rails',
-]);
 
 /** The unit's kind, roles, and sides in grid cells; where these do not tell all, a short mark of its picture. `tick` is the block's. */
 export function unitName(seen: UnitInBlock, tick: Exact): string {
@@ -25,7 +11,7 @@ export function unitName(seen: UnitInBlock, tick: Exact): string {
     const n = x.over(tick).over(PER_CELL).toNumber();
     return String(Math.round(n * 1000) / 1000);
   };
-  const mark = PLAIN.has(seen.kind) ? '' : `*${shortMark(pictureText(seen.picture))}`;
+  const mark = unitKind(seen.kind).plain ? '' : `*${shortMark(pictureText(seen.picture))}`;
   return `${seen.kind}:${seen.roles.join('+')}@${cells(seen.w)}x${cells(seen.h)}${mark}`;
 }
 

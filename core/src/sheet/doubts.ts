@@ -32,9 +32,6 @@ export interface Doubt {
   about: string[];
 }
 
-/** Kinds of two fabrics whose whole point is that these are told apart. */
-const TOLD_APART = new Set(['hst', 'qst', 'geese', 'square-in-square']);
-
 /** Everything worth saying about a month in a colourway. */
 export function monthDoubts(programme: Programme, month: Month, colourway: Colourway): Doubt[] {
   const doubts: Doubt[] = [];
@@ -47,7 +44,7 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
       // What comes out of a pool is looked at where the pool is made.
       if (unit.pooled) continue;
       doubts.push(...leftovers(unit.extra + unit.extraMirrored - kept, unit.kind, unit.label, unit.method.title));
-      if (TOLD_APART.has(unit.kind.kind) && !programme.melts.has([...new Set(unit.roles)].sort().join(' ')))
+      if (unit.kind.toldApart && !programme.melts.has([...new Set(unit.roles)].sort().join(' ')))
         doubts.push(...lostSeam(unit.roles, unit.label, colourway));
       if (unit.refused)
         doubts.push({
@@ -64,7 +61,7 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
   for (const pool of poolMaking(programme, colourway, month)?.pools ?? []) {
     const taken = [...pool.taken.values()].reduce((n, k) => n + k, 0);
     doubts.push(...leftovers(pool.made - taken, pool.like.kind, `pool ${pool.name}`, pool.like.method.title));
-    if (TOLD_APART.has(pool.like.kind.kind))
+    if (pool.like.kind.toldApart)
       doubts.push(...pool.kinds.flatMap(({ unit }) => lostSeam(unit.roles, `pair of ${pool.name}`, colourway)));
   }
   doubts.push(

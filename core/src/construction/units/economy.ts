@@ -26,6 +26,9 @@ export const economy: UnitKind = {
   outward: true,
   title: 'economy unit',
   plural: 'economy units',
+  madeOf: (triangles, others) => triangles === 8 && others === 1,
+  oversize: { in: '1/4', cm: '0.6' },
+  plain: true,
   methods: [
     {
       name: 'cut-triangles',

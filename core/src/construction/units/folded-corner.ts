@@ -210,6 +210,9 @@ export const foldedCorner: UnitKind = {
   outward: true,
   title: 'stitch-and-flip unit',
   plural: 'stitch-and-flip units',
+  madeOf: (triangles, others) => triangles <= 4 && others === 1,
+  choosable: true,
+  twoWays: true,
   methods: [folded, cutTriangles],
   read(picture) {
     const { patches, w, h } = picture;

@@ -178,6 +178,9 @@ export const fourPatch: UnitKind = {
   kind: 'four-patch',
   title: 'four-patch',
   plural: 'four-patches',
+  madeOf: (triangles) => triangles === 0,
+  choosable: true,
+  plain: true,
   methods,
   read: (p) => (p.w === p.h ? gridRoles(p, 2, 2) : undefined),
 };
@@ -186,6 +189,8 @@ export const ninePatch: UnitKind = {
   kind: 'nine-patch',
   title: 'nine-patch',
   plural: 'nine-patches',
+  madeOf: (triangles) => triangles === 0,
+  plain: true,
   methods,
   read: (p) => (p.w === p.h ? gridRoles(p, 3, 3) : undefined),
 };
@@ -194,6 +199,7 @@ export const checkerboard: UnitKind = {
   kind: 'checkerboard',
   title: 'checkerboard',
   plural: 'checkerboards',
+  madeOf: (triangles) => triangles === 0,
   methods,
   read(picture) {
     const first = picture.patches.find(({ points: [p] }) => p![0] === 0 && p![1] === 0);
@@ -212,6 +218,8 @@ export const rails: UnitKind = {
   kind: 'rails',
   title: 'rail fence unit',
   plural: 'rail fence units',
+  madeOf: (triangles) => triangles === 0,
+  plain: true,
   methods,
   read(picture) {
     const across = picture.patches.length;

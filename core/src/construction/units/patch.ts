@@ -6,6 +6,8 @@ export const patch: UnitKind = {
   kind: 'patch',
   title: 'plain patch',
   plural: 'plain patches',
+  madeOf: (triangles, others) => triangles === 0 && others === 1,
+  plain: true,
   methods: [
     {
       name: 'cut',

@@ -35,6 +35,8 @@ export const piecedTriangle: UnitKind = {
   kind: 'pieced-triangle',
   title: 'pieced triangle',
   plural: 'pieced triangles',
+  madeOf: (triangles, others) => triangles <= 4 && others === 0,
+  plain: true,
   methods: [flush],
   // Its legs run out into tips of 45°: from the right angle to the tip it is f + (2 + √2)s, as a plain triangle is cut.
   measure: (unit, style) => ({

@@ -117,6 +117,12 @@ export const squareInSquare: UnitKind = {
   outward: true,
   title: 'square in a square',
   plural: 'squares in squares',
+  madeOf: (triangles, others) => triangles === 4 && others === 1,
+  oversize: { in: '1/4', cm: '0.6' },
+  choosable: true,
+  twoWays: true,
+  plain: true,
+  toldApart: true,
   methods: [cutTriangles, folded],
   read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 2)) : undefined),
 };

@@ -12,6 +12,8 @@ export const triangle: UnitKind = {
   kind: 'triangle',
   title: 'loose triangle',
   plural: 'loose triangles',
+  madeOf: (triangles, others) => triangles === 1 && others === 0,
+  plain: true,
   methods: [
     {
       name: 'cut',

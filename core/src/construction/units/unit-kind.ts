@@ -133,6 +133,18 @@ export interface UnitKind {
   methods: readonly Method[];
   /** The fabric of each place when the straightened picture is one of this kind, else undefined. */
   read(picture: Picture): string[] | undefined;
+  /** Whether units of the kind are of so many triangles and so many other patches: a quick no for most parts of a block. */
+  madeOf?(triangles: number, others: number): boolean;
+  /** Cut larger by so much where a house cuts large; a kind without it is right as it is sewn, or spoilt. */
+  oversize?: { in: string; cm: string };
+  /** A house, and a reader, may choose how all units of the kind are made. */
+  choosable?: true;
+  /** Smaller units can make its picture as well. */
+  twoWays?: true;
+  /** Its picture follows from its fabrics and its proportions. */
+  plain?: true;
+  /** Its point is that its fabrics can be told apart. */
+  toldApart?: true;
   /** Its seams are pressed away from its middle, as its steps say. */
   outward?: boolean;
   /** Where its sides with a seam allowance all round are not what a ruler meets: the sides to measure, and what they are. */

@@ -1,5 +1,6 @@
 /** Reads the house style of a programme document: how it sews, cuts and buys. */
 import type { Problem } from '../../block';
+import { unitKinds } from '../../construction';
 import { usualRates } from '../../cutting';
 import { parseLength, ratio, usualStep, type Rational, type LengthUnit } from '../../measure';
 import type { House, ProgrammeFile } from '../document/document';
@@ -11,11 +12,6 @@ export const DEFAULTS = {
     seam: '1/4',
     rounding: '1/8',
     wof: '42',
-    hst: '1/8',
-    qst: '1/4',
-    geese: '1/8',
-    'square-in-square': '1/4',
-    economy: '1/4',
     saleable: '9',
     mat: { width: '12', length: '24', gap: '1/8' },
     seamLimit: 2,
@@ -26,11 +22,6 @@ export const DEFAULTS = {
     seam: '0.75',
     rounding: '0.1',
     wof: '106',
-    hst: '0.3',
-    qst: '0.6',
-    geese: '0.3',
-    'square-in-square': '0.6',
-    economy: '0.6',
     saleable: '25',
     mat: { width: '30', length: '60', gap: '0.3' },
     seamLimit: 5,
@@ -39,8 +30,8 @@ export const DEFAULTS = {
   },
 };
 
-/** Kinds of units that can be cut large and trimmed; what is sewn by stitch-and-flip corners is right as it is, or spoilt. */
-const LARGE = ['hst', 'qst', 'geese', 'square-in-square', 'economy'] as const;
+/** Kinds of units that can be cut large and trimmed. */
+const LARGE = unitKinds.filter((kind) => kind.oversize);
 
 type HouseFile = NonNullable<ProgrammeFile['house']>;
 
@@ -65,12 +56,15 @@ function readHouse(house: HouseFile, unit: LengthUnit, length: ReadLength, refus
     length(house[name], `/house/${name}`, { fallback: standard[name], limit });
   const oversize: Record<string, Rational> = {};
   for (const kind of Object.keys(house.oversize ?? {}))
-    if (!(LARGE as readonly string[]).includes(kind))
-      refuse(`/house/oversize/${kind}`, `units of that kind are not cut large; ${LARGE.join(', ')} are`);
-  for (const kind of LARGE)
+    if (!LARGE.some((large) => large.kind === kind))
+      refuse(
+        `/house/oversize/${kind}`,
+        `units of that kind are not cut large; ${LARGE.map((large) => large.kind).join(', ')} are`,
+      );
+  for (const { kind, oversize: usual } of LARGE)
     oversize[kind] = length(house.oversize?.[kind], `/house/oversize/${kind}`, {
       zero: true,
-      fallback: standard[kind],
+      fallback: usual![unit],
       limit: standard.seamLimit * 2,
     });
   const seam = field('seam', standard.seamLimit);

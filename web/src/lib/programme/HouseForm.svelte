@@ -2,7 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { unitKind } from '@aggrega/core/construction';
+  import { unitKind, unitKinds } from '@aggrega/core/construction';
   import { LengthError, formatLength, parseLength, stepText } from '@aggrega/core/measure';
   import { readProgramme, applyChanges, type Change } from '@aggrega/core/programme';
   import Setting from '$lib/look/Setting.svelte';
@@ -44,7 +44,6 @@
     const reading = 'file' in result ? readProgramme(result.file) : undefined;
     return reading?.ok === false ? `${reading.errors[0]!.message}.` : '';
   }
-  const HOUSE_KINDS = ['hst', 'qst', 'geese', 'square-in-square', 'folded-corner', 'four-patch'];
   const methodChange = (kind: string, to: string): Change => ({
     path: `/house/methods/${kind}`,
     from: file.methods?.[kind],
@@ -114,7 +113,7 @@
         <option value="pressed-first">{words.pressedOutThenTrimmed}</option>
       </select>
     </label>
-    {#each HOUSE_KINDS as id (id)}
+    {#each unitKinds.filter((kind) => kind.choosable) as { kind: id } (id)}
       {@const kind = unitKind(id)}
       {@const name = kind.plural[0]!.toUpperCase() + kind.plural.slice(1)}
       <label class="block">

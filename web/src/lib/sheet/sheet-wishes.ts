@@ -4,7 +4,7 @@ import { kitKinds, type Programme, type ProgrammeFile } from '@aggrega/core/prog
 import type { SheetWishes } from '@aggrega/core/sheet';
 
 /** Kinds whose methods a document can name. */
-const METHOD_KINDS = ['hst', 'qst', 'geese', 'square-in-square', 'folded-corner', 'four-patch'];
+const METHOD_KINDS = unitKinds.filter((kind) => kind.choosable).map(({ kind }) => kind);
 
 /** What becomes of the end of a strip that a later month needs. */
 export const keeping = ['cut', 'whole'] as const;
