@@ -69,7 +69,7 @@
     ]);
     [from, to, name] = ['', '', ''];
   }
-  const short = (iso: string) => dayText(iso, locale).replace(/ \d{4}$/, '');
+  const short = (iso: string) => dayText(iso, locale, 'plain');
 </script>
 
 <section class="mt-4" aria-label={words.schedule}>

@@ -19,7 +19,7 @@
 
   const names: Record<PlanAim, [name: string, what: string]> = {
     thriftiest: [words.leastFabric, words.howeverLongTheCuttingTakes],
-    balanced: ['A balance', words.aFewKitsCutAlike],
+    balanced: [words.aBalance, words.aFewKitsCutAlike],
     simplest: [words.easiestCutting, words.eachSizeOnItsOwn],
   };
   const view = (reading: PlanAim): PlanView | undefined => {

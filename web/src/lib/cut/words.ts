@@ -224,4 +224,5 @@ export const words = spoken('cut', {
 
   // programmes/[programme]/months/[month]/cutter
   whatIsCut: 'What is cut',
+  aBalance: 'A balance',
 });

@@ -25,7 +25,7 @@
 {#if !fixed}
   <table class="w-full">
     <thead
-      ><tr class="border-b border-ink"
+      ><tr class="border-b border-ink align-bottom [&_th]:pr-1.5"
         ><th class="py-1">{words.whatYouMeasured}</th><th>{words.seamsItCrosses}</th><th>{words.sizeOnTheSheet(unit)}</th><th
           >{words.yourSize(unit)}</th
         ><th>{words.beforePressingIfYouKnow}</th><th></th></tr

@@ -33,6 +33,15 @@ export const speak = (language: Language): void => void (spokenHere = language);
 export const listenTo = (who: () => Language | undefined): void => void (heard = who);
 
 const current = (): Language => heard?.() ?? spokenHere;
+/** The tag of the language that is spoken now. What holds words that were spoken is kept under it. */
+export const spokenTag = (): string => current().tag;
+
+/** The language that is spoken now, with the words of these subjects: for a worker, which is told whom it speaks to with each question. */
+export const spokenWith = (...subjects: string[]): Language => ({
+  tag: current().tag,
+  words: Object.fromEntries(subjects.map((subject) => [subject, { ...current().words[subject] }])),
+});
+
 const edited = (text: string) => (current().tag === AMERICAN ? american(text) : text);
 
 let typed: readonly string[] = [];

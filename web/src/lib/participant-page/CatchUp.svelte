@@ -32,7 +32,7 @@
       {#each weeks as week, i (week.from)}
         <li class="flex gap-4 border-b border-rule py-1.5">
           <span class="w-28 shrink-0 text-quiet"
-            >{i === 0 ? words.thisWeek : words.from(dayText(week.from, page.data.locale).replace(/ \d{4}$/, ''))}</span
+            >{i === 0 ? words.thisWeek : words.from(dayText(week.from, page.data.locale, 'plain'))}</span
           >
           <span
             >{#each week.parts as part, j (j)}{j ? ', ' : ''}{part.month}: {progressNames[part.step]} ({minutes(

@@ -1,4 +1,5 @@
 /** A month's cutting plan as plain data: what a worker can hand to a page, and a page can draw. */
+import { spokenTag } from '$lib/look/spoken';
 import {
   gramsOf,
   lengthToBuy,
@@ -149,7 +150,7 @@ export function planMonth(
     // One kit is the same however many people there are, so a turn of the head count plans only the batch.
     const kits = kitPlans.get(programme) ?? new Map<string, PlanView>();
     kitPlans.set(programme, kits);
-    const key = `${month.id} ${colourway.id} ${reading}`;
+    const key = `${month.id} ${colourway.id} ${reading} ${spokenTag()}`;
     const kit = kits.get(key) ?? view('kit');
     kits.set(key, kit);
     return { ok: true, kit, batch: view('batch') };

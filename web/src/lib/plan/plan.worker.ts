@@ -1,4 +1,5 @@
 /** Plans while the head count turns, off the page's own thread. */
+import { speak, type Language } from '$lib/look/spoken';
 import { words } from './words';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { FIRST, planMonth, type MonthPlan } from './month-plan';
@@ -10,6 +11,7 @@ export interface PlanQuestion {
   month: string;
   colourway: string;
   participants: number;
+  language: Language;
 }
 
 export interface PlanAnswer {
@@ -20,6 +22,7 @@ export interface PlanAnswer {
 let programme: Programme | undefined;
 
 self.onmessage = ({ data }: MessageEvent<PlanQuestion>) => {
+  speak(data.language);
   if (data.document) {
     const reading = readProgramme(data.document);
     programme = reading.ok ? reading.programme : undefined;

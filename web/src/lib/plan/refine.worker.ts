@@ -1,4 +1,5 @@
 /** Finds the final plan of every reading, the one that is looked at first, in the background; a newer question puts an end to an older one. */
+import { speak, type Language } from '$lib/look/spoken';
 import { planAims, type PlanAim } from '@aggrega/core/cutting';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { planMonth, type MonthPlan } from './month-plan';
@@ -11,6 +12,7 @@ export interface RefineQuestion {
   colourway: string;
   participants: number;
   reading: PlanAim;
+  language: Language;
 }
 
 export interface RefineAnswer {
@@ -30,6 +32,7 @@ let newest = 0;
 
 self.onmessage = async ({ data }: MessageEvent<RefineQuestion>) => {
   newest = data.id;
+  speak(data.language);
   if (data.document) {
     const reading = readProgramme(data.document);
     programme = reading.ok ? reading.programme : undefined;

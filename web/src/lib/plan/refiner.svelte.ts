@@ -1,4 +1,5 @@
 /** Asks for the final plans of a trial once the head count rests, and keeps what has come in. */
+import { plansSpoken } from './words';
 import { SvelteMap } from 'svelte/reactivity';
 import type { PlanAim } from '@aggrega/core/cutting';
 import type { MonthPlan } from './month-plan';
@@ -36,6 +37,7 @@ export class Refiner {
       colourway: colourway.id,
       participants,
       reading,
+      language: plansSpoken(),
     };
     if (document !== this.#known) question.document = this.#known = document;
     this.#worker.postMessage(question);

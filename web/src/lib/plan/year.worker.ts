@@ -1,4 +1,5 @@
 /** Works out the pages of the whole year off the page's own thread, and says how far it is. */
+import { speak, type Language } from '$lib/look/spoken';
 import {
   PlanError,
   readProgramme,
@@ -35,7 +36,8 @@ export interface YearAnswers {
 export type YearReply =
   { progress: number } | { answer: YearAnswers[keyof YearAnswers] } | { problems: { path: string; message: string }[] };
 
-self.onmessage = ({ data }: MessageEvent<{ document: ProgrammeFile; question: YearQuestion }>) => {
+self.onmessage = ({ data }: MessageEvent<{ document: ProgrammeFile; question: YearQuestion; language: Language }>) => {
+  speak(data.language);
   const reply = (message: YearReply) => self.postMessage(message);
   const progress = (share: number) => reply({ progress: share });
   const reading = readProgramme(data.document);

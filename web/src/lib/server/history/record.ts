@@ -1,4 +1,5 @@
 /** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
+import { spokenTag } from '$lib/look/spoken';
 import { fieldNames, words as spoken } from './words';
 import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
 import { roleName } from '$lib/look/role-name';
@@ -58,7 +59,7 @@ const known = new LRUCache<string, string[]>({ max: 5_000 });
 
 /** The lines of these revisions of a programme; those of its first one are not among them. */
 async function linesOf(db: pg.ClientBase, id: string, revisions: readonly number[]): Promise<Map<number, string[]>> {
-  const keyOf = (revision: number) => `${id} ${revision}`;
+  const keyOf = (revision: number) => `${id} ${revision} ${spokenTag()}`;
   const missing = revisions.filter((revision) => revision > 1 && !known.has(keyOf(revision)));
   // The newest last: it is what everybody works on, and of what is kept the last is kept longest.
   const asked = [...new Set(missing.flatMap((revision) => [revision - 1, revision]))].sort((a, b) => a - b);

@@ -1,4 +1,5 @@
 /** A participant's own sheet of a month that is out, as data for her page. */
+import { LRUCache } from 'lru-cache';
 import { words } from './words';
 import { dayText } from '$lib/look/day-text';
 import { PlanError, hasSheet, monthTitle } from '@aggrega/core/programme';
@@ -22,17 +23,14 @@ export interface OwnPaper {
   version: number;
 }
 
-const kept = new Map<string, OwnPaper | { message: string }>();
-const MOST = 100;
+const kept = new LRUCache<string, OwnPaper | { message: string }>({ max: 100 });
 
 /** Her sheet in her colourway, size and kit, set the way she reads it; or why there is none. Whoever makes the same gets the same. */
 export function ownPaper(person: StoredPerson, month: ReleasedMonth, locale: string): OwnPaper | { message: string } {
   const { colourway, size, kit, sheet } = person;
   const key = JSON.stringify([month.key, month.month, month.version, colourway, size, kit, sheet, locale]);
   const found = kept.get(key) ?? madePaper(person, month, locale);
-  kept.delete(key);
   kept.set(key, found);
-  if (kept.size > MOST) kept.delete(kept.keys().next().value!);
   return found;
 }
 

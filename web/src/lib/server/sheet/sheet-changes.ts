@@ -1,4 +1,6 @@
 /** What one document's sheet of a month says otherwise than another's. */
+import { LRUCache } from 'lru-cache';
+import { spokenTag } from '$lib/look/spoken';
 import { words as spoken } from './words';
 import { hasSheet, madeAhead, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { monthSheet, sheetDifference } from '@aggrega/core/sheet';
@@ -29,14 +31,13 @@ export function changesBetween(before: ProgrammeFile, after: ProgrammeFile, mont
   return [...own, ...computed];
 }
 
-const kept = new Map<string, SheetChange[]>();
-const MOST = 200;
+const kept = new LRUCache<string, SheetChange[]>({ max: 200 });
 
 /** As changesBetween, kept under a name for the two documents and the month: both are revisions, which never change. */
 export function changesKept(name: string, before: ProgrammeFile, after: ProgrammeFile, month: string): SheetChange[] {
-  const known = kept.get(name) ?? changesBetween(before, after, month);
-  kept.set(name, known);
-  if (kept.size > MOST) kept.delete(kept.keys().next().value!);
+  const key = `${spokenTag()} ${name}`;
+  const known = kept.get(key) ?? changesBetween(before, after, month);
+  kept.set(key, known);
   return known;
 }
 
