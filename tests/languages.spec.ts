@@ -98,6 +98,7 @@ test('a language that is only a folder of words reaches every text of the pages'
       'units sewn 21',
       'block finished 6',
       ', in',
+      'yd',
     ],
   ];
   // Days, money and lengths; what is to be done by when, what a change was, and parts of a block: the core says so.
