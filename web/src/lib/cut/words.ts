@@ -39,8 +39,6 @@ export const words = spoken('cut', {
   needs: (unit: Said) => say`Needs, ${unit}`,
   wouldBuy: 'Would buy',
   buy: 'Buy',
-  yd: 'yd',
-  m: 'm',
   pieces2: (needed: Said) => say`${needed} pieces`,
 
   // LengthsToCut
