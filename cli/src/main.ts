@@ -12,6 +12,7 @@ import { packets } from './verbs/packets';
 import { pools } from './verbs/pools';
 import { quilt } from './verbs/quilt';
 import { sheet } from './verbs/sheet';
+import { words as said } from './words';
 
 export interface Loaded {
   programme: Programme;
@@ -51,7 +52,7 @@ export async function main(argv: string[]): Promise<number> {
     return 0;
   } catch (error) {
     if (error instanceof UsageError) {
-      console.error(`aggrega: ${error.message}`);
+      console.error(said.aggrega(error.message));
       return 2;
     }
     if (error instanceof PlanError) {
@@ -72,13 +73,13 @@ function load(path: string): Loaded {
   try {
     // A byte-order mark is no part of the JSON.
     const text = readFileSync(path, 'utf8').replace(/^\uFEFF/, '');
-    if (nestedTooDeep(text)) throw new SyntaxError(`it is nested more than ${DEEPEST} deep`);
+    if (nestedTooDeep(text)) throw new SyntaxError(said.itIsNestedMoreThanDeep(DEEPEST));
     document = JSON.parse(text);
   } catch (error) {
     const message =
       error instanceof SyntaxError
-        ? `the file is no JSON that can be read: ${error.message}`
-        : `the file cannot be read: ${(error as Error).message}`;
+        ? said.theFileIsNoJsonThat(error.message)
+        : said.theFileCannotBeRead((error as Error).message);
     throw new PlanError([{ path: '', message }]);
   }
   const reading = readProgramme(document);

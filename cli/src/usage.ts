@@ -1,6 +1,7 @@
 /** Options of a verb, and what is wrong with them. */
 import type { Programme } from '@aggrega/core/programme';
 import { parseArgs } from 'node:util';
+import { words as said } from './words';
 
 /** The command was called wrongly; the file is not to blame. */
 export class UsageError extends Error {}
@@ -25,13 +26,13 @@ export function readOptions<Name extends string, Flag extends string = never>(
 /** The entry with that id, or a UsageError that lists those there are. */
 export function pick<T extends { id: string }>(entries: readonly T[], id: string, what: string): T {
   const found = entries.find((e) => e.id === id);
-  if (!found) throw new UsageError(`there is no ${what} '${id}'; there are: ${entries.map((e) => e.id).join(', ') || 'none'}`);
+  if (!found) throw new UsageError(said.thereIsNoThereAre(what, id, entries.map((e) => e.id).join(', ') || said.none));
   return found;
 }
 
 /** Tells whoever sits at a terminal what is being worked on; where the errors go into a file or a pipe, nothing is said. */
 export function underWay(what: string): void {
-  if (process.stderr.isTTY) process.stderr.write(`aggrega: ${what}\n`);
+  if (process.stderr.isTTY) process.stderr.write(said.aggrega2(what));
 }
 
 /** Packets by their places from 0, of '1,2'; all of them when left out. */
@@ -40,7 +41,7 @@ export function readPackets({ kits }: Pick<Programme, 'kits'>, written: string |
   if (written === undefined) return kits.packets.map((_, i) => i);
   const numbers = written.split(',').map((one) => {
     if (!/^\d{1,3}$/.test(one.trim()) || Number(one) < 1 || Number(one) > most)
-      throw new UsageError(`--packets names packets from 1 to ${most}, not '${one}'`);
+      throw new UsageError(said.packetsNamesPacketsFrom1To(most, one));
     return Number(one) - 1;
   });
   return [...new Set(numbers)];

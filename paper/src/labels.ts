@@ -3,6 +3,7 @@ import QRCode from 'qrcode';
 import type { KitLabel } from '@aggrega/core/sheet';
 import { PAGES, newPdf, type PageSize } from './pdf/document';
 import { INK } from './svg';
+import { words as said } from './words';
 
 /** Two across and seven down, in points: 97 by 37 mm on A4. */
 const ACROSS = 2;
@@ -32,22 +33,22 @@ export async function labelsPdf(
     if (place === 0) doc.addPage();
     const x = MARGIN + (place % ACROSS) * wide;
     const y = MARGIN + Math.floor(place / ACROSS) * tall;
-    doc.markContent('Artifact', { type: 'Layout' });
+    doc.markContent(said.artifact, { type: 'Layout' });
     doc.lineWidth(0.4).dash(2, { space: 3 }).strokeColor('#9aa3b5').rect(x, y, wide, tall).stroke().undash();
     doc.endMarkedContent();
     root.add(doc.struct('P', {}, () => void drawLabel(doc, label, { x, y, wide, tall })));
     root.add(
-      doc.struct('Figure', { alt: `Code ${label.code}` }, () => void drawCode(doc, label.code, x + wide - CODE - PAD, y + PAD)),
+      doc.struct(
+        said.figure,
+        { alt: said.code(label.code) },
+        () => void drawCode(doc, label.code, x + wide - CODE - PAD, y + PAD),
+      ),
     );
   });
   if (labels.length === 0) {
     doc.addPage();
     root.add(
-      doc.struct(
-        'P',
-        {},
-        () => void doc.font('text').fontSize(12).fillColor(INK).text('No kits, so no labels.', MARGIN, MARGIN),
-      ),
+      doc.struct('P', {}, () => void doc.font('text').fontSize(12).fillColor(INK).text(said.noKitsSoNoLabels, MARGIN, MARGIN)),
     );
   }
   return finish();
@@ -74,14 +75,14 @@ function drawLabel(doc: PDFKit.PDFDocument, label: KitLabel, { x, y, wide, tall 
     return top + (lines > 1 ? Math.min(most, doc.heightOfString(text, { width: room + 1 })) : size * 1.25);
   };
   let top = y + PAD;
-  top = line(label.name || 'Spare', 13, 'title', top);
+  top = line(label.name || said.spare, 13, 'title', top);
   top = line(label.made, 9.5, 'bold', top);
   top = line(label.months, 8.5, 'text', top) + 2;
   // What does not fit on the label is on the sheet; that there is more is said.
   const fit = Math.floor((y + tall - PAD - 9 - top) / 9);
   const rows =
     label.contents.length > fit
-      ? [...label.contents.slice(0, Math.max(0, fit - 1)), `and ${label.contents.length - fit + 1} more`]
+      ? [...label.contents.slice(0, Math.max(0, fit - 1)), said.andMore(label.contents.length - fit + 1)]
       : label.contents;
   for (const row of rows) top = line(row, 7.5, 'text', top);
   doc
@@ -115,16 +116,14 @@ export function labelSvg(label: KitLabel): string {
   const cell = 24 / rows.length;
   const round = (n: number) => Math.round(n * 1000) / 1000;
   const dark = rows.flatMap((row, r) =>
-    row.flatMap((on, c) =>
-      on ? [`M${round(62 + c * cell)} ${round(3 + r * cell)}h${round(cell)}v${round(cell)}h-${round(cell)}z`] : [],
-    ),
+    row.flatMap((on, c) => (on ? [said.mHVHZ(round(62 + c * cell), round(3 + r * cell), round(cell))] : [])),
   );
   const text = (at: number, size: number, words: string, weight = 400) =>
     `<text x="3" y="${at}" font-family="sans-serif" font-size="${size}" font-weight="${weight}">${escaped(words)}</text>`;
   return [
     '<svg xmlns="http://www.w3.org/2000/svg" width="89mm" height="36mm" viewBox="0 0 89 36">',
     '<rect width="89" height="36" fill="#fff"/>',
-    text(7, 5, label.name || 'Spare', 700),
+    text(7, 5, label.name || said.spare, 700),
     text(12, 3.4, label.made, 700),
     text(16, 3, label.months),
     ...label.contents.slice(0, 5).map((row, i) => text(20 + i * 3.2, 2.6, row)),

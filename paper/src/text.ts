@@ -9,6 +9,7 @@ import {
   type PaperStep,
   type Words,
 } from '@aggrega/core/sheet';
+import { words } from './words';
 
 const WIDTH = 76;
 
@@ -49,7 +50,7 @@ function linesOf(piece: PaperPiece): string[] {
     case 'pictures':
       return [...piece.pictures.flatMap((p) => pictureLines(p)), ''];
     case 'photo':
-      return [...wrapped(`[Photo: ${piece.label}]`), ''];
+      return [...wrapped(words.photo(piece.label)), ''];
     case 'beside':
       return besideLines(piece);
     case 'steps':
@@ -89,7 +90,7 @@ function tableLines(names: readonly string[], rows: readonly PaperRow[]): string
   });
 }
 
-const pictureLines = ({ label, caption }: PaperPicture) => wrapped(`[Picture: ${caption ? plainWords(caption) : label}]`);
+const pictureLines = ({ label, caption }: PaperPicture) => wrapped(words.picture(caption ? plainWords(caption) : label));
 
 /** Broken between words. */
 function wrapped(text: string, width = WIDTH): string[] {

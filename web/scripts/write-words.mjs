@@ -5,7 +5,9 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import ts from 'typescript';
 
-const lib = fileURLToPath(new URL('../src/lib', import.meta.url));
+const roots = ['core/src', 'paper/src', 'cli/src', 'web/src/lib'].map((at) =>
+  fileURLToPath(new URL(`../../${at}`, import.meta.url)),
+);
 
 /** The text of a message as a folder has it: what it names as {1}, plurals as {1: one=kit|other=kits}. Undefined for what is no message. */
 function textOf(node, plurals) {
@@ -30,11 +32,13 @@ function textOf(node, plurals) {
 /** All messages, by subject and name. `plurals` makes the forms of a plural from those of English. */
 export function allWords(plurals = (forms) => forms) {
   const words = {};
-  const files = readdirSync(lib, { recursive: true, encoding: 'utf8' }).filter(
-    (f) => /\.ts$/.test(f) && !/\.test\.ts$/.test(f),
+  const files = roots.flatMap((root) =>
+    readdirSync(root, { recursive: true, encoding: 'utf8' })
+      .filter((f) => /\.ts$/.test(f) && !/\.test\.ts$/.test(f))
+      .map((f) => join(root, f)),
   );
   for (const file of files) {
-    const source = ts.createSourceFile(file, readFileSync(join(lib, file), 'utf8'), ts.ScriptTarget.Latest, true);
+    const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
     const visit = (node) => {
       if (
         ts.isCallExpression(node) &&
@@ -58,7 +62,7 @@ export function writeWords(folder, words, name) {
   mkdirSync(folder, { recursive: true });
   const write = (file, value) => writeFileSync(join(folder, `${file}.json`), `${JSON.stringify(value, null, 2)}\n`);
   write('language', { name });
-  for (const [subject, messages] of Object.entries(words)) write(subject.replace('/', '~'), messages);
+  for (const [subject, messages] of Object.entries(words)) write(subject.replaceAll('/', '~'), messages);
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {

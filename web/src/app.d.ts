@@ -1,4 +1,4 @@
-import type { Language } from '$lib/look/spoken';
+import type { Language } from '@aggrega/core/words';
 import type { Role } from '$lib/server/auth/roles';
 import type { SignedIn } from '$lib/server/auth/sessions';
 

@@ -11,11 +11,12 @@ import {
 import { formatLength } from '@aggrega/core/measure';
 import type { Verb } from '../main';
 import { readOptions, readPackets, underWay } from '../usage';
+import { words as said } from '../words';
 
 export const account: Verb = ({ programme }, words) => {
   const options = readOptions(words, ['packets']);
   const accounts = readPackets(programme, options.packets).map((packet) => {
-    underWay(`packet ${packet + 1}`);
+    underWay(said.packet(packet + 1));
     return packetAccount(programme, packet);
   });
   return { packets: accounts.map((a) => accountContract(a, programme)), total: total(programme, accounts) };

@@ -4,10 +4,11 @@ import { Exact, LengthError, parseLength, type LengthUnit } from '@aggrega/core/
 import { constructMonthBlock, type MonthBlock } from '@aggrega/core/programme';
 import type { Verb } from '../main';
 import { UsageError, pick, readOptions } from '../usage';
+import { words as said } from '../words';
 
 export const constructVerb: Verb = ({ programme }, words) => {
   const options = readOptions(words, ['block', 'month', 'finished']);
-  if (options.block === undefined) throw new UsageError('construct needs --block ID');
+  if (options.block === undefined) throw new UsageError(said.constructNeedsBlockId);
   const block = pick(programme.blocks, options.block, 'block');
   const finished = options.finished === undefined ? undefined : readFinished(options.finished, block.grid, programme.unit);
   return constructionContract(constructMonthBlock(programme, entryOf()));
@@ -18,15 +19,12 @@ export const constructVerb: Verb = ({ programme }, words) => {
       const entries = month.blocks.filter((e) => e.block === block);
       const entry = finished ? entries.find((e) => sameSize(e.finished, finished)) : entries[0];
       if (!entry)
-        throw new UsageError(
-          `month '${month.id}' does not hold block '${block.id}'${finished ? ` at ${options.finished}` : ''}`,
-        );
-      if (!finished && entries.length > 1)
-        throw new UsageError(`month '${month.id}' holds '${block.id}' at several sizes; choose with --finished`);
+        throw new UsageError(said.monthDoesNotHoldBlock(month.id, block.id, finished ? said.atWords(options.finished) : ''));
+      if (!finished && entries.length > 1) throw new UsageError(said.monthHoldsAtSeveralSizesChoose(month.id, block.id));
       return entry;
     }
     const first = programme.months.flatMap((m) => m.blocks).find((e) => e.block === block);
-    if (!first && !finished) throw new UsageError(`no month uses block '${block.id}'; give its size with --finished`);
+    if (!first && !finished) throw new UsageError(said.noMonthUsesBlockGiveIts(block.id));
     const style = first?.style ?? programme.house;
     return { block, finished: finished ?? first!.finished, make: 1, style, key: block.id, path: '' };
   }
@@ -43,10 +41,10 @@ function readFinished(written: string, grid: readonly [number, number], unit: Le
   try {
     const [w, h, ...more] = written.split(/[x×]/i).map((side) => parseLength(side, unit));
     const height = h ?? w!.div(grid[0]).mul(grid[1]);
-    if (more.length > 0 || w!.equals(0) || height.equals(0)) throw new LengthError(`'${written}' is no size; write 12 or 12x8`);
+    if (more.length > 0 || w!.equals(0) || height.equals(0)) throw new LengthError(said.isNoSizeWrite12Or(written));
     return [Exact.of(w!), Exact.of(height)];
   } catch (error) {
-    if (error instanceof LengthError) throw new UsageError(`--finished: ${error.message}`);
+    if (error instanceof LengthError) throw new UsageError(said.finished(error.message));
     throw error;
   }
 }

@@ -3,6 +3,7 @@ import { planContract, planCutting, type Basis } from '@aggrega/core/programme';
 import type { Verb } from '../main';
 import { planAims, type PlanAim } from '@aggrega/core/cutting';
 import { UsageError, pick, readOptions, underWay } from '../usage';
+import { words as said } from '../words';
 
 export const cut: Verb = ({ programme }, words) => {
   const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading', 'size'], ['quilt']);
@@ -15,10 +16,10 @@ export const cut: Verb = ({ programme }, words) => {
       ? programme.months
       : options.months.split(',').map((id) => pick(programme.months, id.trim(), 'month'));
   const people = options.participants === undefined ? undefined : readCount(options.participants);
-  const size = options.size === undefined ? undefined : pick(programme.sizes, options.size, 'size option');
+  const size = options.size === undefined ? undefined : pick(programme.sizes, options.size, said.sizeOption);
   const plans = colourways.flatMap((colourway) =>
     bases.map((basis) => {
-      underWay(`planning ${basis === 'kit' ? 'one kit' : 'all kits'} of ${colourway.name} …`);
+      underWay(said.planningOf(basis === 'kit' ? said.oneKit : said.allKits, colourway.name));
       const plan = planCutting(programme, {
         colourway,
         months: [...new Set(months)],
@@ -33,18 +34,17 @@ export const cut: Verb = ({ programme }, words) => {
 };
 
 function readBasis(written: string): Basis {
-  if (written !== 'kit' && written !== 'batch') throw new UsageError(`--basis is kit or batch, not '${written}'`);
+  if (written !== 'kit' && written !== 'batch') throw new UsageError(said.basisIsKitOrBatchNot(written));
   return written;
 }
 
 function readReading(written: string): PlanAim {
   const reading = planAims.find((r) => r === written);
-  if (!reading) throw new UsageError(`--reading is ${planAims.join(', ')}, not '${written}'`);
+  if (!reading) throw new UsageError(said.readingIsNot(planAims.join(', '), written));
   return reading;
 }
 
 function readCount(written: string): number {
-  if (!/^\d{1,6}$/.test(written) || Number(written) > 100_000)
-    throw new UsageError(`--participants is a whole number up to 100000, not '${written}'`);
+  if (!/^\d{1,6}$/.test(written) || Number(written) > 100_000) throw new UsageError(said.participantsIsAWholeNumberUp(written));
   return Number(written);
 }

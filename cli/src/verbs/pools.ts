@@ -2,10 +2,11 @@
 import { poolsContract } from '@aggrega/core/programme';
 import type { Verb } from '../main';
 import { pick, readOptions } from '../usage';
+import { words as said } from '../words';
 
 export const pools: Verb = ({ programme }, words) => {
   const options = readOptions(words, ['colourway', 'size']);
-  const size = options.size === undefined ? undefined : pick(programme.sizes, options.size, 'size option');
+  const size = options.size === undefined ? undefined : pick(programme.sizes, options.size, said.sizeOption);
   const colourways =
     options.colourway === undefined ? programme.colourways : [pick(programme.colourways, options.colourway, 'colourway')];
   return colourways.map((colourway) => poolsContract(programme, colourway, size));

@@ -7,6 +7,8 @@ import { paperPdf, type PageSize } from '@aggrega/paper/pdf';
 import { paperText } from '@aggrega/paper/text';
 import type { Verb } from '../main';
 import { UsageError, pick, readOptions } from '../usage';
+import { AMERICAN, BRITISH, speak } from '@aggrega/core/words';
+import { words as said } from '../words';
 
 const LEVELS = ['new', 'usual', 'versed'] as const;
 
@@ -17,8 +19,8 @@ export const sheet: Verb = async ({ programme }, words) => {
     ['month', 'colourway', 'size', 'to', 'out', 'page', 'kind', 'level', 'english'],
     ['large', 'left', 'rulers', 'uncoloured'],
   );
-  if (!options.month) throw new UsageError('sheet needs --month');
-  if (!options.out) throw new UsageError('sheet needs --out, the file to write');
+  if (!options.month) throw new UsageError(said.sheetNeedsMonth);
+  if (!options.out) throw new UsageError(said.sheetNeedsOutTheFileTo);
   const month = pick(programme.months, options.month, 'month');
   const colourway = options.colourway ? pick(programme.colourways, options.colourway, 'colourway') : programme.colourways[0]!;
   const size = options.size ? pick(programme.sizes, options.size, 'size') : undefined;
@@ -27,18 +29,18 @@ export const sheet: Verb = async ({ programme }, words) => {
   const kind = options.kind === undefined ? undefined : oneOf<KitKind>(kitKinds, options.kind, '--kind');
   const level = options.level === undefined ? undefined : oneOf(LEVELS, options.level, '--level');
   const english = oneOf(['british', 'american'] as const, options.english ?? 'british', '--english');
-  if (!hasSheet(programme, month)) throw new UsageError(`nothing is drawn for month '${month.id}' yet`);
+  speak(english === 'american' ? AMERICAN : BRITISH);
+  if (!hasSheet(programme, month)) throw new UsageError(said.nothingIsDrawnForMonthYet(month.id));
   const { large, left, rulers, uncoloured } = options;
   const paper = monthPaper(programme, month, colourway, {
     ...{ size, kind, level, large, left, rulers },
     ...(uncoloured && { coloured: false }),
-    ...(english === 'american' && { english }),
   });
   const bytes = await rendered(paper, to, page);
   try {
     writeFileSync(options.out, bytes);
   } catch (error) {
-    throw new UsageError(`${options.out} cannot be written: ${(error as Error).message}`);
+    throw new UsageError(said.cannotBeWritten(options.out, (error as Error).message));
   }
   return { ok: true, out: options.out, title: paper.title, bytes: bytes.length };
 };
@@ -49,6 +51,6 @@ async function rendered(paper: Paper, to: 'html' | 'pdf' | 'txt', page: PageSize
 }
 
 function oneOf<T extends string>(all: readonly T[], word: string, option: string): T {
-  if (!(all as readonly string[]).includes(word)) throw new UsageError(`${option} is one of ${all.join(', ')}`);
+  if (!(all as readonly string[]).includes(word)) throw new UsageError(said.isOneOf(option, all.join(', ')));
   return word as T;
 }

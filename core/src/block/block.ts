@@ -1,6 +1,7 @@
 /** A block as drawn: a grid, and patches that tile it. */
 import { ratio } from '../measure';
 import { PER_CELL, doubleArea, tidy, type Point, type Polygon } from './geometry';
+import { words } from './words';
 
 export interface Patch {
   role: string;
@@ -58,7 +59,7 @@ export function readBlock(file: BlockFile, path: string): { block: Block; proble
       if (x === undefined || y === undefined)
         problems.push({
           path: `${path}/patches/${i}/points/${j}`,
-          message: `(${pair.join(', ')}) is not on the grid; use quarters such as 1.25, or thirds such as "1/3"`,
+          message: words.isNotOnTheGridUse(pair.join(', ')),
         });
       return [x ?? 0, y ?? 0];
     });

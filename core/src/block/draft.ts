@@ -4,6 +4,7 @@
  */
 import type { Block, Patch } from './block';
 import { PER_CELL, clipped, cross, doubleArea, locate, pointText, tidy, type Box, type Point, type Polygon } from './geometry';
+import { words } from './words';
 
 export type Drafted = { block: Block } | { trouble: string };
 
@@ -64,7 +65,7 @@ export function recast(block: Block, at: readonly Point[], role: string): Block 
 
 /** Draws a seam from point to point: every patch that it crosses from edge to edge becomes two. */
 export function drawSeam(block: Block, from: Point, to: Point): Drafted {
-  if (from[0] === to[0] && from[1] === to[1]) return { trouble: 'a seam needs two ends' };
+  if (from[0] === to[0] && from[1] === to[1]) return { trouble: words.aSeamNeedsTwoEnds };
   let crossed = 0;
   const patches: Patch[] = [];
   for (const patch of block.patches) {
@@ -76,12 +77,12 @@ export function drawSeam(block: Block, from: Point, to: Point): Drafted {
     const off = parts.flat().find((p) => !onGrid(p));
     if (off)
       return {
-        trouble: 'that seam meets another one off the grid. Draw it in shorter pieces, or use a finer grid',
+        trouble: words.thatSeamMeetsAnotherOneOff,
       };
     crossed += 1;
     for (const points of parts) patches.push({ role: patch.role, points: tidy(points) });
   }
-  return crossed > 0 ? { block: { ...block, patches } } : { trouble: 'that line crosses no patch from edge to edge' };
+  return crossed > 0 ? { block: { ...block, patches } } : { trouble: words.thatLineCrossesNoPatchFrom };
 }
 
 /** Quarters and thirds of a cell are what a drawing can hold. */
@@ -118,10 +119,10 @@ function cutPatch(points: Polygon, from: Point, to: Point): [Point[], Point[]] |
 /** Takes out the seam between the patches at two points: they become one, in the role of the first. */
 export function joinPatches(block: Block, first: Point, second: Point): Drafted {
   const [i, j] = [patchAt(block, first), patchAt(block, second)];
-  if (i < 0 || j < 0 || i === j) return { trouble: 'choose two patches that lie beside each other' };
+  if (i < 0 || j < 0 || i === j) return { trouble: words.chooseTwoPatchesThatLieBeside };
   const [a, b] = [block.patches[i]!, block.patches[j]!];
   const points = joined(a.points, b.points);
-  if (!points) return { trouble: 'these patches can’t be merged: they don’t share one whole straight edge' };
+  if (!points) return { trouble: words.thesePatchesCantBeMergedThey };
   return {
     block: {
       ...block,
@@ -148,14 +149,14 @@ export function joined(a: Polygon, b: Polygon): Polygon | undefined {
 /** Lays shapes (in twelfths from the box's corner) over a box of the block; what they cover is cut away along the box. */
 export function stamp(block: Block, box: Box, shapes: readonly Patch[]): Drafted {
   const [w, h] = [block.grid[0] * PER_CELL, block.grid[1] * PER_CELL];
-  if (box.x < 0 || box.y < 0 || box.x + box.w > w || box.y + box.h > h) return { trouble: 'there is no room for it here' };
+  if (box.x < 0 || box.y < 0 || box.x + box.w > w || box.y + box.h > h) return { trouble: words.thereIsNoRoomForIt };
   const kept: Patch[] = [];
   for (const patch of block.patches) {
     const outside = without(patch.points, box);
     const off = outside.flat().find((p) => !onGrid(p));
     if (off)
       return {
-        trouble: `it would cut a patch at ${pointText(off.map(Math.round) as unknown as Point)}, between the points of the grid`,
+        trouble: words.itWouldCutAPatchAt(pointText(off.map(Math.round) as unknown as Point)),
       };
     for (const points of outside) kept.push({ role: patch.role, points });
   }
@@ -203,7 +204,7 @@ export function turnPart(block: Block, chosen: ReadonlySet<number>, quarters: nu
   const [x, y] = [Math.min(...xs), Math.min(...ys)];
   const [w, h] = [Math.max(...xs) - x, Math.max(...ys) - y];
   const filled = part.reduce((sum, p) => sum + doubleArea(p.points), 0) === 2 * w * h;
-  if (!filled) return { trouble: 'only a square or rectangle can be turned in its place' };
+  if (!filled) return { trouble: words.onlyASquareOrRectangleCan };
   const n = w === h ? quarters % 4 : (quarters % 2) * 2;
   const move = (p: Point): Point => {
     let [px, py] = [p[0] - x, p[1] - y];
@@ -222,8 +223,7 @@ export function resizeGrid(block: Block, grid: readonly [number, number], role: 
     const inside = clipped(p.points, 0, w, -1).flatMap((part) => clipped(part, 1, h, -1));
     return inside.map((points) => ({ ...p, points }));
   });
-  if (patches.some((p) => !p.points.every(onGrid)))
-    return { trouble: 'the edge would cut a patch between the points of the grid' };
+  if (patches.some((p) => !p.points.every(onGrid))) return { trouble: words.theEdgeWouldCutAPatch };
   const more = cellsOf(grid, (x, y) => x >= block.grid[0] || y >= block.grid[1]).map((points) => ({ role, points }));
   return { block: { ...block, grid, patches: [...patches, ...more] } };
 }
@@ -233,5 +233,5 @@ export function refineGrid(block: Block, factor: number): Drafted {
   const grid = [block.grid[0] * factor, block.grid[1] * factor] as const;
   const patches = block.patches.map((p) => ({ ...p, points: p.points.map(([x, y]): Point => [x * factor, y * factor]) }));
   const whole = grid.every((n) => Number.isInteger(n) && n >= 1) && patches.every((p) => p.points.every(onGrid));
-  return whole ? { block: { ...block, grid, patches } } : { trouble: 'the drawing does not fit a grid as coarse as that' };
+  return whole ? { block: { ...block, grid, patches } } : { trouble: words.theDrawingDoesNotFitA };
 }

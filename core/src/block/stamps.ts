@@ -1,6 +1,7 @@
 /** Units to lay into a drawing: each a picture in its own box, turned and mirrored as wanted. */
 import type { Patch } from './block';
 import { PER_CELL, tidy, type Point } from './geometry';
+import { words } from './words';
 
 export interface Stamp {
   id: string;
@@ -29,21 +30,67 @@ const half = (role: number) => [
 
 /** In the order of how often they are wanted. */
 export const stamps: readonly Stamp[] = [
-  { id: 'square', name: 'Square', sides: square, shapes: ['0 0,0 1,0 1,1 0,1'] },
-  { id: 'rectangle', name: 'Rectangle', sides: oblong, shapes: ['0 0,0 2,0 2,1 0,1'] },
-  { id: 'hst', name: 'Half-square triangle', sides: square, shapes: ['0 0,0 1,0 0,1', '1 1,0 1,1 0,1'] },
+  {
+    id: 'square',
+    get name() {
+      return words.square;
+    },
+    sides: square,
+    shapes: ['0 0,0 1,0 1,1 0,1'],
+  },
+  {
+    id: 'rectangle',
+    get name() {
+      return words.rectangle;
+    },
+    sides: oblong,
+    shapes: ['0 0,0 2,0 2,1 0,1'],
+  },
+  {
+    id: 'hst',
+    get name() {
+      return words.halfSquareTriangle;
+    },
+    sides: square,
+    shapes: ['0 0,0 1,0 0,1', '1 1,0 1,1 0,1'],
+  },
   {
     id: 'qst',
-    name: 'Quarter-square triangle',
+    get name() {
+      return words.quarterSquareTriangle;
+    },
     sides: square,
     shapes: ['0 0,0 1,0 0.5,0.5', '1 1,0 1,1 0.5,0.5', '0 1,1 0,1 0.5,0.5', '1 0,0 0.5,0.5 0,1'],
   },
-  { id: 'goose', name: 'Flying goose', sides: oblong, shapes: ['0 1,0 2,1 0,1', '1 0,0 1,0 0,1', '1 1,0 2,0 2,1'] },
-  { id: 'square-in-square', name: 'Square in a square', sides: square, shapes: ['0 0.5,0 1,0.5 0.5,1 0,0.5', ...half(1)] },
-  { id: 'folded-corner', name: 'Folded corner', sides: square, shapes: ['0 0.5,0 1,0 1,1 0,1 0,0.5', half(1)[0]!] },
+  {
+    id: 'goose',
+    get name() {
+      return words.flyingGoose;
+    },
+    sides: oblong,
+    shapes: ['0 1,0 2,1 0,1', '1 0,0 1,0 0,1', '1 1,0 2,0 2,1'],
+  },
+  {
+    id: 'square-in-square',
+    get name() {
+      return words.squareInASquare;
+    },
+    sides: square,
+    shapes: ['0 0.5,0 1,0.5 0.5,1 0,0.5', ...half(1)],
+  },
+  {
+    id: 'folded-corner',
+    get name() {
+      return words.foldedCorner;
+    },
+    sides: square,
+    shapes: ['0 0.5,0 1,0 1,1 0,1 0,0.5', half(1)[0]!],
+  },
   {
     id: 'parallelogram',
-    name: 'Parallelogram',
+    get name() {
+      return words.parallelogram;
+    },
     sides: oblong,
     shapes: ['0 1,0 2,0 1,1 0,1', '1 0,0 1,0 0,1', '1 2,0 2,1 1,1'],
   },
@@ -51,17 +98,28 @@ export const stamps: readonly Stamp[] = [
   { id: 'nine-patch', name: 'Nine-patch', sides: square, shapes: grid(3) },
   {
     id: 'rails',
-    name: 'Rails',
+    get name() {
+      return words.rails;
+    },
     sides: square,
     shapes: [0, 1, 2].map((i) => `${i % 2} 0,${i / 3} 1,${i / 3} 1,${(i + 1) / 3} 0,${(i + 1) / 3}`),
   },
   {
     id: 'pieced-triangle',
-    name: 'Pieced triangle',
+    get name() {
+      return words.piecedTriangle;
+    },
     sides: square,
     shapes: ['1 1,0 1,1 0,1', half(0)[0]!, '1 0.5,0 0.5,0.5 0,0.5', '0 0.5,0 1,0 0.5,0.5', '0 0,0.5 0.5,0.5 0,1'],
   },
-  { id: 'long-triangle', name: 'Long triangle', sides: oblong, shapes: ['0 0,0 2,0 0,1', '1 2,0 2,1 0,1'] },
+  {
+    id: 'long-triangle',
+    get name() {
+      return words.longTriangle;
+    },
+    sides: oblong,
+    shapes: ['0 0,0 2,0 0,1', '1 2,0 2,1 0,1'],
+  },
 ];
 
 /** A stamp's patches and box, `size` cells to its side, laid with some quarter turns and mirrored. */

@@ -13,6 +13,7 @@ import {
   type Point,
   type Polygon,
 } from './geometry';
+import { words } from './words';
 
 export interface TilingFault {
   kind: 'shape' | 'outside' | 'overlap' | 'gap';
@@ -44,7 +45,7 @@ export function tilingFaults(block: Block): TilingFault[] {
         kind: 'overlap',
         patches: [a, b],
         place: [place],
-        message: `overlaps patches/${a} at ${pointText(place)}`,
+        message: words.overlapsPatchesAt(a, pointText(place)),
       });
     }
   }
@@ -58,7 +59,7 @@ export function tilingFaults(block: Block): TilingFault[] {
       height,
     )) {
       const { x, y, w, h } = boxOf(gap);
-      const message = `there’s a gap in the block between ${pointText([x, y])} and ${pointText([x + w, y + h])}`;
+      const message = words.theresAGapInTheBlock(pointText([x, y]), pointText([x + w, y + h]));
       faults.push({ kind: 'gap', patches: [], place: gap, message });
     }
   return faults;
@@ -76,13 +77,13 @@ type PartialFault = Omit<TilingFault, 'patches'>;
 
 function shapeFault(points: Polygon): PartialFault | undefined {
   if (points.length < 3 || doubleArea(points) === 0)
-    return { kind: 'shape', place: points, message: 'the patch has no area; it needs three points that are not in line' };
+    return { kind: 'shape', place: points, message: words.thePatchHasNoAreaIt };
   for (let i = 0; i < points.length; i += 1) {
     for (let j = i + 1; j < points.length; j += 1) {
       const [a, b, c, d] = [points[i]!, points[(i + 1) % points.length]!, points[j]!, points[(j + 1) % points.length]!];
       const neighbours = j === i + 1 || (i === 0 && j === points.length - 1);
       const touch = neighbours ? foldsBack(a, b, c, d) : touches(a, b, c, d);
-      if (touch) return { kind: 'shape', place: [c], message: `the outline of the patch crosses itself near ${pointText(c)}` };
+      if (touch) return { kind: 'shape', place: [c], message: words.theOutlineOfThePatchCrosses(pointText(c)) };
     }
   }
   return undefined;
@@ -100,7 +101,7 @@ function foldsBack(a: Point, b: Point, c: Point, d: Point): boolean {
 
 function outsideFault(points: Polygon, width: number, height: number): PartialFault | undefined {
   const out = points.find(([x, y]) => x < 0 || y < 0 || x > width || y > height);
-  return out && { kind: 'outside', place: [out], message: `the patch reaches outside the block at ${pointText(out)}` };
+  return out && { kind: 'outside', place: [out], message: words.thePatchReachesOutsideTheBlock(pointText(out)) };
 }
 
 function boxesOverlap(a: Box, b: Box): boolean {

@@ -2,6 +2,7 @@
 import type { Block, Problem } from '../block';
 import { Exact, formatLength, type Rational } from '../measure';
 import type { SewingStyle } from './style';
+import { words } from './words';
 
 export interface Remedy {
   kind: 'size' | 'coping' | 'finer';
@@ -27,7 +28,7 @@ export function gridRemedies(block: Block, finished: readonly [Exact, Exact], st
   const down = (width: Rational) => width.div(finished[0].rational).mul(finished[1].rational);
   const sizes = [...new Map(friendly.map((width) => [width.toFraction(), width])).values()]
     .sort((a, b) => a.compare(b))
-    .map((width): Remedy => ({ kind: 'size', finished: [width, down(width)], text: `make the block ${write(width)}` }));
+    .map((width): Remedy => ({ kind: 'size', finished: [width, down(width)], text: words.makeTheBlock(write(width)) }));
 
   const below = cells.map((cell) => cell.div(rounding).floor().mul(rounding)) as [Rational, Rational];
   const inner = below.map((cell, axis) => cell.mul(block.grid[axis]!)) as [Rational, Rational];
@@ -36,7 +37,7 @@ export function gridRemedies(block: Block, finished: readonly [Exact, Exact], st
         {
           kind: 'coping',
           finished: inner,
-          text: `make it ${write(inner[0])} (grid squares ${write(below[0])}) and frame it up to ${formatLength(finished[0], unit)}`,
+          text: words.makeItGridSquaresAndFrame(write(inner[0]), write(below[0]), formatLength(finished[0], unit)),
         },
       ]
     : [];
@@ -46,7 +47,7 @@ export function gridRemedies(block: Block, finished: readonly [Exact, Exact], st
       kind: 'finer',
       finished: [finished[0].rational, finished[1].rational],
       step: half,
-      text: `round its cuts up to the next ${write(half)}`,
+      text: words.roundItsCutsUpToThe(write(half)),
     },
   ];
   return [...sizes, ...coping, ...finer];
@@ -65,6 +66,12 @@ export function awkwardGrid(block: Block, finished: readonly [Exact, Exact], sty
     .find((side) => !onStep(side.rational, style.rounding))!;
   const step = formatLength(style.rounding, style.unit);
   const ways = remedies.map((r) => r.text);
-  const message = `grid squares finish at ${formatLength(cell, style.unit)} ${style.unit}, which isn’t on the ruler, so cuts are rounded up to the next ${step} ${style.unit}. Choose one: ${ways.slice(0, -1).join('; ')}; or ${ways.at(-1)!}`;
+  const message = words.gridSquaresFinishAtWhichIsnt(
+    formatLength(cell, style.unit),
+    style.unit,
+    step,
+    ways.slice(0, -1).join('; '),
+    ways.at(-1)!,
+  );
   return [{ path: '/grid', message }];
 }

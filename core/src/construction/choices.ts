@@ -10,6 +10,7 @@ import { isBlockPart } from './units/block-part';
 import { unitName } from './unit-name';
 import { unitKind } from './units';
 import type { UnitInBlock } from './units/unit-kind';
+import { words } from './words';
 
 /** More readings than this are too many to choose from. */
 const MOST = 12;
@@ -99,10 +100,10 @@ export function otherReadings(c: Construction): OtherReading[] {
 
 /** 'a flying goose of B and A' */
 function named({ kind, roles }: UnitInBlock): string {
-  return `${one(kind)} of ${listed([...new Set(roles)])}`;
+  return words.ofWords(one(kind), listed([...new Set(roles)]));
 }
 
 function one(kind: string): string {
   const { title } = unitKind(kind);
-  return `${/^[aeiou]/.test(title) ? 'an' : 'a'} ${title}`;
+  return /^[aeiou]/.test(title) ? words.an(title) : words.aWord(title);
 }

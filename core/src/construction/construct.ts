@@ -23,6 +23,7 @@ import {
   type Template,
   type UnitKind,
 } from './units/unit-kind';
+import { words } from './words';
 
 export interface UnitPlan {
   /** 'U1'; '' for loose triangles, which have a cut and no name. */
@@ -223,7 +224,13 @@ function around(tree: Tree, unitOf: Map<Leaf, UnitPlan>): Map<UnitPlan, Set<Unit
 function leftOver(units: UnitPlan[]): Problem[] {
   return units.flatMap(({ label, kind, recipe, extra, extraMirrored, yields }) => {
     const said = (n: number, which: string) =>
-      `${n} ${which}${n === 1 ? `${kind.title} comes` : `${kind.plural} come`} over: ${label} is made ${yields + (recipe.mirrored ?? 0)} at a time`;
+      words.overIsMadeAtATime(
+        n,
+        which,
+        n === 1 ? words.comes(kind.title) : words.come(kind.plural),
+        label,
+        yields + (recipe.mirrored ?? 0),
+      );
     const path = `/units/${label}`;
     return [
       ...(extra > 0 ? [{ path, message: said(extra, '') }] : []),
@@ -238,7 +245,7 @@ function refusals(units: UnitPlan[]): Problem[] {
       ? [
           {
             path: `/units/${label}`,
-            message: `${label}, ${kind.plural}, cannot be made as '${refused.name}': ${refused.reason}; it is planned ${method.title}`,
+            message: words.cannotBeMadeAsItIs(label, kind.plural, refused.name, refused.reason, method.title),
           },
         ]
       : [],

@@ -1,5 +1,5 @@
 /** A construction as the command line prints it (docs/formats.md): sizes written, the tree with labels. */
-import { Exact, formatLength, toRuler } from '../measure';
+import { by, Exact, formatLength, toRuler } from '../measure';
 import type { Construction, UnitPlan } from './construct';
 import { otherReadings } from './choices';
 import { effortOf, type Effort } from './effort';
@@ -119,5 +119,5 @@ function rounded(effort: Effort) {
 /** '7 + 1/2√2', or both sides where they differ. */
 function exactText(sides: Exact[]): string {
   const [w, h] = sides as [Exact, Exact];
-  return !h || w.equals(h) ? String(w) : `${w} by ${h}`;
+  return !h || w.equals(h) ? String(w) : by(String(w), String(h));
 }

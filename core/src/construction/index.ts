@@ -4,6 +4,7 @@ export { batchOf, constructUnits, type UnitSet, type WantedUnits } from './batch
 export { effortOf, stepMinutes, type Effort, type StepMinutes, type Work } from './effort';
 export { neighbourPressing, type Neighbours } from './pressing/neighbours';
 export { slipsOf, type Slip } from './slips';
+export { kindOfName } from './unit-name';
 export { construct, type Construction, type Cut, type ConstructionRequest, type UnitPlan } from './construct';
 export { gridRemedies, type Remedy } from './awkward';
 export { constructionContract } from './contract';
@@ -28,7 +29,7 @@ export { isLeaf, leaves, outermost, seamTree, unitsOf, type Branch, type Leaf, t
 export { inchStyle, type Die, type BlockReading, type SewingStyle, type Sizing } from './style';
 export { unitKind, unitKinds } from './units';
 export {
-  MARKER,
+  marker,
   PER_SQUARE,
   isHanded,
   lieInBlock,

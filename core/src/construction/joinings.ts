@@ -3,6 +3,7 @@ import { construct, type Construction } from './construct';
 import { effortOf, type Effort } from './effort';
 import { isLeaf, outermost, sameness, type Tree } from './seam-tree';
 import { splitName, splitsOf, type Split } from './splits';
+import { words } from './words';
 
 export interface Joining {
   /** The name that the style asks for it by. */
@@ -85,16 +86,16 @@ function partsOf({ tree, units }: Construction): number {
   }
 }
 
-const NUMBERS = ['', '', 'halves', 'thirds', 'quarters'];
+const inParts = (n: number) => ({ 2: words.halves, 3: words.thirds, 4: words.quarters })[n];
 
 function titleOf({ direction: [dx, dy], parts, coarse, framed }: Split, tree: Tree): string {
   const level = dy === 0;
-  if (framed) return `out from the centre, ${level ? 'top and bottom' : 'the sides'} last`;
-  if (dx !== 0 && dy !== 0) return 'along a diagonal';
-  if (!coarse) return level ? 'in rows' : 'in columns';
+  if (framed) return words.outFromTheCentreLast(level ? words.topAndBottom : words.theSides);
+  if (dx !== 0 && dy !== 0) return words.alongADiagonal;
+  if (!coarse) return level ? words.inRows : words.inColumns;
   // Halves whose own halves are all alike are quarters.
   const cells = isLeaf(tree) ? [] : tree.parts.flatMap((part) => (isLeaf(part) ? [] : part.parts));
   const squares = new Set(cells.flatMap(outermost).map((leaf) => leaf.seen.kind));
-  if (parts.length === 2 && cells.length === 4 && squares.size === 1) return 'in quarters';
-  return `in ${NUMBERS[parts.length]}, ${level ? 'one above the other' : 'side by side'}`;
+  if (parts.length === 2 && cells.length === 4 && squares.size === 1) return words.inQuarters;
+  return words.inWords(inParts(parts.length), level ? words.oneAboveTheOther : words.sideBySide);
 }

@@ -22,6 +22,7 @@ import type { SewingStyle } from './style';
 import { blockPartKind, isBlockPart } from './units/block-part';
 import { likeCells, ranking, splitName, splitsOf, type Split } from './splits';
 import { lieInBlock, type UnitInBlock } from './units/unit-kind';
+import { KeptWords } from '../words';
 
 /** 'h' level, 'v' upright, 'd' falling from top left to bottom right, 'a' rising; and the two that are not straight. */
 export type SeamWay = 'h' | 'v' | 'd' | 'a' | 'partial' | 'set-in';
@@ -76,7 +77,7 @@ export function seamTree(
 }
 
 /** Neither blocks nor trees ever change: colourways, methods and seams are ways to make the same tree. */
-const known = new WeakMap<Block, Map<string, Plan>>();
+const known = new KeptWords<Block, Map<string, Plan>>();
 const MOST_KNOWN = 12;
 
 /** The seams inside a unit, down to single patches, whatever its name. */

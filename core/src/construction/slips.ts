@@ -8,6 +8,8 @@ import { partDrawing } from './drawing';
 import { touching } from './odd-seams';
 import { extent, pictureOf, pictureText, straightened, type LaidPatch, type Picture } from './picture';
 import { isLeaf, leaves as leavesOf } from './seam-tree';
+import { words } from './words';
+import { KeptWords } from '../words';
 
 export interface Slip {
   /** 'One U1 upside down' */
@@ -23,10 +25,10 @@ export interface Slip {
   plausible: number;
 }
 
-const TURNS = ['', 'a quarter turn clockwise', 'upside down', 'a quarter turn anticlockwise'];
+const turned = (quarters: number) => ['', words.clockwise, words.upsideDown, words.anticlockwise][quarters]!;
 
 /** A construction never changes: its slips are looked for once. */
-const known = new WeakMap<Construction, Slip[]>();
+const known = new KeptWords<Construction, Slip[]>();
 
 /** The most plausible slips, worst first. One of a unit that leaves a whole family of equal pictures is told once. */
 export function slipsOf(c: Construction, most = 3): Slip[] {
@@ -85,11 +87,11 @@ function candidates(c: Construction): Candidate[] {
     for (const { said, change } of changes(unit)) {
       if (own.length > 1) {
         const wrong = own.reduce<LaidPatch[]>((laid, leaf) => replaced(laid, leaf.laid, change), [...c.cloth.patches]);
-        found.push({ text: `Every ${name} ${said}`, unit, wrong, places: own.map((p) => p.laid) });
+        found.push({ text: words.every(name, said), unit, wrong, places: own.map((p) => p.laid) });
       }
       for (const leaf of own.slice(0, places))
         found.push({
-          text: `${own.length > 1 ? 'One ' : ''}${name} ${said}`,
+          text: `${words.oneWords(own.length)}${name} ${said}`,
           unit,
           wrong: replaced(c.cloth.patches, leaf.laid, change),
           places: [leaf.laid],
@@ -99,14 +101,23 @@ function candidates(c: Construction): Candidate[] {
   const { tree } = c;
   if (!isLeaf(tree) && (tree.seam === 'h' || tree.seam === 'v'))
     tree.parts.slice(0, places).forEach((part, i) => {
-      const row = tree.seam === 'h' ? 'row' : 'column';
+      const row = tree.seam === 'h' ? words.row : words.column;
       const wrong = replaced(c.cloth.patches, part.laid, (p) => straightened(p, 2, false));
-      found.push({ text: `The ${ORDINAL[i] ?? `${i + 1}th`} ${row} upside down`, wrong, places: [part.laid] });
+      found.push({ text: words.theUpsideDown(ordinals()[i] ?? words.th(i + 1), row), wrong, places: [part.laid] });
     });
   return found;
 }
 
-const ORDINAL = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
+const ordinals = () => [
+  words.first,
+  words.second,
+  words.third,
+  words.fourth,
+  words.fifth,
+  words.sixth,
+  words.seventh,
+  words.eighth,
+];
 
 /** What can go wrong with a unit: turns that fit its place, its mirror image where hands matter, two fabrics swapped. */
 function changes({ seen, recipe, twin }: UnitPlan): { said: string; change: (p: Picture) => Picture }[] {
@@ -126,10 +137,10 @@ function changes({ seen, recipe, twin }: UnitPlan): { said: string; change: (p: 
       .map((b) => [a, b] as const),
   );
   const all = [
-    ...turns.map((n) => ({ said: TURNS[n]!, change: (p: Picture) => straightened(p, 4 - n, false) })),
-    { said: 'mirrored', change: (p: Picture) => straightened(p, 0, true) },
+    ...turns.map((n) => ({ said: turned(n), change: (p: Picture) => straightened(p, 4 - n, false) })),
+    { said: words.mirrored, change: (p: Picture) => straightened(p, 0, true) },
     ...swaps.map(([a, b]) => ({
-      said: `with ${a} and ${b} swapped`,
+      said: words.withAndSwapped(a, b),
       change: (p: Picture): Picture => ({
         ...p,
         patches: p.patches.map((patch) => ({ ...patch, role: patch.role === a ? b : patch.role === b ? a : patch.role })),

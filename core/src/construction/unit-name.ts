@@ -15,6 +15,9 @@ export function unitName(seen: UnitInBlock, tick: Exact): string {
   return `${seen.kind}:${seen.roles.join('+')}@${cells(seen.w)}x${cells(seen.h)}${mark}`;
 }
 
+/** The kind of a unit that is named so; of a kind's own name, that. */
+export const kindOfName = (name: string): string => name.split(':')[0]!;
+
 /** Six letters and digits out of any text (FNV-1a). */
 function shortMark(text: string): string {
   let hash = 0x811c9dc5;

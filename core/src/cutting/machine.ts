@@ -4,6 +4,7 @@
  */
 import { boxOf, crossProperly, doubleArea, locate, type Point, type Polygon } from '../block';
 import type { LengthUnit } from '../measure';
+import { words as said } from './words';
 
 export interface MachinePath {
   name: string;
@@ -61,17 +62,16 @@ function readFile(svg: string, faults: string[]): CutterFile {
   const view = /\bviewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(root);
   const [width, height] = [size('width'), size('height')];
   if (!width || !height || !view || width[2] !== height[2]) {
-    faults.push('The file is no SVG with a width and height in inches or centimetres and a viewBox from 0 0.');
+    faults.push(said.theFileIsNoSvgWith);
     return empty;
   }
   const scale = Number(width[1]) / Number(view[1]);
   if (!(scale > 0) || Math.abs(Number(height[1]) / Number(view[2]) - scale) > 1e-6) {
-    faults.push('The viewBox has not the shape of the sheet, so nothing would be cut at its true size.');
+    faults.push(said.theViewboxHasNotTheShape);
     return empty;
   }
   const file = { unit: width[2] as LengthUnit, width: Number(width[1]), height: Number(height[1]), paths: [] as MachinePath[] };
-  if (/<(g|svg)\b[^>]*\btransform=|<path\b[^>]*\btransform=/.test(svg))
-    faults.push('The file moves its shapes by transforms, which this machine does not follow.');
+  if (/<(g|svg)\b[^>]*\btransform=|<path\b[^>]*\btransform=/.test(svg)) faults.push(said.theFileMovesItsShapesBy);
   let count = 0;
   for (const [, attributes] of svg.matchAll(/<path\b([^>]*)>/g)) {
     const value = (name: string) => new RegExp(`\\s${name}="([^"]*)"`).exec(attributes!)?.[1] ?? '';
@@ -84,11 +84,11 @@ function readFile(svg: string, faults: string[]): CutterFile {
     count += read.length;
     file.paths.push({ name, points: read.map(([x, y]): Point => [x * scale, y * scale]) });
     if (file.paths.length > MOST_PATHS || count > MOST_POINTS) {
-      faults.push('The file holds more than this machine can take in one sheet.');
+      faults.push(said.theFileHoldsMoreThanThis);
       return { ...file, paths: [] };
     }
   }
-  if (file.paths.length === 0 && faults.length === 0) faults.push('The file holds no path to cut.');
+  if (file.paths.length === 0 && faults.length === 0) faults.push(said.theFileHoldsNoPathTo);
   return file;
 }
 
@@ -101,21 +101,21 @@ function readPath(d: string): Point[] | string {
   let closed = false;
   for (let i = 0; i < words.length;) {
     if (/[a-zA-Z]/.test(words[i]!)) {
-      if (closed) return 'holds more than one outline';
+      if (closed) return said.holdsMoreThanOneOutline;
       command = words[i]!;
       i += 1;
       if (/[zZ]/.test(command)) {
         closed = true;
         continue;
       }
-      if (/[mM]/.test(command) && points.length > 0) return 'holds more than one outline';
+      if (/[mM]/.test(command) && points.length > 0) return said.holdsMoreThanOneOutline;
     }
-    if (!/[mMlLhHvV]/.test(command)) return command ? `has a step '${command}'; only straight lines are cut` : 'is empty';
+    if (!/[mMlLhHvV]/.test(command)) return command ? said.hasAStepOnlyStraightLines(command) : said.isEmpty;
     const relative = command === command.toLowerCase();
     const kind = command.toLowerCase();
     const numbers = kind === 'h' || kind === 'v' ? 1 : 2;
     const given = words.slice(i, i + numbers).map(Number);
-    if (given.length < numbers || given.some((n) => !Number.isFinite(n))) return 'breaks off in the middle of a step';
+    if (given.length < numbers || given.some((n) => !Number.isFinite(n))) return said.breaksOffInTheMiddleOf;
     i += numbers;
     const [a, b = 0] = given as [number, number?];
     if (kind === 'h') x = relative ? x + a : a;
@@ -125,10 +125,10 @@ function readPath(d: string): Point[] | string {
     // Further pairs after a move are lines.
     if (kind === 'm') command = relative ? 'l' : 'L';
   }
-  if (!closed) return 'is not closed';
+  if (!closed) return said.isNotClosed;
   const [first, last] = [points[0], points.at(-1)];
   if (first && last && points.length > 1 && distance(first, last) < 1e-9) points.pop();
-  return points.length < 3 ? 'has fewer than three corners' : points;
+  return points.length < 3 ? said.hasFewerThanThreeCorners : points;
 }
 
 function checkPaths({ width, height, paths }: CutterFile, faults: string[]): void {
@@ -137,9 +137,9 @@ function checkPaths({ width, height, paths }: CutterFile, faults: string[]): voi
   paths.forEach(({ name }, i) => {
     const box = boxes[i]!;
     if (box.x < 0 || box.y < 0 || box.x + box.w > fine(width) || box.y + box.h > fine(height))
-      faults.push(`${name} leaves the mat.`);
-    if (crossesItself(whole[i]!)) faults.push(`${name} crosses itself.`);
-    else if (doubleArea(whole[i]!) === 0) faults.push(`${name} encloses nothing.`);
+      faults.push(said.leavesTheMat(name));
+    if (crossesItself(whole[i]!)) faults.push(said.crossesItself(name));
+    else if (doubleArea(whole[i]!) === 0) faults.push(said.enclosesNothing(name));
   });
   // From left to right, so that only neighbours are compared.
   const order = paths.map((_, i) => i).sort((a, b) => boxes[a]!.x - boxes[b]!.x);
@@ -147,7 +147,7 @@ function checkPaths({ width, height, paths }: CutterFile, faults: string[]): voi
     for (const b of order.slice(n + 1)) {
       if (boxes[b]!.x >= boxes[a]!.x + boxes[a]!.w) break;
       if (boxes[b]!.y >= boxes[a]!.y + boxes[a]!.h || boxes[a]!.y >= boxes[b]!.y + boxes[b]!.h) continue;
-      if (overlap(whole[a]!, whole[b]!)) faults.push(`${paths[a]!.name} overlaps ${paths[b]!.name}.`);
+      if (overlap(whole[a]!, whole[b]!)) faults.push(said.overlaps(paths[a]!.name, paths[b]!.name));
     }
   });
 }

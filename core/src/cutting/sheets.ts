@@ -7,6 +7,7 @@ import { settingsCount, type Pattern } from './pattern';
 import { DoesNotFit, gather, type Piece } from './pieces';
 import { label, type FabricPlan, type Strip } from './strips';
 import { boundFor, patternsFor } from './workshop';
+import { words } from './words';
 
 export interface SheetPlan extends Omit<FabricPlan, 'lengthNeeded' | 'lengthToBuy' | 'strips'> {
   usableLength: Rational;
@@ -69,9 +70,6 @@ function refuseTooLarge({ label, w, h, turnable }: Piece, width: Rational, lengt
   const fits = (a: Rational, b: Rational) => a.compare(width) <= 0 && b.compare(length) <= 0;
   if (fits(w, h) || (turnable && fits(h, w))) return;
   const write = (x: Rational) => x.toFraction(true);
-  const why = turnable ? 'either way' : 'and its print keeps it from being turned';
-  throw new DoesNotFit(
-    label,
-    `${label} measures ${write(w)} by ${write(h)}: it does not fit a piece of ${write(width)} by ${write(length)}, ${why}`,
-  );
+  const why = turnable ? words.eitherWay : words.andItsPrintKeepsItFrom;
+  throw new DoesNotFit(label, words.measuresByItDoesNotFit(label, write(w), write(h), write(width), write(length), why));
 }

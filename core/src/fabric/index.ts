@@ -8,5 +8,5 @@ export type { Obstacle } from './obstacle';
 export { scatter, type Scatter } from './scatter';
 export { spread, type Pairing, type SpreadTask } from './spread';
 export { CLEAR, WEAK, judge, mends, roleSeams, type Mend, type RoleSeam, type Tone, type Verdict } from './seams';
-export { bandOf, value, valueBands, type ValueBand } from './value';
+export { bandName, bandOf, value, valueBands, type ValueBand } from './value';
 export { asSeen, views, type View } from './views';

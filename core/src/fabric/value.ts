@@ -1,5 +1,6 @@
 /** How light a fabric is: CIE L* of its colour (docs/craft.md, Value). 0 is black, 100 is white. */
 import { converter } from 'culori';
+import { words } from './words';
 
 const toLab = converter('lab');
 
@@ -16,3 +17,6 @@ export type ValueBand = keyof typeof valueBands;
 export function bandOf(lightness: number): ValueBand {
   return lightness >= valueBands.light ? 'light' : lightness >= valueBands.medium ? 'medium' : 'dark';
 }
+
+/** What a third of the scale is called: 'light'. */
+export const bandName = (band: ValueBand): string => words[band];

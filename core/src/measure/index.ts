@@ -3,4 +3,4 @@ export { Exact, ratio, type Rational } from './exact';
 export { LengthError, formatLength, lengthParts, parseLength, type LengthParts, type LengthUnit } from './length';
 export { checkpoint, rulerWords, toRuler, trimTo } from './ruler';
 export { oneSold, pricePerYard, priceSold, soldAmount, soldText, stepText, usualStep, type Counter, type SoldBy } from './sold';
-export { listed } from './words';
+export { by, listed } from './listed';

@@ -1,5 +1,6 @@
 /** Lengths as people read and write them: '2 7/8', '2-7/8', '2⅞', '2.875', '16,5 cm'. */
 import { Exact, ratio, type Rational } from './exact';
+import { words } from './words';
 
 export type LengthUnit = 'in' | 'cm';
 
@@ -38,7 +39,7 @@ const PER_INCH = ratio(254, 100);
  */
 export function parseLength(written: string | number, unit: LengthUnit): Rational {
   if (typeof written === 'number') {
-    if (!Number.isFinite(written)) throw new LengthError('a length must be a number');
+    if (!Number.isFinite(written)) throw new LengthError(words.aLengthMustBeANumber);
     written = String(written);
   }
   let text = written
@@ -53,20 +54,19 @@ export function parseLength(written: string | number, unit: LengthUnit): Rationa
     from = word === 'cm' || word === 'mm' ? word : 'in';
     text = text.slice(0, suffix.index);
   }
-  if (text === '') throw new LengthError('a length is missing');
-  if (/^-/.test(text)) throw new LengthError(`a length cannot be negative: '${written}'`);
+  if (text === '') throw new LengthError(words.aLengthIsMissing);
+  if (/^-/.test(text)) throw new LengthError(words.aLengthCannotBeNegative(written));
   const match = SHAPE.exec(text);
-  if (!match || text.length > 40)
-    throw new LengthError(`'${written.slice(0, 40)}' is not a length; write it like 2 7/8, 2-7/8 or 2.875`);
+  if (!match || text.length > 40) throw new LengthError(words.isNotALengthWriteIt(written.slice(0, 40)));
   const [, whole, numerator, denominator, decimal] = match;
   let value: Rational;
   if (decimal !== undefined) value = ratio(decimal.replace(',', '.').replace(/^\./, '0.'));
   else {
-    if (/^0+$/.test(denominator!)) throw new LengthError(`'${written}' divides by zero`);
+    if (/^0+$/.test(denominator!)) throw new LengthError(words.dividesByZero(written));
     value = ratio(BigInt(numerator!), BigInt(denominator!)).add(ratio(BigInt(whole ?? 0)));
   }
   value = convert(value, from, unit);
-  if (value.compare(BEYOND_REASON) > 0) throw new LengthError(`‘${written}’ is too long. Check for a typing mistake`);
+  if (value.compare(BEYOND_REASON) > 0) throw new LengthError(words.isTooLongCheckForA(written));
   return value;
 }
 

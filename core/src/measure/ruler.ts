@@ -1,14 +1,23 @@
 /** What a ruler shows: rounding up to its marks, and the mark named in words. */
 import { Exact, ratio, type Rational } from './exact';
 import { formatLength, type LengthUnit } from './length';
+import { words } from './words';
 
 /** Rounds up, once, to the house step: the only place where an exact size becomes a cut size. */
 export function toRuler(exact: Exact, step: Rational): Rational {
   return exact.ceilTo(step);
 }
 
-const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-const PARTS: Record<string, string> = { '4': 'quarter', '8': 'eighth', '16': 'sixteenth', '32': 'thirty-second' };
+const inWords = (count: number): string | number =>
+  [words.no, words.one, words.two, words.three, words.four, words.five, words.six, words.seven, words.eight, words.nine][
+    count
+  ] ?? count;
+const PARTS: Record<string, 'quarter' | 'eighth' | 'sixteenth' | 'thirtySecond'> = {
+  '4': 'quarter',
+  '8': 'eighth',
+  '16': 'sixteenth',
+  '32': 'thirtySecond',
+};
 
 /**
  * The nearest easy mark in words, for people whom eighths frighten: 'one eighth short of 3',
@@ -22,30 +31,30 @@ export function rulerWords(size: Rational, unit: LengthUnit): string {
 function inchWords(size: Rational): string {
   const whole = size.floor();
   const rest = size.sub(whole);
-  if (rest.equals(0)) return `on the ${whole}`;
-  if (rest.equals(ratio(1, 2))) return `halfway between ${whole} and ${whole.add(1)}`;
+  if (rest.equals(0)) return words.onThe(String(whole));
+  if (rest.equals(ratio(1, 2))) return words.halfwayBetweenAnd(String(whole), String(whole.add(1)));
   const name = PARTS[String(rest.d)];
   if (!name) {
     const below = size.mul(8).floor().div(8);
-    return `between ${formatLength(below, 'in')} and ${formatLength(below.add(ratio(1, 8)), 'in')}`;
+    return words.betweenAnd(formatLength(below, 'in'), formatLength(below.add(ratio(1, 8)), 'in'));
   }
   if (name === 'quarter')
-    return rest.compare(ratio(1, 2)) < 0 ? `a quarter past ${whole}` : `a quarter short of ${whole.add(1)}`;
+    return rest.compare(ratio(1, 2)) < 0 ? words.aQuarterPast(String(whole)) : words.aQuarterShortOf(String(whole.add(1)));
   // The landmarks are a ruler's longer ticks: halves for eighths, quarters for anything finer.
   const landmark = name === 'eighth' ? ratio(1, 2) : ratio(1, 4);
   const near = size.div(landmark).round().mul(landmark);
   const away = size.sub(near);
   const count = Number(away.abs().n * (rest.d / away.d));
-  const ticks = `${COUNT[count] ?? count} ${name}${count === 1 ? '' : 's'}`;
-  return `${ticks} ${away.compare(0) < 0 ? 'short of' : 'past'} ${formatLength(near, 'in')}`;
+  const ticks = words[`${name}s`](count, inWords(count));
+  return words.beside(ticks, away.compare(0) < 0 ? words.shortOf : words.past, formatLength(near, 'in'));
 }
 
 function centimetreWords(size: Rational): string {
   const near = size.round();
   const mm = size.sub(near).mul(10);
-  if (mm.equals(0)) return `on the ${near}`;
-  if (mm.abs().equals(5)) return `halfway between ${size.floor()} and ${size.ceil()}`;
-  return `${formatLength(mm.abs(), 'cm')} mm ${mm.compare(0) < 0 ? 'short of' : 'past'} ${near}`;
+  if (mm.equals(0)) return words.onThe2(String(near));
+  if (mm.abs().equals(5)) return words.halfwayBetweenAnd2(String(size.floor()), String(size.ceil()));
+  return words.mm(formatLength(mm.abs(), 'cm'), mm.compare(0) < 0 ? words.shortOf : words.past, String(near));
 }
 
 /** Rounds a size to trim to down, where the fabric gives no more: the largest mark that can be reached (docs/craft.md, Cut large and trim). */
@@ -70,8 +79,8 @@ export function checkpoint(size: Exact, step: Rational, unit: LengthUnit): strin
   const over = size.minus(Exact.of(below)).toNumber();
   const under = Exact.of(above).minus(size).toNumber();
   const { on, thread } = NEAR[unit];
-  const [near, off, word] = over < under ? ([below, over, 'over'] as const) : ([above, under, 'under'] as const);
+  const [near, off, word] = over < under ? ([below, over, words.over] as const) : ([above, under, words.under] as const);
   if (off <= on) return formatLength(near, unit);
-  if (off <= thread) return `${formatLength(near, unit)} (a thread ${word})`;
-  return `halfway between ${formatLength(below, unit)} and ${formatLength(above, unit)}`;
+  if (off <= thread) return words.aThread(formatLength(near, unit), word);
+  return words.halfwayBetweenAnd3(formatLength(below, unit), formatLength(above, unit));
 }

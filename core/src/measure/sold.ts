@@ -1,6 +1,7 @@
 /** Fabric as a shop sells it: by the yard or the metre, whatever a programme measures in. */
 import { ratio, type Rational } from './exact';
 import { formatLength, type LengthUnit } from './length';
+import { words } from './words';
 
 export type SoldBy = 'yd' | 'm';
 
@@ -34,7 +35,7 @@ export const usualStep = ({ soldBy }: Pick<Counter, 'soldBy'>): string => (soldB
 /** A step of what is sold, as people of that counter write it: with its unit where that is not the one of measure. */
 export function stepText(step: Rational, { unit, soldBy }: Counter): string {
   if ((unit === 'in') === (soldBy === 'yd')) return formatLength(step, unit);
-  return unit === 'in' ? `${formatLength(step.mul(INCH), 'cm')} cm` : `${formatLength(step.div(INCH), 'in')} in`;
+  return unit === 'in' ? words.cm(formatLength(step.mul(INCH), 'cm')) : words.inWords(formatLength(step.div(INCH), 'in'));
 }
 
 const METRES_IN_A_YARD = 0.9144;

@@ -1,4 +1,54 @@
-/** 'A', 'A and B', 'A, B and C'. */
-export function listed(all: readonly string[]): string {
-  return all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)!}`;
-}
+/** The words of measure. */
+import { plural, type Said, say, spoken } from '../words';
+
+export const words = spoken('core/measure', {
+  // length
+  aLengthMustBeANumber: 'a length must be a number',
+  aLengthIsMissing: 'a length is missing',
+  aLengthCannotBeNegative: (written: Said) => say`a length cannot be negative: '${written}'`,
+  isNotALengthWriteIt: (slice: Said) => say`'${slice}' is not a length; write it like 2 7/8, 2-7/8 or 2.875`,
+  dividesByZero: (written: Said) => say`'${written}' divides by zero`,
+  isTooLongCheckForA: (written: Said) => say`‘${written}’ is too long. Check for a typing mistake`,
+
+  // ruler
+  onThe: (whole: Said) => say`on the ${whole}`,
+  halfwayBetweenAnd: (whole: Said, add: Said) => say`halfway between ${whole} and ${add}`,
+  betweenAnd: (formatLength: Said, formatLength2: Said) => say`between ${formatLength} and ${formatLength2}`,
+  aQuarterPast: (whole: Said) => say`a quarter past ${whole}`,
+  aQuarterShortOf: (add: Said) => say`a quarter short of ${add}`,
+  shortOf: 'short of',
+  onThe2: (near: Said) => say`on the ${near}`,
+  halfwayBetweenAnd2: (floor: Said, ceil: Said) => say`halfway between ${floor} and ${ceil}`,
+  past: 'past',
+  mm: (formatLength: Said, shortOf: Said, near: Said) => say`${formatLength} mm ${shortOf} ${near}`,
+  aThread: (formatLength: Said, word: Said) => say`${formatLength} (a thread ${word})`,
+  halfwayBetweenAnd3: (formatLength: Said, formatLength2: Said) => say`halfway between ${formatLength} and ${formatLength2}`,
+
+  // sold
+  cm: (formatLength: Said) => say`${formatLength} cm`,
+  inWords: (formatLength: Said) => say`${formatLength} in`,
+
+  // listed
+  and: (others: Said, last: Said) => say`${others} and ${last}`,
+
+  // ruler
+  no: 'no',
+  one: 'one',
+  two: 'two',
+  three: 'three',
+  four: 'four',
+  five: 'five',
+  six: 'six',
+  seven: 'seven',
+  eight: 'eight',
+  nine: 'nine',
+  quarters: (count: number, inWords: Said) => say`${inWords} ${plural(count, { one: 'quarter', other: 'quarters' })}`,
+  eighths: (count: number, inWords: Said) => say`${inWords} ${plural(count, { one: 'eighth', other: 'eighths' })}`,
+  sixteenths: (count: number, inWords: Said) => say`${inWords} ${plural(count, { one: 'sixteenth', other: 'sixteenths' })}`,
+  thirtySeconds: (count: number, inWords: Said) =>
+    say`${inWords} ${plural(count, { one: 'thirty-second', other: 'thirty-seconds' })}`,
+  beside: (ticks: Said, past: Said, mark: Said) => say`${ticks} ${past} ${mark}`,
+  over: 'over',
+  under: 'under',
+  by: (across: Said, down: Said) => say`${across} by ${down}`,
+});

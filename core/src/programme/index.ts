@@ -51,7 +51,7 @@ export {
 export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes/changes';
 export { changeWords, differences } from './changes/differences';
 export { constructApart, constructMonthBlock, constructSeries, usefulLeftovers } from './demand/constructing';
-export { demandOf, poolKey, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand/demand';
+export { demandOf, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand/demand';
 export { kitCount, kitGroups, kitsBySize, kitsFor, type KitGroup, type SizeShare } from './demand/kit-groups';
 export {
   bookChanges,
@@ -155,3 +155,15 @@ export { programmeSchema } from './reading/schema';
 export { making } from './document/making';
 export { eveningLists, eveningTasks, type EveningKits, type EveningTask } from './plans/evening';
 export { blockNames, monthInWords, monthTitle } from './document/month-title';
+export { fieldName } from './document/field-names';
+export {
+  QUILT,
+  isPoolKey,
+  monthOfSetBlock,
+  pieceLabel,
+  pieceTitle,
+  poolKey,
+  readLaidKey,
+  readPieceLabel,
+  type PieceLabel,
+} from './document/labels';

@@ -12,6 +12,7 @@ import {
   type Month,
   type Programme,
 } from '../programme';
+import { words } from './words';
 
 export interface ReleaseDay {
   day: string;
@@ -45,13 +46,27 @@ export const stepKinds = ['order', 'house', 'sample', 'proof', 'cut', 'pack', 'r
 export type StepKind = (typeof stepKinds)[number];
 
 export const stepNames: Readonly<Record<StepKind, string>> = {
-  order: 'order placed',
-  house: 'fabric received',
-  sample: 'test block sewn',
-  proof: 'sheet proofed',
-  cut: 'kits cut',
-  pack: 'kits packed',
-  release: 'released',
+  get order() {
+    return words.orderPlaced;
+  },
+  get house() {
+    return words.fabricReceived;
+  },
+  get sample() {
+    return words.testBlockSewn;
+  },
+  get proof() {
+    return words.sheetProofed;
+  },
+  get cut() {
+    return words.kitsCut;
+  },
+  get pack() {
+    return words.kitsPacked;
+  },
+  get release() {
+    return words.released;
+  },
 };
 
 export interface CalendarStep {

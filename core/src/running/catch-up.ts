@@ -12,14 +12,21 @@ import {
   type SizeOption,
 } from '../programme';
 import { dayAfter } from '../programme';
+import { words } from './words';
 
 /** What a participant ticks off, in order. */
 export const progressSteps = ['cut', 'units', 'block'] as const;
 export type ProgressStep = (typeof progressSteps)[number];
 export const progressNames: Readonly<Record<ProgressStep, string>> = {
-  cut: 'cut',
-  units: 'units sewn',
-  block: 'block finished',
+  get cut() {
+    return words.cut;
+  },
+  get units() {
+    return words.unitsSewn;
+  },
+  get block() {
+    return words.blockFinished;
+  },
 };
 
 /** Minutes that a month's blocks take her, step by step, by the rule of thumb; for a larger size, all that she makes. */

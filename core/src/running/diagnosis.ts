@@ -3,6 +3,7 @@
  * ruler's marks, so each allows a range of d; what is said is what all ranges together allow, and what they do not.
  */
 import { formatLength, ratio, type LengthUnit } from '../measure';
+import { words } from './words';
 
 export interface Measured {
   /** 'row of four', 'A1'. */
@@ -32,7 +33,7 @@ export function diagnose(all: readonly Measured[], { seam, unit }: { seam: numbe
   const sure = READING[unit];
   const short = (m: Measured) => m.expected - m.measured;
   const right = (m: Measured) => Math.abs(short(m)) <= sure + DUST;
-  if (all.length === 0) return { good: false, says: ['Nothing was measured yet.'] };
+  if (all.length === 0) return { good: false, says: [words.nothingWasMeasuredYet] };
   const sewn = all.filter((m) => m.seams > 0);
   const cut = all.filter((m) => m.seams === 0);
   const wrongCut = cut.filter((m) => !right(m));
@@ -41,57 +42,50 @@ export function diagnose(all: readonly Measured[], { seam, unit }: { seam: numbe
   );
   const says: string[] = [];
   for (const m of wrongCut)
-    says.push(
-      `${m.what} was cut ${length(Math.abs(short(m)), unit)} too ${short(m) > 0 ? 'small' : 'large'}: look at the cut before the seam.`,
-    );
-  if (pressed.length > 0)
-    says.push(
-      `${named(pressed)} ${pressed.length === 1 ? 'was' : 'were'} right before pressing and small after: press the seam flat, with no ridge beside it, and measure again.`,
-    );
+    says.push(words.wasCutTooLookAtThe(m.what, length(Math.abs(short(m)), unit), short(m) > 0 ? words.small : words.large));
+  if (pressed.length > 0) says.push(words.rightBeforePressingAndSmallAfter(named(pressed), pressed.length));
   // A size that pressing spoiled says nothing of the seam; neither does one of a wrong cut.
   const tell = sewn.filter((m) => !pressed.includes(m));
   if (tell.length === 0) {
-    if (all.every(right))
-      says.push('Every piece is cut right, within half a mark. Nothing sewn was measured, so the seam is not known.');
+    if (all.every(right)) says.push(words.everyPieceIsCutRightWithin);
     return { good: all.every(right), says };
   }
   const good = all.every(right);
   const each = meet(tell.map((m): [number, number] => [(short(m) - sure) / m.seams, (short(m) + sure) / m.seams]));
   const offset = meet(tell.map((m): [number, number] => [short(m) - sure, short(m) + sure]));
   const counts = new Set(tell.map((m) => m.seams));
-  if (good) says.push('All correct, as near as a ruler can show. Don’t change a thing.');
+  if (good) says.push(words.allCorrectAsNearAsA);
   if (each && !good) {
     const [least, most] = each;
-    if (least <= 0 && most >= 0) says.push('Your seam may be right: the difference is too small to tell.');
+    if (least <= 0 && most >= 0) says.push(words.yourSeamMayBeRightThe);
     else {
       const [near, far] = [Math.min(Math.abs(least), Math.abs(most)), Math.max(Math.abs(least), Math.abs(most))];
       says.push(
-        `Your seam is ${range(seam + least / 2, seam + most / 2, unit)}, a little ${least > 0 ? 'wide' : 'narrow'}: each one ${least > 0 ? 'costs' : 'adds'} ${range(near, far, unit)}. Sew ${threads(near / 2, far / 2, unit)} ${least > 0 ? 'nearer the edge' : 'farther from the edge'}.`,
+        words.yourSeamIsALittleEach(
+          range(seam + least / 2, seam + most / 2, unit),
+          least > 0 ? words.wide : words.narrow,
+          least > 0 ? words.costs : words.adds,
+          range(near, far, unit),
+          threads(near / 2, far / 2, unit),
+          least > 0 ? words.nearerTheEdge : words.fartherFromTheEdge,
+        ),
       );
-      if (least > 0) says.push('Sew a scant seam, a thread’s width narrower, to allow for the fold.');
+      if (least > 0) says.push(words.sewAScantSeamAThreads);
     }
   }
   if (!each && offset) {
     // They agree: as much off across few seams as across many.
     const [least, most] = offset;
     const [near, far] = [Math.min(Math.abs(least), Math.abs(most)), Math.max(Math.abs(least), Math.abs(most))];
-    says.push(
-      `All sizes are ${range(near, far, unit)} too ${least > 0 ? 'small' : 'large'}, across few seams as across many. That is a cut or a trim, not the seam: look at the ruler setting.`,
-    );
+    says.push(words.allSizesAreTooAcrossFew(range(near, far, unit), least > 0 ? words.small : words.large));
   } else if (!each) {
     const far = tell.filter((m) => !right(m));
-    says.push(
-      `These sizes don’t fit one seam width: ${named(far)} ${far.length === 1 ? 'is the odd one' : 'are the odd ones'} out. Check for a miscut piece or a seam that wandered.`,
-    );
+    says.push(words.theseSizesDontFitOneSeam(named(far), far.length));
   }
-  if (!good && each && offset && counts.size === 1)
-    says.push(
-      `All were measured across ${[...counts][0]} ${[...counts][0] === 1 ? 'seam' : 'seams'}, so a wrong cut would look the same. Measure a row with more seams: if it is off by more, it is the seam.`,
-    );
-  else if (!good && each && offset && counts.size > 1)
-    says.push('A cut that is off by the same everywhere would explain it as well; a longer row would tell the two apart.');
-  else if (!good && each && !offset) says.push('The error grows with the number of seams, so it is the seam and not the cut.');
-  if (!good && tell.length === 1) says.push('This is one measurement, which is weak: the range above is all that it allows.');
+  if (!good && each && offset && counts.size === 1) says.push(words.allWereMeasuredAcrossSoA([...counts][0]!));
+  else if (!good && each && offset && counts.size > 1) says.push(words.aCutThatIsOffBy);
+  else if (!good && each && !offset) says.push(words.theErrorGrowsWithTheNumber);
+  if (!good && tell.length === 1) says.push(words.thisIsOneMeasurementWhichIs);
   return { good, ...(each && { each }), says };
 }
 
@@ -110,16 +104,15 @@ const named = (list: readonly Measured[]) => list.map((m) => m.what).join(', ');
 /** To the nearest 32nd, or to a tenth of a millimetre: as fine as anybody reads a ruler. */
 function length(value: number, unit: LengthUnit): string {
   const parts = Math.round(value * 32);
-  return unit === 'in'
-    ? parts === 0
-      ? 'a thread'
-      : `${formatLength(ratio(parts, 32), 'in')} in`
-    : `${Math.round(value * 100) / 10} mm`;
+  return unit === 'in' ? (parts === 0 ? words.aThread : words.inWords(bare(value, unit))) : words.mm(bare(value, unit));
 }
+
+const bare = (value: number, unit: LengthUnit): string =>
+  unit === 'in' ? formatLength(ratio(Math.round(value * 32), 32), 'in') : String(Math.round(value * 100) / 10);
 
 function range(a: number, b: number, unit: LengthUnit): string {
   const [from, to] = [length(a, unit), length(b, unit)];
-  return from === to ? `about ${from}` : `${from.replace(/ (in|mm)$/, '')} to ${to}`;
+  return from === to ? words.about(from) : words.toWords(length(a, unit) === words.aThread ? from : bare(a, unit), to);
 }
 
 /** A thread of quilting cotton, and how far a needle moves by one position; as a machine's guide is moved. */
@@ -128,12 +121,12 @@ const POSITION: Record<LengthUnit, number> = { in: 0.5 / 25.4, cm: 0.05 };
 
 /** 'about 2 threads', '3 to 5 threads (2 to 4 needle positions)': a seam is moved by feel, not by a ruler. */
 function threads(a: number, b: number, unit: LengthUnit): string {
-  const counted = (step: number, name: string) => {
+  const counted = (step: number, many: typeof words.threads) => {
     const [from, to] = [Math.max(1, Math.round(a / step)), Math.max(1, Math.round(b / step))];
-    return from === to ? `${from} ${from === 1 ? name : `${name}s`}` : `${from} to ${to} ${name}s`;
+    return many(to, from === to ? String(from) : words.toWords(from, to));
   };
-  if (b < THREAD[unit] / 2) return 'less than a thread';
-  return `${counted(THREAD[unit], 'thread')} (${counted(POSITION[unit], 'needle position')} of half a millimetre)`;
+  if (b < THREAD[unit] / 2) return words.lessThanAThread;
+  return words.ofHalfAMillimetre(counted(THREAD[unit], words.threads), counted(POSITION[unit], words.needlePositions));
 }
 
 /** The sizes that came out wrong by more than half a mark, each as a line for the sheet's checkpoints. */
@@ -142,6 +135,11 @@ export function missedSizes(all: readonly Measured[], unit: LengthUnit): string[
     .filter((m) => Math.abs(m.expected - m.measured) > READING[unit] + DUST)
     .map((m) => {
       const off = length(Math.abs(m.expected - m.measured), unit);
-      return `${m.what[0]!.toUpperCase()}${m.what.slice(1)} came out ${off} ${m.measured < m.expected ? 'small' : 'large'} in our test block. Check your seam allowance before you go on.`;
+      return words.cameOutInOurTestBlock(
+        m.what[0]!.toUpperCase(),
+        m.what.slice(1),
+        off,
+        m.measured < m.expected ? words.small : words.large,
+      );
     });
 }

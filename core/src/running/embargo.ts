@@ -1,5 +1,6 @@
 /** A document as it may be shown: months that are not out have a number and a day, no name, no words, and their blocks no name either. */
 import type { ProgrammeFile } from '../programme';
+import { words } from './words';
 
 /**
  * What their kits hold stays in it, since packets of several months are cut from one piece of cloth; whatever is set from it names nothing that is not
@@ -25,4 +26,4 @@ export function embargoed(file: ProgrammeFile, out: ReadonlySet<string>): Progra
 }
 
 /** What a month is called that is not out: 'Month 6' for the one at place 5. */
-export const monthNumber = (place: number): string => `Month ${place + 1}`;
+export const monthNumber = (place: number): string => words.month(place + 1);

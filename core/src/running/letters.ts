@@ -1,5 +1,6 @@
 /** Emails to participants, as plain text. Where somebody's own page is named stands PAGE: the link is put in when the email goes out. */
 import type { Person } from './person';
+import { words } from './words';
 
 /** Stands in an email for the address of the reader's own page. */
 export const PAGE = '[own page]';
@@ -33,17 +34,29 @@ const titled = ({ month, blocks }: Pick<About, 'month' | 'blocks'>) => (blocks ?
 export type FabricComes = 'collect' | 'post' | 'kept' | 'own' | 'bag' | 'none';
 
 const COMES: Record<FabricComes, string> = {
-  collect: 'Your packet is ready for you to collect.',
-  post: 'Your packet comes by post.',
-  kept: 'You don’t need a new packet this month: use the fabric that you kept.',
-  own: 'You are using your own fabric: the sheet lists what to bring.',
-  none: 'There is nothing to cut this month.',
-  bag: 'Your pieces are cut for you. Count them against the sheet before you begin.',
+  get collect() {
+    return words.yourPacketIsReadyForYou;
+  },
+  get post() {
+    return words.yourPacketComesByPost;
+  },
+  get kept() {
+    return words.youDontNeedANewPacket;
+  },
+  get own() {
+    return words.youAreUsingYourOwnFabric;
+  },
+  get none() {
+    return words.thereIsNothingToCutThis;
+  },
+  get bag() {
+    return words.yourPiecesAreCutForYou;
+  },
 };
 
 function here({ month, blocks, several, parts }: About): string {
-  if (!blocks) return parts ? `${month} is here, and it’s time for ${parts}.` : `${month} is here.`;
-  return several ? `${month} is here, and there are these blocks: ${blocks}.` : `${month} is here, and the block is ${blocks}.`;
+  if (!blocks) return parts ? words.isHereAndItsTimeFor(month, parts) : words.isHere(month);
+  return several ? words.isHereAndThereAreThese(month, blocks) : words.isHereAndTheBlockIs(month, blocks);
 }
 
 /** A month is released: the reader's sheet, the fabric for it, and the homework. `next`: the day of the next sheet, '' after the last. */
@@ -53,13 +66,13 @@ export function releaseLetter(
 ): Letter {
   const { programme, from, contact, made } = about;
   return letter(`${programme}: ${titled(about)}`, [
-    `Dear ${first(person)},`,
-    `${here(about)} Your sheet for ${made} is attached, and you can also open it on your page:\n${PAGE}`,
+    words.dear(first(person)),
+    words.yourSheetForIsAttachedAnd(here(about), made, PAGE),
     COMES[comes],
-    ...(homework ? [`${next ? `Before ${next}: ` : ''}${homework}`] : []),
-    next ? `The next sheet comes out on ${next}.` : 'This is the last sheet. Well done!',
-    contact ? `Questions? Ask us from your page, or find ${contact}.` : 'Questions? Ask us from your page.',
-    `Happy sewing,\n${from}`,
+    ...(homework ? [`${next ? words.before(next) : ''}${homework}`] : []),
+    next ? words.theNextSheetComesOutOn(next) : words.thisIsTheLastSheetWell,
+    contact ? words.questionsAskUsFromYourPage(contact) : words.questionsAskUsFromYourPage2,
+    words.happySewing(from),
   ]);
 }
 
@@ -78,13 +91,13 @@ export function erratumLetter(
   }: About & { version: number; held: number; says: readonly string[]; already: string },
 ): Letter {
   const { from, month, made } = about;
-  return letter(`Correction: ${titled(about)}. Please read before you cut`, [
-    `Dear ${first(person)},`,
-    `We have corrected the ${month} sheet. Please use version ${version} (attached, and on your page) and throw version ${held} away.`,
-    `What has changed for ${made}:\n${says.map((line) => `- ${line}`).join('\n')}`,
-    `Already cut? ${already || 'Stop there and ask us first. We may have the pieces you need.'}`,
-    `Your page: ${PAGE}`,
-    'Sorry for the trouble. If anything is unclear, reply before you cut any more.',
+  return letter(words.correctionPleaseReadBeforeYouCut(titled(about)), [
+    words.dear(first(person)),
+    words.weHaveCorrectedTheSheetPlease(month, version, held),
+    words.whatHasChangedFor(made, says.map((line) => `- ${line}`).join('\n')),
+    words.alreadyCut(already || words.stopThereAndAskUsFirst),
+    words.yourPage(PAGE),
+    words.sorryForTheTroubleIfAnything,
     from,
   ]);
 }
@@ -94,14 +107,16 @@ export function answerLetter(
   person: Pick<Person, 'name'>,
   { programme, from, asks, answer }: { programme: string; from: string; asks: string; answer: string },
 ): Letter {
-  return letter(`${programme}: your question`, [
-    `Dear ${first(person)},`,
-    `Thanks for your question. You asked:\n${asks
-      .split('\n')
-      .map((line) => `> ${line}`)
-      .join('\n')}`,
+  return letter(words.yourQuestion(programme), [
+    words.dear(first(person)),
+    words.thanksForYourQuestionYouAsked(
+      asks
+        .split('\n')
+        .map((line) => `> ${line}`)
+        .join('\n'),
+    ),
     answer,
-    `You can also see it on your page: ${PAGE}`,
+    words.youCanAlsoSeeItOn(PAGE),
     from,
   ]);
 }

@@ -1,6 +1,7 @@
 /** Hours at the table against the hours there are: what does not fit its week moves earlier, and why is said. */
 import type { Calendar, Month } from '../programme';
 import { awayOn, dayAfter, mondayOf } from '../programme';
+import { words as said } from './words';
 
 export interface TableJob {
   month: Month;
@@ -92,13 +93,19 @@ function words(weeks: readonly TableWeek[], over: TableLoad['over'], date: (iso:
       .filter((p) => p.moved)
       .map(({ job, hours: n }) => {
         const due = byMonday.get(mondayOf(job.due))!;
-        const why = due.has === 0 ? 'is all days off' : `has ${hours(due.has)} and is full`;
-        return `${job.month.name}: ${hours(n)} of ${doing[job.kind]} moved forward to the week of ${date(week.monday)}, because the week of ${date(due.monday)} ${why}.`;
+        const why = due.has === 0 ? said.isAllDaysOff : said.hasAndIsFull(hours(due.has));
+        return said.ofMovedForwardToTheWeek(
+          job.month.name,
+          hours(n),
+          doing[job.kind],
+          date(week.monday),
+          date(due.monday),
+          why,
+        );
       }),
   );
-  const short = over.map(
-    ({ job, hours: n }) =>
-      `${job.month.name}: ${hours(n)} of ${doing[job.kind]} won’t fit before ${date(job.due)}. Get help, add hours or release later.`,
+  const short = over.map(({ job, hours: n }) =>
+    said.ofWontFitBeforeGetHelp(job.month.name, hours(n), doing[job.kind], date(job.due)),
   );
   return [...short, ...moves];
 }

@@ -1,11 +1,22 @@
 /** A person on the roster: what is kept of her, and what she counts for. */
 import { kitKinds, type KitKind, type Programme } from '../programme';
+import { words } from './words';
 
 /** On the waiting list; taking part; no longer. */
 export const rosterStates = ['waiting', 'in', 'left'] as const;
 export type RosterState = (typeof rosterStates)[number];
 
-export const stateNames: Readonly<Record<RosterState, string>> = { waiting: 'waiting', in: 'taking part', left: 'left' };
+export const stateNames: Readonly<Record<RosterState, string>> = {
+  get waiting() {
+    return words.waiting;
+  },
+  get in() {
+    return words.takingPart;
+  },
+  get left() {
+    return words.left;
+  },
+};
 
 /** How a kit reaches its participant. */
 export const handings = ['pickup', 'post'] as const;
@@ -104,21 +115,19 @@ export function rosterCounts(
 export function personFaults(person: Omit<Person, 'id'>, programme: Programme): { field: keyof Person; message: string }[] {
   const faults: { field: keyof Person; message: string }[] = [];
   const refuse = (field: keyof Person, message: string) => void faults.push({ field, message });
-  if (!person.name.trim()) refuse('name', 'the name is missing');
+  if (!person.name.trim()) refuse('name', words.theNameIsMissing);
   if (person.email && !/^[^\s@<>,;"]+@[^\s@<>,;"]+\.[^\s@<>,;".]+$/.test(person.email))
-    refuse('email', `‘${person.email}’ isn’t a valid email address. Use the form name@example.org`);
+    refuse('email', words.isntAValidEmailAddressUse(person.email));
   if (!programme.colourways.some((c) => c.id === person.colourway))
-    refuse('colourway', person.colourway ? `we can’t find the colourway ‘${person.colourway}’` : 'choose a colourway');
-  if (person.size && !programme.sizes.some((s) => s.id === person.size))
-    refuse('size', `we can’t find the size ‘${person.size}’`);
+    refuse('colourway', person.colourway ? words.weCantFindTheColourway(person.colourway) : words.chooseAColourway);
+  if (person.size && !programme.sizes.some((s) => s.id === person.size)) refuse('size', words.weCantFindTheSize(person.size));
   if (person.paidTo && !programme.months.some((m) => m.id === person.paidTo))
-    refuse('paidTo', `we can’t find the month ‘${person.paidTo}’`);
+    refuse('paidTo', words.weCantFindTheMonth(person.paidTo));
   for (const field of ['joined', 'left'] as const)
-    if (person[field] && !isDay(person[field])) refuse(field, `‘${person[field]}’ isn’t a date`);
-  if (person.joined && person.left && person.left < person.joined)
-    refuse('left', 'the leaving date is before the joining date');
+    if (person[field] && !isDay(person[field])) refuse(field, words.isntADate(person[field]));
+  if (person.joined && person.left && person.left < person.joined) refuse('left', words.theLeavingDateIsBeforeThe);
   if (person.handing === 'post' && !person.address.trim() && person.state === 'in')
-    refuse('address', 'posted kits need an address');
+    refuse('address', words.postedKitsNeedAnAddress);
   return faults;
 }
 

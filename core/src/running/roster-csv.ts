@@ -4,6 +4,7 @@ import { readTable, writeTable } from '../table';
 import { readDay } from './day-words';
 import { blankPerson, handings, personFaults, rosterStates, stateNames, type Handing, type Person } from './person';
 import type { RosterChange } from './roster-changes';
+import { words } from './words';
 
 /** Fields in the order of their columns, with the headings that mean them; the first is our own. */
 const HEADINGS = {
@@ -85,15 +86,14 @@ export function readRosterCsv(
   const lines = readTable(text);
   if ('wrong' in lines) return { ...nothing, problems: [lines.wrong] };
   const [head, ...body] = lines;
-  if (!head) return { ...nothing, problems: ['the file is empty'] };
+  if (!head) return { ...nothing, problems: [words.theFileIsEmpty] };
   const headings = head.cells;
   const mapping = chosen ? headings.map((_, i) => chosen[i]) : matched(headings);
   const found = { ...nothing, headings, mapping };
-  if (!mapping.includes('name')) return { ...found, problems: ['we need to know which column has the names. Choose it below'] };
+  if (!mapping.includes('name')) return { ...found, problems: [words.weNeedToKnowWhichColumn] };
   const twice = mapping.find((c, i) => c && mapping.indexOf(c) < i);
-  if (twice) return { ...found, problems: [`two columns are matched to ‘${columnName(twice)}’. Set one of them to ‘ignore’`] };
-  if (body.length > MOST_LINES)
-    return { ...found, problems: [`the file has ${body.length} lines; the limit is ${MOST_LINES} people`] };
+  if (twice) return { ...found, problems: [words.twoColumnsAreMatchedToSet(columnName(twice))] };
+  if (body.length > MOST_LINES) return { ...found, problems: [words.theFileHasLinesTheLimit(body.length, MOST_LINES)] };
 
   const seen = new Map<string, number>();
   const byMail = new Map(people.filter((p) => p.email).map((p) => [p.email.toLowerCase(), p]));
@@ -101,7 +101,7 @@ export function readRosterCsv(
   for (const { cells, line } of body) {
     const filled = mapping.flatMap((column, i) => (column && cells[i] ? [[column, cells[i]] as const] : []));
     const written = Object.fromEntries(filled) as Partial<Record<RosterColumn, string>>;
-    const row: RosterRow = { line, name: written.name ?? '(no name)', state: 'as it is', says: [] };
+    const row: RosterRow = { line, name: written.name ?? words.noName, state: 'as it is', says: [] };
     found.rows.push(row);
     const refuse = (why: string) => void ([row.state, row.says] = ['refused', [why]]);
     const read = readCells(written, programme);
@@ -116,12 +116,12 @@ export function readRosterCsv(
         ? namesakes[0]
         : undefined;
     if (!read.email && namesakes.length > 1) {
-      refuse(`${namesakes.length} people are called ${read.name}. Add an email column so we know which one`);
+      refuse(words.peopleAreCalledAddAnEmail(namesakes.length, read.name));
       continue;
     }
     const key = known?.id ?? (read.email ? `mail ${read.email.toLowerCase()}` : `name ${nameKey(read.name ?? '')}`);
     if (seen.has(key)) {
-      refuse(`the same person stands in line ${seen.get(key)} already`);
+      refuse(words.theSamePersonStandsInLine(seen.get(key)));
       continue;
     }
     seen.set(key, line);
@@ -134,7 +134,7 @@ export function readRosterCsv(
         continue;
       }
       row.state = 'new';
-      if (namesakes.length > 0) row.says = [`another ${read.name} is on the roster, with another mail address`];
+      if (namesakes.length > 0) row.says = [words.anotherIsOnTheRosterWith(read.name)];
       found.changes.push({ id: newId(), to: person });
       continue;
     }
@@ -147,7 +147,7 @@ export function readRosterCsv(
       continue;
     }
     row.state = 'changed';
-    row.says = fields.map((f) => `${columnName(f)}: ${known[f] || 'none'} becomes ${read[f]}`);
+    row.says = fields.map((f) => words.becomes(columnName(f), known[f] || 'none', read[f]));
     found.changes.push({ id: known.id, from: pick(known), to: pick(read) });
   }
   return found;
@@ -182,28 +182,28 @@ function readCells(written: Partial<Record<RosterColumn, string>>, programme: Pr
     const value = readCell(column, cell, programme);
     if (typeof value !== 'string') return value.wrong;
     if (value.length > (column === 'notes' ? 2000 : column === 'address' ? 500 : 200))
-      return `${columnName(column)} is longer than is kept`;
+      return words.isLongerThanIsKept(columnName(column));
     read[column] = value;
   }
-  if (!read.name) return 'the name is missing';
+  if (!read.name) return words.theNameIsMissing;
   return read as Partial<Person>;
 }
 
 function readCell(column: RosterColumn, cell: string, programme: Programme): string | { wrong: string } {
   const said = cell.toLowerCase();
   const among = (list: readonly { id: string; name: string }[], what: string) =>
-    list.find((x) => x.id === cell || x.name.toLowerCase() === said)?.id ?? { wrong: `there is no ${what} '${cell}'` };
+    list.find((x) => x.id === cell || x.name.toLowerCase() === said)?.id ?? { wrong: words.thereIsNo(what, cell) };
   if (column === 'colourway') return among(programme.colourways, 'colourway');
   if (column === 'size') return among(programme.sizes, 'size');
   if (column === 'paidTo') return among(programme.months, 'month');
   if (column === 'joined' || column === 'left') return readDay(cell);
-  if (column === 'kit') return kitKinds.find((k): k is KitKind => k === said) ?? { wrong: `there is no kind of kit '${cell}'` };
+  if (column === 'kit') return kitKinds.find((k): k is KitKind => k === said) ?? { wrong: words.thereIsNoKindOfKit(cell) };
   if (column === 'handing')
-    return handings.find((h): h is Handing => h === said) ?? { wrong: `'${cell}' is neither pickup nor post` };
+    return handings.find((h): h is Handing => h === said) ?? { wrong: words.isNeitherPickupNorPost(cell) };
   if (column === 'state')
     return (
       rosterStates.find((s) => s === said || stateNames[s] === said) ?? {
-        wrong: `'${cell}' is no state; there are ${rosterStates.map((s) => stateNames[s]).join(', ')}`,
+        wrong: words.isNoStateThereAre(cell, rosterStates.map((s) => stateNames[s]).join(', ')),
       }
     );
   return cell;

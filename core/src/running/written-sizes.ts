@@ -1,6 +1,7 @@
 /** Measured sizes as people write them down. */
 import { LengthError, parseLength, type LengthUnit } from '../measure';
 import type { Measured } from './diagnosis';
+import { words } from './words';
 
 /** A size that was measured, as it was written; '' for what was not noted. */
 export interface WrittenSize {
@@ -17,7 +18,7 @@ export function readSizes(sizes: readonly WrittenSize[], unit: LengthUnit): Meas
   return sizes.flatMap((s): Measured[] => {
     const [expected, measured, before] = [s.expected, s.measured, s.before].map((text) => writtenLength(text, unit));
     if (expected === undefined || measured === undefined) return [];
-    return [{ what: s.what || 'this size', seams: s.seams, expected, measured, ...(before !== undefined && { before }) }];
+    return [{ what: s.what || words.thisSize, seams: s.seams, expected, measured, ...(before !== undefined && { before }) }];
   });
 }
 

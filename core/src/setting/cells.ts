@@ -3,6 +3,7 @@ import { Exact } from '../measure';
 import { rectangle, roundStrips, type LaidPart, type LaidPlace, type ToQuilt } from './lay';
 import { SettingError, type SetBlock, type Setting } from './setting';
 import { turnAt } from './turning';
+import { words } from './words';
 
 /** The cell that every block of a lattice fills, frame and all. */
 export interface Cell {
@@ -20,17 +21,25 @@ export function cellOf({ frame, coping, kind }: Setting, blocks: readonly SetBlo
   if (smaller && !coping)
     throw new SettingError(
       '/coping',
-      `the blocks finish at different sizes ('${smaller.key}' is ${smaller.w} by ${smaller.h}, the largest ${inner[0]} by ${inner[1]}); name a fabric for coping strips round the smaller ones`,
+      words.theBlocksFinishAtDifferentSizes(
+        smaller.key,
+        String(smaller.w),
+        String(smaller.h),
+        String(inner[0]),
+        String(inner[1]),
+      ),
     );
   const f = Exact.of(frame?.finished ?? 0).times(2);
   const cell = { w: inner[0].plus(f), h: inner[1].plus(f), inner };
   if (kind === 'on-point' && !cell.w.equals(cell.h))
-    throw new SettingError('/kind', `blocks on point must be square; these are ${cell.w} by ${cell.h}`);
+    throw new SettingError('/kind', words.blocksOnPointMustBeSquare(String(cell.w), String(cell.h)));
   return cell;
 }
 
 export interface LatticeSpot {
   at: string;
+  /** Which round of a medallion it lies in, from 1. */
+  round?: number;
   column: number;
   row: number;
   /** Top left of the cell in lattice coordinates. */
@@ -48,16 +57,15 @@ export function layBlocks(
 ): { places: LaidPlace[]; parts: LaidPart[] } {
   const parts: LaidPart[] = [];
   const places = spots.map((spot, i): LaidPlace => {
-    const { at, column, row, u, v } = spot;
+    const { at, round, column, row, u, v } = spot;
     const choice = setting.places.get(at) ?? {};
     const named = blocks.find((b) => b.key === choice.block);
     if (choice.block !== undefined && !named)
-      throw new SettingError(`/places/${at}/block`, `there is no block '${choice.block}' of that size to set here`);
+      throw new SettingError(`/places/${at}/block`, words.thereIsNoBlockOfThat(choice.block));
     const block = named ?? blocks[i % blocks.length]!;
     const square = block.w.equals(block.h);
     const turn = choice.turn ?? turnAt(setting.turning, column, row, square);
-    if (!square && turn % 2 === 1)
-      throw new SettingError(`/places/${at}/turn`, `'${block.key}' is not square: it can only be turned half round`);
+    if (!square && turn % 2 === 1) throw new SettingError(`/places/${at}/turn`, words.isNotSquareItCanOnly(block.key));
     const f = Exact.of(setting.frame?.finished ?? 0);
     const corner = [
       u.plus(f).plus(cell.inner[0].minus(block.w).over(2)),
@@ -70,6 +78,7 @@ export function layBlocks(
     if (setting.frame) around('frame', setting.frame.role, roundStrips(lie, [u.plus(f), v.plus(f)], cell.inner, [f, f]));
     return {
       at,
+      ...(round !== undefined && { round }),
       column,
       row,
       block,

@@ -1,6 +1,7 @@
 /** setting: blocks set into a quilt, its parts, borders, binding, backing and batting. */
 export { cellOf } from './cells';
 export { type ExactPoint, type LaidPart, type LaidPlace } from './lay';
+export { groupName, partName } from './part-words';
 export { quiltParts, type QuiltPart } from './parts';
 export { quiltTop } from './quilt-top';
 export {

@@ -3,6 +3,7 @@ import { Exact } from '../measure';
 import { cellOf, layBlocks, type LatticeSpot } from './cells';
 import { onPointToQuilt, rectangle, straightToQuilt, type LaidPart, type LaidPlace, type ToQuilt } from './lay';
 import { SettingError, type SetBlock, type Setting } from './setting';
+import { words } from './words';
 
 export interface Top {
   /** Finished size without borders. */
@@ -33,7 +34,7 @@ export function latticeTop(setting: Setting, blocks: readonly SetBlock[]): Top {
   const [pu, pv] = [cell.w.plus(t), cell.h.plus(t)];
   const cells = onPoint ? pointCells(setting) : straightCells(setting);
   if (cells.some((c) => c.plain) && !setting.alternate)
-    throw new SettingError('/alternate', 'alternate blocks are plain: name the fabric that they are cut from');
+    throw new SettingError('/alternate', words.alternateBlocksArePlainNameThe);
 
   // On point the topmost tip lies on the upper edge, and the leftmost on the left one.
   const lie: ToQuilt = onPoint
@@ -135,7 +136,7 @@ function sashes(
 
 /** Side triangles stand with their long side on the edge, corner triangles with their short sides (docs/craft.md, Setting a quilt). */
 function settingTriangles({ triangles, across, down }: Setting, b: Exact, t: Exact, out: Exact): LaidPart[] {
-  if (!triangles) throw new SettingError('/triangles', 'a quilt on point needs side and corner triangles: name their fabric');
+  if (!triangles) throw new SettingError('/triangles', words.aQuiltOnPointNeedsSide);
   const leg = b.plus(t);
   const step = Exact.root2.times(leg);
   /** Along the edge from its corner to the first tip; the corner triangle's long side is a block with its outer sashing. */

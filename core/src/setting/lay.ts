@@ -28,6 +28,8 @@ export interface LaidPart {
 
 export interface LaidPlace {
   at: string;
+  /** Which round of a medallion it lies in, from 1; undefined in its middle, and in every other quilt. */
+  round?: number;
   /** Column and row for turning, from 0, along the block's own edges. */
   column: number;
   row: number;

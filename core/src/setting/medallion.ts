@@ -4,6 +4,7 @@ import { layBlocks, cellOf, type LatticeSpot } from './cells';
 import { roundStrips, straightToQuilt, type LaidPart, type LaidPlace } from './lay';
 import type { Top } from './lattice';
 import { SettingError, type SetBlock, type Setting } from './setting';
+import { words } from './words';
 
 /** A top that grows from its centre. Each round of blocks takes those of its own size. Throws SettingError. */
 export function medallionTop(setting: Setting, blocks: readonly SetBlock[]): Top {
@@ -32,25 +33,19 @@ export function medallionTop(setting: Setting, blocks: readonly SetBlock[]): Top
     };
     if (round.role !== undefined) return about('round', round.role, [f, f]);
     const own = blocks.filter((b) => b.w.equals(f) && b.h.equals(f));
-    if (own.length === 0)
-      throw new SettingError(
-        `/rounds/${i}/finished`,
-        `no block of the programme finishes at ${f}; a plain round names its fabric`,
-      );
+    if (own.length === 0) throw new SettingError(`/rounds/${i}/finished`, words.noBlockOfTheProgrammeFinishes(String(f)));
     const count = [w, h].map((side) => Number(side.over(f).ceilTo(one).n)) as [number, number];
     const lack = [f.times(count[0]).minus(w).over(2), f.times(count[1]).minus(h).over(2)] as const;
     if (lack.some((l) => l.sign() > 0)) {
       if (!setting.coping)
-        throw new SettingError(
-          '/coping',
-          `round ${i + 1} is ${w} by ${h} inside, which blocks of ${f} do not fill; name a fabric for coping strips`,
-        );
+        throw new SettingError('/coping', words.roundIsByInsideWhichBlocks(i + 1, String(w), String(h), String(f)));
       about('coping', setting.coping.role, lack);
     }
     const ring: LatticeSpot[] = [];
     const put = (column: number, row: number) =>
       ring.push({
         at: `round ${i + 1}:${ring.length + 1}`,
+        round: i + 1,
         ...{ column, row, u: x.plus(f.times(column - 1)), v: y.plus(f.times(row - 1)) },
       });
     for (let c = 0; c <= count[0] + 1; c += 1) put(c, 0);

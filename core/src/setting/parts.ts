@@ -3,6 +3,7 @@ import type { Reason } from '../construction';
 import { Exact, ratio, toRuler, type Rational, type LengthUnit } from '../measure';
 import type { LaidPart } from './lay';
 import type { PartGroup } from './setting';
+import { words } from './words';
 
 export interface QuiltPart {
   name: string;
@@ -94,16 +95,16 @@ function cutSize(
     const along = w.compare(h) > 0;
     return {
       exact: along ? [w.plus(two).plus(spare), h.plus(two)] : [w.plus(two), h.plus(two).plus(spare)],
-      formula: 'f + 2 s by l + 2 s + spare',
+      formula: words.f2SByL2,
     };
   }
-  if (!mitred) return { exact: grown(two), formula: w.equals(h) ? 'f + 2 s' : 'f + 2 s by l + 2 s' };
+  if (!mitred) return { exact: grown(two), formula: w.equals(h) ? 'f + 2 s' : words.f2SByL22 };
   // Square to its long edge, a seam allowance along a 45-degree end reaches √2 s further, and the edge's own another s.
   const along = w.compare(h) > 0;
   const longer = two.plus(root.times(2));
   return {
     exact: along ? [w.plus(longer).plus(spare), h.plus(two)] : [w.plus(two), h.plus(longer).plus(spare)],
-    formula: 'f + 2 s by l + (2 + 2√2) s + spare, for mitred ends',
+    formula: words.f2SByL23,
   };
 }
 
@@ -114,21 +115,19 @@ function reason(
 ): Omit<Reason, 'exact'> {
   const [f, l] = size[0].compare(size[1]) < 0 ? size : [size[1], size[0]];
   const meaning = {
-    twice: 'long side of the finished triangle',
-    once: 'short side of the finished triangle',
-    none: f.equals(l) ? 'finished side' : 'finished width',
+    twice: words.longSideOfTheFinishedTriangle,
+    once: words.shortSideOfTheFinishedTriangle,
+    none: f.equals(l) ? words.finishedSide : words.finishedWidth,
   }[sub];
   return {
     formula,
     where: [
       { symbol: 'f', value: f, meaning },
       ...(sub === 'none' && !f.equals(l)
-        ? [{ symbol: 'l', value: l, meaning: mitred ? 'outer edge' : 'finished length' }]
+        ? [{ symbol: 'l', value: l, meaning: mitred ? words.outerEdge : words.finishedLength }]
         : []),
-      { symbol: 's', value: Exact.of(seam), meaning: 'seam allowance' },
-      ...(group === 'borders'
-        ? [{ symbol: 'spare', value: Exact.of(spare), meaning: 'to trim to the quilt as it measures' }]
-        : []),
+      { symbol: 's', value: Exact.of(seam), meaning: words.seamAllowance },
+      ...(group === 'borders' ? [{ symbol: 'spare', value: Exact.of(spare), meaning: words.toTrimToTheQuiltAs }] : []),
     ],
   };
 }

@@ -4,15 +4,16 @@ import { latticeTop, type Top } from './lattice';
 import { roundStrips, straightToQuilt, type LaidPart, type LaidPlace } from './lay';
 import { medallionTop } from './medallion';
 import { SettingError, type Border, type SetBlock, type Setting } from './setting';
+import { words } from './words';
 
 /** No quilt has more; the drawing and its check would take long. */
 const MOST_PLACES = 2500;
 
 /** The quilt top with everything at its exact place, borders and all. Throws SettingError. */
 export function quiltTop(setting: Setting, blocks: readonly SetBlock[]): Top {
-  if (blocks.length === 0) throw new SettingError('', 'no month has a block to set yet');
+  if (blocks.length === 0) throw new SettingError('', words.noMonthHasABlockTo);
   if (setting.across * setting.down > MOST_PLACES)
-    throw new SettingError('/across', `${setting.across} by ${setting.down} blocks are more than ${MOST_PLACES}`);
+    throw new SettingError('/across', words.byBlocksAreMoreThan(setting.across, setting.down, MOST_PLACES));
   let top = setting.kind === 'rows' ? medallionTop(setting, blocks) : latticeTop(setting, blocks);
   setting.borders.forEach((border, i) => (top = bordered(top, border, i + 1)));
   return top;

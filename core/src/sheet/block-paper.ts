@@ -14,6 +14,8 @@ import { alikeMade, madePieces, partPieces, pressInTable, takenPieces, unitTable
 import { lowered, stepsPiece } from './unit-steps';
 import { sewingWalk, toleranceText, type WalkStep } from './walk';
 import type { SheetWishes } from './wishes';
+import { words } from './words/block-paper';
+import { by, listed } from '../measure';
 
 interface Context {
   sheet: MonthSheet;
@@ -35,7 +37,8 @@ export interface BlockPaper {
 }
 
 /** '12 1/2 in square', '12 1/2 by 8 1/2 in'. */
-const sized = (size: string, unit: string) => `${size} ${unit}${size.includes(' by ') ? '' : ' square'}`;
+const sized = (block: SheetBlock, unit: string) =>
+  block.square ? words.unitsSquare(block.unfinished, unit) : `${block.unfinished} ${unit}`;
 
 /** A block of a month's sheet. */
 export function blockPaper({
@@ -71,11 +74,11 @@ function unitPieces(context: Context): PaperPiece[] {
   const { block, wishes, several } = context;
   const { units } = block;
   if (units.length === 0) return [];
-  const verb = units.every((u) => u.pool) ? 'Take' : 'Make';
+  const verb = units.every((u) => u.pool) ? words.take : words.make;
   const heading: PaperPiece = {
     kind: 'heading',
     level: 2,
-    text: several ? `${verb} the units of ${block.name}` : `${verb} the units`,
+    text: several ? words.theUnitsOf(verb, block.name) : words.theUnits(verb),
   };
   if (wishes.level === 'versed') return [heading, unitTable(units)];
   return [
@@ -98,7 +101,7 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
   const back = spun.units.has(first.label)
     ? backPicture(c, {
         wide: 1.15,
-        label: `${first.label} from the back, its crossing spun`,
+        label: words.fromTheBackItsCrossingSpun(first.label),
         box: boxInBlock(plan.places[0]!, c),
       })
     : undefined;
@@ -113,7 +116,7 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
         joinPaperSteps(join, {
           sewn: joinPicture(join, walk, colours, longestOf(joins)),
           most: longestOf(joins),
-          ...(i < joins.length - 1 && { check: `Measure ${join.size.join(' by ')}.` }),
+          ...(i < joins.length - 1 && { check: words.measure(by(...join.size)) }),
           ...splitFor(context),
         }),
       ),
@@ -121,7 +124,7 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
   const alike = new Set(group.map((u) => u.press)).size === 1;
   const steps = alike
     ? first.steps
-    : first.steps.map((step) => (step.text === first.press ? { ...step, text: pressInTable } : step));
+    : first.steps.map((step) => (step.text === first.press ? { ...step, text: pressInTable() } : step));
   return madePieces(group, {
     steps: stepsPiece(steps, {
       ...{ colours, back },
@@ -147,7 +150,7 @@ function layoutPicture({ block, c, colourway, colours, several }: Context, wide:
   const size = block.drawing.width / 22;
   const sewn = new Set(block.units.map((u) => u.label));
   const picture = drawn(block.dealt, {
-    ...{ wide, colours, label: [`Layout of ${block.name}.`, rowsInWords(c.tree, c, colourway)].filter(Boolean).join(' ') },
+    ...{ wide, colours, label: [words.layoutOf(block.name), rowsInWords(c.tree, c, colourway)].filter(Boolean).join(' ') },
     cutOf: (patch) => `${block.key}:${block.patches[patch]?.cut ?? ''}`,
   });
   return {
@@ -175,10 +178,7 @@ function layoutPieces(context: Context): PaperPiece[] {
       ? [
           {
             kind: 'text',
-            text: [
-              { bold: label },
-              ` is ${make === 1 ? 'one plain patch' : `${make} plain patches`}, any of pool ${pool.name}.`,
-            ],
+            text: [{ bold: label }, words.isAnyOfPool(make === 1 ? words.onePlainPatch : words.plainPatches(make), pool.name)],
           },
         ]
       : [],
@@ -186,17 +186,17 @@ function layoutPieces(context: Context): PaperPiece[] {
   const pooled = block.units.some((u) => u.pool) || block.plain.some((p) => p.pool);
   const arrow: PaperPiece = {
     kind: 'text',
-    text: 'The small arrow points to the top of each unit, as it is drawn under ‘Make the units’.',
+    text: words.theSmallArrowPointsToThe,
   };
   return [
-    { kind: 'heading', level: 2, text: several ? `Put ${block.name} together` : 'Put the block together' },
+    { kind: 'heading', level: 2, text: several ? words.putTogether(block.name) : words.putTheBlockTogether },
     {
       kind: 'beside',
       pictures: [layoutPicture(context, wishes.level === 'versed' ? 1.6 : 2.05)],
       pieces: [
         {
           kind: 'text',
-          text: `Lay ${block.make > 1 ? 'out one block at a time, all of it,' : 'everything out'} as in the picture before you sew any of it together.`,
+          text: words.layAsInThePictureBefore(block.make),
         },
         ...[round, inTurn].flatMap((text): PaperPiece[] => (text ? [{ kind: 'text', text }] : [])),
         ...(sewn && wishes.level === 'new' ? [arrow] : []),
@@ -205,7 +205,7 @@ function layoutPieces(context: Context): PaperPiece[] {
           ? [
               {
                 kind: 'text',
-                text: 'The picture shows one way to lay the units of your pool. Any other is as good while equal fabrics do not touch.',
+                text: words.thePictureShowsOneWayTo,
               } as const,
             ]
           : []),
@@ -221,7 +221,7 @@ function layoutPieces(context: Context): PaperPiece[] {
 function lookWords({ look }: Slip, colourway: Colourway): string {
   if (!look) return '';
   const fabric = fabricWord(colourway, look.role);
-  return look.where === 'corners' ? `is every outside corner ${fabric}` : `does ${fabric} meet in the middle`;
+  return look.where === 'corners' ? words.isEveryOutsideCorner(fabric) : words.doesMeetInTheMiddle(fabric);
 }
 
 /** The slip, and what to look for where that was not asked above. */
@@ -229,18 +229,18 @@ function slipWords(slip: Slip, colourway: Colourway, asked: Slip | undefined): s
   if (!slip.look || (asked?.look?.where === slip.look.where && asked.look.role === slip.look.role)) return slip.text;
   const fabric = fabricWord(colourway, slip.look.role);
   return slip.look.where === 'corners'
-    ? `${slip.text}. Every outside corner must be ${fabric}`
-    : `${slip.text}. ${fabric[0]!.toUpperCase()}${fabric.slice(1)} must meet in the middle`;
+    ? words.everyOutsideCornerMustBe(slip.text, fabric)
+    : words.mustMeetInTheMiddle(slip.text, fabric[0]!.toUpperCase(), fabric.slice(1));
 }
 
 /** A question that the likeliest slip of this block would answer wrongly. */
 function checkQuestion({ c, colourway }: Context): Words {
   const [slip] = slipsOf(c, 1);
-  if (!slip) return [{ bold: 'Check: ' }, 'does every patch lie as in the picture? Read it row by row.'];
+  if (!slip) return [{ bold: words.check }, words.doesEveryPatchLieAsIn];
   const look = lookWords(slip, colourway);
-  if (look) return [{ bold: 'Check: ' }, `${look}?`];
+  if (look) return [{ bold: words.check }, `${look}?`];
   const what = slip.text[0]!.toLowerCase() + slip.text.slice(1);
-  return [{ bold: 'Check: ' }, `the usual mistake is ${what}. Hold yours against the picture.`];
+  return [{ bold: words.check }, words.theUsualMistakeIsHoldYours(what)];
 }
 
 /** The seams that join the block; what belongs to a unit was told with it. */
@@ -250,12 +250,12 @@ const joinsOf = ({ block }: Context): JoinStep[] => block.joins.filter((join) =>
 function joinsInWords(context: Context): PaperPiece[] {
   const { block, c } = context;
   const items = joinsOf(context).map((join) => {
-    const alike = join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '';
+    const alike = join.alike.length > 1 ? words.makeAlike(join.alike.length) : '';
     return [{ bold: `${join.name}. ` }, `${alike}${joinWords(join)}`];
   });
   if (items.length === 0) return [];
   return [
-    { kind: 'list', ordered: false, items: [...items, ...(spunIn(c).block ? [`Spin ${crossingsOf(c)}.`] : [])] },
+    { kind: 'list', ordered: false, items: [...items, ...(spunIn(c).block ? [words.spin(crossingsOf(c))] : [])] },
     ...(block.nesting ? [{ kind: 'text', text: block.nesting } as const] : []),
   ];
 }
@@ -264,10 +264,10 @@ function joinPieces(context: Context): PaperPiece[] {
   const { block, c, walk, colours, wishes } = context;
   const joins = joinsOf(context);
   if (joins.length === 0 || wishes.level === 'versed') return [];
-  const intro = `Set each seam, then press it in the direction of the arrow. Chain-piece, and leave the threads between the parts uncut, so that none can get turned round. ${block.nesting}`;
+  const intro = words.setEachSeamThenPressIt(block.nesting);
   const spinning = (): PaperStep => ({
     ...{ spins: crossingsOf(c), text: spinText(crossingsOf(c)) },
-    picture: backPicture(c, { wide: 1.3, label: `${c.block.name} from the back, its crossing spun` }),
+    picture: backPicture(c, { wide: 1.3, label: words.fromTheBackItsCrossingSpun(c.block.name) }),
   });
   return [
     { kind: 'text', text: intro },
@@ -279,11 +279,11 @@ function joinPieces(context: Context): PaperPiece[] {
     return joinPaperSteps(join, {
       sewn: joinPicture(join, walk, colours, longestOf(joins)),
       most: longestOf(joins),
-      before: join.alike.length > 1 ? `Make ${join.alike.length} alike. ` : '',
+      before: join.alike.length > 1 ? words.makeAlike(join.alike.length) : '',
       name: join.name,
       // The whole block is measured once it is checked.
       ...(!last && {
-        check: ['Measure ', { bold: join.size[0] === join.size[1] ? `${join.size[0]} square` : join.size.join(' by ') }, '.'],
+        check: [words.measure2, { bold: join.size[0] === join.size[1] ? words.square(join.size[0]) : by(...join.size) }, '.'],
       }),
       ...splitFor(context),
     });
@@ -299,8 +299,8 @@ const checkPieces = ({ block, sheet, several }: Context): PaperPiece[] => [
     kind: 'text',
     tone: 'check',
     text: [
-      { bold: `Your block should measure ${sized(block.unfinished, sheet.unit)}.` },
-      ` Measure through the middle, both ways. ${toleranceText(sheet.unit)}`,
+      { bold: words.yourBlockShouldMeasure(sized(block, sheet.unit)) },
+      words.measureThroughTheMiddleBothWays(toleranceText(sheet.unit)),
     ],
   },
   ...roundPieces(block, sheet.unit, several),
@@ -311,11 +311,11 @@ function mistakes({ c, colours, colourway, wishes }: Context): PaperPiece[] {
   const slips = wishes.level === 'versed' ? [] : slipsOf(c, 3);
   if (slips.length === 0) return [];
   return [
-    { kind: 'heading', level: 3, text: 'Common mistakes' },
+    { kind: 'heading', level: 3, text: words.commonMistakes },
     {
       kind: 'pictures',
       pictures: slips.map((slip): PaperPicture => {
-        const wrong = drawn(slip.drawing, { wide: 1, label: `Wrong: ${slip.text}`, colours });
+        const wrong = drawn(slip.drawing, { wide: 1, label: words.wrong(slip.text), colours });
         return {
           ...wrong,
           caption: slipWords(slip, colourway, slips[0]),
@@ -329,15 +329,21 @@ function mistakes({ c, colours, colourway, wishes }: Context): PaperPiece[] {
 /** Coping and frame: the sides first, then top and bottom, a size after each. */
 function roundPieces({ name, round, make }: SheetBlock, unit: string, several: boolean): PaperPiece[] {
   if (round.length === 0) return [];
-  const what = [...new Set(round.map((r) => r.name))].join(' and ');
+  const what = [...new Set(round.map((r) => words[r.name].toLowerCase()))];
   return [
-    { kind: 'heading', level: 3, text: `Sew on the ${what}${several ? ` of ${name}` : ''}` },
+    { kind: 'heading', level: 3, text: words.sewOnThe(listed(what), several ? words.ofWords(name) : '') },
     {
       kind: 'list',
       ordered: true,
-      items: round.map(
-        (r) =>
-          `${r.name === 'frame' ? 'Frame' : 'Coping'}: sew two strips ${r.strip} ${unit} to the ${r.sides}${make > 1 ? ' of each block' : ''}. Press towards the strips. Measure: ${r.size}.`,
+      items: round.map((r) =>
+        words.sewTwoStripsToThePress(
+          words[r.name],
+          r.strip,
+          unit,
+          r.sides === 'sides' ? words.sides : words.topAndBottom,
+          words.ofEachBlock(make),
+          r.size,
+        ),
       ),
     },
   ];

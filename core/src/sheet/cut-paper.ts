@@ -1,14 +1,26 @@
 /** 'Cut', as paper: strip by strip from each fabric, what to bag and to keep, and the strips drawn. */
 import { subCuts, type Rect, type Strip } from '../cutting';
-import { formatLength, listed, ratio, rulerWords, type Rational, type LengthUnit } from '../measure';
-import { baggedOf, formName, packetOfMonth, planPacket, wayOf, type Fabric, type Month, type MonthShare } from '../programme';
+import { by, formatLength, type LengthUnit, listed, ratio, type Rational, rulerWords } from '../measure';
+import {
+  baggedOf,
+  type Fabric,
+  formName,
+  type Month,
+  type MonthShare,
+  packetOfMonth,
+  pieceTitle,
+  planPacket,
+  readPieceLabel,
+  wayOf,
+} from '../programme';
 import { inWords } from './in-words';
-import { keepWords, pieceName, sizeText } from './keeping';
+import { keepWords, sizeText } from './keeping';
 import type { SheetCut } from './month-sheet';
 import { WOF, cutPrefix, cutRows, fabricCell, keptInWof, kindOf, sharesOf, type MonthContext } from './need-paper';
 import { plainWords, type PaperPicture, type PaperPiece, type PaperRow } from './paper';
 import { lowered } from './unit-steps';
 import { rulerPicture, stripsPicture } from './pictures';
+import { words } from './words/cut-paper';
 
 /** One fabric's cutting in a month. */
 interface FabricCuts {
@@ -28,7 +40,7 @@ export function cutPieces(context: MonthContext): PaperPiece[] {
   const fabrics = way === 'lengths' ? cutsOf(context, shares) : [];
   const rows = fabrics.map((f) => fabricRows(f, context)).filter((group) => group.length > 0);
   return [
-    { kind: 'heading', level: 2, text: 'Cut' },
+    { kind: 'heading', level: 2, text: words.cut },
     ...(way === 'list' ? [pieceTable(context)] : stripTable(rows, context)),
     ...rulers(context, shares),
     ...bagPieces(shares, context),
@@ -46,7 +58,7 @@ function cutsOf({ programme, month, colourway, wishes }: MonthContext, shares: r
       : planPacket(programme, { colourway, months, size: wishes.size }).fabrics.map(({ fabric, roles, plan }): FabricCuts => {
           if (!('sheets' in plan)) return { fabric, roles, strips: plan.strips, others: [] };
           const sheets = plan.sheets.map(({ length, rects, repeat }) => ({
-            from: `${repeat === 1 ? 'one' : inWords(repeat)} ${formName(fabric.form, repeat)}`,
+            from: `${inWords(repeat)} ${formName(fabric.form, repeat)}`,
             ...{ w: plan.usableWidth, h: length, rects, repeat },
           }));
           return { fabric, roles, strips: [], others: sheets };
@@ -57,7 +69,7 @@ function cutsOf({ programme, month, colourway, wishes }: MonthContext, shares: r
       ...{ fabric, roles, strips },
       others: [
         ...opened.map(({ w, h, rects, qty }) => ({
-          from: qty === 1 ? 'the end of a strip that you kept' : `the ends of ${inWords(qty)} strips that you kept`,
+          from: qty === 1 ? words.theEndOfAStripThat : words.theEndsOfStripsThatYou(inWords(qty)),
           ...{ w, h, rects: fromLeft(rects), repeat: qty },
         })),
         ...sheets.map(({ sheet, rects }) => ({
@@ -71,17 +83,17 @@ function cutsOf({ programme, month, colourway, wishes }: MonthContext, shares: r
 
 /** The strips of each fabric with what they are subcut into. */
 function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
-  if (rows.length === 0) return [{ kind: 'text', text: 'Everything was cut with earlier months: take it out of its bags.' }];
+  if (rows.length === 0) return [{ kind: 'text', text: words.everythingWasCutWithEarlierMonths }];
   const labels = Math.max(...rows.flat().map((row) => plainWords(row.cells[4]!.text).length));
   const table: PaperPiece = {
     kind: 'table',
     columns: [
-      { name: 'Fabric', share: 2.6 },
-      { name: 'Strip', share: 3.5 },
-      { name: 'Then subcut', share: 5.9 },
-      { name: `Size, ${context.sheet.unit}`, right: true, share: 2.3 },
-      { name: 'Label', share: labels > 6 ? 2.6 : 1.3 },
-      { name: 'For', share: 1.7 },
+      { name: words.fabric, share: 2.6 },
+      { name: words.strip, share: 3.5 },
+      { name: words.thenSubcut, share: 5.9 },
+      { name: words.size(context.sheet.unit), right: true, share: 2.3 },
+      { name: words.label, share: labels > 6 ? 2.6 : 1.3 },
+      { name: words.forWords, share: 1.7 },
     ],
     groups: rows,
   };
@@ -92,7 +104,7 @@ function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
           {
             kind: 'text',
             tone: 'quiet',
-            text: 'Press the fabric, fold it selvedge to selvedge and square the end. Cut the widest strips first.',
+            text: words.pressTheFabricFoldItSelvedge,
           } as const,
         ]),
     table,
@@ -117,29 +129,36 @@ function fabricRows({ fabric, roles, strips, others }: FabricCuts, context: Mont
   return found.map(({ from, before, qty, label, w, h }, i): PaperRow => {
     const cut = cutOf(label, context);
     const later = cut ? undefined : laterMonth(label, context);
-    const shape = w.equals(h) ? 'square' : 'rectangle';
-    const name = cut ? `${cutPrefix(cut)}${cut.label}` : pieceName(label);
+    const name = cut ? `${cutPrefix(cut)}${cut.label}` : pieceTitle(label);
     const size = cut?.size ?? sizeOf(w, h, write);
-    const pieces = `${qty} ${shape}${qty === 1 ? '' : 's'}`;
+    const pieces = w.equals(h) ? words.squares(qty) : words.rectangles(qty);
     const then = cut?.then ? `, ${cut.then}` : '';
-    const use = cut ? `for ${listed(cut.for)}` : `to bag for ${later?.name ?? 'later'}`;
+    const use = cut ? words.forWords2(listed(cut.for)) : words.toBagFor(later?.name ?? words.later);
     return {
       ...(cut && { cut: `${cut.block}:${cut.label}` }),
-      said: `${i === 0 ? `${fabric.name} (${roles.join(', ')}): cut` : 'Cut'} ${saidFrom(from, before)} ${pieces} of ${size} ${unit}, ${name}${then}, ${use}.`,
+      said: words.ofWords(
+        i === 0 ? words.cut2(fabric.name, roles.join(', ')) : words.cut,
+        saidFrom(from, before),
+        pieces,
+        size,
+        unit,
+        name,
+        then,
+        use,
+      ),
       cells: [
         i === 0 ? fabricCell(fabric, roles, context.wishes) : { text: '' },
         { text: from },
         { text: `${beforeWords(before)}${pieces}${then}` },
         { text: size, numeral: true, ...(cut && { why: cut.why }) },
         { text: [{ bold: name }] },
-        { text: cut ? cut.for.join(', ') : `bag it for ${later?.name ?? 'later'}` },
+        { text: cut ? cut.for.join(', ') : words.bagItFor(later?.name ?? words.later) },
       ],
     };
   });
 }
 
-const sizeOf = (w: Rational, h: Rational, write: (x: Rational) => string) =>
-  w.equals(h) ? write(w) : `${write(w)} by ${write(h)}`;
+const sizeOf = (w: Rational, h: Rational, write: (x: Rational) => string) => (w.equals(h) ? write(w) : by(write(w), write(h)));
 
 /** Strips of one width that are cut into the same pieces alone, told as one kind, however many of them each gives. */
 interface LikeStrips {
@@ -184,8 +203,8 @@ interface SubRow {
 
 function stripRows({ strip, strips: count, pieces: all }: LikeStrips, { sheet: { unit } }: MonthContext): SubRow[] {
   const write = (x: Rational) => `${formatLength(x, unit)} ${unit}`;
-  const strips = count === 1 ? 'one strip' : `${inWords(count)} strips`;
-  let from = `${strips} ${write(strip.length)} × WOF`;
+  const strips = count === 1 ? words.oneStrip : words.strips(inWords(count));
+  let from = words.wof(strips, write(strip.length));
   let trimmed = '';
   const found: SubRow[] = [];
   const columns = subCuts(strip);
@@ -200,7 +219,7 @@ function stripRows({ strip, strips: count, pieces: all }: LikeStrips, { sheet: {
       if (to !== trimmed) before = { trim: to, rest: i > 0 };
       trimmed = to;
     } else if (cutDown) {
-      before = { pieces: times === 1 ? 'one piece' : `${inWords(times)} pieces`, wide: write(width) };
+      before = { pieces: times === 1 ? words.onePiece : words.pieces(inWords(times)), wide: write(width) };
       trimmed = '';
     }
     for (const row of rows)
@@ -220,15 +239,20 @@ function stripRows({ strip, strips: count, pieces: all }: LikeStrips, { sheet: {
 /** What comes before the pieces of a row, as its cell says it. */
 function beforeWords(before: SubRow['before']): string {
   if (!before) return '';
-  if ('trim' in before) return `trim ${before.rest ? 'the rest' : 'it'} to ${before.trim}, then `;
-  return `from ${before.pieces} ${before.wide} wide, cut down: `;
+  if ('trim' in before) return words.trimToThen(before.rest ? words.theRest : words.it, before.trim);
+  return words.fromWideCutDown(before.pieces, before.wide);
 }
 
 /** The same in a sentence, with the strip where it is a new one. */
 function saidFrom(from: string, before: SubRow['before']): string {
-  if (!before) return from ? `${from}; subcut` : 'from the rest of it';
-  if ('trim' in before) return `${from ? `${from}; trim it` : 'the rest of it down'} to ${before.trim}; subcut`;
-  return `${from ? `${from}; from it cut` : 'from the rest of it'} ${before.pieces} ${before.wide} wide, and cut ${before.pieces === 'one piece' ? 'it' : 'them'} down to`;
+  if (!before) return from ? words.subcut(from) : words.fromTheRestOfIt;
+  if ('trim' in before) return words.toSubcut(from ? words.trimIt(from) : words.theRestOfItDown, before.trim);
+  return words.wideAndCutDownTo(
+    from ? words.fromItCut(from) : words.fromTheRestOfIt,
+    before.pieces,
+    before.wide,
+    before.pieces === 'one piece' ? words.it : words.them,
+  );
 }
 
 /** The cut of this month that a piece of the plan is; undefined for one of a later month. */
@@ -239,11 +263,11 @@ const cutOf = (label: string, { sheet }: MonthContext): SheetCut | undefined =>
 const pieceTable = ({ sheet, wishes }: MonthContext): PaperPiece => ({
   kind: 'table',
   columns: [
-    { name: 'Fabric', share: 4 },
-    { name: 'Label', share: 1.5 },
-    { name: 'How many', right: true, share: 1.5 },
-    { name: `Size, ${sheet.unit}`, right: true, share: 3 },
-    { name: 'For', share: 3 },
+    { name: words.fabric, share: 4 },
+    { name: words.label, share: 1.5 },
+    { name: words.howMany, right: true, share: 1.5 },
+    { name: words.size(sheet.unit), right: true, share: 3 },
+    { name: words.forWords, share: 3 },
   ],
   groups: cutRows(sheet, wishes),
 });
@@ -261,12 +285,12 @@ function rulers({ sheet, wishes }: MonthContext, shares: readonly MonthShare[]):
         kind: 'pictures',
         pictures: odd.map((w): PaperPicture => {
           const size = formatLength(w, unit);
-          return { ...rulerPicture(w, unit, `The ruler at ${size} ${unit}`), caption: `${size}: ${rulerWords(w, unit)}` };
+          return { ...rulerPicture(w, unit, words.theRulerAt(size, unit)), caption: `${size}: ${rulerWords(w, unit)}` };
         }),
       },
     ];
-  const said = odd.map((w) => `${formatLength(w, unit)} is ${rulerWords(w, unit)}`);
-  return [{ kind: 'text', tone: 'quiet', text: `On the ruler: ${said.join('; ')}.` }];
+  const said = odd.map((w) => words.isWords(formatLength(w, unit), rulerWords(w, unit)));
+  return [{ kind: 'text', tone: 'quiet', text: words.onTheRuler(said.join('; ')) }];
 }
 
 /** What is cut now and bagged for later months, each size with its label. */
@@ -274,30 +298,30 @@ function bagPieces(shares: readonly MonthShare[], { sheet, wishes }: MonthContex
   const bags = shares.filter((s) => s.bag.length > 0);
   if (bags.length === 0) return [];
   return [
-    { kind: 'heading', level: 3, text: 'Cut and bag for later' },
+    { kind: 'heading', level: 3, text: words.cutAndBagForLater },
     {
       kind: 'text',
-      text: 'These come off the same strips. Put each kind in a bag of its own, with the label and the month on it.',
+      text: words.theseComeOffTheSameStrips,
     },
     {
       kind: 'table',
       columns: [
-        { name: 'Fabric', share: 3.2 },
-        { name: 'Label', share: 1.2 },
-        { name: 'How many', right: true, share: 1.3 },
-        { name: 'Size', right: true, share: 2.6 },
-        { name: 'For', share: 4 },
+        { name: words.fabric, share: 3.2 },
+        { name: words.label, share: 1.2 },
+        { name: words.howMany, right: true, share: 1.3 },
+        { name: words.size2, right: true, share: 2.6 },
+        { name: words.forWords, share: 4 },
       ],
       groups: bags.map(({ fabric, roles, bag }) =>
         bag.map((b, i): PaperRow => ({
           cells: [
             i === 0 ? fabricCell(fabric, roles, wishes) : { text: '' },
-            { text: [{ bold: pieceName(b.label) }] },
+            { text: [{ bold: pieceTitle(b.label) }] },
             { text: String(b.qty) },
             { text: sizeText(b.w, b.h, sheet.unit), numeral: true },
             { text: b.usedIn.name },
           ],
-          said: `${fabric.name}: ${b.qty} ${pieceName(b.label)}, ${sizeText(b.w, b.h, sheet.unit)}, for ${b.usedIn.name}.`,
+          said: words.forWords3(fabric.name, b.qty, pieceTitle(b.label), sizeText(b.w, b.h, sheet.unit), b.usedIn.name),
         })),
       ),
     },
@@ -309,7 +333,7 @@ function wholePieces(shares: readonly MonthShare[], { sheet }: MonthContext): Pa
   const items = shares.flatMap((s) => keepWords(s, sheet.unit));
   if (items.length === 0) return [];
   return [
-    { kind: 'heading', level: 3, text: 'Keep whole' },
+    { kind: 'heading', level: 3, text: words.keepWhole },
     { kind: 'list', ordered: false, items },
   ];
 }
@@ -321,7 +345,7 @@ function stripPictures(fabrics: readonly FabricCuts[], context: MonthContext): P
     const cut = cutOf(label, context);
     if (cut) return `${cutPrefix(cut)}${cut.label}`;
     const later = laterMonth(label, context);
-    return later ? `${pieceName(label)} · ${later.name}` : pieceName(label);
+    return later ? `${pieceTitle(label)} · ${later.name}` : pieceTitle(label);
   };
   const drawn = (
     strips: readonly Pick<Strip, 'length' | 'rects'>[],
@@ -333,7 +357,7 @@ function stripPictures(fabrics: readonly FabricCuts[], context: MonthContext): P
       stripsPicture(strips, {
         ...{ wide: 2.2, usableWidth, left: wishes.left ?? false, nameOf },
         colour: wishes.coloured === false ? '#ffffff' : fabric.colour,
-        label: `Cutting diagram for ${fabric.name}${wishes.left ? ', left-handed' : ''}`,
+        label: words.cuttingDiagramFor(fabric.name, wishes.left ? words.leftHanded : ''),
       }),
     ),
     caption: `${fabric.name}: ${caption}`,
@@ -347,7 +371,7 @@ function stripPictures(fabrics: readonly FabricCuts[], context: MonthContext): P
 }
 
 const laterMonth = (label: string, { programme }: MonthContext): Month | undefined =>
-  programme.months.find((m) => label.startsWith(`${m.id}:`));
+  programme.months.find((m) => m.id === readPieceLabel(label).month);
 
 /** 'one strip 3 7/8 in × WOF' */
 function stripWords(strips: readonly Strip[], unit: LengthUnit): string {
@@ -356,7 +380,7 @@ function stripWords(strips: readonly Strip[], unit: LengthUnit): string {
     const wide = formatLength(length, unit);
     counts.set(wide, (counts.get(wide) ?? 0) + repeat);
   }
-  return listed([...counts].map(([wide, n]) => `${n === 1 ? 'one strip' : `${inWords(n)} strips`} ${wide} ${unit} × WOF`));
+  return listed([...counts].map(([wide, n]) => words.wof2(n === 1 ? words.oneStrip : words.strips(inWords(n)), wide, unit)));
 }
 
 /** Pieces moved so that the first begins at the edge. */

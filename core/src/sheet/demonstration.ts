@@ -1,5 +1,5 @@
 /** For a demonstration: the step-outs to make before the day, with their cloth, and the running order with what to measure aloud. */
-import { formatLength, listed } from '../measure';
+import { by, formatLength, listed } from '../measure';
 import {
   blocksAsCast,
   constructApart,
@@ -15,24 +15,25 @@ import { inWords } from './in-words';
 import { coloursOf, drawn, partSewn } from './pictures';
 import { blockDrawing } from '../block';
 import { sewingWalk } from './walk';
-import { inEnglish, type SheetWishes } from './wishes';
+import { inLanguage, type SheetWishes } from './wishes';
+import { words } from './words/demonstration';
 
 /** The demonstration of a month in a colourway. Throws PlanError. */
 export function demonstrationPaper(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes = {}): Paper {
   const entries = blocksAsCast(programme, colourway, month);
   const paper: Paper = {
-    title: `${programme.title}: demonstration, ${monthTitle(month)}`,
-    about: 'Step-outs and running order',
-    footer: [programme.title, monthTitle(month), colourway.name, 'Demonstration', wishes.version ?? '']
+    title: words.demonstration2(programme.title, monthTitle(month)),
+    about: words.stepOutsAndRunningOrder,
+    footer: [programme.title, monthTitle(month), colourway.name, words.demonstration, wishes.version ?? '']
       .filter(Boolean)
       .join(' · '),
     large: wishes.large ?? false,
     pieces: [
       {
         kind: 'title',
-        text: `Showing ${monthTitle(month)}`,
+        text: words.showing(monthTitle(month)),
         over: `${programme.title} · ${colourway.name}`,
-        pieces: [{ kind: 'text', text: 'What to have ready, and what to show in which order.' }],
+        pieces: [{ kind: 'text', text: words.whatToHaveReadyAndWhat }],
       },
       ...entries.flatMap((entry) => [
         ...stepOuts(programme, entry, colourway, entries.length > 1),
@@ -40,7 +41,7 @@ export function demonstrationPaper(programme: Programme, month: Month, colourway
       ]),
     ],
   };
-  return inEnglish(paper, programme, wishes);
+  return inLanguage(paper);
 }
 
 /** What is stopped at which stage: the block once for each. */
@@ -49,34 +50,34 @@ function stepOuts(programme: Programme, entry: MonthBlock, colourway: Colourway,
   const units = c.units.filter((u) => u.seen.picture.patches.length > 1);
   const sections = stagesOf(c) > 2 + Number(units.length > 0);
   const stages = [
-    'Everything cut, in piles with its labels.',
-    ...(units.length > 0 ? [`All units sewn and pressed: ${listed(units.map((u) => `${u.make} ${u.label}`))}.`] : []),
-    ...(sections ? ['The sections sewn, not yet joined.'] : []),
-    'The whole block.',
+    words.everythingCutInPilesWithIts,
+    ...(units.length > 0 ? [words.allUnitsSewnAndPressed(listed(units.map((u) => `${u.make} ${u.label}`)))] : []),
+    ...(sections ? [words.theSectionsSewnNotYetJoined] : []),
+    words.theWholeBlock,
   ];
   const rows = c.cuts.map((cut): PaperRow => {
     const fabric = colourway.fabrics.get(cut.role)!;
-    const size = [cut.w, cut.h].map((x) => formatLength(x, programme.unit));
+    const [across, down] = [cut.w, cut.h].map((x) => formatLength(x, programme.unit)) as [string, string];
     return {
       cells: [
         { text: fabric.name, swatch: { colour: fabric.colour, letter: cut.role } },
         { text: [{ bold: cut.label }] },
         { text: String(cut.qty * stages.length) },
-        { text: size[0] === size[1] ? size[0]! : size.join(' by '), numeral: true },
+        { text: across === down ? across : by(across, down), numeral: true },
       ],
     };
   });
   return [
-    { kind: 'heading', level: 2, text: several ? `Step-outs of ${entry.block.name}` : 'Step-outs to make before the day' },
+    { kind: 'heading', level: 2, text: several ? words.stepOutsOf(entry.block.name) : words.stepOutsToMakeBeforeThe },
     { kind: 'list', ordered: true, items: stages },
-    { kind: 'text', text: `Make ${inWords(stages.length)} blocks and stop each one at its stage. Cut in all:` },
+    { kind: 'text', text: words.makeBlocksAndStopEachOne(inWords(stages.length)) },
     {
       kind: 'table',
       columns: [
-        { name: 'Fabric', share: 4 },
-        { name: 'Cut', share: 1.5 },
-        { name: 'How many', right: true, share: 2 },
-        { name: `Size, ${programme.unit}`, right: true, share: 3 },
+        { name: words.fabric, share: 4 },
+        { name: words.cut, share: 1.5 },
+        { name: words.howMany, right: true, share: 2 },
+        { name: words.size(programme.unit), right: true, share: 3 },
       ],
       groups: [rows],
     },
@@ -88,18 +89,18 @@ function runningOrder(programme: Programme, entry: MonthBlock, colourway: Colour
   const colours = coloursOf(colourway, wishes.coloured !== false);
   const whole = drawn(blockDrawing(entry.block, entry.finished), { wide: 1.1, label: entry.block.name, colours });
   return [
-    { kind: 'heading', level: 2, text: 'Running order' },
+    { kind: 'heading', level: 2, text: words.runningOrder },
     {
       kind: 'steps',
       steps: [
         {
           picture: whole,
-          text: [{ bold: 'Begin with the whole block. ' }, 'Point out where four seams meet, and name the units.'],
+          text: [{ bold: words.beginWithTheWholeBlock }, words.pointOutWhereFourSeamsMeet],
         },
         ...sewingWalk(c, colourway).map((step): PaperStep => ({
           picture: partSewn(step, colours, 1.2),
           text: [{ bold: `${step.title}. ` }, step.lines.slice(0, 2).join(' ')],
-          check: ['Tell the class: ', { bold: step.size }, `. ${step.press}`],
+          check: [words.tellTheClass, { bold: step.size }, `. ${step.press}`],
         })),
       ],
     },

@@ -5,6 +5,7 @@ import type { MonthSheet, SheetBlock, SheetCut, SheetFabric } from './month-shee
 import type { SheetPool } from './sheet-pool';
 import type { SheetStep } from './sheet-step';
 import type { SheetUnit } from './sheet-unit';
+import { words } from './words/difference';
 
 /** Sentences; none where the two say the same. What has no words of its own is still named. */
 export function sheetDifference(before: MonthSheet, after: MonthSheet): string[] {
@@ -16,7 +17,7 @@ export function sheetDifference(before: MonthSheet, after: MonthSheet): string[]
     ...blockDifference(before, after),
   ];
   if (found.length === 0 && JSON.stringify(said(before)) !== JSON.stringify(said(after)))
-    return ['Some steps are explained better. No sizes have changed.'];
+    return [words.someStepsAreExplainedBetterNo];
   return found;
 }
 
@@ -43,19 +44,19 @@ function stepDifference(before: SheetUnit, { label, ...after }: SheetUnit): stri
   const [was, is] = [wordsOf(before), wordsOf(after)];
   const [fresh, gone] = [is.filter((text) => !was.includes(text)), was.filter((text) => !is.includes(text))];
   if (fresh.length + gone.length === 0) return [];
-  if (fresh.length > FEW || gone.length > FEW) return [`The steps of ${label} have changed: follow the new sheet.`];
+  if (fresh.length > FEW || gone.length > FEW) return [words.theStepsOfHaveChangedFollow(label)];
   return [
-    ...(fresh.length > 0 ? [`${label}, new on the sheet: ${fresh.join(' ')}`] : []),
-    ...(gone.length > 0 ? [`${label}, no longer on the sheet: ${gone.join(' ')}`] : []),
+    ...(fresh.length > 0 ? [words.newOnTheSheet(label, fresh.join(' '))] : []),
+    ...(gone.length > 0 ? [words.noLongerOnTheSheet(label, gone.join(' '))] : []),
   ];
 }
 
 function headDifference(before: MonthSheet, after: MonthSheet): string[] {
   return [
-    ...(before.month === after.month ? [] : [`The month is called ${after.month}, no longer ${before.month}.`]),
-    ...(before.seam === after.seam ? [] : [`The seam allowance is ${after.seam} ${after.unit} instead of ${before.seam}.`]),
+    ...(before.month === after.month ? [] : [words.theMonthIsCalledNoLonger(after.month, before.month)]),
+    ...(before.seam === after.seam ? [] : [words.theSeamAllowanceIsInsteadOf(after.seam, after.unit, before.seam)]),
     ...(before.sizing === after.sizing ? [] : [after.sizing]),
-    ...changed(before.tools, after.tools, (tool) => tool, 'You also need', 'You no longer need'),
+    ...changed(before.tools, after.tools, (tool) => tool, words.youAlsoNeed, words.youNoLongerNeed),
   ];
 }
 
@@ -74,29 +75,29 @@ function fabricDifference(before: MonthSheet, after: MonthSheet): string[] {
   const cast = letters.flatMap((role) => {
     const [old, now] = [was.get(role), is.get(role)];
     if (!old)
-      return [`Fabric ${role} is new: ${now!.name}${now!.sku ? `, ${now!.sku}` : ''}${now!.amount ? `, ${now!.amount}` : ''}.`];
-    if (!now) return [`Fabric ${role}, ${old.name}, is no longer needed.`];
-    if (old.name !== now.name) return [`Fabric ${role} is now ${now.name} (was ${old.name}).`];
-    return old.sku === now.sku ? [] : [`${now.name} has the number ${now.sku || 'none'} instead of ${old.sku || 'none'}.`];
+      return [words.fabricIsNew(role, now!.name, now!.sku ? `, ${now!.sku}` : '', now!.amount ? `, ${now!.amount}` : '')];
+    if (!now) return [words.fabricIsNoLongerNeeded(role, old.name)];
+    if (old.name !== now.name) return [words.fabricIsNowWas(role, now.name, old.name)];
+    return old.sku === now.sku ? [] : [words.hasTheNumberInsteadOf(now.name, now.sku || words.none, old.sku || words.none)];
   });
   const amounts = after.fabrics.flatMap((now) => {
     const old = before.fabrics.find((f) => f.name === now.name);
     return old && old.amount !== now.amount && old.amount && now.amount
-      ? [`You need ${now.amount} of ${now.name}, not ${old.amount}.`]
+      ? [words.youNeedOfNot(now.amount, now.name, old.amount)]
       : [];
   });
   const finishing = (of: MonthSheet) => of.handed.filter((h) => h.roles.length === 0);
   const sized = finishing(after).flatMap((now) => {
     const old = finishing(before).find((h) => h.use === now.use);
     const [was, is] = [old && (old.amount || old.length), now.amount || now.length];
-    return was && was !== is ? [`The ${now.use} is ${is} instead of ${was}.`] : [];
+    return was && was !== is ? [words.theIsInsteadOf(now.use, is, was)] : [];
   });
   const keeping = changed(
     before.keeping,
     after.keeping,
     (line) => line.replace(/\.$/, ''),
-    'New for later months:',
-    'No longer:',
+    words.newForLaterMonths,
+    words.noLonger,
   );
   return [...cast, ...amounts, ...sized, ...keeping];
 }
@@ -115,8 +116,7 @@ const cutsOf = ({ fabrics }: MonthSheet) =>
     ),
   );
 const nameOf = (cut: SheetCut) => `${cut.number === undefined ? '' : `${cut.number}·`}${cut.label}`;
-const piecesOf = (cut: SheetCut) =>
-  `${cut.qty} ${cut.square ? (cut.qty === 1 ? 'square' : 'squares') : cut.qty === 1 ? 'piece' : 'pieces'} ${cut.size}`;
+const piecesOf = (cut: SheetCut) => `${cut.qty} ${cut.square ? words.squares(cut.qty) : words.pieces(cut.qty)} ${cut.size}`;
 
 function cutDifference(before: MonthSheet, after: MonthSheet): string[] {
   const [was, is] = [cutsOf(before), cutsOf(after)];
@@ -129,24 +129,24 @@ function cutDifference(before: MonthSheet, after: MonthSheet): string[] {
     if (!now) continue;
     gone.splice(gone.indexOf(old), 1);
     fresh.splice(fresh.indexOf(now), 1);
-    moved.push(`${nameOf(old)}: ${piecesOf(old)} are now ${nameOf(now)}, of ${now.fabric}.`);
+    moved.push(words.areNowOf(nameOf(old), piecesOf(old), nameOf(now), now.fabric));
   }
   const kept = [...is].flatMap(([key, now]) => {
     const old = was.get(key);
     if (!old) return [];
     const [name, unit] = [nameOf(now), after.unit];
     return [
-      ...(old.qty === now.qty ? [] : [`Cut ${now.qty} ${name}, not ${old.qty}.`]),
-      ...(old.size === now.size ? [] : [`Cut ${name} at ${now.size} ${unit}, not ${old.size} ${unit}.`]),
-      ...(old.then === now.then ? [] : [`${name}: ${now.then || 'not cut any further'}.`]),
-      ...(old.fabric === now.fabric ? [] : [`Cut ${name} of ${now.fabric}, not ${old.fabric}.`]),
+      ...(old.qty === now.qty ? [] : [words.cutNot(now.qty, name, old.qty)]),
+      ...(old.size === now.size ? [] : [words.cutAtNot(name, now.size, unit, old.size)]),
+      ...(old.then === now.then ? [] : [`${name}: ${now.then || words.notCutAnyFurther}.`]),
+      ...(old.fabric === now.fabric ? [] : [words.cutOfNot(name, now.fabric, old.fabric)]),
     ];
   });
   return [
     ...moved,
     ...kept,
-    ...fresh.map((c) => `New: ${nameOf(c)}, ${piecesOf(c)} of ${c.fabric}${c.then ? `, ${c.then}` : ''}.`),
-    ...gone.map((c) => `${nameOf(c)} (${piecesOf(c)}) is no longer cut.`),
+    ...fresh.map((c) => words.newOf(nameOf(c), piecesOf(c), c.fabric, c.then ? `, ${c.then}` : '')),
+    ...gone.map((c) => words.isNoLongerCut(nameOf(c), piecesOf(c))),
   ];
 }
 
@@ -154,24 +154,24 @@ function cutDifference(before: MonthSheet, after: MonthSheet): string[] {
 function poolDifference(before: MonthSheet, after: MonthSheet): string[] {
   const was = new Map(before.pools.map((p) => [p.name, p]));
   const is = new Map(after.pools.map((p) => [p.name, p]));
-  const named = ({ title, of }: SheetPool) => `${title} of ${of}`;
+  const named = ({ title, of }: SheetPool) => words.ofWords(title, of);
   return [
     ...[...is].flatMap(([name, now]) => {
       const old = was.get(name);
-      if (!old) return [`Pool ${name} is new: ${now.made} ${named(now)}.`];
+      if (!old) return [words.poolIsNew(name, now.made, named(now))];
       const pairs = (p: SheetPool) => JSON.stringify(p.rows.map((r) => [r.fabrics.map((f) => f.name), r.with, r.batches]));
       const parts = [
-        ...(named(old) === named(now) ? [] : [`${named(now)}, not ${named(old)}`]),
-        ...(old.made === now.made ? [] : [`make ${now.made}, not ${old.made}`]),
-        ...(old.takes === now.takes ? [] : [`take ${now.takes}, not ${old.takes}`]),
-        ...(old.method === now.method ? [] : [`${now.method}, not ${old.method}`]),
-        ...(old.size === now.size ? [] : [`measures ${now.size}, not ${old.size}`]),
-        ...(old.press === now.press ? [] : ['pressed the new way: see the sheet']),
-        ...(pairs(old) === pairs(now) ? [] : ['other fabrics go together: see the table']),
+        ...(named(old) === named(now) ? [] : [words.not(named(now), named(old))]),
+        ...(old.made === now.made ? [] : [words.makeNot(now.made, old.made)]),
+        ...(old.takes === now.takes ? [] : [words.takeNot(now.takes, old.takes)]),
+        ...(old.method === now.method ? [] : [words.not(now.method, old.method)]),
+        ...(old.size === now.size ? [] : [words.measuresNot(now.size, old.size)]),
+        ...(old.press === now.press ? [] : [words.pressedTheNewWaySeeThe]),
+        ...(pairs(old) === pairs(now) ? [] : [words.otherFabricsGoTogetherSeeThe]),
       ];
-      return parts.length > 0 ? [`Pool ${name}: ${listed(parts)}.`] : [];
+      return parts.length > 0 ? [words.pool(name, listed(parts))] : [];
     }),
-    ...[...was].filter(([name]) => !is.has(name)).map(([name, old]) => `Pool ${name} (${named(old)}) is no longer needed.`),
+    ...[...was].filter(([name]) => !is.has(name)).map(([name, old]) => words.poolIsNoLongerNeeded(name, named(old))),
   ];
 }
 
@@ -181,9 +181,9 @@ function blockDifference(before: MonthSheet, after: MonthSheet): string[] {
   return [
     ...[...is].flatMap(([key, now]) => {
       const old = was.get(key);
-      return old ? oneBlock(old, now, after.unit) : [`${now.name} is new on this sheet.`];
+      return old ? oneBlock(old, now, after.unit) : [words.isNewOnThisSheet(now.name)];
     }),
-    ...[...was].filter(([key]) => !is.has(key)).map(([, old]) => `${old.name} is no longer on this sheet.`),
+    ...[...was].filter(([key]) => !is.has(key)).map(([, old]) => words.isNoLongerOnThisSheet(old.name)),
   ];
 }
 
@@ -194,30 +194,16 @@ function oneBlock(old: SheetBlock, now: SheetBlock, unit: string): string[] {
   const redrawn = old.finished === now.finished && shape(old) !== shape(now);
   const told = (b: SheetBlock) => JSON.stringify([b.joins.map((j) => [j.name, joinWords(j), j.size]), b.nesting]);
   return [
-    ...(old.name === now.name ? [] : [`${old.name} is called ${now.name} now.`]),
-    ...(old.make === now.make ? [] : [`Make ${now.make} of ${now.name}, not ${old.make}.`]),
-    ...(old.mirrored === now.mirrored
-      ? []
-      : [
-          `${now.mirrored} of ${now.name} ${now.mirrored === 1 ? 'is a mirror image' : 'are mirror images'}, not ${old.mirrored}.`,
-        ]),
+    ...(old.name === now.name ? [] : [words.isCalledNow(old.name, now.name)]),
+    ...(old.make === now.make ? [] : [words.makeOfNot(now.make, now.name, old.make)]),
+    ...(old.mirrored === now.mirrored ? [] : [words.ofNot(now.mirrored, now.name, old.mirrored)]),
     ...(old.finished === now.finished
       ? []
-      : [
-          `${now.name} now finishes at ${now.finished} ${unit} (unfinished ${now.unfinished} ${unit}), not ${old.finished} ${unit}.`,
-        ]),
-    ...(redrawn ? [`The picture of ${now.name} has changed: use the new one.`] : []),
-    ...(!redrawn && recast > 0
-      ? [
-          `${recast} ${recast === 1 ? 'patch' : 'patches'} in ${now.name} ${recast === 1 ? 'is' : 'are'} now a different fabric: see the new picture.`,
-        ]
-      : []),
+      : [words.nowFinishesAtUnfinishedNot(now.name, now.finished, unit, now.unfinished, old.finished)]),
+    ...(redrawn ? [words.thePictureOfHasChangedUse(now.name)] : []),
+    ...(!redrawn && recast > 0 ? [words.inNowADifferentFabricSee(recast, now.name)] : []),
     ...unitDifference(old, now),
-    ...(told(old) === told(now)
-      ? []
-      : [
-          `The order of putting ${now.name} together, or its pressing, has changed: follow the new sheet from ‘Put the block together’.`,
-        ]),
+    ...(told(old) === told(now) ? [] : [words.theOrderOfPuttingTogetherOr(now.name)]),
   ];
 }
 
@@ -227,20 +213,18 @@ function unitDifference(old: SheetBlock, now: SheetBlock): string[] {
   return [
     ...[...is].flatMap(([label, unit]) => {
       const before = was.get(label);
-      if (!before) return [`New unit ${label}: ${unit.make} ${unit.title}, ${unit.method}.`];
+      if (!before) return [words.newUnit(label, unit.make, unit.title, unit.method)];
       const parts = [
-        ...(before.title === unit.title ? [] : [`${unit.title}, not ${before.title}`]),
-        ...(before.make === unit.make ? [] : [`make ${unit.make}, not ${before.make}`]),
-        ...(before.method === unit.method ? [] : [`${unit.method}, not ${before.method}`]),
-        ...(before.from === unit.from && before.batches === unit.batches
-          ? []
-          : [`from ${unit.from}, ${unit.batches} ${unit.batches === 1 ? 'time' : 'times'}`]),
-        ...(before.size === unit.size ? [] : [`measures ${unit.size}, not ${before.size}`]),
-        ...(before.press === unit.press ? [] : ['pressed the new way: see the sheet']),
+        ...(before.title === unit.title ? [] : [words.not(unit.title, before.title)]),
+        ...(before.make === unit.make ? [] : [words.makeNot(unit.make, before.make)]),
+        ...(before.method === unit.method ? [] : [words.not(unit.method, before.method)]),
+        ...(before.from === unit.from && before.batches === unit.batches ? [] : [words.from(unit.from, unit.batches)]),
+        ...(before.size === unit.size ? [] : [words.measuresNot(unit.size, before.size)]),
+        ...(before.press === unit.press ? [] : [words.pressedTheNewWaySeeThe]),
       ];
       const steps = before.method === unit.method && before.size === unit.size ? stepDifference(before, unit) : [];
       return [...(parts.length > 0 ? [`${label}: ${listed(parts)}.`] : []), ...steps];
     }),
-    ...[...was].filter(([label]) => !is.has(label)).map(([label]) => `Unit ${label} is no longer made.`),
+    ...[...was].filter(([label]) => !is.has(label)).map(([label]) => words.unitIsNoLongerMade(label)),
   ];
 }

@@ -1,7 +1,7 @@
 /** Plain doubts about a month: sentences with a place and a remedy, worst first. */
 import { unitLook } from '../construction';
 import { WEAK } from '../fabric';
-import { formatLength } from '../measure';
+import { by, formatLength } from '../measure';
 import { assembly } from '../setting';
 import {
   blocksAsCast,
@@ -19,6 +19,7 @@ import {
   type Month,
   type Programme,
 } from '../programme';
+import { words } from './words/doubts';
 
 /** What it would cost to be wrong. */
 export type Rank = 'ruin' | 'waste' | 'know';
@@ -62,7 +63,7 @@ export function monthDoubts(programme: Programme, month: Month, colourway: Colou
     const taken = [...pool.taken.values()].reduce((n, k) => n + k, 0);
     doubts.push(...leftovers(pool.made - taken, pool.like.kind, `pool ${pool.name}`, pool.like.method.title));
     if (pool.like.kind.toldApart)
-      doubts.push(...pool.kinds.flatMap(({ unit }) => lostSeam(unit.roles, `pair of ${pool.name}`, colourway)));
+      doubts.push(...pool.kinds.flatMap(({ unit }) => lostSeam(unit.roles, words.pairOf(pool.name), colourway)));
   }
   doubts.push(
     ...differentSizes(programme, month),
@@ -84,8 +85,8 @@ function leftovers(extra: number, kind: { title: string; plural: string }, label
   return [
     {
       rank: 'waste',
-      text: `Every kit will have ${extra} ${label} ${extra === 1 ? kind.title : kind.plural} left over.`,
-      remedy: `They are made ${method}. Another method, or more blocks, may use them up.`,
+      text: words.everyKitWillHaveLeftOver(extra, label, extra === 1 ? kind.title : kind.plural),
+      remedy: words.theyAreMadeAnotherMethodOr(method),
       about: [label],
     },
   ];
@@ -98,8 +99,8 @@ function lostSeam(roles: readonly string[], label: string, colourway: Colourway)
   return [
     {
       rank: 'ruin',
-      text: `${a.name} and ${b.name} are too close in value, and they meet in every ${label}.`,
-      remedy: 'The triangles will disappear. Choose a lighter or darker fabric for one of them.',
+      text: words.andAreTooCloseInValue(a.name, b.name, label),
+      remedy: words.theTrianglesWillDisappearChooseA,
       about: [...roles],
     },
   ];
@@ -118,10 +119,8 @@ function kitAndQuilt(programme: Programme): Doubt[] {
     return [
       {
         rank: 'ruin',
-        text: `${name ? `${name}: ` : ''}${disagree[0]!.toUpperCase()}${disagree.slice(1)}. One kit doesn’t come out even.`,
-        remedy: more
-          ? 'Make some blocks twice in their months, or set fewer across or down.'
-          : 'Set more across or down, make fewer blocks, or say at the quilt that some are left over, for the back or a cushion.',
+        text: words.oneKitDoesntComeOutEven(name ? `${name}: ` : '', disagree[0]!.toUpperCase(), disagree.slice(1)),
+        remedy: more ? words.makeSomeBlocksTwiceInTheir : words.setMoreAcrossOrDownMake,
         about: [],
       },
     ];
@@ -140,8 +139,8 @@ function interlocked(programme: Programme): Doubt[] {
     return [
       {
         rank: 'know',
-        text: `${name ? `${name}: the` : 'The'} long sashes and the side triangles interlock: the quilt cannot be sewn in straight rows.`,
-        remedy: 'Choose cornerstones at the quilt, or no sashing outside.',
+        text: words.longSashesAndTheSideTriangles(name ? words.the2(name) : words.the),
+        remedy: words.chooseCornerstonesAtTheQuiltOr,
         about: [],
       },
     ];
@@ -173,8 +172,8 @@ function noSquaring(programme: Programme, month: Month, colourway: Colourway): D
   );
   return bare.map(({ fabric, plan }) => ({
     rank: 'ruin',
-    text: `${fabric.name}: ${formatLength(plan.lengthToBuy, unit)} ${unit} are handed out, and the strips use all of it. Nothing is left to square the end.`,
-    remedy: `Allow ${unit === 'in' ? '1 in' : '2.5 cm'} for squaring in the house style.`,
+    text: words.areHandedOutAndTheStrips(fabric.name, formatLength(plan.lengthToBuy, unit), unit),
+    remedy: words.allowForSquaringInTheHouse(unit === 'in' ? words.n1In : words.n25Cm),
     about: [],
   }));
 }
@@ -199,15 +198,15 @@ function smallBundle(programme: Programme, month: Month, colourway: Colourway): 
 
 function differentSizes(programme: Programme, month: Month): Doubt[] {
   const size = (entry: Month['blocks'][number]) =>
-    entry.finished.map((side) => formatLength(side, programme.unit)).join(' by ');
+    by(formatLength(entry.finished[0], programme.unit), formatLength(entry.finished[1], programme.unit));
   const all = programme.months.flatMap((m) => m.blocks.map(size));
   const usual = all.reduce((best, s) => (count(s) > count(best) ? s : best), all[0] ?? '');
   return month.blocks
     .filter((entry) => size(entry) !== usual)
     .map((entry) => ({
       rank: 'ruin' as const,
-      text: `${entry.block.name} finishes at ${size(entry)}; most blocks of this programme finish at ${usual}.`,
-      remedy: 'Make it the same size as the others, or add a frame (coping strips) to bring it up to size.',
+      text: words.finishesAtMostBlocksOfThis(entry.block.name, size(entry), usual),
+      remedy: words.makeItTheSameSizeAs,
       about: [],
     }));
 

@@ -1,5 +1,5 @@
 /** Finishing on paper: borders measured through the middle, layers, basting, quilting, squaring up, binding; each step with its picture. */
-import { formatLength, type Rational } from '../measure';
+import { by, formatLength, type Rational } from '../measure';
 import { backingCloth, settingPieces, waddingOf } from '../programme';
 import {
   bastedScene,
@@ -21,6 +21,7 @@ import { centreOf, type Told } from './quilt-told';
 import { scenePicture } from './scene-picture';
 import type { Stages } from './setting-stages';
 import { fabricWord } from './sheet-unit';
+import { words } from './words/finishing-paper';
 
 /** Whatever of it comes with the month. */
 export function finishingPieces(told: Told, stages: Stages): PaperPiece[] {
@@ -44,42 +45,41 @@ function borderPieces(told: Told): PaperPiece[] {
   const { quilt, programme } = told;
   const { borders } = quilt.setting;
   const steps = borders.flatMap(({ corners, strips }, i): PaperStep[] => {
-    const which = borders.length > 1 ? `Border ${i + 1}. ` : '';
+    const which = borders.length > 1 ? words.border(i + 1) : '';
     const [before, after] = [centreOf(told, i), centreOf(told, i + 1)];
     const picture = (count: number, line?: 'upright' | 'level') => measuredPicture(told, count, line);
-    const joined =
-      strips === 'joined' ? 'Join the border strips end to end with diagonal seams, and press the seams open. ' : '';
+    const joined = strips === 'joined' ? words.joinTheBorderStripsEndTo : '';
     if (corners === 'mitred')
       return [
         {
           picture: picture(i, 'upright'),
-          text: `${which}${joined}Measure the top through the middle, both ways. Mark that length on the borders from their middles, and pin them on, middles and marks matched.`,
-          check: `About ${before.w} by ${before.h} ${programme.unit}.`,
+          text: words.measureTheTopThroughTheMiddle(which, joined),
+          check: words.aboutBy(before.w, before.h, programme.unit),
         },
         {
           picture: picture(i + 1),
-          text: `Sew each border on, from ${long(told, programme.house.seam)} inside one corner to ${long(told, programme.house.seam)} inside the next. Press towards the border. Fold each corner at 45 degrees, sew along the fold from the inside out, and trim.`,
-          check: `Measure: ${after.w} by ${after.h} ${programme.unit}.`,
+          text: words.sewEachBorderOnFromInside(long(told, programme.house.seam)),
+          check: words.measureBy(after.w, after.h, programme.unit),
         },
       ];
     return [
       {
         picture: picture(i, 'upright'),
-        text: `${which}${joined}Measure the top from upper to lower edge, through the middle. Trim both side borders to that length: they are cut a little long.`,
-        check: `About ${before.h} ${programme.unit}.`,
+        text: words.measureTheTopFromUpperTo(which, joined),
+        check: words.about(before.h, programme.unit),
       },
       {
         picture: sidesPicture(told, i),
-        text: 'Pin the side borders on, middles and ends first, and ease the rest. An edge that is pulled ripples. Sew, and press towards the border.',
+        text: words.pinTheSideBordersOnMiddles,
       },
       {
         picture: picture(i + 1, 'level'),
-        text: 'Measure from side to side through the middle, side borders and all. Trim the top and bottom borders to that length, and sew them on in the same way.',
-        check: `About ${after.w} ${programme.unit}. The top now measures ${after.w} by ${after.h} ${programme.unit}.`,
+        text: words.measureFromSideToSideThrough,
+        check: words.aboutTheTopNowMeasuresBy(after.w, programme.unit, after.h),
       },
     ];
   });
-  return section(borders.length === 1 ? 'Sew on the border' : 'Sew on the borders', steps);
+  return section(words.sewOnTheBorders(borders.length), steps);
 }
 
 /** The top with its first borders, measured through its middle. */
@@ -87,7 +87,7 @@ function measuredPicture(told: Told, count: number, line?: 'upright' | 'level'):
   const { quilt, colours } = told;
   const drawn = quiltDrawing(withBorders(told, count), colours, {
     wide: 1.35,
-    label: line ? `The top, measured through the middle` : 'The top with its border',
+    label: line ? words.theTopMeasuredThroughTheMiddle : words.theTopWithItsBorder,
   });
   const inset = quilt.setting.borders.slice(count).reduce((sum, b) => sum + b.finished.valueOf(), 0);
   const [w, h] = [drawn.width, drawn.height];
@@ -118,7 +118,7 @@ function sidesPicture(told: Told, before: number): PaperPicture {
   const own = told.quilt.top.parts.filter((p) => p.group !== 'borders' || p.number! <= before + 1);
   const ends = own.map((p) => p.group === 'borders' && p.number === before + 1 && p.name === 'top or bottom border');
   const picture = { ...whole, parts: whole.parts.filter((_, i) => !ends[i]) };
-  return quiltDrawing(picture, told.colours, { wide: 1.35, label: 'The top with its side borders' });
+  return quiltDrawing(picture, told.colours, { wide: 1.35, label: words.theTopWithItsSideBorders });
 }
 
 /** The letters of what shows in the pictures of finishing. */
@@ -133,10 +133,10 @@ function layerPieces(told: Told): PaperPiece[] {
   const finished = finishedOf(told);
   const cloth = backingCloth(programme, colourway, wishes.size);
   const { w, h } = quilt.backing;
-  const size = `${formatLength(w, programme.unit)} by ${long(told, h)}`;
+  const size = by(formatLength(w, programme.unit), long(told, h));
   const panels =
     cloth && cloth.panels > 1
-      ? ` Cut the backing into ${inWords(cloth.panels)} lengths, trim off the selvedges, and sew the lengths side by side with a ${long(told, quilt.setting.backing!.seam)} seam. Press the seams open.`
+      ? words.cutTheBackingIntoLengthsTrim(inWords(cloth.panels), long(told, quilt.setting.backing!.seam))
       : '';
   const wadding = waddingOf(programme, colourway, wishes.size);
   const step = (scene: Parameters<typeof scenePicture>[0], text: string, check?: string): PaperStep => ({
@@ -144,24 +144,15 @@ function layerPieces(told: Told): PaperPiece[] {
     text,
     ...(check && { check }),
   });
-  return section('Layer, baste and quilt', [
+  return section(words.layerBasteAndQuilt, [
     step(
       layersScene(finished),
-      `${panels.trim()}${panels ? ' ' : ''}Tape the backing to the floor, wrong side up and smooth, not stretched. Lay the wadding on it, and the pressed top on both, right side up.`,
-      `Backing${wadding ? ' and wadding' : ''}: at least ${size}.`,
+      words.tapeTheBackingToTheFloor(panels.trim(), panels ? ' ' : ''),
+      words.backingAtLeast(wadding ? words.andWadding : '', size),
     ),
-    step(
-      bastedScene(finished),
-      'Baste from the middle outwards, with safety pins a hand’s width apart, or with long stitches.',
-    ),
-    step(
-      quiltedScene(finished),
-      'Quilt from the middle outwards: along the seams, or as you like. Ask for advice if it is your first.',
-    ),
-    step(
-      squaredScene(finished),
-      'Square up: lay the ruler on the edge of the top and a long seam, and trim backing and wadding even with the top. Keep every corner at 90 degrees.',
-    ),
+    step(bastedScene(finished), words.basteFromTheMiddleOutwardsWith),
+    step(quiltedScene(finished), words.quiltFromTheMiddleOutwardsAlong),
+    step(squaredScene(finished), words.squareUpLayTheRulerOn),
   ]);
 }
 
@@ -171,33 +162,24 @@ function bindingPieces(told: Told): PaperPiece[] {
   if (!binding) return [];
   const finished = finishedOf(told);
   const strips = settingPieces(programme, colourway, wishes.size).find((p) => p.name.startsWith('binding'));
-  const many = strips ? `the ${inWords(strips.qty)} strips` : 'the strips';
+  const many = strips ? words.theStrips(inWords(strips.qty)) : words.theStrips2;
   const seam = long(told, programme.house.seam);
   const step = (scene: Parameters<typeof scenePicture>[0], text: string, check?: string): PaperStep => ({
     picture: pictureOf(told, scene),
     text,
     ...(check && { check }),
   });
-  return section('Bind', [
+  return section(words.bind, [
     step(
       stripsJoined(finished),
-      `Join ${many} of ${fabricWord(colourway, binding.role)} end to end: lay two ends across each other, right sides together, sew from corner to corner, trim to ${seam} and press open.`,
-      `Measure: about ${Math.ceil(binding.length.valueOf())} ${programme.unit}.`,
+      words.joinOfEndToEndLay(many, fabricWord(colourway, binding.role), seam),
+      words.measureAbout(Math.ceil(binding.length.valueOf()), programme.unit),
     ),
-    step(stripFolded(finished), 'Press it in half lengthways, wrong sides together.'),
-    step(
-      bindingSewn(finished),
-      `Begin in the middle of a side and leave a hand’s length loose. Lay the raw edges of the strip on the edge of the quilt’s front. Sew ${seam} from the edge, and stop ${seam} before the corner.`,
-    ),
-    step(
-      cornerTurned(finished),
-      'Turn the strip up, away from the quilt, so that it folds at 45 degrees; then down along the next side, the fold level with the edge. Sew on from the edge. Do so at every corner.',
-    ),
-    step(bindingClosed(finished), 'Join the two loose ends with a diagonal seam where they meet, and sew the last stretch on.'),
-    step(
-      bindingTurned(finished),
-      'Fold the binding over to the back and slip-stitch its fold over the seam. The corners fold into mitres. Sew on a label: your name, the quilt’s name and the year.',
-    ),
+    step(stripFolded(finished), words.pressItInHalfLengthwaysWrong),
+    step(bindingSewn(finished), words.beginInTheMiddleOfA(seam)),
+    step(cornerTurned(finished), words.turnTheStripUpAwayFrom),
+    step(bindingClosed(finished), words.joinTheTwoLooseEndsWith),
+    step(bindingTurned(finished), words.foldTheBindingOverToThe),
   ]);
 }
 

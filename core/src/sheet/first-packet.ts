@@ -21,19 +21,21 @@ import { finishedWords } from './quilt-paper';
 import { quiltDrawing } from './quilt-pictures';
 import { homeworkWords } from './sheet-pool';
 import { houseRules, welcomeLetter } from './welcome';
-import { dateOf, inEnglish, type SheetWishes } from './wishes';
+import { plainDate, inLanguage, type SheetWishes } from './wishes';
+import { words as said } from './words/first-packet';
+import { groupName } from '../setting';
 
 /** Letter, map and rules for a colourway. A mystery shows neither the quilt nor the blocks. Throws PlanError. */
 export function firstPacketPaper(programme: Programme, colourway: Colourway, wishes: SheetWishes = {}): Paper {
   const { title } = programme;
   const who = [colourway.name, wishes.size?.name ?? ''].filter(Boolean).join(', ');
   const paper: Paper = {
-    title: `${title}: welcome, ${who}`,
-    about: 'Welcome letter, map of the months, fabrics and house rules',
-    footer: [title, 'Welcome', who, wishes.version ?? ''].filter(Boolean).join(' · '),
+    title: said.welcome2(title, who),
+    about: said.welcomeLetterMapOfTheMonths,
+    footer: [title, said.welcome, who, wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
     pieces: [
-      { kind: 'title', text: `Welcome to ${title}`, over: who, pieces: welcomeLetter(programme) },
+      { kind: 'title', text: said.welcomeTo(title), over: who, pieces: welcomeLetter(programme) },
       ...theQuilt(programme, colourway, wishes),
       ...mapOfMonths(programme, colourway, wishes),
       ...fabricList(colourway, wishes),
@@ -42,26 +44,22 @@ export function firstPacketPaper(programme: Programme, colourway: Colourway, wis
       ...drawingKey(colourway, wishes),
     ],
   };
-  return inEnglish(paper, programme, wishes);
+  return inLanguage(paper);
 }
 
 function theQuilt(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const quilt = quiltAsCast(programme, colourway, wishes.size);
   if (!quilt) return [];
-  const size: PaperPiece = { kind: 'text', text: ['It finishes at ', { bold: finishedWords(quilt, programme) }, '.'] };
+  const size: PaperPiece = { kind: 'text', text: [said.itFinishesAt, { bold: finishedWords(quilt, programme) }, '.'] };
   if (programme.months.some((month) => hidden(programme, month, wishes)))
-    return [
-      { kind: 'heading', level: 2, text: 'The quilt' },
-      size,
-      { kind: 'text', text: 'The quilt is a mystery: each month shows you a little more.' },
-    ];
+    return [{ kind: 'heading', level: 2, text: said.theQuilt }, size, { kind: 'text', text: said.theQuiltIsAMysteryEach }];
   const picture = castPicture(quiltPicture(quilt, programme), scatteredOf(programme, colourway, wishes.size));
   const colours = coloursOf(colourway, wishes.coloured !== false);
   return [
-    { kind: 'heading', level: 2, text: 'The quilt' },
+    { kind: 'heading', level: 2, text: said.theQuilt },
     {
       kind: 'beside',
-      pictures: [quiltDrawing(picture, colours, { wide: 3.2, label: `The quilt in ${colourway.name}` })],
+      pictures: [quiltDrawing(picture, colours, { wide: 3.2, label: said.theQuiltIn(colourway.name) })],
       pieces: [size],
     },
   ];
@@ -73,12 +71,13 @@ const hidden = (programme: Programme, month: Month, { out }: SheetWishes) => (ou
 /** Which month brings what, and when. */
 function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const { out } = wishes;
-  const date = dateOf(wishes);
   const packetOf = (month: Month) => programme.kits.packets.findIndex((months) => months.includes(month)) + 1;
   const handed = (month: Month): string => {
-    if (hidden(programme, month, wishes)) return 'a mystery';
+    if (hidden(programme, month, wishes)) return said.aMystery;
     const blocks = month.blocks.map((b) => (b.make > 1 ? `${b.make} × ${b.block.name}` : b.block.name));
-    const groups = [...(programme.setting?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group);
+    const groups = [...(programme.setting?.months ?? [])]
+      .filter(([, id]) => id === month.id)
+      .map(([group]) => groupName(group));
     return listed([...blocks, ...groups]);
   };
   // 'February, Seed Drill' would tell what February brings; where months are let out one by one, not even its own name is sure not to.
@@ -89,21 +88,21 @@ function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWi
     cells: [
       { text: String(i + 1), numeral: true },
       { text: nameOf(month, i) },
-      { text: month.release ? date(month.release) : '' },
+      { text: month.release ? plainDate(month.release) : '' },
       { text: handed(month) },
-      { text: handsOut(programme, month) ? `packet ${packetOf(month)}` : '' },
+      { text: handsOut(programme, month) ? said.packet(packetOf(month)) : '' },
     ],
   }));
   return [
-    { kind: 'heading', level: 2, text: 'The months' },
+    { kind: 'heading', level: 2, text: said.theMonths },
     {
       kind: 'table',
       columns: [
         { name: '', share: 0.7 },
-        { name: 'Month', share: 4 },
-        { name: 'Released', share: 3 },
-        { name: 'You will make', share: 4 },
-        { name: 'Fabric', share: 2 },
+        { name: said.month, share: 4 },
+        { name: said.released, share: 3 },
+        { name: said.youWillMake, share: 4 },
+        { name: said.fabric, share: 2 },
       ],
       groups: [rows],
     },
@@ -113,32 +112,35 @@ function mapOfMonths(programme: Programme, colourway: Colourway, wishes: SheetWi
 
 /** The hour at which months come out, days on which nobody is there, and what to have done by when. */
 function yearAhead(programme: Programme, colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
-  const date = dateOf(wishes);
   const { calendar, months } = programme;
   const dated = months.filter((m) => m.release);
   if (dated.length === 0) return [];
   const homework = dated.flatMap((month, i) => {
     const next = dated[i + 1];
     const words = homeworkWords(programme, month, colourway, wishes.size);
-    return words && next && !hidden(programme, month, wishes) ? [`By ${date(next.release!)}: ${words}`] : [];
+    return words && next && !hidden(programme, month, wishes) ? [said.byWords(plainDate(next.release!), words)] : [];
   });
   const away = calendar.away.filter(({ from, to }) => to >= dated[0]!.release! && from <= dated.at(-1)!.release!);
-  const days = ({ from, to }: (typeof away)[number]) => (from === to ? date(from) : `${date(from)} to ${date(to)}`);
+  const days = ({ from, to }: (typeof away)[number]) =>
+    from === to ? plainDate(from) : said.toWords(plainDate(from), plainDate(to));
   return [
     {
       kind: 'text',
-      text: `Each sheet is released at ${calendar.time}, ${calendar.timeZone.replaceAll('_', ' ')} time.`,
+      text: said.eachSheetIsReleasedAtTime(calendar.time, calendar.timeZone.replaceAll('_', ' ')),
     },
     ...(away.length > 0
       ? [
           {
             kind: 'text',
-            text: `We are away ${listed(away.map((a) => (a.name ? `${days(a)} (${a.name})` : days(a))))}.`,
+            text: said.weAreAway(listed(away.map((a) => (a.name ? `${days(a)} (${a.name})` : days(a))))),
           } as const,
         ]
       : []),
     ...(homework.length > 0
-      ? [{ kind: 'heading', level: 3, text: 'Homework' } as const, { kind: 'list', items: homework, ordered: false } as const]
+      ? [
+          { kind: 'heading', level: 3, text: said.homework } as const,
+          { kind: 'list', items: homework, ordered: false } as const,
+        ]
       : []),
   ];
 }
@@ -148,7 +150,7 @@ function fabricList(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
     cells: [
       { text: fabric.name, swatch: { colour: wishes.coloured === false ? '' : fabric.colour, letter: letters } },
       { text: fabric.sku },
-      { text: fabric.own ? 'you choose it' : fabric.directional ? 'one-way: keep it upright' : '' },
+      { text: fabric.own ? said.youChooseIt : fabric.directional ? said.oneWayKeepItUpright : '' },
     ],
   });
   const rows = lettersOf(colourway).flatMap(([role, fabric]) => {
@@ -156,12 +158,12 @@ function fabricList(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
     return pool ? pool.fabrics.map((f) => row(role, f)) : [row(role, fabric)];
   });
   return [
-    { kind: 'heading', level: 2, text: 'The fabrics and their letters' },
+    { kind: 'heading', level: 2, text: said.theFabricsAndTheirLetters },
     {
       kind: 'table',
       columns: [
-        { name: 'Fabric', share: 4 },
-        { name: 'Number', share: 2 },
+        { name: said.fabric, share: 4 },
+        { name: said.number, share: 2 },
         { name: '', share: 4 },
       ],
       groups: [rows],
@@ -174,10 +176,10 @@ function rulerPage({ unit, house }: Programme): PaperPiece[] {
   const whole = checkpoint(Exact.of(unit === 'in' ? ratio(1) : ratio(2)), house.rounding, unit);
   return [
     { kind: 'page' },
-    { kind: 'heading', level: 2, text: 'The ruler' },
+    { kind: 'heading', level: 2, text: said.theRuler },
     {
       kind: 'text',
-      text: `Print at 100% (‘actual size’). The square should measure exactly ${whole} ${unit} each way. If not, turn off ‘fit to page’ and print again.`,
+      text: said.printAt100ActualSizeThe(whole, unit),
     },
     { kind: 'pictures', pictures: [checkSquare(unit)] },
     { kind: 'pictures', pictures: [longRuler(unit)] },
@@ -185,7 +187,7 @@ function rulerPage({ unit, house }: Programme): PaperPiece[] {
       ? [
           {
             kind: 'text',
-            text: 'An inch has eight eighths. The longest marks are whole inches, then halves, then quarters, then eighths: 7/8 is one eighth short of the next inch, 3/8 one eighth short of the half.',
+            text: said.anInchHasEightEighthsThe,
           } as const,
         ]
       : []),
@@ -205,16 +207,16 @@ function drawingKey(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
     caption,
   });
   const key: PaperPicture[] = [
-    drawn('right side of the fabric', scene([square])),
-    drawn('wrong side, the back', scene([back])),
-    drawn('two pieces right sides together', scene([...beneath([square]), back])),
-    drawn('a line that you draw', scene([back], { marks: marks('drawn', middle) })),
-    drawn('stitches', scene([back], { marks: marks('sewn', middle) })),
-    drawn('cut here, from the wheel on', scene([square], { marks: marks('cut', middle) })),
-    drawn('a crease', scene([square], { marks: marks('crease', middle) })),
-    drawn('press this way', scene([square], { press: [{ from: [1, 3], to: [3, 1] }] })),
+    drawn(said.rightSideOfTheFabric, scene([square])),
+    drawn(said.wrongSideTheBack, scene([back])),
+    drawn(said.twoPiecesRightSidesTogether, scene([...beneath([square]), back])),
+    drawn(said.aLineThatYouDraw, scene([back], { marks: marks('drawn', middle) })),
+    drawn(said.stitches, scene([back], { marks: marks('sewn', middle) })),
+    drawn(said.cutHereFromTheWheelOn, scene([square], { marks: marks('cut', middle) })),
+    drawn(said.aCrease, scene([square], { marks: marks('crease', middle) })),
+    drawn(said.pressThisWay, scene([square], { press: [{ from: [1, 3], to: [3, 1] }] })),
     drawn(
-      'the ruler, trimming two sides',
+      said.theRulerTrimmingTwoSides,
       scene([square], {
         marks: marks('cut', { from: [0, 0.6], to: [4.2, 0.6] }, { from: [3.4, 4.2], to: [3.4, 0] }),
         rulers: [
@@ -229,7 +231,7 @@ function drawingKey(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
     ),
   ];
   return [
-    { kind: 'heading', level: 2, text: 'How to read the drawings' },
+    { kind: 'heading', level: 2, text: said.howToReadTheDrawings },
     { kind: 'pictures', pictures: key },
   ];
 }
@@ -242,7 +244,7 @@ function longRuler(unit: 'in' | 'cm'): PaperPicture {
     (unit === 'in' ? 1 : 2.2);
   return {
     ...{ width: long, height, full: true, wide: unit === 'in' ? long : long / 2.54 },
-    label: `A ruler of ${long} ${unit} at full size`,
+    label: said.aRulerOfAtFullSize(long, unit),
     shapes: [
       {
         points: [

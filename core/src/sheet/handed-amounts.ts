@@ -10,6 +10,7 @@ import {
   type Programme,
   type SizeOption,
 } from '../programme';
+import { words } from './words/handed-amounts';
 
 export interface HandedAmount {
   /** The fabric's letters; none for backing and wadding. */
@@ -37,7 +38,7 @@ export function handedAmounts(
   const pieces = (fabric: Fabric, count: number) => ({
     amount: `${count} ${formName(fabric.form, count)}`,
     length: fabric.usableLength
-      ? `${formatLength(fabric.usableWidth, unit)} × ${formatLength(fabric.usableLength, unit)} each`
+      ? words.each(formatLength(fabric.usableWidth, unit), formatLength(fabric.usableLength, unit))
       : '',
   });
   const lengths = packet.fabrics.map(({ fabric, roles, plan }): HandedAmount => ({
@@ -51,7 +52,7 @@ export function handedAmounts(
   return [
     ...lengths,
     ...bundle.map(({ fabric, roles, plan }): HandedAmount => ({
-      ...{ roles, use: 'your bundle', ...named(fabric) },
+      ...{ roles, use: words.yourBundle, ...named(fabric) },
       ...pieces(fabric, plan.sheets),
     })),
   ];
@@ -65,20 +66,20 @@ export function finishingAmounts(
   const found: HandedAmount[] = [];
   if (backing)
     found.push({
-      ...{ roles: [], use: 'backing', ...named(backing.fabric) },
+      ...{ roles: [], use: words.backing, ...named(backing.fabric) },
       ...{ amount: soldText(backing.toBuy, house), length: formatLength(backing.toBuy, unit) },
     });
   if (wadding?.cloth)
     found.push({
-      ...{ roles: [], use: 'wadding', ...named(wadding.cloth.fabric) },
+      ...{ roles: [], use: words.wadding, ...named(wadding.cloth.fabric) },
       ...{ amount: soldText(wadding.toBuy!, house), length: formatLength(wadding.toBuy!, unit) },
     });
   else if (wadding) {
     const length = `${formatLength(wadding.w, unit)} × ${formatLength(wadding.h, unit)}`;
-    const covers = wadding.packaged ? `; one packed as ‘${wadding.packaged.name}’ is large enough` : '';
+    const covers = wadding.packaged ? words.onePackedAsIsLargeEnough(wadding.packaged.name) : '';
     found.push({
-      ...{ roles: [], use: 'wadding', sku: '', colour: '' },
-      name: `Wadding of your own${covers}`,
+      ...{ roles: [], use: words.wadding, sku: '', colour: '' },
+      name: words.waddingOfYourOwn(covers),
       amount: '',
       length,
     });

@@ -1,4 +1,6 @@
 /** Small numbers in words, as a sentence wants them. */
-const WORDS = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+import { words as w } from './words/in-words';
 
-export const inWords = (n: number): string => WORDS[n] ?? String(n);
+const all = () => [w.none, w.one, w.two, w.three, w.four, w.five, w.six, w.seven, w.eight, w.nine, w.ten, w.eleven, w.twelve];
+
+export const inWords = (n: number): string => all()[n] ?? String(n);

@@ -3,6 +3,7 @@ import type { Point } from '../block';
 import { isLeaf, outermost, type Branch, type Construction, type PressedSeam, type Tree } from '../construction';
 import { listed } from '../measure';
 import { inWords } from './in-words';
+import { words } from './words/join-care';
 
 /** Sentences for the seams of a branch. `nameOf`: what a part is called; `told`: whether the sheet has said what an X is. */
 export function careWords(
@@ -25,8 +26,8 @@ function pinWords(seams: readonly PressedSeam[], { pressing }: Construction): st
   const crossed = pressing.at.filter(({ at }) => seams.some(({ from, to }) => onLine(at, from, to)));
   const n = crossed.length;
   if (n === 0) return '';
-  const which = n === 1 ? 'the crossing' : n === 2 ? 'both crossings' : `the ${inWords(n)} crossings`;
-  return `${crossed.every((x) => x.nested) ? 'Nest' : 'Match'} and pin ${which}.`;
+  const which = n === 1 ? words.theCrossing : n === 2 ? words.bothCrossings : words.theCrossings(inWords(n));
+  return words.andPin(crossed.every((x) => x.nested) ? words.nest : words.match, which);
 }
 
 /** Points that end on these seams: on the back, two slanting seams make an X there. */
@@ -49,9 +50,9 @@ function pointWords(
     if (!names.includes(name)) names.push(name);
   }
   if (names.length === 0) return '';
-  const where = several ? 'each X' : 'the X';
-  const top = `With ${listed(names)} on top, sew through the middle of ${where} on the back`;
-  return told ? `${top}.` : `${top}, where two seams cross: then the ${several ? 'points stay' : 'point stays'} whole.`;
+  const where = several ? words.eachX : words.theX;
+  const top = words.withOnTopSewThroughThe(listed(names), where);
+  return told ? `${top}.` : words.whereTwoSeamsCrossThenThe(top, several ? words.pointsStay : words.pointStays);
 }
 
 /** How many points of a part end within a seam: corners where two of its seams come in from different slants. */

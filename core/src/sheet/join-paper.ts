@@ -7,6 +7,7 @@ import type { PaperPicture, PaperStep, Words } from './paper';
 import type { Colours } from './pictures';
 import { scenePicture } from './scene-picture';
 import { lowered } from './unit-steps';
+import { words } from './words/join-paper';
 
 /** The longest side of a picture, and what the shortest one still has; inches. */
 const LONGEST = 1.2;
@@ -46,6 +47,6 @@ export function joinPaperSteps(
   const faced = lowered(scenePicture(found, split.colours, { wide, fabric: split.fabric }));
   return [
     { place: { id }, picture: faced, text: named(sewWords(join)) },
-    { place: { id: `${id}-press` }, picture: sewn, text: `Open it. ${join.press}`, ...(check && { check }) },
+    { place: { id: `${id}-press` }, picture: sewn, text: words.openIt(join.press), ...(check && { check }) },
   ];
 }

@@ -17,6 +17,7 @@ import { careWords } from './join-care';
 import { capital } from './unit-paper';
 import { inWords } from './in-words';
 import { pieceName } from './piece-name';
+import { words } from './words/joining';
 
 export interface JoinStep {
   /** 'Row 1', 'Section 2', 'U5', 'The block' */
@@ -46,7 +47,7 @@ export function joinSteps(c: Construction): JoinStep[] {
   const steps: JoinStep[] = [];
   /** The step that told a part like this one, and the numbers that it stands for. */
   const told = new Map<string, { step: JoinStep; numbers: number[] }>();
-  const count = { Row: 0, Column: 0, Section: 0 };
+  const count = { row: 0, column: 0, section: 0 };
   let crossesTold = false;
   const seam = `${formatLength(c.style.seam, c.style.unit)} ${c.style.unit}`;
   for (const unit of c.units) {
@@ -60,24 +61,24 @@ export function joinSteps(c: Construction): JoinStep[] {
   function insideUnit(branch: Branch, { unit, name, said }: { unit: string; name: string; said: string }): void {
     branch.parts.forEach((part, i) => {
       const word = partWord(branch, i);
-      if (!isLeaf(part)) insideUnit(part, { unit, name: `${name}, ${word}`, said: `the ${word}` });
+      if (!isLeaf(part)) insideUnit(part, { unit, name: `${name}, ${word}`, said: words.the(word) });
     });
     step(branch, name, said).unit = unit;
   }
 
   function visit(branch: Branch, depth: number, parent: Branch['seam']): void {
     for (const part of branch.parts) if (!isLeaf(part)) visit(part, depth + 1, branch.seam);
-    const kind = depth > 1 || (parent !== 'h' && parent !== 'v') ? 'Section' : parent === 'h' ? 'Row' : 'Column';
+    const kind = depth > 1 || (parent !== 'h' && parent !== 'v') ? 'section' : parent === 'h' ? 'row' : 'column';
     const key = `${kind} ${keyOf(branch, c)}`;
     const like = told.get(key);
     const half = depth === 1 ? halfOf(branch, c.tree as Branch) : undefined;
-    const name = depth === 0 ? 'The block' : (half ?? `${kind} ${(count[kind] += 1)}`);
-    const said = half ? `the ${half.toLowerCase()}` : name.toLowerCase();
+    const name = depth === 0 ? words.theBlock : (half ?? words[kind]((count[kind] += 1)));
+    const said = half ? words.the(half.toLowerCase()) : name.toLowerCase();
     if (!like || depth === 0) return void told.set(key, { step: step(branch, name, said), numbers: [count[kind]] });
     names.set(branch, said);
     like.step.alike.push(branch);
     like.numbers.push(count[kind]);
-    like.step.name = half ? 'Both halves' : `${kind}s ${listed(like.numbers.map(String))}`;
+    like.step.name = half ? words.bothHalves : words[`${kind}s`](listed(like.numbers.map(String)));
   }
 
   function step(branch: Branch, name: string, said: string): JoinStep {
@@ -110,11 +111,11 @@ export function joinSteps(c: Construction): JoinStep[] {
     const scale = c.make;
     const said = variants.map(({ ways: own, places }, i) => {
       const n = inWords(places.length * scale);
-      const which = i === 0 ? n : i < variants.length - 1 ? `${n} more` : `the other ${n}`;
+      const which = i === 0 ? n : i < variants.length - 1 ? words.more(n) : words.theOther(n);
       const sentence = pressSentence(own, branch.seam).replace(/\.$/, '');
-      return `in ${which}, ${sentence[0]!.toLowerCase()}${sentence.slice(1)}`;
+      return words.inWords(which, sentence[0]!.toLowerCase(), sentence.slice(1));
     });
-    return `${capital(said.join('; '))}, so that they nest.`;
+    return words.soThatTheyNest(capital(said.join('; ')));
   }
 
   function variantsIn(branch: Branch): readonly PressVariant[] {
@@ -134,7 +135,7 @@ function halfOf(branch: Branch, { seam, parts }: Branch): string | undefined {
   const [, , w2, h2] = extent(parts[1]!.laid);
   if (parts.length !== 2 || (seam !== 'h' && seam !== 'v') || w !== w2 || h !== h2) return undefined;
   const first = parts[0] === branch;
-  return seam === 'h' ? (first ? 'Top half' : 'Bottom half') : first ? 'Left half' : 'Right half';
+  return seam === 'h' ? (first ? words.topHalf : words.bottomHalf) : first ? words.leftHalf : words.rightHalf;
 }
 
 /** The same up to the iron. */
@@ -148,10 +149,10 @@ export const joinWords = ({ text, pins, points, press }: Pick<JoinStep, 'text' |
 /** What a part of a unit is called beside the others: 'left half', 'middle row', 'second part'. */
 function partWord({ seam, parts }: Branch, at: number): string {
   const straight = seam === 'h' || seam === 'v';
-  const ends = seam === 'h' ? (['top', 'bottom'] as const) : (['left', 'right'] as const);
-  if (!straight || parts.length > 3) return `part ${at + 1}`;
-  const where = at === 0 ? ends[0] : at === parts.length - 1 ? ends[1] : 'middle';
-  return `${where} ${parts.length === 2 ? 'half' : seam === 'h' ? 'row' : 'column'}`;
+  const ends = seam === 'h' ? [words.top, words.bottom] : [words.left, words.right];
+  if (!straight || parts.length > 3) return words.part(at + 1);
+  const where = at === 0 ? ends[0] : at === parts.length - 1 ? ends[1] : words.middle;
+  return parts.length === 2 ? words.placeHalf(where) : seam === 'h' ? words.placeRow(where) : words.placeColumn(where);
 }
 
 /** The same for parts that look alike as they lie, and are pressed alike throughout. */
@@ -167,35 +168,52 @@ function howToSew({ seam }: Branch, parts: string[], allowance: string): string 
   const [first, second, ...others] = parts;
   switch (seam) {
     case 'partial':
-      return `Sew ${second} to ${first} with a partial seam: start at the end that the next piece will cover and stop halfway. Add ${list(others)} in turn, each with a full seam. Then go back and finish the first seam.`;
+      return words.sewToWithAPartialSeam(second, first, list(others));
     case 'set-in':
-      if (others.length > 0)
-        return `Sew on one after the other, each set into the corners that are there: ${list(parts)}. Mark ${allowance} from every corner and sew from mark to mark.`;
-      return `Sew ${second} into the corner of ${first} with an inset seam (Y-seam): mark the point ${allowance} from the corner on both. Sew to the mark, needle down, pivot, and sew the second side.`;
+      if (others.length > 0) return words.sewOnOneAfterTheOther(list(parts), allowance);
+      return words.sewIntoTheCornerOfWith(second, first, allowance);
     case 'v':
-      return `Sew ${list(parts)}, from left to right.`;
+      return words.sewFromLeftToRight(list(parts));
     case 'h':
-      return `Sew ${list(parts)}, from top to bottom.`;
+      return words.sewFromTopToBottom(list(parts));
     default:
-      return `Sew ${list(parts)} along the diagonal ${parts.length > 2 ? 'edges' : 'edge'}. Offset them so that the tips stick out ${allowance} at each end.`;
+      return words.sewAlongTheDiagonalOffsetThem(list(parts), parts.length > 2 ? words.edges : words.edge, allowance);
   }
 }
 
 function list(parts: string[]): string {
   // 'U2, U1, U1, U2' reads better than a sentence with four ands.
-  return parts.length === 2 ? `${parts[0]} to ${parts[1]}` : parts.join(', ');
+  return parts.length === 2 ? words.toWords(parts[0], parts[1]) : parts.join(', ');
 }
 
 const TOWARDS: Record<Press, string> = {
-  left: 'to the left',
-  right: 'to the right',
-  up: 'upwards',
-  down: 'downwards',
-  'up left': 'to the upper left',
-  'up right': 'to the upper right',
-  'down left': 'to the lower left',
-  'down right': 'to the lower right',
-  open: 'open',
+  get left() {
+    return words.toTheLeft;
+  },
+  get right() {
+    return words.toTheRight;
+  },
+  get up() {
+    return words.upwards;
+  },
+  get down() {
+    return words.downwards;
+  },
+  get 'up left'() {
+    return words.toTheUpperLeft;
+  },
+  get 'up right'() {
+    return words.toTheUpperRight;
+  },
+  get 'down left'() {
+    return words.toTheLowerLeft;
+  },
+  get 'down right'() {
+    return words.toTheLowerRight;
+  },
+  get open() {
+    return words.open;
+  },
 };
 
 /** Pressing by the part that the seams go to, where that can be said in a word. */
@@ -205,16 +223,16 @@ function pressTowards(ways: readonly Press[], seam: Branch['seam'], parts: reado
   const on = (way: Press | undefined) => way === 'down' || way === 'right';
   const [first, second] = ways;
   if (parts.length === 2 && parts[0] !== parts[1] && (back(first) || on(first)))
-    return `Press towards ${back(first) ? parts[0] : parts[1]}.`;
+    return words.pressTowards(back(first) ? parts[0] : parts[1]);
   if (parts.length !== 3 || parts[1] === parts[0] || parts[1] === parts[2]) return undefined;
-  if (on(first) && back(second)) return `Press both seams towards ${parts[1]}.`;
-  if (back(first) && on(second)) return `Press both seams away from ${parts[1]}.`;
+  if (on(first) && back(second)) return words.pressBothSeamsTowards(parts[1]);
+  if (back(first) && on(second)) return words.pressBothSeamsAwayFrom(parts[1]);
   return undefined;
 }
 
 /** How the seams of one join are pressed, in their order. */
 export function pressSentence(ways: Press[], seam: Branch['seam']): string {
-  if (new Set(ways).size === 1) return `Press ${ways.length === 1 ? 'the seam' : 'all seams'} ${TOWARDS[ways[0]!]}.`;
-  const from = seam === 'v' ? ', from the left' : seam === 'h' ? ', from the top' : '';
-  return `Press the seams${from}: ${ways.map((way) => TOWARDS[way]).join(', ')}.`;
+  if (new Set(ways).size === 1) return words.press(ways.length, TOWARDS[ways[0]!]);
+  const from = seam === 'v' ? words.fromTheLeft : seam === 'h' ? words.fromTheTop : '';
+  return words.pressTheSeams(from, ways.map((way) => TOWARDS[way]).join(', '));
 }

@@ -10,6 +10,7 @@ import {
   type SizeOption,
 } from '../programme';
 import { finishingAmounts, handedAmounts, type HandedAmount } from './handed-amounts';
+import { words } from './words/kit-labels';
 
 export interface KitLabel {
   /** Whose kit; '' for a spare. */
@@ -48,7 +49,7 @@ export function kitContents(
           .map(({ fabric, roles, pieces }) => {
             const count = pieces.reduce((n, p) => n + p.qty, 0);
             const named = [lettersIn(whose.colourway, fabric, roles), fabric.name].filter(Boolean).join(' ');
-            return `${named}, ${count} ${count === 1 ? 'piece' : 'pieces'}`;
+            return `${named}, ${count} ${words.pieces(count)}`;
           })
           .sort(),
         ...finishing,

@@ -4,6 +4,7 @@ import { listed } from '../measure';
 import type { Colourway } from '../programme';
 import { pieceName } from './piece-name';
 import { fabricWord } from './sheet-unit';
+import { words } from './words/lay-words';
 
 /** Names that lie side by side, and how each lies. */
 interface Lying {
@@ -13,8 +14,8 @@ interface Lying {
   y: number;
 }
 
-const SIDES = ['up', 'right', 'down', 'left'] as const;
-const TURNS = ['', 'a quarter turn clockwise', 'upside down', 'a quarter turn anticlockwise'] as const;
+const sides = () => [words.up, words.right, words.down, words.left] as const;
+const turned = (quarters: number) => ['', words.quarterClockwise, words.upsideDown, words.quarterAnticlockwise][quarters]!;
 
 /** How a unit lies, by what is seen of it: 'Kale in the top left corner', 'pointing up', 'upside down'; '' where there is nothing to say. */
 export function lieWords(leaf: Leaf, colourway: Colourway): string {
@@ -23,18 +24,18 @@ export function lieWords(leaf: Leaf, colourway: Colourway): string {
   if (kind === 'hst' && leaf.laid.length === 2 && roles.length === 2) {
     const darkest = [...leaf.laid].sort((a, b) => valueOf(colourway, a.role) - valueOf(colourway, b.role))[0]!;
     const [dx, dy] = offset(leaf, [darkest]);
-    const corner = `${dy < 0 ? 'top' : 'bottom'} ${dx < 0 ? 'left' : 'right'}`;
-    return `${fabricWord(colourway, darkest.role)} in the ${corner} corner`;
+    const corner = corners()[dy < 0 ? (dx < 0 ? 0 : 1) : dx < 0 ? 3 : 2];
+    return words.inTheCorner(fabricWord(colourway, darkest.role), corner);
   }
   if (kind === 'geese' && leaf.laid.length === 3) {
     const large = leaf.laid.reduce((best, p) => (areaOf(p) > areaOf(best) ? p : best));
     const [dx, dy] = offset(leaf, [large]);
     // The middle of a triangle lies nearer its base than its point.
     const at = Math.abs(dx) > Math.abs(dy) ? (dx > 0 ? 3 : 1) : dy > 0 ? 0 : 2;
-    return `pointing ${SIDES[at]}`;
+    return words.pointing(sides()[at]);
   }
   if (leaf.laid.length === 1 || leaf.seen.eighths % 2 === 1) return '';
-  return TURNS[(leaf.seen.eighths / 2) % 4]!;
+  return turned((leaf.seen.eighths / 2) % 4);
 }
 
 const valueOf = ({ fabrics }: Colourway, role: string) => fabrics.get(role)?.value ?? 50;
@@ -83,8 +84,8 @@ function pressedWords(leaf: Leaf, c: Construction): string {
   const [x, y] = ways[0] ?? [0, 0];
   const alike = ways.every((way) => way && Math.sign(way[0]) === Math.sign(x) && Math.sign(way[1]) === Math.sign(y));
   if (alike && (x === 0) !== (y === 0))
-    return `pressed ${x > 0 ? 'to the right' : x < 0 ? 'to the left' : y > 0 ? 'down' : 'up'}`;
-  return `pressed like the ${ORDINALS[variants.findIndex(({ places }) => places.includes(leaf))] ?? 'last'} ones`;
+    return words.pressed(x > 0 ? words.toTheRight : x < 0 ? words.toTheLeft : y > 0 ? words.down : words.up);
+  return words.pressedLikeTheOnes(ORDINALS[variants.findIndex(({ places }) => places.includes(leaf))] ?? 'last');
 }
 
 const ORDINALS = ['first', 'second', 'third'] as const;
@@ -94,7 +95,7 @@ export function laidInTurn(c: Construction, colourway: Colourway): string {
   const leaves = isLeaf(c.tree) ? [] : outermost(c.tree);
   if (leaves.every((leaf) => pressedWords(leaf, c) === '')) return '';
   const rows = rowsInWords(c.tree, c, colourway);
-  return rows ? `So that the seams nest, lay them like this. ${rows}` : '';
+  return rows ? words.soThatTheSeamsNestLay(rows) : '';
 }
 
 const nameOf = ({ name, lie }: Lying) => (lie ? `${name} (${lie})` : name);
@@ -104,14 +105,14 @@ export function rowsInWords(tree: Tree, c: Construction, colourway: Colourway): 
   const rows = rowsOf(tree, c, colourway);
   if (!rows || rows.flat().length < 2) return '';
   const place = (i: number) => {
-    if (rows.length === 1) return 'From the left';
-    if (rows.length < 4) return `${i === 0 ? 'Top' : i === rows.length - 1 ? 'Bottom' : 'Middle'} row`;
-    return `Row ${i + 1}`;
+    if (rows.length === 1) return words.fromTheLeft;
+    if (rows.length < 4) return words.row(i === 0 ? words.top : i === rows.length - 1 ? words.bottom : words.middle);
+    return words.row2(i + 1);
   };
   return rows.map((row, i) => `${place(i)}: ${listed(row.map(nameOf))}.`).join(' ');
 }
 
-const CORNERS = ['top left', 'top right', 'bottom right', 'bottom left'] as const;
+const corners = () => [words.topLeft, words.topRight, words.bottomRight, words.bottomLeft] as const;
 
 /** Where four of a part lie round the middle, each a quarter turn on from the one before: how they are laid; '' elsewhere. */
 export function roundTheMiddle(c: Construction): string {
@@ -131,5 +132,5 @@ export function roundTheMiddle(c: Construction): string {
   if ((step !== 2 && step !== 6) || turns.some((t, i) => t !== (turns[0]! + i * step) % 8)) return '';
   const first = turns.indexOf(0);
   if (first < 0) return '';
-  return `Lay one ${unit.label} at the ${CORNERS[first]}, as you sewed it. Give each of the next three a quarter turn ${step === 2 ? 'clockwise' : 'anticlockwise'} as you go round.`;
+  return words.layOneAtTheAsYou(unit.label, corners()[first], step === 2 ? words.clockwise : words.anticlockwise);
 }

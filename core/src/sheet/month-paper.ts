@@ -21,7 +21,7 @@ import { poolPieces } from './pool-paper';
 import { homeworkWords } from './sheet-pool';
 import { fabricWord } from './sheet-unit';
 import type { Paper, PaperPiece, PaperStep } from './paper';
-import { SAFETY } from './cautions';
+import { safety } from './cautions';
 import { explained } from './glossary';
 import { inWords } from './in-words';
 import { coloursOf, drawn } from './pictures';
@@ -31,7 +31,10 @@ import { spinAgain } from './spinning';
 import { listed } from '../measure';
 import { allowWords } from './time-words';
 import { aheadOf, aheadPieces, takeOut } from './units-ahead';
-import { dateOf, inEnglish, type SheetWishes } from './wishes';
+import { plainDate, inLanguage, type SheetWishes } from './wishes';
+import { words as texts } from './words/month-paper';
+import { sizeRound } from './round-strips';
+import { groupName } from '../setting';
 
 /** The paper of a month. Throws PlanError when a block or a fabric cannot be planned. */
 export function monthPaper(programme: Programme, month: Month, colourway: Colourway, wishes: SheetWishes = {}): Paper {
@@ -46,7 +49,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const told = (block: BlockPaper | undefined, i: number) =>
     blockParts.flatMap((part) => [...(part === 'units' && made ? [] : (block?.[part] ?? [])), ...(i === 0 ? own(part) : [])]);
   const who = [sheet.colourway, sheet.size].filter(Boolean).join(', ');
-  const released = sheet.release ? ` · ${dateOf(wishes)(sheet.release)}` : '';
+  const released = sheet.release ? ` · ${plainDate(sheet.release)}` : '';
   // Two or three blocks stand one under the other; more of them would push everything else aside.
   const shown = sheet.blocks.slice(0, 3);
   const heads = shown.map((b) => drawn(b.dealt, { wide: shown.length > 1 ? 1.2 : 1.55, label: b.name, colours }));
@@ -106,12 +109,12 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const said = inOwnWords(pieces, month.words, wishes);
   const paper: Paper = {
     title: `${sheet.programme}: ${sheet.title}, ${who}`,
-    about: `Instruction sheet${sheet.blocks.length > 0 ? ` for ${sheet.blocks.map((b) => b.name).join(' and ')}` : ''}`,
+    about: texts.instructionSheet(sheet.blocks.length > 0 ? texts.forWords(sheet.blocks.map((b) => b.name).join(' and ')) : ''),
     footer: [sheet.programme, sheet.title, who, wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
     pieces: wishes.level === 'new' ? explained(said) : said,
   };
-  return inEnglish(paper, programme, wishes);
+  return inLanguage(paper);
 }
 
 /** What is needed for units that are made ahead: the tools are those of the later month. */
@@ -119,7 +122,7 @@ const needOf = (sheet: MonthSheet, later: MonthSheet): MonthSheet => ({ ...sheet
 
 /** Parts of the quilt that come with a month. */
 const partsOf = ({ setting: plain }: Programme, month: Month, { size }: SheetWishes): string[] =>
-  [...((size?.setting ?? plain)?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => group);
+  [...((size?.setting ?? plain)?.months ?? [])].filter(([, id]) => id === month.id).map(([group]) => groupName(group));
 
 const rowsIn = (pieces: readonly PaperPiece[]) =>
   pieces.reduce((n, p) => n + (p.kind === 'table' ? p.groups.flat().length : 0), 0);
@@ -150,18 +153,19 @@ function startPieces(
   return [
     ...sheet.blocks.map((block): PaperPiece => {
       const named = several ? `${block.number} · ${block.name}: ` : '';
-      const many = block.make > 1 ? `${block.make} blocks. ` : '';
+      const many = block.make > 1 ? texts.blocks(block.make) : '';
       const mirrored =
         block.mirrored > 0
-          ? ` ${capital(inWords(block.mirrored))} of the ${inWords(block.make)} blocks ${block.mirrored === 1 ? 'is a mirror image' : 'are mirror images'}: make ${block.mirrored === 1 ? 'it' : 'them'} with left and right reversed.`
+          ? texts.ofTheBlocksMakeWithLeft(capital(inWords(block.mirrored)), inWords(block.make), block.mirrored)
           : '';
       return {
         kind: 'text',
         tone: 'lead',
         text: [
-          `${named}${many}Finished size `,
-          { bold: sized(block.finished, sheet.unit) },
-          ' (unfinished ',
+          texts.finishedSize(named, many),
+          { bold: block.square ? texts.square(block.finished, sheet.unit) : `${block.finished} ${sheet.unit}` },
+          ' (',
+          texts.unfinished,
           { bold: `${block.unfinished} ${sheet.unit}` },
           `).${framed(block, sheet.unit)}${mirrored}`,
         ],
@@ -172,28 +176,24 @@ function startPieces(
   ];
 }
 
-/** '12 in square', '12 by 8 in'. */
-const sized = (size: string, unit: string) => (size.includes(' by ') ? `${size} ${unit}` : `${size} ${unit} square`);
-
 /** How large it is with what is sewn round it. */
 function framed({ round }: MonthSheet['blocks'][number], unit: string): string {
   const last = round.at(-1);
   return last
-    ? ` With its ${last.name} it measures ${last.size.replace(' square', ` ${unit} square`)}${last.size.endsWith('square') ? '' : ` ${unit}`} unfinished.`
+    ? texts.withItsItMeasuresUnfinished(last.name === 'frame' ? texts.frame : texts.coping, sizeRound(last, unit))
     : '';
 }
 
 function endPieces({ programme, month, colourway, wishes }: MonthContext): PaperPiece[] {
   const { size } = wishes;
-  const date = dateOf(wishes);
   const next = programme.months[programme.months.indexOf(month) + 1];
-  const when = next?.release ? ` on ${date(next.release)}` : '';
-  const coming = next ? `The next sheet${when ? ` is released${when}` : ' follows'}.` : 'This is the last sheet.';
+  const when = next?.release ? texts.onWords(plainDate(next.release)) : '';
+  const coming = next ? texts.theNextSheet(when ? texts.isReleased(when) : texts.follows) : texts.thisIsTheLastSheet;
   const words = homeworkWords(programme, month, colourway, size);
-  const home = words ? ` Before then: ${words}` : '';
+  const home = words ? texts.beforeThen(words) : '';
   return [
-    ...(wishes.level === 'versed' ? [] : [{ kind: 'heading', level: 2, text: 'Next time' } as const]),
-    { kind: 'text', text: `${coming}${home}${programme.contact ? ` Questions? ${capital(programme.contact)}.` : ''}` },
-    { kind: 'text', tone: 'quiet', text: SAFETY },
+    ...(wishes.level === 'versed' ? [] : [{ kind: 'heading', level: 2, text: texts.nextTime } as const]),
+    { kind: 'text', text: `${coming}${home}${programme.contact ? texts.questions(capital(programme.contact)) : ''}` },
+    { kind: 'text', tone: 'quiet', text: safety() },
   ];
 }

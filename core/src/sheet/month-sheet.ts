@@ -4,26 +4,30 @@
  */
 import { blockDrawing, type Block, type Drawing } from '../block';
 import { extent, isLeaf, leaves, outermost, type Construction, type Cut, type Tree, type UnitPlan } from '../construction';
-import { formatLength, rulerWords, listed, type Exact, type Rational } from '../measure';
+import { by, type Exact, formatLength, listed, type Rational, rulerWords } from '../measure';
 import {
   blocksAsCast,
+  type Colourway,
   constructSeries,
   dealtBlock,
   demandOf,
   mirroredInMonth,
-  monthTitle,
+  type Month,
+  type MonthBlock,
   monthShares,
+  monthTitle,
   packetOfMonth,
+  pieceLabel,
   planPacket,
   poolKey,
   poolMaking,
   poolOfUnit,
-  settingPieces,
-  type Colourway,
-  type Month,
-  type MonthBlock,
   type Programme,
+  QUILT,
+  readLaidKey,
+  readPieceLabel,
   type SettingPiece,
+  settingPieces,
   type SizeOption,
 } from '../programme';
 import { inWords } from './in-words';
@@ -36,6 +40,8 @@ import { pieceName } from './piece-name';
 import { isPlain, measured, sheetUnit, type SheetUnit } from './sheet-unit';
 import { toolsOf, type SheetTools } from './tools';
 import { whyCut, type Why } from './why';
+import { words } from './words/month-sheet';
+import { partName } from '../setting';
 
 export interface SheetFabric {
   roles: string[];
@@ -79,6 +85,7 @@ export interface SheetBlock {
   /** How many of them stand mirrored in the quilt, and are sewn as the mirror image of all that is drawn. */
   mirrored: number;
   finished: string;
+  square: boolean;
   unfinished: string;
   /** Strips that are sewn round it before it is sewn to others, in order, with the size after each pair; none where it stands bare. */
   round: RoundStrips[];
@@ -185,12 +192,12 @@ export function monthSheet(
           (making?.cuts ?? [])
             .filter((cut) => colourway.fabrics.get(cut.role) === fabric)
             .map((cut) => ({
-              ...sheetCut(cut, { style: making!.pools[0]!.entry.style }, poolKey(size)),
-              piece: `${month.id}:${poolKey(size)}:${cut.label}`,
+              ...sheetCut(cut, { style: making!.pools[0]!.entry.style }, poolKey(size?.id)),
+              piece: pieceLabel({ month: month.id, of: poolKey(size?.id), cut: cut.label }),
             })),
           quilt
             .filter((p) => p.fabric === fabric)
-            .map((p) => ({ ...quiltCut(p, programme), piece: `${month.id}:quilt:${p.name}` })),
+            .map((p) => ({ ...quiltCut(p, programme), piece: pieceLabel({ month: month.id, of: QUILT, cut: p.name }) })),
         ),
     })),
     blocks: constructions.map(({ entry, number, c }, i) => ({
@@ -215,18 +222,23 @@ export function monthSheet(
 
 /** Whether sizes are exact or cut large, as the blocks and their units are: said of all, or of each unit by its name. */
 function sizingText(blocks: readonly Construction[], seam: string): string {
-  const exact = `sew a scant ${seam} seam and measure at every checkpoint.`;
+  const exact = words.sewAScantSeamAndMeasure(seam);
   const sewn = blocks.map((c) => c.units.filter((u) => !isPlain(u) && !u.places[0]!.inside && !u.pooled));
   const large = sewn.map((units) => units.filter((u) => (u.recipe.trims ?? 0) > 0));
   const count = (of: readonly UnitPlan[][]) => of.reduce((n, units) => n + units.length, 0);
-  if (count(large) === 0) return `Sizes are exact: ${exact}`;
-  if (count(large) === count(sewn)) return 'Units are cut a little large: trim each one to the size of its checkpoint.';
+  if (count(large) === 0) return words.sizesAreExact(exact);
+  if (count(large) === count(sewn)) return words.unitsAreCutALittleLarge;
   const named = blocks.flatMap((c, i) => {
     const labels = listed(large[i]!.map((u) => u.label));
-    return labels ? [blocks.length > 1 ? `${labels} of ${c.block.name}` : labels] : [];
+    return labels ? [blocks.length > 1 ? words.ofWords(labels, c.block.name) : labels] : [];
   });
   const several = count(large) > 1;
-  return `${listed(named)} ${several ? 'are' : 'is'} cut a little large: trim ${several ? 'each one' : 'it'} to the size of its checkpoint. All other sizes are exact: ${exact}`;
+  return words.cutALittleLargeTrimTo(
+    listed(named),
+    several ? words.are : words.isWords,
+    several ? words.eachOne : words.it,
+    exact,
+  );
 }
 
 const amountOf = (handed: readonly HandedAmount[], fabric: string) => {
@@ -240,7 +252,7 @@ function sheetCut(cut: Cut, c: Pick<Construction, 'style'>, key: string): Omit<S
   return {
     label: cut.label,
     qty: cut.qty,
-    size: square ? formatLength(cut.w, unit) : `${formatLength(cut.w, unit)} by ${formatLength(cut.h, unit)}`,
+    size: square ? formatLength(cut.w, unit) : by(formatLength(cut.w, unit), formatLength(cut.h, unit)),
     square,
     then: thenCut(cut),
     ruler: rulerWords(cut.w, unit),
@@ -252,10 +264,18 @@ function sheetCut(cut: Cut, c: Pick<Construction, 'style'>, key: string): Omit<S
 }
 
 /** What becomes of a square once it is cut. */
-const THEN = { none: '', once: 'cut once on the diagonal', twice: 'cut twice on the diagonal' } as const;
+const THEN = {
+  none: '',
+  get once() {
+    return words.cutOnceOnTheDiagonal;
+  },
+  get twice() {
+    return words.cutTwiceOnTheDiagonal;
+  },
+} as const;
 
 function thenCut({ sub, template, reversed }: Cut): string {
-  if (template) return `cut along its template${reversed ? ', turned over' : ''}`;
+  if (template) return words.cutAlongItsTemplate(reversed ? words.turnedOver : '');
   return THEN[sub];
 }
 
@@ -269,23 +289,23 @@ function usesOf(cut: Cut, c: Construction): string[] {
       return inside && leaves(inside).some((leaf) => c.unitOf.get(leaf) === unit);
     });
     const laid = outermost(c.tree).some((leaf) => c.unitOf.get(leaf) === unit);
-    return [...around.map((u) => u.label), ...(laid ? ['the block'] : [])];
+    return [...around.map((u) => u.label), ...(laid ? [words.theBlock] : [])];
   });
 }
 
 /** A part of the quilt among the month's cuts. */
 function quiltCut(piece: SettingPiece, { unit, house }: Programme): Omit<SheetCut, 'piece'> {
-  const [label] = piece.name.split('@') as [string];
+  const label = readPieceLabel(pieceLabel({ of: QUILT, cut: piece.name })).cut;
   const long = piece.w.compare(piece.h) > 0;
   const [w, h] = [piece.w, piece.h].map((side) => formatLength(side, unit)) as [string, string];
   const square = piece.w.equals(piece.h);
   return {
-    ...{ label, qty: piece.qty, square, block: 'quilt', for: ['the quilt'] },
-    size: square ? w : `${w} by ${h}`,
+    ...{ label: partName(label), qty: piece.qty, square, block: 'quilt', for: [words.theQuilt] },
+    size: square ? w : by(w, h),
     then: THEN[piece.sub],
     ruler: rulerWords(long ? piece.h : piece.w, unit),
     w: long ? piece.h : piece.w,
-    why: whyCut({ ...piece, label }, { unit, rounding: house.rounding }),
+    why: whyCut({ ...piece, label: partName(label) }, { unit, rounding: house.rounding }),
   };
 }
 
@@ -302,7 +322,7 @@ function sheetBlock(
 ): Omit<SheetBlock, 'mirrored' | 'round'> {
   const size = ([w, h]: readonly [Exact, Exact]) => {
     const [across, down] = [measured(w, c), measured(h, c)];
-    return w.equals(h) ? across : `${across} by ${down}`;
+    return w.equals(h) ? across : by(across, down);
   };
   const { crossings, nested } = c.pressing;
   return {
@@ -310,6 +330,7 @@ function sheetBlock(
     name: nameOf(key, c, size(c.finished)),
     make: c.make,
     finished: size(c.finished),
+    square: c.finished[0].equals(c.finished[1]),
     unfinished: size(c.unfinished),
     drawing: blockDrawing(c.block, c.finished),
     dealt: blockDrawing(dealt, c.finished),
@@ -325,18 +346,18 @@ function sheetBlock(
         ? ''
         : nested === crossings
           ? crossings === 1
-            ? 'The seams nest where they cross.'
-            : `The seams nest at ${crossings === 2 ? 'both' : `all ${inWords(crossings)}`} crossings.`
-          : `The seams nest at ${inWords(nested)} of the ${inWords(crossings)} crossings; pin the others.`,
+            ? words.theSeamsNestWhereTheyCross
+            : words.theSeamsNestAtCrossings(crossings === 2 ? words.both : words.all(inWords(crossings)))
+          : words.theSeamsNestAtOfThe(inWords(nested), inWords(crossings)),
     patches: patchLabels(c),
   };
 }
 
 /** With its size where the block stands in the month at another one, and with its number where it is laid in several ways. */
 function nameOf(key: string, { block }: Construction, size: string): string {
-  const [plain, copy] = key.split('#') as [string, string?];
+  const { block: plain, way } = readLaidKey(key);
   const sized = plain === block.id ? block.name : `${block.name}, ${size}`;
-  return copy ? `${sized}, as no. ${copy}` : sized;
+  return way ? words.asNo(sized, way) : sized;
 }
 
 function layoutMarks(c: Construction): SheetBlock['marks'] {

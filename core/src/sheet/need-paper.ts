@@ -7,7 +7,7 @@ import {
   monthInWords,
   monthShares,
   packetOfMonth,
-  poolKey,
+  isPoolKey,
   wayOf,
   type Colourway,
   type KitKind,
@@ -23,6 +23,7 @@ import type { PaperCell, PaperPiece, PaperRow } from './paper';
 import { takenFromPools } from './pool-paper';
 import { toolWords } from './tools';
 import type { SheetWishes } from './wishes';
+import { words } from './words/need-paper';
 
 /** What a month's paper is made from. */
 export interface MonthContext {
@@ -75,12 +76,12 @@ function fromThePacket(context: MonthContext): PaperPiece[] {
   );
   const others = listed(months.filter((m) => m !== month).map(monthInWords));
   return [
-    { kind: 'heading', level: 2, text: 'You will need' },
+    { kind: 'heading', level: 2, text: words.youWillNeed },
     ...(at > 0
       ? [
           {
             kind: 'text',
-            text: [`From `, { bold: `packet ${number}` }, `, which you started with ${monthInWords(months[0]!)}:`],
+            text: [words.from, { bold: words.packet(number) }, words.whichYouStartedWith(monthInWords(months[0]!))],
           } as const,
           ...keptTable(
             context,
@@ -92,27 +93,32 @@ function fromThePacket(context: MonthContext): PaperPiece[] {
             ? [
                 {
                   kind: 'text',
-                  text: `Packet ${number} holds your fabric for ${monthInWords(month)} and ${others}. Cut only what this sheet says now; keep the rest.`,
+                  text: words.packetHoldsYourFabricForAnd(number, monthInWords(month), others),
                 } as const,
               ]
             : []),
           ...(sheet.handed.length > 0 ? [amountTable(sheet.handed, context)] : []),
         ]),
-    ...(bundled.length > 0 ? [{ kind: 'text', text: ['From your ', { bold: 'bundle' }, ':'] } as const, ...bundled] : []),
+    ...(bundled.length > 0 ? [{ kind: 'text', text: [words.fromYour, { bold: words.bundle }, ':'] } as const, ...bundled] : []),
     ...(at > 0 ? finishingTable(context) : []),
   ];
 }
 
-const FABRIC_COLUMN = { name: 'Fabric', share: 4 };
+const FABRIC_COLUMN = {
+  get name() {
+    return words.fabric;
+  },
+  share: 4,
+};
 
 function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: MonthContext): PaperPiece {
   return {
     kind: 'table',
     columns: [
       FABRIC_COLUMN,
-      { name: 'Number', share: 2 },
-      { name: `Length, ${sheet.unit}`, right: true, share: 2.4 },
-      { name: 'Amount', right: true, share: 2 },
+      { name: words.number, share: 2 },
+      { name: words.length(sheet.unit), right: true, share: 2.4 },
+      { name: words.amount, right: true, share: 2 },
     ],
     groups: [
       amounts.map((f): PaperRow => ({
@@ -126,7 +132,7 @@ function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: MonthC
           { text: f.length },
           { text: f.amount, numeral: true },
         ],
-        said: `${f.name}${f.roles.length > 0 ? ` (${f.roles.join(', ')})` : ''}${f.use ? `, ${f.use}` : ''}: ${f.amount ? `${f.amount}, ` : ''}${f.length} ${sheet.unit}${f.sku ? `; number ${f.sku}` : ''}.`,
+        said: `${f.name}${f.roles.length > 0 ? ` (${f.roles.join(', ')})` : ''}${f.use ? `, ${f.use}` : ''}: ${f.amount ? `${f.amount}, ` : ''}${f.length} ${sheet.unit}${f.sku ? words.number2(f.sku) : ''}.`,
       })),
     ],
   };
@@ -144,20 +150,20 @@ function finishingTable(context: MonthContext): PaperPiece[] {
 function keptTable({ month, sheet, wishes }: MonthContext, shares: readonly MonthShare[]): PaperPiece[] {
   const rows = shares.flatMap((share): PaperRow[] => {
     const whole = share.kept.filter((k) => k.usedIn === month).map((k) => wholeText(k, share, sheet.unit));
-    const bagged = share.bagged.map((b) => `already cut with ${b.cutIn.name}: ${bagText(b, sheet.unit)}`);
+    const bagged = share.bagged.map((b) => words.alreadyCutWith(b.cutIn.name, bagText(b, sheet.unit)));
     const text = [...whole, ...bagged].join('; ');
     if (!text) return [];
     const { fabric, roles } = share;
     return [
       {
         cells: [fabricCell(fabric, roles, wishes), { text, numeral: true }],
-        said: `${fabric.name} (${roles.join(', ')}): you kept ${text}.`,
+        said: words.youKept(fabric.name, roles.join(', '), text),
       },
     ];
   });
   const columns = [
-    { name: 'Fabric', share: 2 },
-    { name: 'You kept', share: 5 },
+    { name: words.fabric, share: 2 },
+    { name: words.youKept2, share: 5 },
   ];
   const wof = shares.some((s) => s.kept.some((k) => k.usedIn === month && k.of === 'length'));
   return rows.length > 0 ? [{ kind: 'table', columns, groups: [rows] }, ...(wof ? [WOF] : [])] : [];
@@ -171,7 +177,13 @@ export function keptInWof(context: MonthContext): boolean {
 }
 
 /** Said once, where it is first used. */
-export const WOF: PaperPiece = { kind: 'text', tone: 'quiet', text: 'WOF is the width of the fabric, selvedge to selvedge.' };
+export const WOF: PaperPiece = {
+  kind: 'text',
+  tone: 'quiet',
+  get text() {
+    return words.wofIsTheWidthOfThe;
+  },
+};
 
 export const fabricCell = (
   { name, colour }: Pick<MonthShare['fabric'], 'name' | 'colour'>,
@@ -182,16 +194,16 @@ export const fabricCell = (
 function inTheBag(context: MonthContext): PaperPiece[] {
   const { sheet, wishes } = context;
   return [
-    { kind: 'heading', level: 2, text: 'In your bag' },
-    { kind: 'text', text: 'The pieces are cut. Count them before you begin, and lay them in piles with their labels.' },
+    { kind: 'heading', level: 2, text: words.inYourBag },
+    { kind: 'text', text: words.thePiecesAreCutCountThem },
     {
       kind: 'table',
       columns: [
         FABRIC_COLUMN,
-        { name: 'Piece', share: 1.5 },
-        { name: 'How many', right: true, share: 1.5 },
-        { name: `Size, ${sheet.unit}`, right: true, share: 3 },
-        { name: 'For', share: 3 },
+        { name: words.piece, share: 1.5 },
+        { name: words.howMany, right: true, share: 1.5 },
+        { name: words.size(sheet.unit), right: true, share: 3 },
+        { name: words.forWords, share: 3 },
       ],
       groups: cutRows(sheet, wishes),
     },
@@ -207,7 +219,16 @@ export function cutRows({ fabrics }: MonthSheet, wishes: SheetWishes): PaperRow[
     return [
       cuts.map((cut, i) => ({
         cut: `${cut.block}:${cut.label}`,
-        said: `${f.name} (${f.roles.join(', ')}): ${cut.qty} ${cutPrefix(cut)}${cut.label}, ${cut.size}${cut.then ? `, ${cut.then}` : ''}, for ${listed(cut.for)}.`,
+        said: words.forWords2(
+          f.name,
+          f.roles.join(', '),
+          cut.qty,
+          cutPrefix(cut),
+          cut.label,
+          cut.size,
+          cut.then ? `, ${cut.then}` : '',
+          listed(cut.for),
+        ),
         cells: [
           i === 0 ? { text: f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) } : { text: '' },
           { text: [{ bold: `${cutPrefix(cut)}${cut.label}` }] },
@@ -222,31 +243,31 @@ export function cutRows({ fabrics }: MonthSheet, wishes: SheetWishes): PaperRow[
 
 /** The number of the block where there are several, or P for what is cut for pools. */
 export const cutPrefix = ({ number, block }: SheetCut): string =>
-  block.startsWith(poolKey()) ? 'P·' : number === undefined ? '' : `${number}·`;
+  isPoolKey(block) ? 'P·' : number === undefined ? '' : `${number}·`;
 
 function toBring(context: MonthContext): PaperPiece[] {
   const { programme, month, colourway, sheet, wishes } = context;
   const gets = handedOf(programme, { colourway, months: [month], size: wishes.size, kind: 'list' });
   if (gets.way !== 'list') return [];
   return [
-    { kind: 'heading', level: 2, text: 'What to bring' },
+    { kind: 'heading', level: 2, text: words.whatToBring },
     {
       kind: 'table',
       columns: [
-        { name: 'Fabric', share: 3 },
-        { name: 'From the bolt', right: true, share: 2 },
-        { name: 'Or fat quarters', right: true, share: 2 },
-        { name: `Or scraps no smaller than, ${sheet.unit}`, share: 5 },
+        { name: words.fabric, share: 3 },
+        { name: words.fromTheBolt, right: true, share: 2 },
+        { name: words.orFatQuarters, right: true, share: 2 },
+        { name: words.orScrapsNoSmallerThan(sheet.unit), share: 5 },
       ],
       groups: [
         gets.own.map(({ fabric, roles, yardage, fatQuarters, scraps }) => ({
           cells: [
             { text: fabric.name, swatch: swatch(fabric.colour, roles.join(' '), wishes) },
-            { text: yardage ? soldText(yardage, programme.house) : 'no: a piece is wider', numeral: true },
-            { text: fatQuarters === undefined ? 'no: a piece is larger' : String(fatQuarters) },
+            { text: yardage ? soldText(yardage, programme.house) : words.noAPieceIsWider, numeral: true },
+            { text: fatQuarters === undefined ? words.noAPieceIsLarger : String(fatQuarters) },
             {
               text: scraps
-                .map((s) => `${s.qty} × ${formatLength(s.w, sheet.unit)} by ${formatLength(s.h, sheet.unit)}`)
+                .map((s) => words.byWords(s.qty, formatLength(s.w, sheet.unit), formatLength(s.h, sheet.unit)))
                 .join('; '),
             },
           ],
@@ -262,13 +283,7 @@ export function scrappyWords({ programme, month, colourway, sheet, wishes }: Mon
   const ways = month.blocks.flatMap((entry) => castBlocks(programme, colourway, entry, wishes.size)?.length ?? []);
   const several = ways.filter((n) => n > 1);
   return [
-    ...(several.length > 0
-      ? [
-          `This block is scrappy. It is made in ${inWords(Math.max(...several))} fabric arrangements, each with its own instructions.`,
-        ]
-      : []),
-    ...(sheet.pools.length > 0
-      ? ['Scrappy units are not named one by one: they come out of a pool, and any of its units will do.']
-      : []),
+    ...(several.length > 0 ? [words.thisBlockIsScrappyItIs(inWords(Math.max(...several)))] : []),
+    ...(sheet.pools.length > 0 ? [words.scrappyUnitsAreNotNamedOne] : []),
   ].join(' ');
 }

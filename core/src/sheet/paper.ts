@@ -9,7 +9,7 @@ export interface Paper {
   /** What it is, for the file's own description. */
   about: string;
   /** The English that it is in, where it is not British. */
-  lang?: 'en-US';
+  lang?: string;
   /** At the foot of every page. */
   footer: string;
   /** Larger letters for those who need them. */

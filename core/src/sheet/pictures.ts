@@ -6,6 +6,7 @@ import type { Rational, LengthUnit } from '../measure';
 import type { Colourway } from '../programme';
 import type { PaperPicture } from './paper';
 import type { Arrow, WalkStep } from './walk';
+import { words } from './words/pictures';
 
 /** What a letter is drawn in; white where the picture is to be coloured in. */
 export type Colours = (role: string) => string;
@@ -31,7 +32,7 @@ export function drawn(
 
 /** What a step makes, with arrows for the pressing. */
 export function partSewn({ joined, arrows, name }: WalkStep, colours: Colours, wide: number): PaperPicture {
-  return { ...drawn(joined, { wide, label: `${name}, sewn and pressed`, colours }), lines: arrows.map(arrowLine) };
+  return { ...drawn(joined, { wide, label: words.sewnAndPressed(name), colours }), lines: arrows.map(arrowLine) };
 }
 
 const arrowLine = ({ from, to, open }: Arrow) => ({ from, to, kind: open ? ('strong' as const) : ('arrow' as const) });
@@ -144,7 +145,7 @@ export function checkSquare(unit: LengthUnit): PaperPicture {
   const side = unit === 'in' ? 1 : 2;
   return {
     ...{ width: side, height: side, full: true, wide: unit === 'in' ? 1 : 2 / 2.54, lines: [] },
-    label: `A square of ${side} ${unit} to check the printer by`,
+    label: words.aSquareOfToCheckThe(side, unit),
     shapes: [{ points: box(0, 0, side, side), fill: 'none' }],
     texts: [{ at: [side / 2, side / 2], text: `${side} ${unit}`, size: side / 6 }],
   };

@@ -6,6 +6,7 @@ import type { SheetPool } from './sheet-pool';
 import { measureText } from './unit-paper';
 import { lowered, stepsPiece } from './unit-steps';
 import type { SheetWishes } from './wishes';
+import { words } from './words/pool-paper';
 
 /** 'Make your pool of units', for the pools that begin with this month; then what is only cut for them. */
 export function poolPieces(
@@ -18,25 +19,21 @@ export function poolPieces(
   const sewn = begun.filter((p) => !p.plain);
   const cut = begun.filter((p) => p.plain);
   if (begun.length === 0) return [];
-  const heading =
-    sewn.length === 0 ? 'Your pieces to choose from' : `Make your ${sewn.length === 1 ? 'pool' : 'pools'} of units`;
+  const heading = sewn.length === 0 ? words.yourPiecesToChooseFrom : words.makeYourOfUnits(sewn.length);
   return [
     { kind: 'heading', level: 2, text: heading },
     ...(sewn.length > 0
       ? [
           {
             kind: 'text',
-            text: 'Sew them in batches, and mix the finished ones well. A block takes any of them.',
+            text: words.sewThemInBatchesAndMix,
           } as const,
         ]
       : []),
     ...sewn.flatMap((pool) => sewnPool(pool, colours, wishes, fabric)),
     ...cut.map((pool): PaperPiece => ({
       kind: 'text',
-      text: [
-        { bold: `${pool.name}: ${pool.made} ${pool.title} of ${pool.of}. ` },
-        `They are cut, not sewn. ${takeWords(pool)}`,
-      ],
+      text: [{ bold: words.ofWords(pool.name, pool.made, pool.title, pool.of) }, words.theyAreCutNotSewn(takeWords(pool))],
     })),
   ];
 }
@@ -46,14 +43,14 @@ function sewnPool(pool: SheetPool, colours: Colours, wishes: SheetWishes, fabric
   const versed = wishes.level === 'versed';
   const whole = step && !versed ? partSewn(step, colours, 1.15) : drawn(pool.drawing, { wide: 0.8, label: title, colours });
   return [
-    { kind: 'heading', level: 3, text: `${name}: make ${made} ${title} of ${of}, ${method}` },
+    { kind: 'heading', level: 3, text: words.makeOf(name, made, title, of, method) },
     {
       kind: 'beside',
       pictures: [lowered(whole)],
       pieces: [
         {
           kind: 'text',
-          text: pool.yields === 1 ? `Each takes ${pool.from}.` : `Each batch takes ${pool.from}, and makes ${pool.yields}.`,
+          text: pool.yields === 1 ? words.eachTakes(pool.from) : words.eachBatchTakesAndMakes(pool.from, pool.yields),
         },
         measureText(pool),
         { kind: 'text', text: takeWords(pool) },
@@ -71,10 +68,10 @@ function pairTable({ rows }: SheetPool, { coloured }: SheetWishes): PaperPiece {
   return {
     kind: 'table',
     columns: [
-      { name: 'Fabric', share: 3 },
-      ...(paired ? [{ name: 'One batch with each of', share: 5 }] : []),
-      { name: 'Batches', right: true, share: 1.2 },
-      { name: 'Makes', right: true, share: 1.2 },
+      { name: words.fabric, share: 3 },
+      ...(paired ? [{ name: words.oneBatchWithEachOf, share: 5 }] : []),
+      { name: words.batches, right: true, share: 1.2 },
+      { name: words.makes, right: true, share: 1.2 },
     ],
     groups: [
       rows.map((row) => ({
@@ -98,11 +95,9 @@ function pairTable({ rows }: SheetPool, { coloured }: SheetWishes): PaperPiece {
 /** How many this month takes, and who takes the others. */
 function takeWords({ name, takes, later, over }: SheetPool): string {
   const others =
-    later.length > 0
-      ? ` Keep the others in a bag marked ${name}: ${listed(later.map((l) => `${l.takes} for ${l.month}`))}.`
-      : '';
-  const spare = over > 0 ? ` ${over} ${over === 1 ? 'comes' : 'come'} over, in case one goes wrong.` : '';
-  return `This month takes any ${takes}.${others}${spare}`;
+    later.length > 0 ? words.keepTheOthersInABag(name, listed(later.map((l) => words.forWords(l.takes, l.month)))) : '';
+  const spare = over > 0 ? words.overInCaseOneGoesWrong(over) : '';
+  return words.thisMonthTakesAny(takes, others, spare);
 }
 
 /** What to take out of pools that were begun before. */
@@ -112,9 +107,10 @@ export function takenFromPools(pools: readonly SheetPool[]): PaperPiece[] {
   return [
     {
       kind: 'text',
-      text: `Out of your ${before.length === 1 ? 'pool' : 'pools'}: ${listed(
-        before.map((p) => `any ${p.takes} ${p.title} of ${p.name}, which you began with ${p.madeWith}`),
-      )}.`,
+      text: words.outOfYour(
+        before.length,
+        listed(before.map((p) => words.anyOfWhichYouBeganWith(p.takes, p.title, p.name, p.madeWith))),
+      ),
     },
   ];
 }

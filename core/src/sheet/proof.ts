@@ -3,6 +3,7 @@ import { hasSheet, type Colourway, type Month, type Programme } from '../program
 import { monthDoubts } from './doubts';
 import { plainDate } from './wishes';
 import { lostWords, wordsStanding } from './words-standing';
+import { words } from './words/proof';
 
 export interface ProofPoint {
   id: string;
@@ -24,34 +25,28 @@ export interface ProofFacts {
 /** The points to look at for a month, first to last. */
 export function proofPoints(programme: Programme, month: Month, { sinceSample, missed = [], today }: ProofFacts): ProofPoint[] {
   if (!hasSheet(programme, month))
-    return [{ id: 'empty', asks: 'There is a block or a note', says: ['This month has neither yet.'], stops: true }];
+    return [{ id: 'empty', asks: words.thereIsABlockOrA, says: [words.thisMonthHasNeitherYet], stops: true }];
   const doubts = programme.colourways.map((c) => ({ colourway: c, found: monthDoubts(programme, month, c) }));
   const ruin = said(doubts, 'ruin');
   const open = said(doubts, 'waste');
   const lost = wordsStanding(programme, month).map(lostWords).filter(Boolean);
   const late = month.release && month.release < today;
   return [
-    ...(ruin.length > 0 ? [{ id: 'ruin', asks: 'Problems that would ruin kits are fixed', says: ruin, stops: true }] : []),
+    ...(ruin.length > 0 ? [{ id: 'ruin', asks: words.problemsThatWouldRuinKitsAre, says: ruin, stops: true }] : []),
     {
       id: 'date',
-      asks: 'The release date is right',
-      says: month.release
-        ? late
-          ? [`${plainDate(month.release)} has passed: the sheet will go out as soon as you schedule it.`]
-          : []
-        : ['No date is set yet.'],
+      asks: words.theReleaseDateIsRight,
+      says: month.release ? (late ? [words.hasPassedTheSheetWillGo(plainDate(month.release))] : []) : [words.noDateIsSetYet],
       stops: !month.release,
     },
-    ...(open.length > 0 ? [{ id: 'doubts', asks: 'The warnings have been read', says: open, stops: false }] : []),
+    ...(open.length > 0 ? [{ id: 'doubts', asks: words.theWarningsHaveBeenRead, says: open, stops: false }] : []),
     ...(month.blocks.length > 0
       ? [
           {
             id: 'sample',
-            asks: 'A test block was sewn from these numbers',
+            asks: words.aTestBlockWasSewnFrom,
             says:
-              sinceSample === undefined
-                ? ['No test block is recorded for this month.']
-                : sinceSample.map((s) => `Since the test block: ${s}`),
+              sinceSample === undefined ? [words.noTestBlockIsRecordedFor] : sinceSample.map((s) => words.sinceTheTestBlock(s)),
             stops: false,
           },
         ]
@@ -60,15 +55,15 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, m
       ? [
           {
             id: 'missed',
-            asks: 'The sheet warns about the sizes the test block missed, or you have found out why',
+            asks: words.theSheetWarnsAboutTheSizes,
             says: [...missed],
             stops: false,
           },
         ]
       : []),
-    ...(lost.length > 0 ? [{ id: 'own-words', asks: 'Your own words are where you want them', says: lost, stops: false }] : []),
-    { id: 'read', asks: 'Every number on the sheet was checked against a ruler', says: [], stops: false },
-    { id: 'words', asks: 'Names, fabrics and our own words are right', says: [], stops: false },
+    ...(lost.length > 0 ? [{ id: 'own-words', asks: words.yourOwnWordsAreWhereYou, says: lost, stops: false }] : []),
+    { id: 'read', asks: words.everyNumberOnTheSheetWas, says: [], stops: false },
+    { id: 'words', asks: words.namesFabricsAndOurOwnWords, says: [], stops: false },
   ];
 }
 

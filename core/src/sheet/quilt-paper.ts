@@ -1,5 +1,5 @@
 /** Putting the quilt together on paper: rows and sashing, setting triangles, rounds, borders, and where it lies in the whole. */
-import { listed, type Exact } from '../measure';
+import { by, type Exact, listed } from '../measure';
 import { laidOnQuilt, setBlocks, type Colourway, type Month, type Programme, type Quilt } from '../programme';
 import { sidesOf, type SetNode, type SetPiece } from '../setting';
 import { finishingPieces } from './finishing-paper';
@@ -9,6 +9,7 @@ import { joinPicture, piecesPicture, quiltDrawing, withBorders } from './quilt-p
 import { centreOf, toldOf, written, type Told } from './quilt-told';
 import { putBy, stagesOf, type Stages, type TopRow } from './setting-stages';
 import type { SheetWishes } from './wishes';
+import { words } from './words/quilt-paper';
 
 const PALE = '#eef0f3';
 
@@ -34,7 +35,7 @@ export function whereInQuilt(
       wide: Math.min(1.1, (1.4 * width) / height),
       lines: [],
       texts: [],
-      label: 'Where it lies in the quilt',
+      label: words.whereItLiesInTheQuilt,
     },
     shapes: [
       ...parts.map((p, i) => ({ points: p.points, fill: own.has(quilt.top.parts[i]!.group!) ? colours(p.role) : PALE })),
@@ -49,7 +50,7 @@ export function whereInQuilt(
 
 export function finishedWords({ top }: Quilt, { unit, house }: Programme): string {
   const side = (x: Exact) => written({ unit, house }, x);
-  return `${side(top.w)} by ${side(top.h)} ${unit}`;
+  return words.byWords(side(top.w), side(top.h), unit);
 }
 
 /** What is sewn of the quilt with a month: all that is there by then and was not before. */
@@ -64,7 +65,7 @@ export function quiltPieces(programme: Programme, month: Month, colourway: Colou
     {
       kind: 'text',
       tone: 'lead',
-      text: ['The quilt finishes at ', { bold: finishedWords(told.quilt, programme) }, '.'],
+      text: [words.theQuiltFinishesAt, { bold: finishedWords(told.quilt, programme) }, '.'],
     },
     ...pieces,
   ];
@@ -80,16 +81,16 @@ function interlockedPieces(told: Told, stages: Stages): PaperPiece[] {
   if (stages.top !== told.programme.months.indexOf(told.month)) return [];
   const { w, h } = centreOf(told);
   return [
-    { kind: 'heading', level: 2, text: 'Put the quilt top together' },
+    { kind: 'heading', level: 2, text: words.putTheQuiltTopTogether },
     {
       kind: 'beside',
-      pictures: [quiltDrawing(withBorders(told, 0), told.colours, { wide: 2.4, label: 'The top without its borders' })],
+      pictures: [quiltDrawing(withBorders(told, 0), told.colours, { wide: 2.4, label: words.theTopWithoutItsBorders })],
       pieces: [
         {
           kind: 'text',
-          text: 'The long sashes and the side triangles of this quilt interlock, so it is not sewn in straight rows. Lay it all out as in the picture. Where a sash reaches past what it is sewn to, leave the end of that seam open, sew on what comes beside it, and then close the seam.',
+          text: words.theLongSashesAndTheSide,
         },
-        { kind: 'text', tone: 'check', text: `Measure through the middle, both ways: ${w} by ${h} ${told.programme.unit}.` },
+        { kind: 'text', tone: 'check', text: words.measureThroughTheMiddleBothWays(w, h, told.programme.unit) },
       ],
     },
   ];
@@ -99,13 +100,13 @@ function interlockedPieces(told: Told, stages: Stages): PaperPiece[] {
 function laterPieces({ programme, month, quilt }: Told): PaperPiece[] {
   return putBy(month, quilt, programme).map(({ group, until }) => ({
     kind: 'text',
-    text: `Put the ${group} by, in a bag with its name and ‘${until.name}’ on it. The sheet of ${until.name} tells how it is sewn on.`,
+    text: words.putTheByInABag(group, until.name),
   }));
 }
 
 /** 'rows 1, 2 and 4' */
 const rowsWords = (rows: readonly TopRow[]) =>
-  rows.length === 1 ? `row ${rows[0]!.number}` : `rows ${listed(rows.map((r) => String(r.number)))}`;
+  rows.length === 1 ? words.row(rows[0]!.number) : words.rows(listed(rows.map((r) => String(r.number))));
 
 function rowPieces(told: Told, stages: Stages): PaperPiece[] {
   const { programme, month, quilt } = told;
@@ -130,24 +131,24 @@ function rowPieces(told: Told, stages: Stages): PaperPiece[] {
   if (strips.length > 0)
     steps.push({
       picture: piecesPicture(told, stages.onPoint, [{ name: '', pieces: strips[0]!.pieces }]),
-      text: `Sew the sashing strips, cornerstones and sashes in turn: ${listed(strips.map(stripWords))}. Press towards the sashes.`,
-      check: `Measure: ${listed(strips.map((s) => sizeWords(told, s.pieces, stages.onPoint)))}.`,
+      text: words.sewTheSashingStripsCornerstonesAnd(listed(strips.map(stripWords))),
+      check: words.measure(listed(strips.map((s) => sizeWords(told, s.pieces, stages.onPoint)))),
     });
   if (sewn.length > 0) {
     const between = sashed
-      ? 'with a sash between each two, and at the ends where the picture has one. Press towards the sashes.'
+      ? words.withASashBetweenEachTwo
       : setting.alternate
-        ? 'pieced and plain in turn. Press towards the plain squares.'
-        : 'edge to edge. Press the seams of every other row to the left and of the rows between to the right, so that they nest.';
+        ? words.piecedAndPlainInTurnPress
+        : words.edgeToEdgePressTheSeams;
     steps.push({
       picture: rowPicture(sewn.slice(0, 3), 'row'),
-      text: `Sew the blocks of ${rowsWords(sewn)} in the order of the table, ${between}`,
-      check: 'Measure each row as the table says.',
+      text: words.sewTheBlocksOfInThe(rowsWords(sewn), between),
+      check: words.measureEachRowAsTheTable,
     });
     const stripped = sewn.filter((r) => r.strip);
     const edges = (['upper', 'lower'] as const).flatMap((edge) => {
       const own = stripped.filter((r) => r.strip!.edge === edge);
-      return own.length > 0 ? [`to the ${edge} edge of ${rowsWords(own)}`] : [];
+      return own.length > 0 ? [words.toTheEdgeOf(edge, rowsWords(own))] : [];
     });
     if (edges.length > 0)
       steps.push({
@@ -156,42 +157,44 @@ function rowPieces(told: Told, stages: Stages): PaperPiece[] {
           stages.onPoint,
           stripped.slice(0, 2).map((r) => ({ name: String(r.number), pieces: [...r.row, ...r.strip!.pieces] })),
         ),
-        text: `Sew a ${setting.cornerstone ? 'sashing strip' : 'long sash'} ${listed(edges)}, crossings matched and pinned. Press towards the strip.`,
+        text: words.sewACrossingsMatchedAndPinned(setting.cornerstone ? words.sashingStrip : words.longSash, listed(edges)),
       });
   }
   if (triangled.length > 0)
     steps.push({
       picture: rowPicture(triangled.slice(0, 2), 'all'),
-      text: `Sew a side setting triangle to each end of ${rowsWords(triangled)}: match the right-angled corners and keep the long edge on the outside. Its tip reaches beyond the row. Press towards the triangles.`,
+      text: words.sewASideSettingTriangleTo(rowsWords(triangled)),
     });
   if (whole) {
     const between =
       stages.strips.length > 0
-        ? `, ${stages.strips.length === 1 ? 'the strip that is left' : `the ${inWords(stages.strips.length)} strips that are left`} in their places`
+        ? words.inTheirPlaces(
+            stages.strips.length === 1 ? words.theStripThatIsLeft : words.theStripsThatAreLeft(inWords(stages.strips.length)),
+          )
         : '';
-    const press = sashed ? 'Press towards the sashing.' : 'Press all seams downwards.';
+    const press = sashed ? words.pressTowardsTheSashing : words.pressAllSeamsDownwards;
     steps.push({
       picture: joinPicture(told, stages),
-      text: `Join the rows in their order${between}. Match and pin every crossing; sew slowly over the bulk. ${press}`,
+      text: words.joinTheRowsInTheirOrder(between, press),
     });
     if (stages.corners > 0)
       steps.push({
-        picture: quiltDrawing(withBorders(told, 0), told.colours, { wide: 1.5, label: 'The top with its corner triangles' }),
-        text: 'Sew on the four corner setting triangles last, matching centres. Press towards the triangles. Square up the edges, leaving the seam allowance beyond every point.',
+        picture: quiltDrawing(withBorders(told, 0), told.colours, { wide: 1.5, label: words.theTopWithItsCornerTriangles }),
+        text: words.sewOnTheFourCornerSetting,
       });
     const { w, h } = centreOf(told);
     const last = steps.pop()!;
-    steps.push({ ...last, check: `Measure through the middle, both ways: ${w} by ${h} ${programme.unit}.` });
+    steps.push({ ...last, check: words.measureThroughTheMiddleBothWays(w, h, programme.unit) });
   }
   return [
-    { kind: 'heading', level: 2, text: whole ? 'Put the quilt top together' : 'Begin the quilt top' },
+    { kind: 'heading', level: 2, text: whole ? words.putTheQuiltTopTogether : words.beginTheQuiltTop },
     ...(sewn.length > 0 ? [rowTable(told, sewn, stages)] : []),
     { kind: 'steps', steps },
     ...(!whole
       ? [
           {
             kind: 'text',
-            text: `Keep what you have sewn flat, each row with its number pinned to its left end. The quilt goes on with ${programme.months[stages.top]!.name}.`,
+            text: words.keepWhatYouHaveSewnFlat(programme.months[stages.top]!.name),
           } as const,
         ]
       : []),
@@ -203,9 +206,9 @@ function rowTable(told: Told, rows: readonly TopRow[], { onPoint }: Stages): Pap
   const { programme } = told;
   const known = new Map(setBlocks(programme.months).map((b) => [b.block.key, b]));
   const nameOf = ({ place }: SetPiece) => {
-    if (!place) return 'plain square';
+    if (!place) return words.plainSquare;
     const { entry, month } = known.get(place.block!.key)!;
-    return `${entry?.block.name ?? month.name}${place.mirrored ? ' (mirrored)' : ''}${TURNED[place.turn % 4]}`;
+    return `${entry?.block.name ?? month.name}${place.mirrored ? ' (mirrored)' : ''}${turned(place.turn % 4)}`;
   };
   const blocksOf = (row: readonly SetPiece[], between = ', ') =>
     row
@@ -215,9 +218,9 @@ function rowTable(told: Told, rows: readonly TopRow[], { onPoint }: Stages): Pap
   return {
     kind: 'table',
     columns: [
-      { name: 'Row', share: 0.7 },
-      { name: onPoint ? 'Blocks in order, from the upper left end' : 'Blocks in order, from the left', share: 7 },
-      { name: `Measure, ${programme.unit}`, right: true, share: 2.4 },
+      { name: words.row2, share: 0.7 },
+      { name: onPoint ? words.blocksInOrderFromTheUpper : words.blocksInOrderFromTheLeft, share: 7 },
+      { name: words.measure2(programme.unit), right: true, share: 2.4 },
     ],
     groups: [
       rows.map(({ number, row }) => ({
@@ -226,13 +229,13 @@ function rowTable(told: Told, rows: readonly TopRow[], { onPoint }: Stages): Pap
           { text: blocksOf(row, ' · ') },
           { text: sizeWords(told, row, onPoint), numeral: true },
         ],
-        said: `Row ${number}: ${blocksOf(row)}. It measures ${sizeWords(told, row, onPoint)} ${programme.unit} before anything is sewn to it.`,
+        said: words.rowItMeasuresBeforeAnythingIs(number, blocksOf(row), sizeWords(told, row, onPoint), programme.unit),
       })),
     ],
   };
 }
 
-const TURNED = ['', ' (a quarter turn clockwise)', ' (upside down)', ' (a quarter turn anticlockwise)'];
+const turned = (quarters: number) => ['', words.clockwise, words.upsideDown, words.anticlockwise][quarters]!;
 
 interface Strip {
   pieces: SetPiece[];
@@ -255,8 +258,7 @@ function stripsOf({ rows, strips }: Stages): Strip[] {
 function stripWords({ pieces, count }: Strip): string {
   const sashes = pieces.filter((p) => p.part!.name === 'sashing').length;
   const corners = pieces.length - sashes;
-  const many = (n: number, one: string, more: string) => `${inWords(n)} ${n === 1 ? one : more}`;
-  return `${inWords(count)} of ${many(sashes, 'sash', 'sashes')} and ${many(corners, 'cornerstone', 'cornerstones')}`;
+  return words.ofAnd(inWords(count), words.sashes(sashes, inWords(sashes)), words.cornerstones(corners, inWords(corners)));
 }
 
 /** Unfinished sides of some pieces that lie side by side. */
@@ -265,7 +267,7 @@ function sizeWords({ programme }: Told, pieces: readonly SetPiece[], onPoint: bo
   const { w, h } = sidesOf(node, onPoint);
   const s = programme.house.seam.mul(2);
   const [long, short] = [w, h].map((x) => written(programme, x.plus(s))) as [string, string];
-  return `${long} by ${short}`;
+  return by(long, short);
 }
 
 /** A medallion: its middle, then round by round with a size after each. */
@@ -273,7 +275,8 @@ function roundPieces(told: Told, stages: Stages): PaperPiece[] {
   const { programme, month, quilt, picture, colours } = told;
   if (stages.top !== programme.months.indexOf(month)) return [];
   const { setting, top } = quilt;
-  const roundOf = (at: string) => Number(/^round (\d+)/.exec(at)?.[1] ?? 0);
+  const rounds = new Map(top.places.map((place) => [place.at, place.round ?? 0]));
+  const roundOf = (at: string) => rounds.get(at) ?? 0;
   const steps: PaperStep[] = [];
   for (let round = 0; round <= setting.rounds.length; round += 1) {
     const places = top.places.filter((p) => roundOf(p.at) <= round);
@@ -294,21 +297,21 @@ function roundPieces(told: Told, stages: Stages): PaperPiece[] {
       }),
     };
     steps.push({
-      picture: quiltDrawing(shown, colours, { wide: 1.2, label: round === 0 ? 'The middle' : `Up to round ${round}` }),
+      picture: quiltDrawing(shown, colours, { wide: 1.2, label: round === 0 ? words.theMiddle : words.upToRound(round) }),
       text:
         round === 0
-          ? `The middle: sew ${inWords(own)} ${own === 1 ? 'block' : 'blocks'} together, row by row.`
+          ? words.theMiddleSewTogetherRowBy(inWords(own), own)
           : plain
-            ? `Round ${round}: sew the shorter strips to the sides, then the longer ones to top and bottom. Press towards the strips.`
-            : `Round ${round}: sew its ${inWords(own)} blocks into strips. Sew the strips for the sides on first, then those for top and bottom. Press away from the middle.`,
-      check: `Measure: ${side(0)} by ${side(1)}.`,
+            ? words.roundSewTheShorterStripsTo(round)
+            : words.roundSewItsBlocksIntoStrips(round, inWords(own)),
+      check: words.measureBy(side(0), side(1)),
     });
   }
   return [
-    { kind: 'heading', level: 2, text: 'Put the quilt top together' },
+    { kind: 'heading', level: 2, text: words.putTheQuiltTopTogether },
     {
       kind: 'text',
-      text: 'Work from the middle outwards. Measure before each round: the next one fits only if this one is right.',
+      text: words.workFromTheMiddleOutwardsMeasure,
     },
     { kind: 'steps', steps },
   ];

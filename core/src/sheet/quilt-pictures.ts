@@ -5,6 +5,7 @@ import type { PaperPicture } from './paper';
 import type { Colours } from './pictures';
 import type { Told } from './quilt-told';
 import type { Stages } from './setting-stages';
+import { words } from './words/quilt-pictures';
 
 const COVERED = '#e6e9ee';
 
@@ -86,7 +87,7 @@ export function piecesPicture(
   return {
     ...drawn,
     height: Math.max(top, 1),
-    label: `${rows.map((r) => (r.name ? `Row ${r.name}` : 'A strip')).join(', ')}, laid level`,
+    label: words.laidLevel(rows.map((r) => (r.name ? words.row(r.name) : 'A strip')).join(', ')),
   };
 }
 
@@ -104,7 +105,7 @@ export function joinPicture(told: Told, { rows, strips, onPoint }: Stages): Pape
     shapesOf(told, pieces, ([x, y]) => (onPoint ? [x - step * i + far, y + step * i] : [x, y + step * i])),
   );
   return {
-    ...{ wide: 2, label: 'The rows in their order, not yet joined', lines: [], texts: [], shapes },
+    ...{ wide: 2, label: words.theRowsInTheirOrderNot, lines: [], texts: [], shapes },
     width: width + (onPoint ? far : 0),
     height: height + far,
   };

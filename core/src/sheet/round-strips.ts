@@ -2,15 +2,21 @@
 import { Exact, checkpoint, formatLength, toRuler } from '../measure';
 import { blocksInOrder, type MonthBlock, type Programme, type SizeOption } from '../programme';
 import { SettingError, cellOf } from '../setting';
+import { words } from './words/round-strips';
 
 export interface RoundStrips {
   name: 'coping' | 'frame';
   sides: 'sides' | 'top and bottom';
   /** Each strip as it is cut: '1 × 12 1/2'. */
   strip: string;
-  /** What the block measures afterwards, unfinished. */
+  /** What the block measures afterwards, unfinished: '12 1/2', or '12 1/2 × 8 1/2'. */
   size: string;
+  square: boolean;
 }
+
+/** '12 1/2 in square', '12 1/2 × 8 1/2 in'. */
+export const sizeRound = ({ size, square }: Pick<RoundStrips, 'size' | 'square'>, unit: string): string =>
+  square ? words.square(size, unit) : `${size} ${unit}`;
 
 /** In the order of sewing: two sides, then top and bottom. Nothing where the block stands bare, or where its setting cannot be sewn. */
 export function roundStripsOf(programme: Programme, { finished }: MonthBlock, size?: SizeOption): RoundStrips[] {
@@ -25,19 +31,19 @@ export function roundStripsOf(programme: Programme, { finished }: MonthBlock, si
   const round = (name: RoundStrips['name'], across: Exact, down: Exact) => {
     const told = () => {
       const [tw, th] = [w, h].map((x) => checkpoint(x.plus(two), house.rounding, unit)) as [string, string];
-      return tw === th ? `${tw} square` : `${tw} × ${th}`;
+      return { size: tw === th ? tw : `${tw} × ${th}`, square: tw === th };
     };
     const strip = (wide: Exact, long: Exact) =>
       [wide, long].map((x) => formatLength(toRuler(x.plus(two), house.rounding), unit)).join(' × ');
     if (across.sign() > 0) {
       const cut = strip(across, h);
       w = w.plus(across.times(2));
-      found.push({ name, sides: 'sides', strip: cut, size: told() });
+      found.push({ name, sides: 'sides', strip: cut, ...told() });
     }
     if (down.sign() > 0) {
       const cut = strip(down, w);
       h = h.plus(down.times(2));
-      found.push({ name, sides: 'top and bottom', strip: cut, size: told() });
+      found.push({ name, sides: 'top and bottom', strip: cut, ...told() });
     }
   };
   if (setting.coping) round('coping', inner[0].minus(w).over(2), inner[1].minus(h).over(2));

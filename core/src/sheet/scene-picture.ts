@@ -7,6 +7,7 @@ import { PAPER, beside, boxOf, clipped, doubleArea, type DirectedLine, type Ply,
 import { listed } from '../measure';
 import type { PaperLine, PaperPicture, PaperShape } from './paper';
 import type { Colours } from './pictures';
+import { words } from './words/scene-picture';
 
 /** How much of its colour the wrong side of a fabric keeps, and how much ink the stripes on it have. */
 const PALE = 0.24;
@@ -126,21 +127,21 @@ function ticks(outline: readonly Spot[]): DirectedLine[] {
 export function sceneWords({ plies, marks, press, rulers }: Scene, fabric: (role: string) => string): string {
   const layers = new Set(
     plies.map(({ role, right }) =>
-      role === PAPER ? 'printed paper' : `${fabric(role)}, ${right ? 'right' : 'wrong'} side up`,
+      role === PAPER ? words.printedPaper : words.sideUp(fabric(role), right ? words.right : words.wrong),
     ),
   );
   const count = (kind: Scene['marks'][number]['kind']) => marks.filter((m) => m.kind === kind).length;
-  const said = (kind: Scene['marks'][number]['kind'], one: string, many: string) => {
+  const said = (kind: Scene['marks'][number]['kind'], one: string, many: (n: number) => string) => {
     const n = count(kind);
-    return n === 0 ? [] : [n === 1 ? `a ${one}` : `${n} ${many}`];
+    return n === 0 ? [] : [n === 1 ? one : many(n)];
   };
   const things = [
-    ...said('drawn', 'drawn line', 'drawn lines'),
-    ...said('sewn', 'seam', 'seams'),
-    ...said('crease', 'crease', 'creases'),
-    ...said('cut', 'cut', 'cuts'),
-    ...(rulers.length > 0 ? ['the ruler'] : []),
-    ...(press.length > 0 ? ['the way to press'] : []),
+    ...said('drawn', words.drawnLine, words.drawnLines),
+    ...said('sewn', words.seam, words.seams),
+    ...said('crease', words.crease, words.creases),
+    ...said('cut', words.cut, words.cuts),
+    ...(rulers.length > 0 ? [words.theRuler] : []),
+    ...(press.length > 0 ? [words.theWayToPress] : []),
   ];
-  return `${[...layers].join('; ')}${things.length > 0 ? `. Marked: ${listed(things)}` : ''}`;
+  return `${[...layers].join('; ')}${things.length > 0 ? words.marked(listed(things)) : ''}`;
 }

@@ -1,6 +1,7 @@
 /** With which month each stage of putting a quilt together comes: when all that it needs is handed out and every block of it is out. */
 import type { Month, Programme, Quilt } from '../programme';
 import { assembly, piecesOf, type PartGroup, type SetNode, type SetPiece } from '../setting';
+import { monthOfSetBlock } from '../programme';
 
 /** A row of the top: its blocks with what lies between them, and what else is sewn to it before rows are joined. */
 export interface TopRow {
@@ -38,8 +39,8 @@ export function stagesOf({ setting, top }: Quilt, { months }: Programme): Stages
   const { rows: bands = [], corners, onPoint } = assembly(top, setting.kind);
   const index = (id: string | undefined) => months.findIndex((m) => m.id === id);
   const of = (group: PartGroup) => index(setting.months.get(group));
-  const blockMonth = (piece: SetPiece) => (piece.place ? index(piece.place.block!.key.split(':')[0]) : -1);
-  const last = Math.max(...top.places.map((place) => index(place.block!.key.split(':')[0])));
+  const blockMonth = (piece: SetPiece) => (piece.place ? index(monthOfSetBlock(piece.place.block!.key)) : -1);
+  const last = Math.max(...top.places.map((place) => index(monthOfSetBlock(place.block!.key))));
   const rows: TopRow[] = [];
   const strips: SetPiece[][] = [];
   for (const node of bands) {

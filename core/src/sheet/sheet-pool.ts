@@ -1,7 +1,7 @@
 /** Pools of units as a sheet tells them: what is made for them, of which fabrics, and how many each month takes. */
 import type { Drawing } from '../block';
 import { PER_SQUARE, batchOf, stepsInOrder, unitDrawing, unitMeasure, type Recipe } from '../construction';
-import { formatLength, listed, toRuler } from '../measure';
+import { by, formatLength, listed, toRuler } from '../measure';
 import {
   drawnWith,
   homeworkOf,
@@ -16,6 +16,7 @@ import { handOf } from './hand';
 import { drawnSteps, type SheetStep } from './sheet-step';
 import { fabricWord, isPlain, measured, pressWords } from './sheet-unit';
 import { unitStep, type WalkStep } from './walk';
+import { words } from './words/sheet-pool';
 
 export interface PoolRow {
   /** The fabrics of a row: one, or where a unit has three scrappy letters or more, all but the last. */
@@ -106,7 +107,7 @@ function sheetPool(
     steps: drawnSteps(stepsInOrder(recipe.steps, pressWords(like, c, colourway)), handOf(like, c, left)),
     press,
     caution: recipe.caution ?? '',
-    size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
+    size: size.w.equals(size.h) ? measured(size.w, c) : by(measured(size.w, c), measured(size.h, c)),
     square: size.square,
     along: size.what,
     look: recipe.look,
@@ -123,23 +124,25 @@ export const sidesWords = (colourway: Colourway, roles: readonly string[]): stri
   listed(
     [...new Set(roles)].map((role) => {
       const as = colourway.pools.get(role)?.units?.as;
-      return as ? `a ${as}` : fabricWord(colourway, role);
+      return as ? words[as] : fabricWord(colourway, role);
     }),
   );
 
 /** '1 A square and 1 C square, 3 7/8 in' */
 function fromWords({ pieces }: Recipe, colourway: Colourway, { unit, house }: Programme): string {
   const said = pieces.map(({ role, w, h, sub, needs }) => {
-    const size = [...new Set([w, h].map((x) => formatLength(toRuler(x, house.rounding), unit)))].join(' by ');
+    const [across, down] = [w, h].map((x) => formatLength(toRuler(x, house.rounding), unit)) as [string, string];
+    const size = across === down ? across : by(across, down);
     const whole = sub === 'none' || needs % PER_SQUARE[sub] === 0;
     const n = whole ? needs / PER_SQUARE[sub] : needs;
-    const shape = whole ? (w.equals(h) ? 'square' : 'rectangle') : 'triangle';
-    const letter = colourway.pools.get(role)?.units?.as ?? role;
-    return { what: `${n} ${letter} ${shape}${n === 1 ? '' : 's'}`, size };
+    const as = colourway.pools.get(role)?.units?.as;
+    const letter = as ? words[`${as}Ones`] : role;
+    const what = whole ? (w.equals(h) ? words.squares(n, letter) : words.rectangles(n, letter)) : words.triangles(n, letter);
+    return { what, size };
   });
   const sizes = new Set(said.map((s) => s.size));
   if (sizes.size === 1) return `${listed(said.map((s) => s.what))}, ${said[0]!.size} ${unit}`;
-  return listed(said.map((s) => `${s.what} of ${s.size} ${unit}`));
+  return listed(said.map((s) => words.ofWords(s.what, s.size, unit)));
 }
 
 function rowsOf({ kinds, letters }: PoolOfUnits, colourway: Colourway): PoolRow[] {
@@ -180,9 +183,7 @@ function rowsOf({ kinds, letters }: PoolOfUnits, colourway: Colourway): PoolRow[
 export function homeworkWords(programme: Programme, month: Month, colourway?: Colourway, size?: SizeOption): string {
   const pools = colourway ? sheetPools(programme, colourway, month, size) : [];
   const counts = pools.flatMap(({ sewn, made, title, name }) =>
-    sewn === undefined
-      ? []
-      : [`have ${sewn === made ? `all ${made}` : `${sewn} of the ${made}`} ${title} of pool ${name} sewn.`],
+    sewn === undefined ? [] : [words.haveOfPoolSewn(sewn === made ? words.all(made) : words.ofThe(sewn, made), title, name)],
   );
   // The organiser's words stand first; each sentence after another begins as one.
   return [...(month.homework ? [month.homework] : []), ...counts]

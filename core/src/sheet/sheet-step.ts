@@ -2,7 +2,7 @@
 import { boxOf, type Scene } from '../hands';
 import { stepsInOrder, type Act, type Construction, type Step, type UnitPlan } from '../construction';
 import { handOf } from './hand';
-import { CROSSING, spinText } from './spinning';
+import { theCrossing, spinText } from './spinning';
 
 export interface SheetStep {
   /** Its name within the unit, 'sew', 'sew-2': what the organiser's own words are kept under. */
@@ -21,7 +21,7 @@ export function sheetSteps(
   c: Construction,
   { press, spins, left }: { press: (seams?: readonly number[]) => string; spins: boolean; left: boolean },
 ): SheetStep[] {
-  const spin: Step | undefined = spins ? { act: 'spin', text: spinText(CROSSING) } : undefined;
+  const spin: Step | undefined = spins ? { act: 'spin', text: spinText(theCrossing()) } : undefined;
   // What is spun is pressed by that, where the plan leaves its side open.
   const seams = handOf(unit, c, left);
   const said = (which?: readonly number[]) =>

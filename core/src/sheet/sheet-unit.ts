@@ -13,12 +13,13 @@ import {
   type UnitPress,
   PER_SQUARE,
 } from '../construction';
-import { checkpoint, listed, type Exact } from '../measure';
+import { by, checkpoint, type Exact, listed } from '../measure';
 import type { Colourway } from '../programme';
 import { inWords } from './in-words';
 import { pieceName } from './piece-name';
 import { sheetSteps, type SheetStep } from './sheet-step';
 import { spunIn } from './spinning';
+import { words } from './words/sheet-unit';
 
 export interface SheetUnit {
   label: string;
@@ -80,17 +81,15 @@ function madeFrom(unit: UnitPlan, c: Construction): string[] {
       (row) => row.role === piece.role && row.sub === piece.sub && row.serves.includes(source) && sameSize(row, piece),
     )!;
     const pieces = piece.sub === 'none' || piece.needs % PER_SQUARE[piece.sub] === 0;
-    return pieces
-      ? `${piece.needs / PER_SQUARE[piece.sub]} ${cut.label}`
-      : `${piece.needs} ${piece.needs === 1 ? 'triangle' : 'triangles'} of ${cut.label}`;
+    return pieces ? `${piece.needs / PER_SQUARE[piece.sub]} ${cut.label}` : words.ofWords(piece.needs, cut.label);
   });
 }
 
 /** A loose triangle by its cut, or by its fabric where it comes out of a pool. */
 function looseName(part: UnitPlan, c: Construction, n: number): string {
-  const what = n === 1 ? 'triangle' : 'triangles';
-  if (part.pooled) return `${part.roles[0]} ${what} from the pool`;
-  return `${what} of ${c.cuts.find((cut) => cut.serves.includes(part))!.label}`;
+  const what = words.triangles(n);
+  if (part.pooled) return words.fromThePool(part.roles[0], what);
+  return words.ofWords2(what, c.cuts.find((cut) => cut.serves.includes(part))!.label);
 }
 
 function sameSize(cut: Cut, { w, h }: BatchCut): boolean {
@@ -128,7 +127,7 @@ export function sheetUnit(
     making: `${kind.kind} ${unit.method.name}`,
     steps: shared ? [] : sheetSteps(unit, c, { press: pressWords(unit, c, colourway), spins, left }),
     press,
-    size: size.w.equals(size.h) ? measured(size.w, c) : `${measured(size.w, c)} by ${measured(size.h, c)}`,
+    size: size.w.equals(size.h) ? measured(size.w, c) : by(measured(size.w, c), measured(size.h, c)),
     square: size.square,
     along: size.what,
     look: recipe.look,
@@ -144,15 +143,15 @@ function overText(unit: UnitPlan, later: readonly Construction[]): string {
   if (extra === 0) return '';
   const look = unitLook(unit);
   const user = later.find((c) => c.units.some((u) => u.given > 0 && unitLook(u) === look));
-  const what = user ? user.block.name : (kind.surplus ?? 'a later block, or a scrappy border');
-  return `You will have ${inWords(extra)} spare ${label}: put ${extra === 1 ? 'it' : 'them'} by for ${what}.`;
+  const what = user ? user.block.name : (kind.surplus ?? words.aLaterBlockOrAScrappy);
+  return words.youWillHaveSparePutBy(inWords(extra), label, extra, what);
 }
 
 /** A fabric by its name; a letter that stands for the fabrics of a pool by its value, or by itself. */
 export function fabricWord({ fabrics, pools }: Colourway, role: string): string {
   const units = pools.get(role)?.units;
   if (!units) return fabrics.get(role)!.name;
-  return units.as ? `the ${units.as} fabric` : `fabric ${role}`;
+  return units.as ? words.theFabric(units.as) : words.fabric(role);
 }
 
 /** How a unit's seams are pressed in a construction, in words: all of them, or those that are named. */
@@ -165,24 +164,22 @@ export const pressWords =
 
 /** The pressing plan of a unit's seams in words. */
 function pressUnit({ kind, roles }: UnitPlan, seams: UnitPress[][], colourway: Colourway): string {
-  if (kind.outward) return 'Press all seams outwards, away from the middle of the unit.';
+  if (kind.outward) return words.pressAllSeamsOutwardsAwayFrom;
   const value = (role: string) => colourway.fabrics.get(role)!.value;
   const side = ({ towards }: UnitPress) =>
-    towards === 'open' ? 'open' : towards ? `towards ${fabricWord(colourway, towards)}` : 'to one side';
+    towards === 'open' ? 'open' : towards ? words.towards(fabricWord(colourway, towards)) : words.toOneSide;
   const said = seams.map((places) => {
     if (new Set(places.map(side)).size === 1) return side(places[0]!);
     return places.map((p) => `${p.count} ${side(p)}`).join(' and ');
   });
   if (seams.length === 0) return '';
-  if (seams.length === 2 && said[0] !== said[1]) return `Press one seam ${said[0]} and the other ${said[1]}.`;
+  if (seams.length === 2 && said[0] !== said[1]) return words.pressOneSeamAndTheOther(said[0], said[1]);
   if (seams.length > 1)
-    return new Set(said).size === 1
-      ? `Press all seams ${said[0]}.`
-      : `Press the seams in the order of sewing: ${said.join('; ')}.`;
+    return new Set(said).size === 1 ? words.pressAllSeams(said[0]) : words.pressTheSeamsInTheOrder(said.join('; '));
   const [first, ...others] = seams[0]!;
-  if (others.length > 0) return `Press the seam ${said[0]}, so that they nest in the block.`;
+  if (others.length > 0) return words.pressTheSeamSoThatThey(said[0]);
   const darkest = roles.includes(first!.towards) && value(first!.towards) === Math.min(...roles.map(value));
   // In a pool the darker side is so as a whole; a letter's value says it already.
   const says = darkest && new Set(roles.map(value)).size > 1 && !colourway.pools.get(first!.towards)?.units;
-  return `Press the seam ${said[0]}${says ? ', the darker fabric' : ''}.`;
+  return words.pressTheSeam(said[0], says ? words.theDarkerFabric : '');
 }

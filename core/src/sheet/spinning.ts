@@ -3,25 +3,23 @@ import { extent, leaves, type Construction, type Leaf } from '../construction';
 import { clipped, doubleArea, type DirectedLine, type Spot } from '../hands';
 import type { PaperPicture } from './paper';
 import { backView } from './walk';
+import { words } from './words/spinning';
 
 /** What hands do at a spun crossing; `which`: 'the crossing'. */
-export const spinText = (which: string): string =>
-  `Spin ${which}: undo two or three stitches inside the seam allowance on both sides, turn the allowances all one way round and press.`;
+export const spinText = (which: string): string => words.spinUndoTwoOrThreeStitches(which);
 
 /** The same where the sheet has told it before. */
-export const spinAgain = (which: string): string => `Spin ${which} in the same way.`;
+export const spinAgain = (which: string): string => words.spinInTheSameWay(which);
 
 /** The one of a unit. */
-export const CROSSING = 'the crossing';
+export const theCrossing = (): string => words.theCrossing;
 
 /** Those where the block is joined: in its middle, or the ones that the picture of the back shows. */
 export function crossingsOf(c: Construction): string {
   const [, , w, h] = extent(c.cloth.patches);
   const own = ownCrossings(c);
-  if (own.length > 1) return 'the crossings that the picture of the back marks';
-  return own[0]?.at[0] === w / 2 && own[0].at[1] === h / 2
-    ? 'the crossing in the middle'
-    : 'the crossing that the picture of the back marks';
+  if (own.length > 1) return words.theCrossingsThatThePictureOf;
+  return own[0]?.at[0] === w / 2 && own[0].at[1] === h / 2 ? words.theCrossingInTheMiddle : words.theCrossingThatThePictureOf;
 }
 
 /** Spun crossings of the seams that join the block: those that lie inside no unit. */

@@ -10,7 +10,8 @@ import {
 } from '../programme';
 import type { Paper, PaperPiece } from './paper';
 import { checkSquare, templatePicture } from './pictures';
-import { inEnglish, type SheetWishes } from './wishes';
+import { inLanguage, type SheetWishes } from './wishes';
+import { words } from './words/templates-paper';
 
 /** Undefined for a month that needs no template. Throws PlanError. */
 export function templatesPaper(
@@ -26,19 +27,19 @@ export function templatesPaper(
       name: entry.block.name,
       cuts: constructMonthBlock(programme, entry, colourway).cuts,
     })),
-    ...(pools ? [{ name: 'your pool', cuts: pools.cuts }] : []),
+    ...(pools ? [{ name: words.yourPool, cuts: pools.cuts }] : []),
   ];
   const pieces = all.flatMap(({ name, cuts }): PaperPiece[] =>
     cuts.flatMap((cut): PaperPiece[] => {
-      const picture = templatePicture(cut, unit, `Template of ${cut.label}, ${name}`);
+      const picture = templatePicture(cut, unit, words.templateOf(cut.label, name));
       if (!picture) return [];
       const fabric = colourway.fabrics.get(cut.role)!;
-      const over = cut.reversed ? ' reversed (turn the template over)' : '';
+      const over = cut.reversed ? words.reversedTurnTheTemplateOver : '';
       return [
-        { kind: 'heading', level: 3, text: `${cut.label} of ${name}` },
+        { kind: 'heading', level: 3, text: words.ofWords(cut.label, name) },
         {
           kind: 'text',
-          text: `Cut ${cut.qty}${over} of ${fabric.name}. The arrow lies on the straight grain; sew on the dashed line.`,
+          text: words.cutOfTheArrowLiesOn(cut.qty, over, fabric.name),
         },
         { kind: 'pictures', pictures: [picture] },
       ];
@@ -46,19 +47,19 @@ export function templatesPaper(
   );
   if (pieces.length === 0) return undefined;
   const paper: Paper = {
-    title: `${programme.title}: templates, ${monthTitle(month)}`,
-    about: 'Templates at full size',
-    footer: [programme.title, monthTitle(month), 'Templates', wishes.version ?? ''].filter(Boolean).join(' · '),
+    title: words.templates3(programme.title, monthTitle(month)),
+    about: words.templatesAtFullSize,
+    footer: [programme.title, monthTitle(month), words.templates, wishes.version ?? ''].filter(Boolean).join(' · '),
     large: wishes.large ?? false,
     pieces: [
       {
         kind: 'title',
-        text: `Templates, ${monthTitle(month)}`,
+        text: words.templates2(monthTitle(month)),
         over: programme.title,
         pieces: [
           {
             kind: 'text',
-            text: 'Print at 100% (‘actual size’) and check the square. These shapes cannot be cut with a ruler alone: cut round the paper template.',
+            text: words.printAt100ActualSizeAnd,
           },
         ],
       },
@@ -66,5 +67,5 @@ export function templatesPaper(
       ...pieces,
     ],
   };
-  return inEnglish(paper, programme, wishes);
+  return inLanguage(paper);
 }

@@ -1,6 +1,7 @@
 /** Tools that a month's sheet uses, and what makes its work easier without being needed. */
-import { MARKER, type Construction, type UnitPlan } from '../construction';
+import { marker, type Construction, type UnitPlan } from '../construction';
 import { spunIn } from './spinning';
+import { words } from './words/tools';
 
 export interface SheetTools {
   tools: string[];
@@ -19,17 +20,17 @@ export function toolsOf(
   return {
     tools: [
       ...new Set([
-        'rotary cutter, mat and ruler',
-        `${seam} foot or seam guide`,
+        words.rotaryCutterMatAndRuler,
+        words.footOrSeamGuide(seam),
         // A block's outer edges are pinned where it is eased in.
-        ...(constructions.length > 0 ? ['fine pins'] : []),
+        ...(constructions.length > 0 ? [words.finePins] : []),
         ...named,
-        ...(spun ? ['seam ripper'] : []),
+        ...(spun ? [words.seamRipper] : []),
       ]),
     ],
     helps: [
       ...new Set([
-        ...(named.includes(MARKER) ? ['a guide line on the machine bed in place of drawn lines'] : []),
+        ...(named.includes(marker()) ? [words.aGuideLineOnTheMachine] : []),
         ...units.flatMap(({ recipe }) => recipe.helps ?? []),
       ]),
     ],
@@ -38,4 +39,4 @@ export function toolsOf(
 
 /** 'You will also need: …. Good to have, not needed: ….' */
 export const toolWords = ({ tools, helps }: SheetTools): string =>
-  `You will also need: ${tools.join('; ')}.${helps.length > 0 ? ` Good to have, not needed: ${helps.join('; ')}.` : ''}`;
+  words.youWillAlsoNeed(tools.join('; '), helps.length > 0 ? words.goodToHaveNotNeeded(helps.join('; ')) : '');

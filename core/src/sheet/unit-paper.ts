@@ -3,7 +3,8 @@ import { listed } from '../measure';
 import { inWords } from './in-words';
 import { plainWords, type PaperPicture, type PaperPiece, type PaperRow, type PaperStep, type Words } from './paper';
 import type { SheetUnit } from './sheet-unit';
-import { CROSSING, spinText } from './spinning';
+import { theCrossing, spinText } from './spinning';
+import { words } from './words/unit-paper';
 
 export const capital = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);
 const many = (n: number) => (n === 1 ? 'one' : String(n));
@@ -28,22 +29,21 @@ function keyOf(unit: SheetUnit): string {
 
 /** 'U1: make 4', 'U1: make 4 and 4 mirrored' */
 const titleOf = (unit: SheetUnit): string =>
-  `${unit.label}: make ${unit.make} ${unit.mirrorOf ? 'mirrored ' : ''}${unit.title}`;
+  words.make3(unit.label, unit.make, unit.mirrorOf ? words.mirrored : '', unit.title);
 
 /** What a unit is made of, before its steps; `several`: it stands in a table with others. */
 function fromWords(unit: SheetUnit): string {
   if (unit.given >= unit.make && !unit.mirrorOf) return keptWords(unit);
   const left = unit.given > 0 ? `${keptWords(unit)} ` : '';
-  if (unit.mirrorOf)
-    return `${left}You have these already: the batches of ${unit.mirrorOf} give them too. Sort them by the pictures.`;
-  if (unit.yields === 1) return `${left}Each takes ${unit.from}.`;
+  if (unit.mirrorOf) return words.youHaveTheseAlreadyTheBatches(left, unit.mirrorOf);
+  if (unit.yields === 1) return words.eachTakes(left, unit.from);
   const all = unit.batches === 1 && unit.yields === unit.make;
-  const times = unit.batches === 1 ? '' : unit.batches === 2 ? ' Do this twice.' : ` Do this ${inWords(unit.batches)} times.`;
-  return `${left}${capital(unit.from)} make ${all ? `all ${inWords(unit.yields)}` : inWords(unit.yields)}.${times}`;
+  const times = unit.batches === 1 ? '' : unit.batches === 2 ? words.doThisTwice : words.doThisTimes(inWords(unit.batches));
+  return words.make(left, capital(unit.from), all ? words.all(inWords(unit.yields)) : inWords(unit.yields), times);
 }
 
 function keptWords({ given }: SheetUnit): string {
-  return `${capital(many(given))} of them ${given === 1 ? 'is' : 'are'} ready: you kept ${given === 1 ? 'it' : 'them'} from the block before.`;
+  return words.ofThemReadyYouKeptFrom(capital(many(given)), given);
 }
 
 /** Units that are made from their pieces in the same way. `steps`: their steps, drawn; `pictures`: each of them finished, by label. */
@@ -88,12 +88,12 @@ function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, Pap
   return {
     kind: 'table',
     columns: [
-      { name: 'Unit', share: 1.1 },
+      { name: words.unit, share: 1.1 },
       { name: '', share: 1.2 },
-      { name: 'Make', right: true, share: 0.9 },
-      { name: 'Fabrics', share: 3 },
-      { name: 'From', share: 4 },
-      ...(pressed ? [{ name: 'Pressing', share: 3 }] : []),
+      { name: words.make2, right: true, share: 0.9 },
+      { name: words.fabrics, share: 3 },
+      { name: words.from, share: 4 },
+      ...(pressed ? [{ name: words.pressing, share: 3 }] : []),
     ],
     groups: [
       units.map((unit): PaperRow => {
@@ -106,7 +106,11 @@ function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, Pap
               ...(picture && { picture: { ...picture, wide: Math.min(SMALL, (SMALL * picture.width) / picture.height) } }),
             },
             { text: String(unit.make), numeral: true },
-            { text: `${unit.mirrorOf ? 'mirrored: ' : ''}${listed(unit.roles.map((r) => r.name))}` },
+            {
+              text: unit.mirrorOf
+                ? words.mirroredOnes(listed(unit.roles.map((r) => r.name)))
+                : listed(unit.roles.map((r) => r.name)),
+            },
             { text: fromWords(unit) },
             ...(pressed ? [{ text: unit.press }] : []),
           ],
@@ -118,7 +122,7 @@ function unitRows(units: readonly SheetUnit[], pictures: ReadonlyMap<string, Pap
 }
 
 /** How a group is pressed, where its units are not pressed alike: the table says it. */
-export const pressInTable = 'Open each unit and press its seam as the table says.';
+export const pressInTable = (): string => words.pressInTable;
 
 /** A unit that is sewn from others: each seam or row of seams a step, with a size to measure before the next. */
 export function partPieces(
@@ -142,19 +146,19 @@ export function partPieces(
     back?: PaperPicture;
   },
 ): PaperPiece[] {
-  const alike = unit.make === 1 ? '' : inTurn ? ', pressed in turn' : ', all alike';
+  const alike = unit.make === 1 ? '' : inTurn ? words.pressedInTurn : words.allAlike;
   const told: PaperStep[] = [
     ...steps.flat(),
-    ...(spins ? [{ spins: CROSSING, text: spinText(CROSSING), ...(back && { picture: back }) }] : []),
+    ...(spins ? [{ spins: theCrossing(), text: spinText(theCrossing()), ...(back && { picture: back }) }] : []),
     ...unit.steps.map(({ text }) => ({ text, picture: finished })),
   ];
   told.push({ ...told.pop()!, check: measureWords(unit) });
   const heading: PaperPiece = {
     kind: 'heading',
     level: 3,
-    text: `${titleOf(unit)}${alike}${unit.imageOf ? `; ${unit.make === 1 ? 'it is' : 'they are'} ${unit.imageOf} in a mirror` : ''}`,
+    text: `${titleOf(unit)}${alike}${unit.imageOf ? words.inAMirror(unit.make, unit.imageOf) : ''}`,
   };
-  const takes = [`Each takes ${unit.from}.`, rows].filter(Boolean).join(' ');
+  const takes = [words.eachTakes2(unit.from), rows].filter(Boolean).join(' ');
   const caution: PaperPiece[] = unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution }] : [];
   const [only] = told;
   if (told.length === 1)
@@ -172,7 +176,7 @@ export function partPieces(
 /** 'Take any 16 for each block', 'Take any 4'. */
 function anyWords(make: number, blocks: number): string {
   const each = make / blocks;
-  return blocks > 1 && Number.isInteger(each) ? `Take any ${many(each)} for each block` : `Take any ${many(make)}`;
+  return blocks > 1 && Number.isInteger(each) ? words.takeAnyForEachBlock(many(each)) : words.takeAny(many(make));
 }
 
 /** A unit that is taken out of a pool. */
@@ -182,14 +186,17 @@ export function takenPieces(
   { blocks, finished }: { blocks: number; finished: PaperPicture },
 ): PaperPiece[] {
   return [
-    { kind: 'heading', level: 3, text: `${unit.label}: take ${unit.make} ${unit.title} of pool ${name}` },
+    { kind: 'heading', level: 3, text: words.takeOfPool(unit.label, unit.make, unit.title, name) },
     {
       kind: 'beside',
       pictures: [finished],
       pieces: [
         {
           kind: 'text',
-          text: `${anyWords(unit.make, blocks)}${madeWith ? `, of those that you began with ${madeWith}` : ''}. Choose them so that equal fabrics do not touch when the block is laid out.`,
+          text: words.chooseThemSoThatEqualFabrics(
+            anyWords(unit.make, blocks),
+            madeWith ? words.ofThoseThatYouBeganWith(madeWith) : '',
+          ),
         },
         measureText(unit),
       ],
@@ -202,7 +209,7 @@ type Measured = Pick<SheetUnit, 'size' | 'square' | 'along' | 'look'>;
 export const measureText = (unit: Measured): PaperPiece => ({ kind: 'text', tone: 'check', text: measureWords(unit) });
 
 const measureWords = ({ size, square, along, look }: Measured): Words => [
-  { bold: `Measure: ${size}${square ? ' square' : along ? ` ${along}` : ''}. ` },
+  { bold: words.measure(size, square ? words.square : along ? ` ${along}` : '') },
   look.map((l) => `${capital(l)}.`).join(' '),
 ];
 
@@ -210,11 +217,11 @@ const measureWords = ({ size, square, along, look }: Measured): Words => [
 export const unitTable = (units: readonly SheetUnit[]): PaperPiece => ({
   kind: 'table',
   columns: [
-    { name: 'Unit', share: 1 },
-    { name: 'Make', right: true, share: 1 },
-    { name: 'What, and how', share: 5 },
-    { name: 'From', share: 4 },
-    { name: 'Measures', right: true, share: 2.4 },
+    { name: words.unit, share: 1 },
+    { name: words.make2, right: true, share: 1 },
+    { name: words.whatAndHow, share: 5 },
+    { name: words.from, share: 4 },
+    { name: words.measures, right: true, share: 2.4 },
   ],
   groups: [
     units.map((u) => ({
@@ -223,10 +230,10 @@ export const unitTable = (units: readonly SheetUnit[]): PaperPiece => ({
         { text: String(u.make) },
         {
           text: u.pool
-            ? `${u.title}, any of them.`
-            : `${u.mirrorOf ? `mirrored ${u.title}, with ${u.mirrorOf}` : `${u.title}, ${u.method}`}. ${u.press}`,
+            ? words.anyOfThem(u.title)
+            : `${u.mirrorOf ? words.mirroredWith(u.title, u.mirrorOf) : `${u.title}, ${u.method}`}. ${u.press}`,
         },
-        { text: u.pool ? `pool ${u.pool.name}` : u.batches > 1 ? `${u.batches} × ${u.from}` : u.from },
+        { text: u.pool ? words.poolNamed(u.pool.name) : u.batches > 1 ? `${u.batches} × ${u.from}` : u.from },
         { text: u.size, numeral: true },
       ],
     })),

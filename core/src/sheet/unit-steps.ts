@@ -2,7 +2,7 @@
 import type { PaperPicture, PaperPiece } from './paper';
 import type { Colours } from './pictures';
 import { scenePicture } from './scene-picture';
-import { CROSSING } from './spinning';
+import { theCrossing } from './spinning';
 import type { SheetStep } from './sheet-step';
 
 /** The widest picture of a method, and the narrowest that is still read in grey print. Inches. */
@@ -26,7 +26,7 @@ export function stepsPiece(
       const wide = Math.max(NARROWEST, (WIDEST * extent) / most);
       const other = act === 'press' ? finished : act === 'spin' ? back : undefined;
       const picture = scene ? lowered(scenePicture(scene, colours, { wide, fabric })) : other;
-      return { place: { id }, ...(act === 'spin' && { spins: CROSSING }), ...(picture && { picture }), text };
+      return { place: { id }, ...(act === 'spin' && { spins: theCrossing() }), ...(picture && { picture }), text };
     }),
   };
 }

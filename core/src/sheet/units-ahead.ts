@@ -9,6 +9,7 @@ import { coloursOf } from './pictures';
 import { placed } from './own-words';
 import { toolWords } from './tools';
 import type { SheetWishes } from './wishes';
+import { words } from './words/units-ahead';
 
 /** The month whose units are made, as this reader makes it. */
 export interface Ahead {
@@ -42,7 +43,7 @@ export function aheadPieces(
   const keep: PaperPiece = {
     kind: 'text',
     tone: 'check',
-    text: `Put the units, and the pieces that are left, in a bag marked ‘${later.name}’. The sheet of ${later.name} tells how they go together.`,
+    text: words.putTheUnitsAndThePieces(later.name),
   };
   return { cut: placed('cut', cutPieces(context)), units: [...units, keep] };
 }
@@ -59,15 +60,15 @@ export function takeOut({ blocks, ...sheet }: MonthSheet, made: Month): PaperPie
     });
   });
   return [
-    { kind: 'heading', level: 2, text: 'You will need' },
-    { kind: 'text', text: `You cut and sewed the units with ${made.name}. Take out its bag and count:` },
+    { kind: 'heading', level: 2, text: words.youWillNeed },
+    { kind: 'text', text: words.youCutAndSewedTheUnits(made.name) },
     {
       kind: 'table',
       columns: [
-        { name: 'Unit or piece', share: 2 },
-        { name: 'How many', right: true, share: 1.5 },
+        { name: words.unitOrPiece, share: 2 },
+        { name: words.howMany, right: true, share: 1.5 },
         { name: '', share: 4 },
-        { name: 'Measures', right: true, share: 2 },
+        { name: words.measures, right: true, share: 2 },
       ],
       groups: [
         rows.map(({ label, n, what, size }) => ({

@@ -16,13 +16,14 @@ import {
   type Tree,
   type UnitPlan,
 } from '../construction';
-import { Exact, checkpoint, type LengthUnit } from '../measure';
+import { by, checkpoint, Exact, type LengthUnit } from '../measure';
 import type { Colourway } from '../programme';
 import { joinSteps } from './joining';
 import { pieceName } from './piece-name';
 import { sheetSteps, type SheetStep } from './sheet-step';
 import { pressWords } from './sheet-unit';
 import { spunIn } from './spinning';
+import { words } from './words/walk';
 
 /** A part before it is sewn to the others. */
 export interface LoosePart {
@@ -79,9 +80,9 @@ export function sewingWalk(c: Construction, colourway: Colourway, { left = false
     const caution = own?.recipe.caution ?? '';
     return {
       name: join.name,
-      title: own ? `${join.name}: make ${own.make} ${own.make === 1 ? own.kind.title : own.kind.plural}` : join.name,
+      title: own ? words.make(join.name, own.make, own.make === 1 ? own.kind.title : own.kind.plural) : join.name,
       lines: [
-        ...(join.alike.length > 1 ? [`Make all ${join.alike.length} alike, one after the other.`] : []),
+        ...(join.alike.length > 1 ? [words.makeAllAlikeOneAfterThe(join.alike.length)] : []),
         join.text,
         ...[join.pins, join.points].filter(Boolean),
         ...(join.press ? [join.press] : []),
@@ -89,7 +90,7 @@ export function sewingWalk(c: Construction, colourway: Colourway, { left = false
       ],
       steps: [],
       press: join.press,
-      size: join.size[0] === join.size[1] ? join.size[0] : join.size.join(' by '),
+      size: join.size[0] === join.size[1] ? join.size[0] : by(...join.size),
       look: own?.recipe.look ?? [],
       caution,
       apart: laidApart(
@@ -140,14 +141,20 @@ export function unitStep(
   const steps = sheetSteps(unit, c, { press: said, spins: spunIn(c).units.has(unit.label), left });
   return {
     name: unit.label,
-    title: `${unit.label}: make ${unit.make} ${unit.mirrored && unit.twin ? 'mirrored ' : ''}${unit.make === 1 ? kind.title : kind.plural}, ${unit.method.title}`,
+    title: words.make2(
+      unit.label,
+      unit.make,
+      unit.mirrored && unit.twin ? words.mirrored : '',
+      unit.make === 1 ? kind.title : kind.plural,
+      unit.method.title,
+    ),
     lines:
       each && unit.twin
-        ? [`They come with ${unit.twin.label}: the other half of each batch.`, ...(press ? [press] : [])]
+        ? [words.theyComeWithTheOtherHalf(unit.twin.label), ...(press ? [press] : [])]
         : steps.map((step) => step.text),
     steps: each && unit.twin ? [] : steps,
     press,
-    size: `${w === h ? w : `${w} by ${h}`}${measure.what ? ` ${measure.what}` : ''}`,
+    size: `${w === h ? w : by(w, h)}${measure.what ? ` ${measure.what}` : ''}`,
     look: recipe.look,
     caution: recipe.caution ?? '',
     apart: laidApart(
@@ -247,7 +254,7 @@ function arrow([x, y]: readonly [number, number], way: Point | undefined, reach:
 /** How far a part may be off its checkpoint (docs/craft.md, Checkpoints). */
 export function toleranceText(unit: LengthUnit): string {
   const [fine, eased] = unit === 'in' ? ['1/16 in', '1/8 in'] : ['1.5 mm', '3 mm'];
-  return `Up to ${fine} out is fine. ${eased} can be eased in: match and pin the outer edges first. Any more, unpick or cut a new piece.`;
+  return words.upToOutIsFineCan(fine, eased);
 }
 
 /** The finished block from the back: seams, and where their allowances lie; left and right are changed. */

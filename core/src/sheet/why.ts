@@ -1,6 +1,6 @@
 /** 'Why 2 7/8?': the formula, the numbers in it, the rounding and the ruler, for one cut size. */
 import type { Cut, SewingStyle } from '../construction';
-import { formatLength, rulerWords, type Exact } from '../measure';
+import { by, type Exact, formatLength, rulerWords } from '../measure';
 
 export interface Why {
   label: string;
@@ -24,7 +24,7 @@ export function whyCut(
   style: Pick<SewingStyle, 'unit' | 'rounding'>,
 ): Why {
   const write = (x: Parameters<typeof formatLength>[0]) => formatLength(x, style.unit);
-  const both = (text: (side: 0 | 1) => string) => (cut.exact[0].equals(cut.exact[1]) ? text(0) : `${text(0)} by ${text(1)}`);
+  const both = (text: (side: 0 | 1) => string) => (cut.exact[0].equals(cut.exact[1]) ? text(0) : by(text(0), text(1)));
   const sides = [cut.w, cut.h] as const;
   const plain = (x: Exact) => (x.isRational ? write(x) : String(x));
   return {

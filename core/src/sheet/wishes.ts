@@ -1,6 +1,7 @@
 /** What a participant's sheet can be like; every kind of it is made from the same month. */
-import type { KitKind, Programme, SizeOption } from '../programme';
-import { inAmerican } from '../words';
+import { Temporal } from 'temporal-polyfill';
+import type { KitKind, SizeOption } from '../programme';
+import { spokenTag } from '../words';
 import type { Paper } from './paper';
 
 export interface SheetWishes {
@@ -24,23 +25,11 @@ export interface SheetWishes {
   out?: ReadonlySet<string>;
   /** What the organiser needs to say it in her own words. */
   writing?: boolean;
-  /** The reader's English; British when left out. */
-  english?: 'american';
-  /** How a date is written; as her English has it when left out. */
-  date?: (iso: string) => string;
 }
 
-const OPTIONS = { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' } as const;
-const british = new Intl.DateTimeFormat('en-GB', OPTIONS);
-const american = new Intl.DateTimeFormat('en-US', OPTIONS);
+/** '13 March 2027' for '2027-03-13', or as the reader's language has it. */
+export const plainDate = (iso: string): string =>
+  Temporal.PlainDate.from(iso).toLocaleString(spokenTag(), { day: 'numeric', month: 'long', year: 'numeric' });
 
-/** '13 March 2027' for '2027-03-13'. */
-export const plainDate = (iso: string): string => british.format(new Date(`${iso}T00:00:00Z`));
-
-/** How dates are written for whoever wishes that: '13 March 2027', or 'March 13, 2027'. */
-export const dateOf = ({ date, english }: SheetWishes): ((iso: string) => string) =>
-  date ?? (english ? (iso) => american.format(new Date(`${iso}T00:00:00Z`)) : plainDate);
-
-/** The paper in the reader's English. */
-export const inEnglish = (paper: Paper, programme: Programme, { english }: SheetWishes): Paper =>
-  english ? { ...inAmerican(paper, programme), lang: 'en-US' } : paper;
+/** The paper, with the language that it was written in. */
+export const inLanguage = (paper: Paper): Paper => ({ ...paper, lang: spokenTag() });

@@ -3,6 +3,7 @@ import { hasSheet, type Colourway, type Month, type Programme, type SizeOption }
 import { monthPaper } from './month-paper';
 import { placesIn } from './own-words';
 import type { PaperPiece } from './paper';
+import { words as said } from './words/words-standing';
 
 export interface OwnStanding {
   /** Name of the place, 'cloche:U1:sew'. */
@@ -56,9 +57,8 @@ export function wordsAside(pieces: readonly PaperPiece[], { words }: Month): str
     const computed = places.get(id);
     const stands = computed !== undefined && texts.some(({ instead }) => instead.includes(computed));
     if (stands) return [];
-    const why =
-      computed === undefined ? 'this sheet has no such step' : 'the sheet says something else there now, or in this colourway';
-    return texts.filter(({ text }) => text).map(({ text }) => `Your words ‘${shortened(text)}’ are not on the sheet: ${why}.`);
+    const why = computed === undefined ? said.thisSheetHasNoSuchStep : said.theSheetSaysSomethingElseThere;
+    return texts.filter(({ text }) => text).map(({ text }) => said.yourWordsAreNotOnThe(shortened(text), why));
   });
 }
 
@@ -66,8 +66,8 @@ const shortened = (text: string) => (text.length > 60 ? `${text.slice(0, 57)}…
 
 /** What to tell of words that stand nowhere any more, or not in every colourway that they were meant for; '' where all is well. */
 export function lostWords({ text, stands, steps }: OwnStanding): string {
-  const named = text ? `Your words ‘${shortened(text)}’` : 'A text that you left out';
-  const off = text ? 'are not on the sheet' : 'is on the sheet';
-  if (stands.length === 0) return `${named} ${off}: what the sheet says there has changed.`;
-  return steps.length === 0 ? '' : `${named} ${off} in ${steps.join(' and ')}, where it says something else.`;
+  const named = text ? said.yourWords(shortened(text)) : said.aTextThatYouLeftOut;
+  const off = text ? said.areNotOnTheSheet : said.isOnTheSheet;
+  if (stands.length === 0) return said.whatTheSheetSaysThereHas(named, off);
+  return steps.length === 0 ? '' : said.inWhereItSaysSomethingElse(named, off, steps.join(' and '));
 }

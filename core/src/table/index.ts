@@ -1,6 +1,7 @@
 /** table: lines of a CSV as people's programs write them, in and out (RFC 4180). */
 import { parse, CsvError } from 'csv-parse/browser/esm/sync';
 import { stringify } from 'csv-stringify/browser/esm/sync';
+import { words } from './words';
 
 export interface TableLine {
   /** Of the file, from 1. */
@@ -24,7 +25,7 @@ export function readTable(text: string): TableLine[] | { wrong: string } {
     }) as unknown as { info: { lines: number }; record: string[] }[];
     return records.map(({ info, record }) => ({ line: info.lines, cells: record.map(plain) }));
   } catch (error) {
-    if (error instanceof CsvError) return { wrong: `this isn’t a CSV file: ${error.message}` };
+    if (error instanceof CsvError) return { wrong: words.thisIsntACsvFile(error.message) };
     throw error;
   }
 }

@@ -19,6 +19,7 @@ import type { Face } from './fonts';
 import { linesOf, setLines } from './lines';
 import { drawPicture, scaleOf } from './pictures';
 import { stepRows } from './steps';
+import { words as said } from '../words';
 
 type Doc = PDFKit.PDFDocument;
 /** Marks what is drawn for those who cannot see it: a tag, and a description for pictures. */
@@ -121,7 +122,7 @@ function titleBox(
       for (const { picture, scale } of shown) {
         const at = top;
         const left = x + width - picture.width * scale;
-        tagged('Figure', () => drawPicture(doc, picture, left, at, scale), picture.label);
+        tagged(said.figure, () => drawPicture(doc, picture, left, at, scale), picture.label);
         top += picture.height * scale + gap;
       }
     },
@@ -189,7 +190,7 @@ function photoBoxes({ doc, size, photos }: Look, { photo, wide, tall, label }: P
   if (!jpeg) return [];
   const w = Math.min(wide * 72, width);
   const draw: PaperBox['draw'] = (x, y, tagged) =>
-    tagged('Figure', () => doc.image(Buffer.from(jpeg), x, y, { width: w, height: w * tall }), label);
+    tagged(said.figure, () => doc.image(Buffer.from(jpeg), x, y, { width: w, height: w * tall }), label);
   return [{ height: w * tall + size * 0.7, draw }];
 }
 
@@ -203,7 +204,7 @@ function itemBox(look: Look, text: Words, mark: string, width: number): PaperBox
     height: lines.length * leading + size * 0.15,
     within: 'L',
     draw: (x, y, tagged) => {
-      tagged('Lbl', () => setLines(doc, label, { x, y, leading, colour: QUIET, width: inset }));
+      tagged(said.lbl, () => setLines(doc, label, { x, y, leading, colour: QUIET, width: inset }));
       tagged('LBody', () => setLines(doc, lines, { x: x + inset, y, leading, colour: INK, width: width - inset }));
     },
   };
@@ -347,7 +348,7 @@ function pictureRow(look: Look, row: { picture: PaperPicture; scale: number; wid
       let left = x;
       row.forEach(({ picture, scale, wide }, i) => {
         const at = left;
-        tagged('Figure', () => drawPicture(doc, picture, at, y + tall - picture.height * scale, scale), picture.label);
+        tagged(said.figure, () => drawPicture(doc, picture, at, y + tall - picture.height * scale, scale), picture.label);
         if (captions[i]!.length > 0)
           tagged('P', () => setLines(doc, captions[i]!, { x: at, y: y + tall + 3, leading, colour: INK, width: wide }));
         left += wide + gap;
@@ -369,7 +370,7 @@ function besideBox(look: Look, { pictures, pieces }: PictureWithPieces, width: n
       let top = y + 4;
       for (const { picture, scale } of shown) {
         const at = top;
-        tagged('Figure', () => drawPicture(look.doc, picture, x, at, scale), picture.label);
+        tagged(said.figure, () => drawPicture(look.doc, picture, x, at, scale), picture.label);
         top += picture.height * scale + gap;
       }
       words.draw(x + wide, y, tagged);

@@ -8,6 +8,7 @@ import { PAGES, newPdf, type PageSize } from './document';
 import { linesOf, setLines } from './lines';
 import { drawPicture, scaleOf } from './pictures';
 import { drawTile, tilesOf } from './tiles';
+import { words } from '../words';
 
 export type { PageSize };
 
@@ -172,7 +173,7 @@ function layPaper(
   }
 
   function artifact(draw: () => void): void {
-    doc.markContent('Artifact', { type: 'Pagination' });
+    doc.markContent(words.artifact, { type: 'Pagination' });
     draw();
     doc.endMarkedContent();
   }
@@ -206,7 +207,7 @@ function layPaper(
     for (const tile of tilesOf(picture!.width * scale, picture!.height * scale, room)) {
       newPage();
       root.add(
-        doc.struct('Figure', { alt: `${picture!.label}, page ${tile.column + 1} across, ${tile.row + 1} down` }, () => {
+        doc.struct(words.figure, { alt: words.pageAcrossDown(picture!.label, tile.column + 1, tile.row + 1) }, () => {
           drawTile(doc, picture!, tile, { x: MARGIN.side, y: MARGIN.top, scale });
           drawPicture(doc, INCH, MARGIN.side, bottom - 80, 72);
         }),
@@ -217,7 +218,15 @@ function layPaper(
 
 /** One inch, whatever the unit of the programme: the same on every printer. */
 const INCH = {
-  ...{ width: 1, height: 1, wide: 1, label: 'one inch', lines: [] },
+  ...{
+    width: 1,
+    height: 1,
+    wide: 1,
+    get label() {
+      return words.oneInch;
+    },
+    lines: [],
+  },
   shapes: [{ points: [[0, 0] as const, [1, 0] as const, [1, 1] as const, [0, 1] as const], fill: 'none' }],
   texts: [{ at: [0.5, 0.5] as const, text: '1 in', size: 0.16 }],
 };

@@ -2,6 +2,7 @@
 import type { PaperPicture } from '@aggrega/core/sheet';
 import { INK } from '../svg';
 import { drawPicture } from './pictures';
+import { words } from '../words';
 
 type Doc = PDFKit.PDFDocument;
 
@@ -75,9 +76,9 @@ export function drawTile(
   const name = (column: number, row: number, way: string) => `${String.fromCharCode(65 + column)}${row + 1}${way}`;
   // The line in the middle of what two pages share.
   const half = OVERLAP / 2;
-  if (tile.column > 0) join(name(tile.column - 1, tile.row, ' to the right'), [x + half, y], [x + half, y + tile.height]);
+  if (tile.column > 0) join(name(tile.column - 1, tile.row, words.toTheRight), [x + half, y], [x + half, y + tile.height]);
   if (tile.column < tile.columns - 1)
-    join(name(tile.column, tile.row, ' to the right'), [x + tile.width - half, y], [x + tile.width - half, y + tile.height]);
+    join(name(tile.column, tile.row, words.toTheRight), [x + tile.width - half, y], [x + tile.width - half, y + tile.height]);
   if (tile.row > 0) join(name(tile.column, tile.row - 1, ' downwards'), [x, y + half], [x + tile.width, y + half]);
   if (tile.row < tile.rows - 1)
     join(name(tile.column, tile.row, ' downwards'), [x, y + tile.height - half], [x + tile.width, y + tile.height - half]);

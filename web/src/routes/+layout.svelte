@@ -2,7 +2,7 @@
   import '../app.css';
 
   import { page } from '$app/state';
-  import { speak } from '$lib/look/spoken';
+  import { speak } from '@aggrega/core/words';
   import { onMount } from 'svelte';
 
   let { children } = $props();

@@ -10,6 +10,7 @@ import { isLeaf, leaves, type Branch, type Leaf, type Tree } from '../seam-tree'
 import type { SewingStyle } from '../style';
 import { allSeams, type Seam } from './seams';
 import { solve, type Chain } from './solve';
+import { words } from './words';
 
 /** The way of a seam's allowance as the block lies before you; two words for slanting seams. */
 export type Press = 'up' | 'down' | 'left' | 'right' | 'up left' | 'up right' | 'down left' | 'down right' | 'open';
@@ -339,18 +340,13 @@ function givenUp(
   gains: readonly (readonly number[])[],
 ): string[] {
   const said: string[] = [];
-  if (open > 0)
-    said.push(`${count(open, 'seam is', 'seams are')} pressed open, where too many layers would meet or a corner is set in.`);
-  if (unlike > 0)
-    said.push(
-      `${count(unlike, 'seam inside a unit goes', 'seams inside units go')} the other way than in its likes, so that it nests.`,
-    );
+  if (open > 0) said.push(words.pressedOpenWhereTooManyLayers(count(open, words.seamIs, words.seamsAre)));
+  if (unlike > 0) said.push(words.theOtherWayThanInIts(count(unlike, words.seamInsideAUnitGoes, words.seamsInsideUnitsGo)));
   const lost = (level: number) => seams.filter((s, i) => s.towards && !s.unit && gains[i]![level]! * side[i]! < 0).length;
   const [crowded] = [lost(0)];
-  if (crowded > 0)
-    said.push(`${count(crowded, 'seam lies', 'seams lie')} on the part with more seams, so that the crossings nest.`);
+  if (crowded > 0) said.push(words.onThePartWithMoreSeams(count(crowded, words.seamLies, words.seamsLie)));
   const light = seams.filter((s, i) => s.towards && !s.unit?.kind.outward && gains[i]![1]! * side[i]! < 0).length;
-  if (light > 0) said.push(`${count(light, 'seam lies', 'seams lie')} on the lighter fabric.`);
+  if (light > 0) said.push(words.onTheLighterFabric(count(light, words.seamLies, words.seamsLie)));
   return said;
 }
 

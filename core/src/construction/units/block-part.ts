@@ -1,27 +1,34 @@
 /** Parts of a block that it has more than once, but for a turn or in a mirror: each is made as one thing, and turned into its place. */
 import type { Method, UnitKind } from './unit-kind';
+import { words } from './words/block-part';
 
 const parts: Method = {
   name: 'parts',
-  title: 'from its parts',
+  get title() {
+    return words.fromItsParts;
+  },
   recipe: () => ({ yields: 1, pieces: [], steps: [], look: [], tools: [], seams: 0 }),
 };
 
 /** Never seen in a picture: the seam tree makes one of what it finds again. */
-const kind = (name: string, title: string, plural: string): UnitKind => ({
+const kind = (name: string, word: 'row' | 'halfBlock' | 'quarterBlock' | 'pair' | 'section'): UnitKind => ({
   kind: name,
-  title,
-  plural,
+  get title() {
+    return words[word];
+  },
+  get plural() {
+    return words[`${word}s`];
+  },
   methods: [parts],
   read: () => undefined,
 });
 
 /** From edge to edge of the block. */
-export const row = kind('row', 'row', 'rows');
-export const halfBlock = kind('half-block', 'half-block', 'half-blocks');
-export const quarterBlock = kind('quarter-block', 'quarter-block', 'quarter-blocks');
-export const pair = kind('pair', 'pair', 'pairs');
-export const section = kind('section', 'section', 'sections');
+export const row = kind('row', 'row');
+export const halfBlock = kind('half-block', 'halfBlock');
+export const quarterBlock = kind('quarter-block', 'quarterBlock');
+export const pair = kind('pair', 'pair');
+export const section = kind('section', 'section');
 
 export const blockParts: readonly UnitKind[] = [row, halfBlock, quarterBlock, pair, section];
 

@@ -8,6 +8,7 @@ import { aboutCentre, fourOf, roundSteps } from './round-steps';
 import { ears } from '../scenes/pairs';
 import { creased, roundCuts, roundStraight, type Rounded } from '../scenes/rounds';
 import type { UnitKind } from './unit-kind';
+import { words } from './words/economy';
 
 const PLACES = outlines(
   '1,1 3,1 3,3 1,3',
@@ -24,15 +25,21 @@ const PLACES = outlines(
 export const economy: UnitKind = {
   kind: 'economy',
   outward: true,
-  title: 'economy unit',
-  plural: 'economy units',
+  get title() {
+    return words.economyUnit;
+  },
+  get plural() {
+    return words.economyUnits;
+  },
   madeOf: (triangles, others) => triangles === 8 && others === 1,
   oversize: { in: '1/4', cm: '0.6' },
   plain: true,
   methods: [
     {
       name: 'cut-triangles',
-      title: 'cut triangles first',
+      get title() {
+        return words.cutTrianglesFirst;
+      },
       recipe({ unit, style }) {
         const s = seamOf(style);
         const a = unit.w.over(2);
@@ -43,8 +50,8 @@ export const economy: UnitKind = {
         // first round's square o larger.
         const trim = oversizeOf('economy', style);
         const large = trim.sign() > 0;
-        const inner = triangles(first, a, 'twice', s, 'half the finished side', trim.times(Exact.root2));
-        const outer = triangles(second, a, 'once', s, 'half the finished side', trim);
+        const inner = triangles(first, a, 'twice', s, words.halfTheFinishedSide, trim.times(Exact.root2));
+        const outer = triangles(second, a, 'once', s, words.halfTheFinishedSide, trim);
         const rounded: Rounded = {
           centre: { role: centre!, side: a.plus(s.times(2)).toNumber() },
           // A quarter of a square has its long side as the square's; its legs are that over √2.
@@ -60,12 +67,12 @@ export const economy: UnitKind = {
           steps: [
             {
               act: 'cut',
-              text: 'Cut the squares for the first round twice on the diagonal, those for the second round once.',
+              text: words.cutTheSquaresForTheFirst,
               scene: () => roundCuts(rounded),
             },
             {
               act: 'crease',
-              text: 'Fold the centre both ways, and each triangle once, to crease the middle of their edges.',
+              text: words.foldTheCentreBothWaysAnd,
               scene: () => creased(rounded),
             },
             ...roundSteps(rounded, 0, style),
@@ -73,15 +80,15 @@ export const economy: UnitKind = {
               ? aboutCentre({ w: once }, style, () => roundStraight(rounded, 0), true)
               : {
                   act: 'check',
-                  text: `Measure: ${sizeWords(once.plus(s.times(2)), style)} square, with ${seamWords(style)} beyond every point. Trim no more than that away.`,
+                  text: words.measureSquareWithBeyondEveryPoint(sizeWords(once.plus(s.times(2)), style), seamWords(style)),
                   scene: () => ears(roundStraight(rounded, 0), once.plus(s.times(2)).toNumber()),
                 },
             ...roundSteps(rounded, 1, style),
             aboutCentre(unit, style, () => roundStraight(rounded, 1), large),
           ],
-          look: [`the points lie ${seamWords(style)} from the edge, ${sizeWords(a.plus(s), style)} from both corners`],
+          look: [words.thePointsLieFromTheEdge(seamWords(style), sizeWords(a.plus(s), style))],
           tools: ['starch'],
-          caution: 'The long edges of the second round are bias until they are sewn: do not pull on them.',
+          caution: words.theLongEdgesOfTheSecond,
           seams: 8,
           trims: large ? 2 : 0,
           bias: 8,

@@ -14,7 +14,8 @@ import { cornersPressed, type Cornered } from '../scenes/corners';
 import { earCuts } from '../scenes/pairs';
 import { patchesLaid, pressedOut, sewingOn, sewnOn, type Added } from '../scenes/patches';
 import { templateOf, templatePiece } from './template-shape';
-import { MARKER, type Method, type BatchCut, type UnitInBlock, type UnitKind } from './unit-kind';
+import { marker, type Method, type BatchCut, type UnitInBlock, type UnitKind } from './unit-kind';
+import { words } from './words/folded-corner';
 
 interface Corner {
   /** Counted clockwise from the top left. */
@@ -81,7 +82,9 @@ const legOf = (unit: UnitInBlock, { leg }: Corner): Exact => unit.tick.times(leg
 
 const folded: Method = {
   name: 'folded-corner',
-  title: 'with stitch-and-flip corners',
+  get title() {
+    return words.withStitchAndFlipCorners;
+  },
   recipe({ unit, style }) {
     const s = seamOf(style);
     const corners = cornersOf(unit.picture);
@@ -102,20 +105,20 @@ const folded: Method = {
         ...eachLeg(corners, (roles, corner) => {
           const leg = legOf(unit, corner);
           const side = leg.plus(s.times(2));
-          return squares(roles, side, because('l + 2 × s', side, s, ['l', 'leg of the corner', leg]));
+          return squares(roles, side, because('l + 2 × s', side, s, ['l', words.legOfTheCorner, leg]));
         }),
       ],
       steps: [
         ...cornerSteps(cornered, style, {
-          laid: 'Lay a square on its corner of the base, right sides together, edges even. Its line cuts the corner off.',
+          laid: words.layASquareOnItsCorner,
           first: [0],
           bonus,
         }),
         ...(corners.length > 1 ? [otherCorners(cornered, corners.length)] : []),
       ],
-      look: ['every corner is square, and the unit measures the same as before'],
-      tools: [MARKER],
-      caution: 'Check which way the line of each corner runs before you sew: the wrong diagonal cuts the wrong corner.',
+      look: [words.everyCornerIsSquareAndThe],
+      tools: [marker()],
+      caution: words.checkWhichWayTheLineOf,
       bonus,
       seams: corners.length,
       trims: 0,
@@ -126,7 +129,9 @@ const folded: Method = {
 
 const cutTriangles: Method = {
   name: 'cut-triangles',
-  title: 'corners from triangles, the base from a template',
+  get title() {
+    return words.cornersFromTrianglesTheBaseFrom;
+  },
   recipe({ unit, style }) {
     const s = seamOf(style);
     const corners = cornersOf(unit.picture);
@@ -152,29 +157,29 @@ const cutTriangles: Method = {
       yields: 1,
       pieces: [
         templatePiece(unit.roles[0]!, templateOf(base.points, unit.tick, style), s),
-        ...eachLeg(corners, (roles, corner) => triangles(roles, legOf(unit, corner), 'once', s, 'leg of the corner')),
+        ...eachLeg(corners, (roles, corner) => triangles(roles, legOf(unit, corner), 'once', s, words.legOfTheCorner)),
       ],
       steps: [
         {
           act: 'cut',
-          text: 'Cut the base with its template, and the squares once on the diagonal.',
+          text: words.cutTheBaseWithItsTemplate,
           scene: () => patchesLaid(patches),
         },
         {
           act: 'sew',
-          text: `Lay a triangle on each cut-off corner, right sides together, centres matched. Its tips reach beyond the base at both ends. Sew ${seamWords(style)} from the edge.`,
+          text: words.layATriangleOnEachCut(seamWords(style)),
           scene: () => sewingOn(patches, [0]),
         },
-        { act: 'press', text: 'Press towards the triangles.', scene: () => pressedOut(patches, corners.length, all) },
+        { act: 'press', text: words.pressTowardsTheTriangles, scene: () => pressedOut(patches, corners.length, all) },
         {
           act: 'trim',
-          text: 'Trim the dog-ears.',
+          text: words.trimTheDogEars,
           scene: () => scene(sewnOn(patches, corners.length), { marks: earCuts(sewnOn(patches, corners.length), box) }),
         },
       ],
-      look: ['every corner is square'],
-      tools: ['the template of the base', 'starch'],
-      caution: 'The long edges of the triangles, and the cut-off corners of the base, are bias until they are sewn.',
+      look: [words.everyCornerIsSquare],
+      tools: [words.theTemplateOfTheBase, 'starch'],
+      caution: words.theLongEdgesOfTheTriangles,
       seams: corners.length,
       trims: 0,
       bias: corners.length,
@@ -185,7 +190,7 @@ const cutTriangles: Method = {
 /** The corners that are left, in one step: they are sewn as the first was. */
 const otherCorners = (cornered: Cornered, count: number): Step => ({
   act: 'sew',
-  text: `Do the same on the other ${count === 2 ? 'corner' : 'corners, one after another'}.`,
+  text: words.doTheSameOnTheOther(count === 2 ? words.corner : words.cornersOneAfterAnother),
   scene: () =>
     cornersPressed(
       cornered,
@@ -208,8 +213,12 @@ function eachLeg(corners: readonly Corner[], pieces: (roles: string[], corner: C
 export const foldedCorner: UnitKind = {
   kind: 'folded-corner',
   outward: true,
-  title: 'stitch-and-flip unit',
-  plural: 'stitch-and-flip units',
+  get title() {
+    return words.stitchAndFlipUnit;
+  },
+  get plural() {
+    return words.stitchAndFlipUnits;
+  },
   madeOf: (triangles, others) => triangles <= 4 && others === 1,
   choosable: true,
   twoWays: true,

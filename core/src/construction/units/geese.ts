@@ -2,7 +2,7 @@
  * Flying goose, W by H with W = 2H: described with the wide edge of the goose at the bottom and its point up;
  * first the goose, then the sky left and right of the point. Formulas: docs/craft.md, Flying geese.
  */
-import { Exact, checkpoint, formatLength, trimTo } from '../../measure';
+import { by, checkpoint, Exact, formatLength, trimTo } from '../../measure';
 import type { SewingStyle } from '../style';
 import {
   HALF,
@@ -23,7 +23,7 @@ import {
 import { movedBy, scene, type Ply } from '../../hands';
 import { cornerOff, cornerSteps } from './corner-steps';
 import { sewnAndCut, type Step } from './step';
-import { MARKER, type Method, type BatchCut, type Recipe, type UnitInBlock, type UnitKind } from './unit-kind';
+import { marker, type Method, type BatchCut, type Recipe, type UnitInBlock, type UnitKind } from './unit-kind';
 import { cornersAt, cornersPressed, type Cornered } from '../scenes/corners';
 import {
   centred,
@@ -41,18 +41,16 @@ import {
   type Goose,
 } from '../scenes/geese';
 import { ears, underRuler } from '../scenes/pairs';
+import { words } from './words/geese';
 
 function look({ w }: UnitInBlock, style: SewingStyle): string[] {
   const s = seamOf(style);
-  return [
-    `the point is ${seamWords(style)} below the top edge and ${sizeWords(w.over(2).plus(s), style)} from each side`,
-    'the seams run exactly into the two bottom corners',
-  ];
+  return [words.thePointIsBelowTheTop(seamWords(style), sizeWords(w.over(2).plus(s), style)), words.theSeamsRunExactlyIntoThe];
 }
 
 const sizeText = ({ w, h }: UnitInBlock, style: SewingStyle) => {
   const s2 = seamOf(style).times(2);
-  return `${checkpoint(w.plus(s2), style.rounding, style.unit)} by ${sizeWords(h.plus(s2), style)}`;
+  return by(checkpoint(w.plus(s2), style.rounding, style.unit), sizeWords(h.plus(s2), style));
 };
 
 /** Finished side of the half-square triangles that two sewn corners' waste makes: H − 2√2·s. */
@@ -67,12 +65,14 @@ export function bonusText(leg: Exact, style: SewingStyle): string | undefined {
   if (bonus.compare(1) < 0) return undefined;
   const size = formatLength(trimTo(bonus.plus(s.times(2)), style.rounding), style.unit);
   const twice = `${formatLength(style.seam.mul(2), style.unit)} ${style.unit}`;
-  return `For a bonus half-square triangle from each corner, sew a second seam now, ${twice} outside the first, and cut between the two. Press it and trim it to ${size} ${style.unit} square.`;
+  return words.forABonusHalfSquareTriangle(twice, size, style.unit);
 }
 
 const folded: Method = {
   name: 'folded-corner',
-  title: 'with stitch-and-flip corners',
+  get title() {
+    return words.withStitchAndFlipCorners;
+  },
   recipe({ unit, style }) {
     const [goose, ...sky] = unit.roles;
     const s = seamOf(style);
@@ -87,17 +87,17 @@ const folded: Method = {
       yields: 1,
       pieces: [
         plainPiece(goose!, unit.w, unit.h, s),
-        ...squares(sky, side, because('H + 2 × s', side, s, ['H', 'finished height', unit.h])),
+        ...squares(sky, side, because('H + 2 × s', side, s, ['H', words.finishedHeight, unit.h])),
       ],
       steps: [
         ...cornerSteps(cornered, style, {
-          laid: 'Lay a square on one end of the rectangle, right sides together. Its line runs from the lower corner to the middle of the upper edge.',
+          laid: words.layASquareOnOneEnd,
           first: [0],
           bonus,
         }),
         {
           act: 'sew',
-          text: 'Sew the other square to the other end in the same way. It overlaps the first at the point.',
+          text: words.sewTheOtherSquareToThe,
           scene: () => cornersAt(cornered, [1], 'sew'),
         },
         {
@@ -107,8 +107,8 @@ const folded: Method = {
         },
       ],
       look: look(unit, style),
-      tools: [MARKER],
-      caution: 'Start at the middle of the long edge, not at the corner, so that the machine does not chew the point.',
+      tools: [marker()],
+      caution: words.startAtTheMiddleOfThe,
       bonus,
       seams: 2,
       trims: 0,
@@ -122,12 +122,12 @@ function sizes(unit: UnitInBlock, style: SewingStyle) {
   const s = seamOf(style);
   const trim = oversizeOf('geese', style);
   const [w, h] = [unit.w.plus(trim), unit.h.plus(trim.over(2))];
-  const said = (name: string, x: Exact, by: Exact) => (by.sign() > 0 ? `${name} ${x}, and ${by} to trim away` : name);
+  const said = (name: string, x: Exact, by: Exact) => (by.sign() > 0 ? words.andToTrimAway(name, String(x), String(by)) : name);
   const [big, small] = [quarterSide(w, s), halfSide(h, s)];
   return {
     trims: trim.sign() > 0 ? 1 : 0,
-    goose: { side: big, why: because(QUARTER, big, s, ['f', said('finished width W', unit.w, trim), w]) },
-    sky: { side: small, why: because(HALF, small, s, ['f', said('finished height H', unit.h, trim.over(2)), h]) },
+    goose: { side: big, why: because(QUARTER, big, s, ['f', said(words.finishedWidthW, unit.w, trim), w]) },
+    sky: { side: small, why: because(HALF, small, s, ['f', said(words.finishedHeightH, unit.h, trim.over(2)), h]) },
   };
 }
 
@@ -150,17 +150,19 @@ function gooseTrim(unit: UnitInBlock, style: SewingStyle, sewn: () => Ply[]): St
   // The point lies s below the upper edge: the box's middle to the origin.
   const middle = () => movedBy(sewn(), 0, s.toNumber() - h / 2);
   if (oversizeOf('geese', style).sign() === 0)
-    return { act: 'trim', text: 'Trim the dog-ears.', scene: () => ears(middle(), w, h) };
+    return { act: 'trim', text: words.trimTheDogEars, scene: () => ears(middle(), w, h) };
   return {
     act: 'trim',
-    text: `Trim to ${sizeText(unit, style)}: the point lies at half the width, ${seamWords(style)} below the ruler’s edge. Trim two sides, turn the unit round and trim the other two.`,
+    text: words.trimToThePointLiesAt(sizeText(unit, style), seamWords(style)),
     scene: (hand) => underRuler(middle(), [w, h], hand, { diagonal: false }),
   };
 }
 
 const four: Method = {
   name: 'four-at-a-time',
-  title: 'four at a time',
+  get title() {
+    return words.fourAtATime;
+  },
   recipe({ unit, style }): Recipe {
     const [goose, left, right] = unit.roles as [string, string, string];
     const { goose: big, sky, trims } = sizes(unit, style);
@@ -175,31 +177,31 @@ const four: Method = {
       steps: [
         {
           act: 'place',
-          text: `Lay two ${handed ? left : 'small'} squares on opposite corners of the large square, right sides together. They overlap a little in the middle. Draw a line from corner to corner through both.`,
+          text: words.layTwoSquaresOnOppositeCorners(handed ? left : words.small),
           scene: () => heartsScene(g, 'place'),
         },
         ...sewnAndCut(seam, (_, stage) => heartsScene(g, stage)),
         {
           act: 'press',
-          text: 'Press towards the small triangles. You have two hearts.',
+          text: words.pressTowardsTheSmallTrianglesYou,
           scene: () => heartPressed(g),
         },
         {
           act: 'place',
-          text: `Lay ${handed ? `a ${right}` : 'a small'} square on the remaining corner of each heart, right sides together. Draw a line from that corner to the notch.`,
+          text: words.laySquareOnTheRemainingCorner(handed ? `a ${right}` : words.aSmall),
           scene: () => thirdScene(g, 'place'),
         },
         ...sewnAndCut(seam, (_, stage) => thirdScene(g, stage)),
         {
           act: 'press',
-          text: 'Press towards the small triangle.',
+          text: words.pressTowardsTheSmallTriangle,
           scene: () => scene(fourth(g)),
         },
         gooseTrim(unit, style, () => fourth(g)),
       ],
       look: look(unit, style),
-      tools: [MARKER, ...(trims > 0 ? ['a ruler with a 45° line'] : [])],
-      caution: handed ? 'Half of each batch come out as mirror images. Sort them by the pictures.' : undefined,
+      tools: [marker(), ...(trims > 0 ? [words.aRulerWithA45Line] : [])],
+      caution: handed ? words.halfOfEachBatchComeOut : undefined,
       seams: 2,
       trims,
       bias: 0,
@@ -209,15 +211,17 @@ const four: Method = {
 
 const twoSquares: Method = {
   name: 'two-squares',
-  title: 'from two large squares',
+  get title() {
+    return words.fromTwoLargeSquares;
+  },
   unable(unit, style) {
-    if (style.unit !== 'in' || !style.seam.equals(0.25)) return 'two large squares are made for a seam of 1/4 in';
-    return unit.roles[1] === unit.roles[2] ? undefined : 'two large squares give the same sky on both sides';
+    if (style.unit !== 'in' || !style.seam.equals(0.25)) return words.twoLargeSquaresAreMadeFor;
+    return unit.roles[1] === unit.roles[2] ? undefined : words.twoLargeSquaresGiveTheSame;
   },
   recipe({ unit, style }) {
     const s = seamOf(style);
     const w = unit.w.plus(s.times(2));
-    const why = (formula: string, exact: Exact) => because(formula, exact, s, ['W', 'finished width', unit.w]);
+    const why = (formula: string, exact: Exact) => because(formula, exact, s, ['W', words.finishedWidth, unit.w]);
     const [goose, sky] = [w.plus(Exact.of(1.5)), w.plus(3)];
     const g: Goose = {
       ...gooseOf(unit, style),
@@ -234,34 +238,30 @@ const twoSquares: Method = {
       steps: [
         {
           act: 'place',
-          text: 'Centre the smaller square on the larger one, right sides together. Draw a line from corner to corner.',
+          text: words.centreTheSmallerSquareOnThe,
           scene: () => centred(g, 'place'),
         },
-        ...sewnAndCut(seam, (_, stage) => centred(g, stage), 'Cut on the line, to the corners of the larger square.'),
-        { act: 'press', text: 'Press both towards the larger triangle.', scene: () => centredPressed(g) },
+        ...sewnAndCut(seam, (_, stage) => centred(g, stage), words.cutOnTheLineToThe),
+        { act: 'press', text: words.pressBothTowardsTheLargerTriangle, scene: () => centredPressed(g) },
         {
           act: 'place',
-          text: 'Lay one on the other, right sides together, opposite fabrics facing. The seams lie level but do not meet. Draw a line across them, from corner to corner.',
+          text: words.layOneOnTheOtherRight,
           scene: () => halvesScene(g, 'place'),
         },
-        ...sewnAndCut(
-          seam,
-          (_, stage) => halvesScene(g, stage),
-          'Cut on the line. In the middle of each piece, snip the seam allowance up to the stitches.',
-        ),
+        ...sewnAndCut(seam, (_, stage) => halvesScene(g, stage), words.cutOnTheLineInThe),
         {
           act: 'press',
-          text: 'Press both halves of the seam away from the geese.',
+          text: words.pressBothHalvesOfTheSeam,
           scene: () => scene(twoGeese(g)),
         },
         {
           act: 'trim',
-          text: `Trim two geese out of each piece, ${sizeText(unit, style)}: the point lies at half the width, ${seam} below the ruler’s edge.`,
+          text: words.trimTwoGeeseOutOfEach(sizeText(unit, style), seam),
           scene: () => gooseOutOf(g, [wide, tall]),
         },
       ],
       look: look(unit, style),
-      tools: [MARKER, 'a ruler with a 45° line'],
+      tools: [marker(), words.aRulerWithA45Line],
       seams: 2,
       trims: 1,
       bias: 0,
@@ -271,7 +271,9 @@ const twoSquares: Method = {
 
 const cutTriangles: Method = {
   name: 'cut-triangles',
-  title: 'cut triangles first',
+  get title() {
+    return words.cutTrianglesFirst;
+  },
   recipe({ unit, style }) {
     const [goose, ...wings] = unit.roles;
     const { goose: big, sky, trims } = sizes(unit, style);
@@ -283,26 +285,26 @@ const cutTriangles: Method = {
       steps: [
         {
           act: 'cut',
-          text: 'Cut the goose squares twice and the sky squares once on the diagonal.',
+          text: words.cutTheGooseSquaresTwiceAnd,
           scene: () => gooseCuts(g),
         },
         {
           act: 'sew',
-          text: `Lay a sky triangle on one short side of the goose, right sides together, level at the base. At the other end its tip reaches beyond the goose: that is right. Sew ${seamWords(style)} from the edge.`,
+          text: words.layASkyTriangleOnOne(seamWords(style)),
           scene: () => wing(g, 'left', 'sew'),
         },
-        { act: 'press', text: 'Press towards the sky.', scene: () => wing(g, 'left', 'press') },
+        { act: 'press', text: words.pressTowardsTheSky, scene: () => wing(g, 'left', 'press') },
         {
           act: 'sew',
-          text: 'Sew the other sky triangle to the other side in the same way.',
+          text: words.sewTheOtherSkyTriangleTo,
           scene: () => wing(g, 'right', 'sew'),
         },
-        { act: 'press', text: 'Press towards the sky.', scene: () => wing(g, 'right', 'press') },
+        { act: 'press', text: words.pressTowardsTheSky, scene: () => wing(g, 'right', 'press') },
         gooseTrim(unit, style, () => looseSewn(g, 'right')),
       ],
       look: look(unit, style),
       tools: ['starch'],
-      caution: 'Two bias edges are sewn at a time: starch first, and do not pull.',
+      caution: words.twoBiasEdgesAreSewnAt,
       seams: 2,
       trims,
       bias: 2,
@@ -315,8 +317,12 @@ const PLACES = outlines('1,0 2,1 0,1', '0,0 1,0 0,1', '1,0 2,0 2,1');
 export const geese: UnitKind = {
   kind: 'geese',
   outward: true,
-  title: 'flying goose',
-  plural: 'flying geese',
+  get title() {
+    return words.flyingGoose;
+  },
+  get plural() {
+    return words.flyingGeese;
+  },
   madeOf: (triangles, others) => triangles === 3 && others === 0,
   oversize: { in: '1/8', cm: '0.3' },
   choosable: true,
@@ -325,5 +331,7 @@ export const geese: UnitKind = {
   toldApart: true,
   methods: [folded, four, twoSquares, cutTriangles],
   read: (picture) => (picture.w === 2 * picture.h ? rolesAt(picture, scaled(PLACES, picture.h)) : undefined),
-  surplus: 'a border, or to lengthen one that comes up short',
+  get surplus() {
+    return words.aBorderOrToLengthenOne;
+  },
 };

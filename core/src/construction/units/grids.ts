@@ -10,6 +10,7 @@ import { gridLaid, gridRows, gridWhole, type Grid } from '../scenes/grids';
 import { setScene } from '../scenes/strips';
 import { planned, type Step } from './step';
 import type { Method, BatchCut, UnitInBlock, UnitKind, RecipeRequest } from './unit-kind';
+import { words } from './words/grids';
 
 interface Rows {
   across: number;
@@ -29,7 +30,9 @@ function rowsOf(unit: UnitInBlock): Rows {
 
 const pieces: Method = {
   name: 'squares',
-  title: 'from single pieces',
+  get title() {
+    return words.fromSinglePieces;
+  },
   recipe({ unit, style }) {
     const { w, h, rows } = rowsOf(unit);
     const s = seamOf(style);
@@ -38,20 +41,20 @@ const pieces: Method = {
       yields: 1,
       pieces: [...counted(unit.roles)].map(([role, n]) => plainPiece(role, w, h, s, n)),
       steps: [
-        { act: 'place', text: 'Lay the pieces out as in the picture of the unit.', scene: () => gridLaid(grid, s.toNumber()) },
+        { act: 'place', text: words.layThePiecesOutAsIn, scene: () => gridLaid(grid, s.toNumber()) },
         ...(grid.rows.length > 1 && grid.rows[0]!.length > 1
           ? ([
               {
                 act: 'sew',
-                text: 'Sew them into rows. Press one row to the left and the next to the right, so that the seams nest.',
+                text: words.sewThemIntoRowsPressOne,
                 scene: () => gridRows(grid, s.toNumber()),
               },
-              { act: 'sew', text: 'Sew the rows together. Set the seams.', scene: () => gridWhole(grid, s.toNumber()) },
+              { act: 'sew', text: words.sewTheRowsTogetherSetThe, scene: () => gridWhole(grid, s.toNumber()) },
             ] as const)
           : ([
               {
                 act: 'sew',
-                text: 'Sew them together side by side. Set the seams.',
+                text: words.sewThemTogetherSideBySide,
                 scene: () => gridWhole(grid, s.toNumber()),
               },
             ] as const)),
@@ -69,8 +72,8 @@ function look(unit: UnitInBlock, style: SewingStyle): string[] {
   const s = seamOf(style);
   const { across, down, w } = rowsOf(unit);
   return across === 2 && down === 2
-    ? [`the seams cross ${sizeWords(w.plus(s), style)} from every edge`]
-    : ['every seam meets the one beside it', 'opposite sides are equally long'];
+    ? [words.theSeamsCrossFromEveryEdge(sizeWords(w.plus(s), style))]
+    : [words.everySeamMeetsTheOneBeside, words.oppositeSidesAreEquallyLong];
 }
 
 /** The different rows of a unit, as strip sets: a row read backwards is the same set turned round. */
@@ -88,7 +91,9 @@ function setsOf(rows: string[][]): { row: string[]; perUnit: number }[] {
 
 const stripSet: Method = {
   name: 'strip-set',
-  title: 'from strip sets',
+  get title() {
+    return words.fromStripSets;
+  },
   recipe({ unit, style, make, mirrored }: RecipeRequest) {
     const s = seamOf(style);
     const { w, h, rows } = rowsOf(unit);
@@ -101,12 +106,12 @@ const stripSet: Method = {
     for (const { row, perUnit } of sets) {
       const length = segment.times(units * perUnit);
       const why = because(
-        'n × (h + 2 × s) by w + 2 × s',
+        words.nH2SByW,
         length,
         s,
-        ['h', 'finished height of a patch', h],
-        ['w', 'finished width of a patch', w],
-        ['n', 'segments cut from the set', Exact.of(units * perUnit)],
+        ['h', words.finishedHeightOfAPatch, h],
+        ['w', words.finishedWidthOfAPatch, w],
+        ['n', words.segmentsCutFromTheSet, Exact.of(units * perUnit)],
       );
       for (const [role, needs] of counted(row)) needed.push({ role, w: length, h: across, sub: 'none', needs, why });
     }
@@ -118,18 +123,18 @@ const stripSet: Method = {
       pieces: needed,
       steps: [
         ...sets.flatMap(({ row, perUnit }, i): Step[] => {
-          const named = sets.length > 1 ? `Set ${i + 1}: s` : 'S';
+          const named = sets.length > 1 ? words.setS(i + 1) : 'S';
           const n = units * perUnit;
           const shown = Math.min(n, 3.4) * set.segment;
           return [
             {
               act: 'sew',
-              text: `${named}ew strips ${row.join(', ')} together along their long edges to make a strip set, each in the other direction from the one before. Press all seams one way, towards the darker fabric where you can.`,
+              text: words.ewStripsTogetherAlongTheirLong(named, row.join(', ')),
               scene: () => setScene(row, { ...set, shown, stage: 'sewn' }),
             },
             {
               act: 'cut',
-              text: `Square the end and subcut ${n === 1 ? 'one segment' : `${n} segments`} ${size} wide.`,
+              text: words.squareTheEndAndSubcutWide(n === 1 ? words.oneSegment : words.segments(n), size),
               scene: () => setScene(row, { ...set, shown, stage: 'cut' }),
             },
           ];
@@ -138,12 +143,12 @@ const stripSet: Method = {
           ? ([
               {
                 act: 'place',
-                text: 'Lay the segments out as in the picture of the unit. Turn every other segment end for end where the picture asks for it, so that the seams nest.',
+                text: words.layTheSegmentsOutAsIn,
                 scene: () => gridRows(grid, s.toNumber()),
               },
               {
                 act: 'sew',
-                text: 'Sew the segments together. Set the seams.',
+                text: words.sewTheSegmentsTogetherSetThe,
                 scene: () => gridWhole(grid, s.toNumber()),
               },
               planned(),
@@ -151,7 +156,7 @@ const stripSet: Method = {
           : []),
       ],
       look: look(unit, style),
-      tools: ['a ruler at least as long as the strip set is wide'],
+      tools: [words.aRulerAtLeastAsLong],
       // Long seams are shared by all segments.
       seams: rows.length - 1 + sets.reduce((sum, set) => sum + (set.row.length - 1) / units, 0),
       bias: 0,
@@ -176,7 +181,9 @@ const methods = [pieces, stripSet];
 
 export const fourPatch: UnitKind = {
   kind: 'four-patch',
-  title: 'four-patch',
+  get title() {
+    return words.fourPatch;
+  },
   plural: 'four-patches',
   madeOf: (triangles) => triangles === 0,
   choosable: true,
@@ -187,7 +194,9 @@ export const fourPatch: UnitKind = {
 
 export const ninePatch: UnitKind = {
   kind: 'nine-patch',
-  title: 'nine-patch',
+  get title() {
+    return words.ninePatch;
+  },
   plural: 'nine-patches',
   madeOf: (triangles) => triangles === 0,
   plain: true,
@@ -197,7 +206,9 @@ export const ninePatch: UnitKind = {
 
 export const checkerboard: UnitKind = {
   kind: 'checkerboard',
-  title: 'checkerboard',
+  get title() {
+    return words.checkerboard;
+  },
   plural: 'checkerboards',
   madeOf: (triangles) => triangles === 0,
   methods,
@@ -216,8 +227,12 @@ export const checkerboard: UnitKind = {
 /** Two or more equal strips that make a square. */
 export const rails: UnitKind = {
   kind: 'rails',
-  title: 'rail fence unit',
-  plural: 'rail fence units',
+  get title() {
+    return words.railFenceUnit;
+  },
+  get plural() {
+    return words.railFenceUnits;
+  },
   madeOf: (triangles) => triangles === 0,
   plain: true,
   methods,

@@ -20,7 +20,7 @@ import {
 } from './reading';
 import { planned, type Hand, type Step } from './step';
 import {
-  MARKER,
+  marker,
   type Method,
   type BatchCut,
   type Recipe,
@@ -48,6 +48,7 @@ import {
   type Pair,
 } from '../scenes/pairs';
 import { angleCuts, angleSewn, dieStrip, printedGrid } from '../scenes/strips';
+import { words } from './words/hst';
 
 const { root2 } = Exact;
 
@@ -71,7 +72,9 @@ interface Making {
 const makings: Making[] = [
   {
     name: 'two-at-a-time',
-    title: 'two at a time',
+    get title() {
+      return words.twoAtATime;
+    },
     yields: 2,
     sub: 'none',
     formula: HALF,
@@ -82,29 +85,31 @@ const makings: Making[] = [
       return [
         {
           act: 'mark',
-          text: 'Draw a diagonal line on the back of the lighter square.',
+          text: words.drawADiagonalLineOnThe,
           scene: (hand) => marked(pair, hand, line),
         },
         {
           act: 'place',
-          text: 'Lay it on the other square, right sides together, edges even.',
+          text: words.layItOnTheOtherSquare,
           scene: (hand) => faced(pair, hand, { drawn: line }),
         },
         {
           act: 'sew',
-          text: `Sew ${s} from the line, on both sides of it. Set the seams.`,
+          text: words.sewFromTheLineOnBoth(s),
           scene: (hand) => faced(pair, hand, { drawn: line, sewn: line }),
         },
-        { act: 'apart', text: 'Cut on the line.', scene: (hand) => faced(pair, hand, { sewn: line, cuts: line }) },
+        { act: 'apart', text: words.cutOnTheLine, scene: (hand) => faced(pair, hand, { sewn: line, cuts: line }) },
       ];
     },
     opened: (pair, hand) => openedHalf(pair, hand, hand.towards(0)),
-    tools: [MARKER],
+    tools: [marker()],
     bias: 0,
   },
   {
     name: 'four-at-a-time',
-    title: 'four at a time',
+    get title() {
+      return words.fourAtATime;
+    },
     yields: 4,
     sub: 'none',
     formula: '√2 × (f + 2 × s) + 2 × s',
@@ -113,28 +118,32 @@ const makings: Making[] = [
     steps: (s, pair) => [
       {
         act: 'place',
-        text: 'Lay the two squares right sides together, edges even.',
+        text: words.layTheTwoSquaresRightSides,
         scene: (hand) => faced(pair, hand, {}),
       },
       {
         act: 'sew',
-        text: `Sew ${s} inside all four edges. Run each seam off the edge of the fabric: do not turn at the corners. Set the seams.`,
+        text: words.sewInsideAllFourEdgesRun(s),
         scene: (hand) => edgesSewn(pair, hand, false),
       },
       {
         act: 'apart',
-        text: 'Cut from corner to corner, both ways, without moving the pieces between the cuts.',
+        text: words.cutFromCornerToCornerBoth,
         scene: (hand) => edgesSewn(pair, hand, true),
       },
     ],
     opened: (pair, hand) => openedQuarter(pair, hand, hand.towards(0)),
     tools: ['starch'],
-    caution: 'Every outer edge of these units is bias. Starch before cutting, press without pushing, handle them gently.',
+    get caution() {
+      return words.everyOuterEdgeOfTheseUnits;
+    },
     bias: 4,
   },
   {
     name: 'eight-at-a-time',
-    title: 'eight at a time',
+    get title() {
+      return words.eightAtATime;
+    },
     yields: 8,
     sub: 'none',
     formula: '2 × f + 2 × (2 + √2) × s',
@@ -147,54 +156,60 @@ const makings: Making[] = [
       return [
         {
           act: 'mark',
-          text: 'Draw both diagonals on the back of the lighter square.',
+          text: words.drawBothDiagonalsOnTheBack,
           scene: (hand) => marked(pair, hand, lines),
         },
         {
           act: 'place',
-          text: 'Lay it on the other square, right sides together, edges even.',
+          text: words.layItOnTheOtherSquare,
           scene: (hand) => faced(pair, hand, { drawn: lines }),
         },
         {
           act: 'sew',
-          text: `Sew ${s} from each line, on both sides of it. Set the seams.`,
+          text: words.sewFromEachLineOnBoth(s),
           scene: (hand) => faced(pair, hand, { drawn: lines, sewn: lines }),
         },
         {
           act: 'apart',
-          text: 'Cut through the middle, down and across. Turn the mat between the cuts, not the fabric.',
+          text: words.cutThroughTheMiddleDownAnd,
           scene: (hand) => crossCut(pair, hand),
         },
         {
           act: 'apart',
-          text: 'Cut each of the four squares on its line.',
+          text: words.cutEachOfTheFourSquares,
           scene: (hand) => faced(quarter, hand, { sewn: line, cuts: line }),
         },
       ];
     },
     opened: (pair, hand) => openedHalf(quarterOf(pair), hand, hand.towards(0)),
-    tools: [MARKER],
-    helps: ['a turning mat'],
+    tools: [marker()],
+    get helps() {
+      return [words.aTurningMat];
+    },
     bias: 0,
   },
   {
     name: 'cut-triangles',
-    title: 'cut triangles first',
+    get title() {
+      return words.cutTrianglesFirst;
+    },
     yields: 2,
     sub: 'once',
     formula: HALF,
     side: halfSide,
     steps: (s, pair) => [
-      { act: 'cut', text: 'Cut the squares once on the diagonal.', scene: () => cutOnce(pair) },
+      { act: 'cut', text: words.cutTheSquaresOnceOnThe, scene: () => cutOnce(pair) },
       {
         act: 'sew',
-        text: `Lay one triangle of each right sides together, long edges even. Sew ${s} from the long edge. Set the seam.`,
+        text: words.layOneTriangleOfEachRight(s),
         scene: (hand) => facedTriangles(pair, hand),
       },
     ],
     opened: (pair, hand) => openedHalf(pair, hand, hand.towards(0)),
     tools: ['starch'],
-    caution: 'The long edges are bias until they are sewn: do not pull on them.',
+    get caution() {
+      return words.theLongEdgesAreBiasUntil;
+    },
     bias: 1,
   },
 ];
@@ -217,36 +232,38 @@ function finish(
   const folded: Step[] = [
     {
       act: 'trim',
-      text: `Leave it folded. Lay the triangle ruler’s ${size} line on the stitching and trim the two short sides.`,
+      text: words.leaveItFoldedLayTheTriangle(size),
       scene: (hand) => trimmedFolded(pair, hand, u),
     },
     press,
   ];
   const trimmed: Step = {
     act: 'trim',
-    text: `Trim to ${size} square: lay the ruler’s 45° line on the seam and trim two sides. Turn the unit round and trim the other two.`,
+    text: words.trimToSquareLayTheRulers(size),
     scene: (hand) => underRuler(opened(pair, hand), [u, u], hand),
   };
-  const snipped: Step = { act: 'trim', text: 'Trim the dog-ears.', scene: (hand) => ears(opened(pair, hand), u) };
+  const snipped: Step = { act: 'trim', text: words.trimTheDogEars, scene: (hand) => ears(opened(pair, hand), u) };
   const school = trim && style.trimming === 'folded';
   return {
     last: school ? folded : [press, trim ? trimmed : snipped],
-    tool: trim ? [school ? 'a triangle ruler for half-square triangles' : 'a square ruler with a 45° line'] : [],
+    tool: trim ? [school ? words.aTriangleRulerForHalfSquare : words.aSquareRulerWithA45] : [],
     trims: trim ? 1 : 0,
-    look: ['the seam runs from corner to corner'],
+    look: [words.theSeamRunsFromCornerTo],
   };
 }
 
 function finishedSide(unit: UnitInBlock, style: SewingStyle): { f: Exact; meaning: string } {
   const oversize = oversizeOf('hst', style);
-  const meaning = oversize.sign() > 0 ? `finished side ${unit.w}, and ${oversize} to trim away` : 'finished side';
+  const meaning = oversize.sign() > 0 ? words.finishedSideAndToTrimAway(String(unit.w), String(oversize)) : words.finishedSide;
   return { f: unit.w.plus(oversize), meaning };
 }
 
 function fromSquares(making: Making): Method {
   return {
     name: making.name,
-    title: making.title,
+    get title() {
+      return making.title;
+    },
     recipe({ unit, style }) {
       const s = seamOf(style);
       const { f, meaning } = finishedSide(unit, style);
@@ -275,7 +292,9 @@ const openedFirst: Making['opened'] = (pair, hand) => openedHalf(pair, hand, han
 /** Strips as wide as the unfinished unit, layered; a 45° ruler set to u gives two for every f + 2(1 + √2)s of strip. */
 const stripRuler: Method = {
   name: 'strip-ruler',
-  title: 'from strips with a 45° ruler',
+  get title() {
+    return words.fromStripsWithA45Ruler;
+  },
   recipe({ unit, style, make }) {
     const s = seamOf(style);
     const { f, meaning } = finishedSide(unit, style);
@@ -283,11 +302,11 @@ const stripRuler: Method = {
     const pair = f.plus(root2.plus(1).times(2).times(s));
     const pairs = Math.min(Math.ceil(make / 2), Math.max(1, Math.floor(style.wof.valueOf() / pair.toNumber())));
     const why = because(
-      'pairs × (f + 2 × (1 + √2) × s) by f + 2 × s',
+      words.pairsF212S,
       pair.times(pairs),
       s,
       ['f', meaning, f],
-      ['pairs', 'pairs cut from one strip', Exact.of(pairs)],
+      ['pairs', words.pairsCutFromOneStrip, Exact.of(pairs)],
     );
     const roles: Pair['roles'] = [unit.roles[0]!, unit.roles[1]!];
     // Triangles off the strip are those of squares, their tips cut blunt within the allowance.
@@ -301,24 +320,24 @@ const stripRuler: Method = {
       steps: [
         {
           act: 'place',
-          text: 'Lay the two strips right sides together, edges even. Square one end.',
+          text: words.layTheTwoStripsRightSides,
           scene: (hand) => angleCuts(roles, strip, hand, false),
         },
         {
           act: 'cut',
-          text: `Lay the ruler’s ${size} line on the edge of the strips and cut the first pair of triangles. Turn the ruler over for the next pair, and go on along the strip.`,
+          text: words.layTheRulersLineOnThe(size),
           scene: (hand) => angleCuts(roles, strip, hand, true),
         },
         {
           act: 'sew',
-          text: `Keep each pair together. Sew ${seamWords(style)} from its long edge. Set the seam.`,
+          text: words.keepEachPairTogetherSewFrom(seamWords(style)),
           scene: (hand) => angleSewn(roles, strip, hand),
         },
         ...last,
       ],
       look,
-      tools: ['a 45° ruler with a blunt tip', ...tool],
-      caution: 'The long edges are bias until they are sewn: do not pull on them.',
+      tools: [words.a45RulerWithABlunt, ...tool],
+      caution: words.theLongEdgesAreBiasUntil,
       trims,
       bias: 1,
     };
@@ -328,7 +347,9 @@ const stripRuler: Method = {
 /** A grid of two-at-a-time squares printed on paper, sewn through and cut apart; the margin keeps the last line on the cloth. */
 const printedPaper: Method = {
   name: 'printed-paper',
-  title: 'on printed paper',
+  get title() {
+    return words.onPrintedPaper;
+  },
   recipe({ unit, style, make }) {
     const s = seamOf(style);
     const { f, meaning } = finishedSide(unit, style);
@@ -344,8 +365,8 @@ const printedPaper: Method = {
       w,
       s,
       ['f', meaning, f],
-      ['n', `squares across (${across}) and down (${down})`, Exact.of(across)],
-      ['margin', 'cloth around the grid', margin],
+      ['n', words.squaresAcrossAndDown(across, down), Exact.of(across)],
+      ['margin', words.clothAroundTheGrid, margin],
     );
     const roles: Pair['roles'] = [unit.roles[0]!, unit.roles[1]!];
     const pair: Pair = { roles, side: square.toNumber(), seam: s.toNumber() };
@@ -357,23 +378,23 @@ const printedPaper: Method = {
       steps: [
         {
           act: 'place',
-          text: `Lay the two rectangles right sides together. Pin the paper with its grid of ${across} by ${down} squares on top.`,
+          text: words.layTheTwoRectanglesRightSides(across, down),
           scene: (hand) => printedGrid(roles, grid, hand, { sewn: false, cuts: false }),
         },
         {
           act: 'sew',
-          text: 'Sew on every dotted line with a short stitch. Set the seams through the paper.',
+          text: words.sewOnEveryDottedLineWith,
           scene: (hand) => printedGrid(roles, grid, hand, { sewn: true, cuts: false }),
         },
         {
           act: 'apart',
-          text: 'Cut on all the straight lines, then on the diagonals. Tear the paper away towards the seam.',
+          text: words.cutOnAllTheStraightLines,
           scene: (hand) => printedGrid(roles, grid, hand, { sewn: true, cuts: true }),
         },
         ...last,
       ],
       look,
-      tools: [`printed paper for ${formatLength(unit.w.isRational ? unit.w : style.seam, style.unit)} units`, ...tool],
+      tools: [words.printedPaperForUnits(formatLength(unit.w.isRational ? unit.w : style.seam, style.unit)), ...tool],
       trims,
       bias: 0,
     };
@@ -382,15 +403,14 @@ const printedPaper: Method = {
 
 const die: Method = {
   name: 'die',
-  title: 'with a die',
-  unable: (unit, style) =>
-    dieFor(unit, style)
-      ? undefined
-      : `no die is set up for a ${unit.w} ${style.unit} finished unit (add one under House style)`,
+  get title() {
+    return words.withADie;
+  },
+  unable: (unit, style) => (dieFor(unit, style) ? undefined : words.noDieIsSetUpFor(String(unit.w), style.unit)),
   recipe({ unit, style }: RecipeRequest) {
     const found = dieFor(unit, style)!;
     const [w, h] = [Exact.of(found.length), Exact.of(found.width)];
-    const why = because('as the die asks', w, seamOf(style), ['units', 'units in one pass', Exact.of(found.units)]);
+    const why = because(words.asTheDieAsks, w, seamOf(style), ['units', words.unitsInOnePass, Exact.of(found.units)]);
     const s = seamOf(style);
     const roles: Pair['roles'] = [unit.roles[0]!, unit.roles[1]!];
     const pair: Pair = { roles, side: halfSide(unit.w, s).toNumber(), seam: s.toNumber() };
@@ -401,23 +421,23 @@ const die: Method = {
       steps: [
         {
           act: 'place',
-          text: 'Lay one strip of each fabric on the die, right sides together.',
+          text: words.layOneStripOfEachFabric,
           scene: (hand) => dieStrip(roles, w.toNumber(), h.toNumber(), hand),
         },
         {
           act: 'cut',
-          text: 'Pass them through the machine. The die cuts pairs of triangles and takes off their tips.',
+          text: words.passThemThroughTheMachineThe,
           scene: (hand) => facedTriangles(pair, hand, false),
         },
         {
           act: 'sew',
-          text: `Keep each pair together. Sew ${seamWords(style)} from its long edge. Set the seam.`,
+          text: words.keepEachPairTogetherSewFrom(seamWords(style)),
           scene: (hand) => facedTriangles(pair, hand),
         },
         planned((hand) => scene(openedFirst(pair, hand), { press: pressOver(roles, hand.towards(0), u) })),
       ],
-      look: ['the seam runs from corner to corner'],
-      tools: ['the die and its machine'],
+      look: [words.theSeamRunsFromCornerTo],
+      tools: [words.theDieAndItsMachine],
       bias: 1,
       trims: 0,
     };
@@ -437,8 +457,12 @@ const PLACES = outlines('0,0 1,0 0,1', '1,0 1,1 0,1');
 
 export const hst: UnitKind = {
   kind: 'hst',
-  title: 'half-square triangle',
-  plural: 'half-square triangles',
+  get title() {
+    return words.halfSquareTriangle;
+  },
+  get plural() {
+    return words.halfSquareTriangles;
+  },
   madeOf: (triangles, others) => triangles === 2 && others === 0,
   oversize: { in: '1/8', cm: '0.3' },
   choosable: true,
@@ -446,5 +470,7 @@ export const hst: UnitKind = {
   toldApart: true,
   methods: [...makings.map(fromSquares), stripRuler, printedPaper, die],
   read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w)) : undefined),
-  surplus: 'a later block, or a scrappy border',
+  get surplus() {
+    return words.aLaterBlockOrAScrappy;
+  },
 };

@@ -13,6 +13,7 @@ import { squareInSquare } from './square-in-square';
 import { template } from './template';
 import { triangle } from './triangle';
 import type { Method, UnitInBlock, UnitKind } from './unit-kind';
+import { words } from './words/index';
 
 /** Kinds that are seen as wholes. */
 export const unitKinds: readonly UnitKind[] = [
@@ -61,7 +62,7 @@ export function chooseMethod(unit: UnitInBlock, key: string, style: SewingStyle)
     (kind.methods === fourPatch.methods ? style.methods['four-patch'] : undefined);
   if (wished === undefined) return { method: usual };
   const found = kind.methods.find((m) => m.name === wished);
-  if (!found) return { method: usual, refused: { name: wished, reason: `there is no such method for ${kind.plural}` } };
+  if (!found) return { method: usual, refused: { name: wished, reason: words.thereIsNoSuchMethodFor(kind.plural) } };
   const reason = found.unable?.(unit, style);
   return reason ? { method: usual, refused: { name: found.title, reason } } : { method: found };
 }

@@ -1,17 +1,24 @@
 /** The plain square or rectangle: w + 2s by h + 2s (docs/craft.md, Squares and rectangles). */
 import { plainPiece, rectangle, rolesAt, seamOf } from './reading';
 import type { UnitKind } from './unit-kind';
+import { words } from './words/patch';
 
 export const patch: UnitKind = {
   kind: 'patch',
-  title: 'plain patch',
-  plural: 'plain patches',
+  get title() {
+    return words.plainPatch;
+  },
+  get plural() {
+    return words.plainPatches;
+  },
   madeOf: (triangles, others) => triangles === 0 && others === 1,
   plain: true,
   methods: [
     {
       name: 'cut',
-      title: 'cut to size',
+      get title() {
+        return words.cutToSize;
+      },
       recipe: ({ unit, style }) => ({
         yields: 1,
         pieces: [plainPiece(unit.roles[0]!, unit.w, unit.h, seamOf(style))],

@@ -1,10 +1,13 @@
 /** Units that are sewn from smaller ones: the pieced triangle, and any other part that has seams off the grid. */
 import { halfSide, rolesAt, outlines, scaled, seamOf } from './reading';
 import type { Method, UnitKind } from './unit-kind';
+import { words } from './words/pieced';
 
 const parts: Method = {
   name: 'parts',
-  title: 'from its parts',
+  get title() {
+    return words.fromItsParts;
+  },
   recipe: () => ({ yields: 1, pieces: [], steps: [], look: [], tools: [], seams: 0 }),
 };
 
@@ -15,13 +18,13 @@ const flush: Method = {
     steps: [
       {
         act: 'sew',
-        text: 'Sew the two small triangles to the half-square triangle, on the sides of its inner triangle, the pieced side on top.',
+        text: words.sewTheTwoSmallTrianglesTo,
       },
-      { act: 'press', text: 'Press towards the small triangles.' },
-      { act: 'trim', text: 'Trim the tips flush, leaving the seam allowance beyond the point.' },
+      { act: 'press', text: words.pressTowardsTheSmallTriangles },
+      { act: 'trim', text: words.trimTheTipsFlushLeavingThe },
     ],
-    look: ['the point of the inner triangle lies the seam allowance from the long edge'],
-    caution: 'All long edges are bias until they are sewn.',
+    look: [words.thePointOfTheInnerTriangle],
+    caution: words.allLongEdgesAreBiasUntil,
   }),
 };
 
@@ -33,8 +36,12 @@ const PLACES = outlines('0,0 1,0 0,1', '1,0 1,1 0,1', '1,0 2,0 1,1', '0,1 1,1 0,
  */
 export const piecedTriangle: UnitKind = {
   kind: 'pieced-triangle',
-  title: 'pieced triangle',
-  plural: 'pieced triangles',
+  get title() {
+    return words.piecedTriangle;
+  },
+  get plural() {
+    return words.piecedTriangles;
+  },
   madeOf: (triangles, others) => triangles <= 4 && others === 0,
   plain: true,
   methods: [flush],
@@ -42,7 +49,7 @@ export const piecedTriangle: UnitKind = {
   measure: (unit, style) => ({
     w: halfSide(unit.w, seamOf(style)),
     h: halfSide(unit.h, seamOf(style)),
-    what: 'along both short edges, from the square corner to the tip',
+    what: words.alongBothShortEdgesFromThe,
   }),
   read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 2)) : undefined),
 };
@@ -50,8 +57,12 @@ export const piecedTriangle: UnitKind = {
 /** A square or rectangle with seams that leave the grid, and no name of its own. */
 export const pieced: UnitKind = {
   kind: 'pieced',
-  title: 'pieced unit',
-  plural: 'pieced units',
+  get title() {
+    return words.piecedUnit;
+  },
+  get plural() {
+    return words.piecedUnits;
+  },
   methods: [parts],
   // Never seen in a picture: the seam tree makes one of a rectangle that it has to take apart off the grid.
   read: () => undefined,

@@ -33,7 +33,8 @@ import {
   scaled,
 } from './reading';
 import { planned, type Step } from './step';
-import { MARKER, type Method, type UnitInBlock, type UnitKind } from './unit-kind';
+import { marker, type Method, type UnitInBlock, type UnitKind } from './unit-kind';
+import { words } from './words/qst';
 
 /** The two pairs that are sewn across each other: the top with the left, the right with the bottom. */
 const pairsOf = ([top, right, bottom, left]: readonly string[]) =>
@@ -54,14 +55,14 @@ function finish(unit: UnitInBlock, style: SewingStyle, q: Quarters) {
   const last: Step = trim
     ? {
         act: 'trim',
-        text: `Trim to ${sizeWords(unfinished, style)} square about the centre: lay the ruler’s ${middle} marks on the crossing and its 45° line on a seam. Trim two sides, turn the unit round and trim the other two.`,
+        text: words.trimToSquareAboutTheCentre(sizeWords(unfinished, style), middle),
         scene: (hand) => underRuler(quarterUnit(q, hand), [u, u], hand),
       }
-    : { act: 'trim', text: 'Trim the dog-ears.', scene: (hand) => ears(quarterUnit(q, hand), u) };
+    : { act: 'trim', text: words.trimTheDogEars, scene: (hand) => ears(quarterUnit(q, hand), u) };
   return {
     press: planned((hand) => scene(quarterUnit(q, hand), { press: quarterPress(q, hand) }), [2]),
     last,
-    look: [`the seams cross ${middle} from every edge`, 'both seams run from corner to corner'],
+    look: [words.theSeamsCrossFromEveryEdge(middle), words.bothSeamsRunFromCornerTo],
     trims: trim ? 1 : 0,
   };
 }
@@ -70,7 +71,9 @@ const four = (roles: readonly string[]) => [roles[0]!, roles[1]!, roles[2]!, rol
 
 const twoAtATime: Method = {
   name: 'two-at-a-time',
-  title: 'two at a time',
+  get title() {
+    return words.twoAtATime;
+  },
   recipe({ unit, style }) {
     const s = seamOf(style);
     const trim = oversizeOf('qst', style);
@@ -79,7 +82,7 @@ const twoAtATime: Method = {
     const seam = seamWords(style);
     const [first, second] = pairsOf(unit.roles);
     const same = [...first].sort().join() === [...second].sort().join();
-    const meaning = trim.sign() > 0 ? `finished side ${unit.w}, and ${trim} to trim away` : 'finished side';
+    const meaning = trim.sign() > 0 ? words.finishedSideAndToTrimAway(String(unit.w), String(trim)) : words.finishedSide;
     // Two like pairs are one square of each fabric; different ones need two squares each, and make twice as many.
     const fabrics = same ? first : [...first, ...second];
     const batch = same ? 2 : 4;
@@ -88,7 +91,7 @@ const twoAtATime: Method = {
     const { press, last, look, trims } = finish(unit, style, q);
     const pair: Pair = { roles: [first[0], first[1]], side: q.side, seam: q.seam };
     const line = [rising(q.side)];
-    const which = same ? '' : `: ${first[0]} with ${first[1]}, and ${second[0]} with ${second[1]}`;
+    const which = same ? '' : words.withAndWith(first[0], first[1], second[0], second[1]);
     return {
       yields: handed ? batch / 2 : batch,
       mirrored: handed ? batch / 2 : undefined,
@@ -96,44 +99,38 @@ const twoAtATime: Method = {
       steps: [
         {
           act: 'mark',
-          text: `Make half-square triangles first${which}. Draw a diagonal line on the back of the lighter square.`,
+          text: words.makeHalfSquareTrianglesFirstDraw(which),
           scene: (hand) => marked(pair, hand, line),
         },
         {
           act: 'sew',
-          text: `Lay it on the other square, right sides together. Sew ${seam} from the line, on both sides of it. Set the seams.`,
+          text: words.layItOnTheOtherSquare(seam),
           scene: (hand) => faced(pair, hand, { drawn: line, sewn: line }),
         },
-        { act: 'apart', text: 'Cut on the line.', scene: (hand) => faced(pair, hand, { sewn: line, cuts: line }) },
+        { act: 'apart', text: words.cutOnTheLine, scene: (hand) => faced(pair, hand, { sewn: line, cuts: line }) },
         planned((hand) => pairApart(q, hand), [0, 1]),
         {
           act: 'place',
-          text: same
-            ? 'Lay one on the other, right sides together, opposite fabrics facing. The seams nest.'
-            : 'Lay one of each kind right sides together, as they lie in the picture of the unit. The seams nest.',
+          text: same ? words.layOneOnTheOtherRight : words.layOneOfEachKindRight,
           scene: (hand) => pairedScene(q, hand, 'place'),
         },
         {
           act: 'mark',
-          text: 'Draw a line square to the seam, through its middle. It need not meet the corners exactly.',
+          text: words.drawALineSquareToThe,
           scene: (hand) => pairedScene(q, hand, 'mark'),
         },
         {
           act: 'sew',
-          text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
+          text: words.sewFromTheLineOnBoth(seam),
           scene: (hand) => pairedScene(q, hand, 'sew'),
         },
-        { act: 'apart', text: 'Cut on the line.', scene: (hand) => pairedScene(q, hand, 'apart') },
+        { act: 'apart', text: words.cutOnTheLine, scene: (hand) => pairedScene(q, hand, 'apart') },
         press,
         last,
       ],
       look,
-      tools: [MARKER, ...(trims > 0 ? ['a square ruler with a 45° line'] : [])],
-      caution: handed
-        ? 'Half of each batch come out as mirror images. Sort them by the pictures before you trim.'
-        : same
-          ? 'Two dark sides facing make a half-square triangle again. See that opposite fabrics face before you sew.'
-          : undefined,
+      tools: [marker(), ...(trims > 0 ? [words.aSquareRulerWithA45] : [])],
+      caution: handed ? words.halfOfEachBatchComeOut : same ? words.twoDarkSidesFacingMakeA : undefined,
       trims,
       bias: 0,
     };
@@ -142,10 +139,12 @@ const twoAtATime: Method = {
 
 const cutTriangles: Method = {
   name: 'cut-triangles',
-  title: 'cut triangles first',
+  get title() {
+    return words.cutTrianglesFirst;
+  },
   recipe({ unit, style }) {
     const s = seamOf(style);
-    const pieces = triangles(unit.roles, unit.w, 'twice', s, 'finished side', oversizeOf('qst', style));
+    const pieces = triangles(unit.roles, unit.w, 'twice', s, words.finishedSide, oversizeOf('qst', style));
     const per = [...counted(unit.roles).values()];
     // An hourglass takes two triangles of each fabric, so that the squares come out even.
     const even = per.every((n) => n === per[0]);
@@ -159,23 +158,23 @@ const cutTriangles: Method = {
       steps: [
         {
           act: 'cut',
-          text: 'Cut the squares twice on the diagonal, without moving the pieces between the cuts.',
+          text: words.cutTheSquaresTwiceOnThe,
           scene: () => cutTwice(unit.roles, q.side),
         },
         {
           act: 'place',
-          text: 'Lay the four triangles out as in the picture of the unit.',
+          text: words.layTheFourTrianglesOutAs,
           scene: () => quartersLaid(q),
         },
         {
           act: 'sew',
-          text: `Sew them in pairs along a short edge, ${seamWords(style)} from it. Feed both pairs in the same way, so that the seams nest.`,
+          text: words.sewThemInPairsAlongA(seamWords(style)),
           scene: (hand) => quartersSewn(q, hand),
         },
         planned((hand) => pairsPressed(q, hand), [0, 1]),
         {
           act: 'sew',
-          text: 'Sew the pairs together along the long edge. Set the seam.',
+          text: words.sewThePairsTogetherAlongThe,
           scene: (hand) => longSeam(q, hand),
         },
         press,
@@ -183,7 +182,7 @@ const cutTriangles: Method = {
       ],
       look,
       tools: ['starch'],
-      caution: 'The short edges are bias until they are sewn: do not pull on them.',
+      caution: words.theShortEdgesAreBiasUntil,
       trims,
       bias: 3,
     };
@@ -194,8 +193,12 @@ const PLACES = outlines('0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,0 1,1 0,
 
 export const qst: UnitKind = {
   kind: 'qst',
-  title: 'quarter-square triangle',
-  plural: 'quarter-square triangles',
+  get title() {
+    return words.quarterSquareTriangle;
+  },
+  get plural() {
+    return words.quarterSquareTriangles;
+  },
   madeOf: (triangles, others) => triangles <= 4 && others === 0,
   oversize: { in: '1/4', cm: '0.6' },
   choosable: true,
@@ -203,5 +206,7 @@ export const qst: UnitKind = {
   toldApart: true,
   methods: [twoAtATime, cutTriangles],
   read: (picture) => (picture.w === picture.h ? rolesAt(picture, scaled(PLACES, picture.w / 2)) : undefined),
-  surplus: 'the middle of a later star, or a border',
+  get surplus() {
+    return words.theMiddleOfALaterStar;
+  },
 };

@@ -4,6 +4,7 @@ import { Exact, checkpoint, formatLength } from '../../measure';
 import type { Picture } from '../picture';
 import type { SewingStyle } from '../style';
 import type { BatchCut, UnitInBlock, Sub } from './unit-kind';
+import { words } from './words/reading';
 
 const { root2 } = Exact;
 
@@ -78,7 +79,7 @@ export function because(formula: string, exact: Exact, s: Exact, ...letters: [st
     formula,
     where: [
       ...letters.map(([symbol, meaning, value]) => ({ symbol, meaning, value })),
-      { symbol: 's', meaning: 'seam allowance', value: s },
+      { symbol: 's', meaning: words.seamAllowance, value: s },
     ],
     exact,
   };
@@ -100,7 +101,7 @@ export function triangles(
 ) {
   const grown = f.plus(trim);
   const side = sub === 'once' ? halfSide(grown, s) : quarterSide(grown, s);
-  const said = trim.sign() > 0 ? `${meaning} ${f}, and ${trim} more to trim away` : meaning;
+  const said = trim.sign() > 0 ? words.andMoreToTrimAway(meaning, String(f), String(trim)) : meaning;
   return squares(roles, side, because(sub === 'once' ? HALF : QUARTER, side, s, ['f', said, grown]), sub);
 }
 
@@ -115,8 +116,8 @@ export function counted(roles: readonly string[]): Map<string, number> {
 export function plainPiece(role: string, w: Exact, h: Exact, s: Exact, needs = 1): BatchCut {
   const [cw, ch] = [w.plus(s.times(2)), h.plus(s.times(2))];
   const why = w.equals(h)
-    ? because('f + 2 × s', cw, s, ['f', 'finished side', w])
-    : because('w + 2 × s by h + 2 × s', cw, s, ['w', 'finished width', w], ['h', 'finished height', h]);
+    ? because('f + 2 × s', cw, s, ['f', words.finishedSide, w])
+    : because(words.w2SByH2, cw, s, ['w', words.finishedWidth, w], ['h', words.finishedHeight, h]);
   return { role, w: cw, h: ch, sub: 'none', needs, why };
 }
 

@@ -6,6 +6,7 @@ import type { SewingStyle } from '../style';
 import { seamOf, seamWords, sizeWords } from './reading';
 import type { Step } from './step';
 import type { UnitInBlock } from './unit-kind';
+import { words } from './words/round-steps';
 
 export const fourOf = (roles: readonly string[]): RoundPieces['roles'] => [roles[0]!, roles[1]!, roles[2]!, roles[3]!];
 
@@ -14,20 +15,20 @@ export function roundSteps(rounded: Rounded, round: number, style: SewingStyle):
   return [
     {
       act: 'sew',
-      text: `Lay two triangles on opposite sides of the square, right sides together, centres matched. Their tips reach beyond it evenly. Sew ${seamWords(style)} from the edge, the square on top.`,
+      text: words.layTwoTrianglesOnOppositeSides(seamWords(style)),
       scene: () => roundStep(rounded, round, 0, 'sew'),
     },
     {
       act: 'press',
-      text: 'Press outwards. Trim the tips even with the square.',
+      text: words.pressOutwardsTrimTheTipsEven,
       scene: () => roundStep(rounded, round, 0, 'press'),
     },
     {
       act: 'sew',
-      text: 'Sew the other two triangles to the other sides in the same way.',
+      text: words.sewTheOtherTwoTrianglesTo,
       scene: () => roundStep(rounded, round, 1, 'sew'),
     },
-    { act: 'press', text: 'Press outwards.', scene: () => roundStep(rounded, round, 1, 'press') },
+    { act: 'press', text: words.pressOutwards, scene: () => roundStep(rounded, round, 1, 'press') },
   ];
 }
 
@@ -36,10 +37,10 @@ export function aboutCentre({ w }: Pick<UnitInBlock, 'w'>, style: SewingStyle, s
   const s = seamOf(style);
   const unfinished = w.plus(s.times(2));
   const u = unfinished.toNumber();
-  if (!large) return { act: 'trim', text: 'Trim the dog-ears.', scene: () => ears(sewn(), u) };
+  if (!large) return { act: 'trim', text: words.trimTheDogEars, scene: () => ears(sewn(), u) };
   return {
     act: 'trim',
-    text: `Trim to ${sizeWords(unfinished, style)} square about the centre: every side lies ${sizeWords(w.over(2).plus(s), style)} from the middle, ${seamWords(style)} beyond the points.`,
+    text: words.trimToSquareAboutTheCentre(sizeWords(unfinished, style), sizeWords(w.over(2).plus(s), style), seamWords(style)),
     scene: (hand) => underRuler(sewn(), [u, u], hand, { diagonal: false }),
   };
 }

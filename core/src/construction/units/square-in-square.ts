@@ -20,17 +20,20 @@ import { aboutCentre, fourOf, roundSteps } from './round-steps';
 import { cornersPressed, type Cornered } from '../scenes/corners';
 import { creased, roundStraight, type Rounded } from '../scenes/rounds';
 import { bonusText } from './geese';
-import { MARKER, type Method, type UnitKind, type RecipeRequest } from './unit-kind';
+import { marker, type Method, type UnitKind, type RecipeRequest } from './unit-kind';
+import { words } from './words/square-in-square';
 
 function look({ unit, style }: RecipeRequest): string[] {
   const s = seamOf(style);
   const middle = sizeWords(unit.w.over(2).plus(s), style);
-  return [`the points lie ${seamWords(style)} from the edge, ${middle} from both corners`];
+  return [words.thePointsLieFromTheEdge(seamWords(style), middle)];
 }
 
 const cutTriangles: Method = {
   name: 'cut-triangles',
-  title: 'cut triangles first',
+  get title() {
+    return words.cutTrianglesFirst;
+  },
   recipe(wanted) {
     const { unit, style } = wanted;
     const [centre, ...corners] = unit.roles;
@@ -38,7 +41,7 @@ const cutTriangles: Method = {
     // Cut large, the centre stays exact and the corners grow; the unit is trimmed about its centre.
     const trim = oversizeOf('square-in-square', style);
     const cut = unit.w.over(Exact.root2).plus(s.times(2));
-    const pieces = triangles(corners, unit.w.over(2), 'once', s, 'half the finished side', trim);
+    const pieces = triangles(corners, unit.w.over(2), 'once', s, words.halfTheFinishedSide, trim);
     const rounded: Rounded = {
       centre: { role: centre!, side: cut.toNumber() },
       rounds: [{ roles: fourOf(corners), leg: pieces[0]!.w.toNumber() }],
@@ -46,11 +49,11 @@ const cutTriangles: Method = {
     };
     return {
       yields: 1,
-      pieces: [...squares([centre!], cut, because('F ÷ √2 + 2 × s', cut, s, ['F', 'finished side', unit.w])), ...pieces],
+      pieces: [...squares([centre!], cut, because('F ÷ √2 + 2 × s', cut, s, ['F', words.finishedSide, unit.w])), ...pieces],
       steps: [
         {
           act: 'crease',
-          text: 'Fold the square both ways, and each triangle once, to crease the middle of their edges.',
+          text: words.foldTheSquareBothWaysAnd,
           scene: () => creased(rounded),
         },
         ...roundSteps(rounded, 0, style),
@@ -58,7 +61,7 @@ const cutTriangles: Method = {
       ],
       look: look(wanted),
       tools: ['starch'],
-      caution: 'The long edges of the triangles are bias until they are sewn: do not pull on them.',
+      caution: words.theLongEdgesOfTheTriangles,
       seams: 4,
       trims: trim.sign() > 0 ? 1 : 0,
       bias: 4,
@@ -68,7 +71,9 @@ const cutTriangles: Method = {
 
 const folded: Method = {
   name: 'folded-corner',
-  title: 'with stitch-and-flip corners',
+  get title() {
+    return words.withStitchAndFlipCorners;
+  },
   recipe(wanted) {
     const { unit, style } = wanted;
     const [centre, ...corners] = unit.roles;
@@ -86,22 +91,22 @@ const folded: Method = {
       yields: 1,
       pieces: [
         plainPiece(centre!, unit.w, unit.h, s),
-        ...squares(corners, side, because('F ÷ 2 + 2 × s', side, s, ['F', 'finished side', unit.w])),
+        ...squares(corners, side, because('F ÷ 2 + 2 × s', side, s, ['F', words.finishedSide, unit.w])),
       ],
       steps: [
         ...cornerSteps(cornered, style, {
-          laid: 'Lay two of them on opposite corners of the large square, right sides together, edges even. Their lines cut the corners off.',
+          laid: words.layTwoOfThemOnOpposite,
           first: [0, 1],
           bonus,
         }),
         {
           act: 'sew',
-          text: 'Do the same on the other two corners.',
+          text: words.doTheSameOnTheOther,
           scene: () => cornersPressed(cornered, 4, [2, 3]),
         },
       ],
       look: look(wanted),
-      tools: [MARKER],
+      tools: [marker()],
       bonus,
       seams: 4,
       trims: 0,
@@ -115,8 +120,12 @@ const PLACES = outlines('1,0 2,1 1,2 0,1', '0,0 1,0 0,1', '1,0 2,0 2,1', '2,1 2,
 export const squareInSquare: UnitKind = {
   kind: 'square-in-square',
   outward: true,
-  title: 'square in a square',
-  plural: 'squares in squares',
+  get title() {
+    return words.squareInASquare;
+  },
+  get plural() {
+    return words.squaresInSquares;
+  },
   madeOf: (triangles, others) => triangles === 4 && others === 1,
   oversize: { in: '1/4', cm: '0.6' },
   choosable: true,

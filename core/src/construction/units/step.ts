@@ -1,5 +1,6 @@
 /** The steps of making a unit as data: what hands do, in whose words, and what lies on the table then. */
 import type { Scene } from '../../hands';
+import { words } from './words/step';
 
 /** What hands do, in the order in which they come within a round of sewing. */
 export const acts = ['cut', 'crease', 'mark', 'place', 'sew', 'check', 'bonus', 'apart', 'press', 'spin', 'trim'] as const;
@@ -49,11 +50,11 @@ export function stepsInOrder(steps: readonly Step[], press: (seams?: readonly nu
 export const sewnAndCut = (
   seam: string,
   scene: (hand: Hand, stage: 'sew' | 'apart') => Scene,
-  cut = 'Cut on the line.',
+  cut = words.cutOnTheLine,
 ): Step[] => [
   {
     act: 'sew',
-    text: `Sew ${seam} from the line, on both sides of it. Set the seams.`,
+    text: words.sewFromTheLineOnBoth(seam),
     scene: (hand) => scene(hand, 'sew'),
   },
   { act: 'apart', text: cut, scene: (hand) => scene(hand, 'apart') },

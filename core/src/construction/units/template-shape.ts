@@ -7,6 +7,7 @@ import { Exact, ratio } from '../../measure';
 import type { SewingStyle } from '../style';
 import { because } from './reading';
 import type { BatchCut, Template } from './unit-kind';
+import { words } from './words/template-shape';
 
 type P = readonly [number, number];
 
@@ -23,7 +24,7 @@ export function templateOf(points: Polygon, tick: Exact, style: SewingStyle): Te
 /** The rectangle that a template is cut from. */
 export function templatePiece(role: string, template: Template, s: Exact, needs = 1): BatchCut {
   const [w, h] = [0, 1].map((axis) => upper(Math.max(...template.cut.map((p) => p[axis]!)))) as [Exact, Exact];
-  const why = because('the shape with s all round, tips blunted', w, s);
+  const why = because(words.theShapeWithSAllRound, w, s);
   return { role, w, h, sub: 'none', needs, why, template };
 }
 

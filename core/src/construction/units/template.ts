@@ -2,22 +2,29 @@
 import { seamOf } from './reading';
 import { templateOf, templatePiece } from './template-shape';
 import type { UnitKind } from './unit-kind';
+import { words } from './words/template';
 
 export const template: UnitKind = {
   kind: 'template',
-  title: 'template piece',
-  plural: 'template pieces',
+  get title() {
+    return words.templatePiece;
+  },
+  get plural() {
+    return words.templatePieces;
+  },
   methods: [
     {
       name: 'template',
-      title: 'cut with a template',
+      get title() {
+        return words.cutWithATemplate;
+      },
       recipe: ({ unit, style }) => ({
         yields: 1,
         pieces: [templatePiece(unit.roles[0]!, templateOf(unit.picture.patches[0]!.points, unit.tick, style), seamOf(style))],
         steps: [],
         look: [],
-        tools: ['template paper, printed at full size'],
-        caution: 'No ruler formula exists for this shape: cut it with its printed template, the arrow on the straight grain.',
+        tools: [words.templatePaperPrintedAtFullSize],
+        caution: words.noRulerFormulaExistsForThis,
         seams: 0,
         bias: unit.picture.patches[0]!.points.length - 1,
       }),

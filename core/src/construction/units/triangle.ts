@@ -5,19 +5,26 @@
 import { Exact } from '../../measure';
 import { HALF, QUARTER, because, halfSide, quarterSide, rolesAt, seamOf, squares, outlines, scaled } from './reading';
 import { liesOnPoint, type UnitKind } from './unit-kind';
+import { words } from './words/triangle';
 
 const PLACES = outlines('0,0 1,0 0,1');
 
 export const triangle: UnitKind = {
   kind: 'triangle',
-  title: 'loose triangle',
-  plural: 'loose triangles',
+  get title() {
+    return words.looseTriangle;
+  },
+  get plural() {
+    return words.looseTriangles;
+  },
   madeOf: (triangles, others) => triangles === 1 && others === 0,
   plain: true,
   methods: [
     {
       name: 'cut',
-      title: 'cut from a square',
+      get title() {
+        return words.cutFromASquare;
+      },
       recipe({ unit, style }) {
         const s = seamOf(style);
         // Straight, the right angle lies top left. On point, that puts the long side on the grid.
@@ -26,7 +33,7 @@ export const triangle: UnitKind = {
         const side = onPoint ? quarterSide(f, s) : halfSide(f, s);
         const why = because(onPoint ? QUARTER : HALF, side, s, [
           'f',
-          onPoint ? 'finished long side' : 'finished short side',
+          onPoint ? words.finishedLongSide : words.finishedShortSide,
           f,
         ]);
         return {

@@ -3,6 +3,7 @@ import type { Exact } from '../../measure';
 import { pictureText, straightened, type Turning, type Picture } from '../picture';
 import type { SewingStyle } from '../style';
 import type { Step } from './step';
+import { words } from './words/unit-kind';
 
 /** A unit as it lies in the drawing, or in the straightened picture of the unit that it is a part of. */
 export interface UnitInBlock extends Turning {
@@ -107,7 +108,7 @@ export interface Recipe {
 }
 
 /** The tool that lines are drawn with. */
-export const MARKER = 'a pencil or chalk that shows on both fabrics';
+export const marker = (): string => words.marker;
 
 /** What a method is asked for. */
 export interface RecipeRequest {

@@ -12,6 +12,8 @@ import { quiltPicture, type QuiltPicture } from '../quilt/quilt-picture';
 import { scatterDoubts } from './scatter-doubts';
 import { taskOf } from './scatter-task';
 import { poolMakings, pooledUnits, sideLetter, unitGroups, type PoolMaking, type UnitGroup, type PoolKind } from './unit-pools';
+import { words } from './words';
+import { laidKey } from '../document/labels';
 
 /** Blocks of a month that are cast alike. */
 export interface CastBlock {
@@ -107,8 +109,7 @@ function castQuilt(programme: Programme, colourway: Colourway, { quilt, picture,
   const blocks = new Map<MonthBlock, CastBlock[]>();
   for (const [entry, own] of grouped(copies, (c) => c.entry)) {
     const ways = alike(own, (c) => drawn.get(c)!.join(' '));
-    const keyOf = ({ number }: Copy) =>
-      ways.length === 1 && !size ? entry.key : `${entry.key}#${size ? `${size.id}.` : ''}${number}`;
+    const keyOf = ({ number }: Copy) => (ways.length === 1 && !size ? entry.key : laidKey(entry.key, number, size?.id));
     blocks.set(
       entry,
       ways.map(({ copy, make }) => ({
@@ -168,9 +169,7 @@ function alikeDoubts(groups: readonly UnitGroup<Copy>[], dealt: ReadonlyMap<Pool
     if (most <= group.alike) return [];
     const pairs = group.sides.reduce((n, side) => n * side.fabrics.length, 1);
     const { plural } = group.like.kind;
-    return [
-      `${group.spots.length} ${plural} are wanted and at most ${group.alike} may be alike, but there are only ${pairs} ways to make them: up to ${most} are alike. Add fabrics to the pool, or allow more alike.`,
-    ];
+    return [words.areWantedAndAtMostMay(group.spots.length, plural, group.alike, pairs, most)];
   });
 }
 

@@ -4,6 +4,7 @@ import { listed } from '../../measure';
 import type { Colourway, Fabric, SizeOption } from '../document/document';
 import type { Scattered } from './cast-quilt';
 import type { QuiltPatch } from './laid';
+import { words } from './words';
 
 interface Context {
   laid: readonly QuiltPatch[];
@@ -26,20 +27,16 @@ export function scatterDoubts(result: Scatter, context: Context): string[] {
     return copy ? copy.entry.block.name : group.replace('part ', 'the ');
   };
   if (clashes.length > 0) {
-    const times = clashes.length === 1 ? 'once' : `${clashes.length} times`;
-    doubts.push(
-      `Equal fabrics touch ${times}: ${names(clashes.map(([a, , face = 0]) => shown(task, cast[a]!, face)))}. ${why()}`,
-    );
+    const times = clashes.length === 1 ? 'once' : words.times(clashes.length);
+    doubts.push(words.equalFabricsTouch(times, names(clashes.map(([a, , face = 0]) => shown(task, cast[a]!, face))), why()));
   }
   const mayBe = (f: Fabric) => (colourway.scatter.most.get(f.id) ?? Infinity) * (size?.make ?? 1);
   const times = new Map<Fabric, number>();
   for (const { fabric, times: n } of [...context.used.values()].flat()) times.set(fabric, (times.get(fabric) ?? 0) + n);
   const short = fabrics.filter((f) => (times.get(f) ?? 0) > mayBe(f));
   if (short.length > 0) {
-    const some = short.map((f) => `${f.name} ${times.get(f)} times instead of ${mayBe(f)}`);
-    doubts.push(
-      `All limits together leave too little for the quilt: ${listed(some)}. Raise a limit, or add a fabric to the pool.`,
-    );
+    const some = short.map((f) => words.timesInsteadOf(f.name, times.get(f), mayBe(f)));
+    doubts.push(words.allLimitsTogetherLeaveTooLittle(listed(some)));
   }
   for (const [role, pool] of colourway.pools) {
     // Units of a pool are spread by batches, of which each makes several.
@@ -50,9 +47,7 @@ export function scatterDoubts(result: Scatter, context: Context): string[] {
     const [least, most] = [Math.min(...used), Math.max(...used)];
     if (pool.per === 'quilt' || free.length < 2 || most - least < 2) continue;
     const of = (n: number) => names(free.filter((_, i) => used[i] === n));
-    doubts.push(
-      `${role} is not used quite evenly: ${of(least)} ${least} times, ${of(most)} ${most} times. No exchange evens it out further: what is pinned, limited or touches its like stands in the way.`,
-    );
+    doubts.push(words.isNotUsedQuiteEvenlyTimes(role, of(least), least, of(most), most));
   }
   return doubts;
 
@@ -61,10 +56,8 @@ export function scatterDoubts(result: Scatter, context: Context): string[] {
     const where = listed([...new Set(obstacle.spots.map(place))].slice(0, 3));
     if (obstacle.kind === 'crowd') {
       const [n, k] = [obstacle.spots.length, obstacle.fabrics.length];
-      return `In ${where}, ${n} pieces touch each other but the pool has only ${k} ${k === 1 ? 'fabric' : 'fabrics'} for them (${names(obstacle.fabrics)}). Add ${n - k} more.`;
+      return words.inPiecesTouchEachOtherBut(where, n, k, names(obstacle.fabrics), n - k);
     }
-    return obstacle.kind === 'every way'
-      ? `In ${where} no arrangement works. Add a fabric to the pool, or remove a pin.`
-      : `In ${where} we found no arrangement (not every one was tried). Another fabric in the pool makes it easy.`;
+    return obstacle.kind === 'every way' ? words.inNoArrangementWorksAddA(where) : words.inWeFoundNoArrangementNot(where);
   }
 }

@@ -4,6 +4,7 @@ import type { Apart, ScatterTask } from '../../fabric';
 import type { Colourway, Pool, SizeOption } from '../document/document';
 import { grouped, type Copy, type QuiltPatch } from './laid';
 import { planKinds, spareKinds, type UnitGroup } from './unit-pools';
+import { words } from './words';
 
 interface TaskOf {
   colourway: Colourway;
@@ -69,9 +70,7 @@ export function taskOf(laid: QuiltPatch[], { colourway, size, groups, spare }: T
     const own = [...grouped(items, (l) => `${l.spot} ${l.side}`).values()].map(([first]) => first!);
     const choices = new Set(own.flatMap((l) => spots[l.spot!]!.map((n) => show(n, l.side!))));
     if (own.length > choices.size)
-      refused.push(
-        `${copy.entry.block.name} has ${own.length} patches that are all to be of different fabrics, and only ${choices.size} to choose from: ${own.length - choices.size} more are wanted in the pool. Equal ones are kept from touching.`,
-      );
+      refused.push(words.hasPatchesThatAreAllTo(copy.entry.block.name, own.length, choices.size, own.length - choices.size));
     else own.forEach((a, i) => own.slice(i + 1).forEach((b) => differ(a, b)));
   }
   const limits = [...fabrics.map((f) => Math.max(0, left.get(f) ?? Infinity)), ...kinds.map((kind) => kind.planned)];
@@ -86,7 +85,7 @@ export function taskOf(laid: QuiltPatch[], { colourway, size, groups, spare }: T
     const others = choices.filter((n) => show(n, item.side!) !== at);
     if (at < 0 || others.length === choices.length) return;
     if (others.length > 0) spots[item.spot!] = others;
-    else refused.push(`${fabric!.name} lies beside itself, as ${item.role} and as ${role}: nothing else may lie there.`);
+    else refused.push(words.liesBesideItselfAsAndAs(fabric!.name, item.role, role));
   }
 }
 

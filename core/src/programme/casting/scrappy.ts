@@ -9,10 +9,11 @@ import { making } from '../document/making';
 import { mirroredBlocks, quiltOf, type Quilt } from '../quilt/quilt';
 import type { QuiltPicture } from '../quilt/quilt-picture';
 import { unitPlace, type PoolMaking, type PoolOfUnits } from './unit-pools';
+import { KeptWords } from '../../words';
 
 export type { Scattered };
 
-const known = new WeakMap<Colourway, Map<SizeOption | undefined, Scattered>>();
+const known = new KeptWords<Colourway, Map<SizeOption | undefined, Scattered>>();
 
 /** The scattered quilt of a colourway; undefined where no letter is scrappy. The same document always gives the same quilt. */
 export function scatteredOf(programme: Programme, colourway: Colourway, size?: SizeOption): Scattered | undefined {
@@ -31,7 +32,7 @@ export function quiltAsCast(programme: Programme, colourway: Colourway, size?: S
   return quilt && (scattered ? quilt : withDirections(programme, colourway, quilt));
 }
 
-const upright = new WeakMap<Quilt, Map<string, Quilt>>();
+const upright = new KeptWords<Quilt, Map<string, Quilt>>();
 
 /** The quilt with the directional prints of that colourway, and of no other, kept upright. */
 function withDirections({ house }: Programme, colourway: Colourway, quilt: Quilt): Quilt {

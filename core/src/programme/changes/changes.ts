@@ -3,6 +3,7 @@
  * A change whose place has become something else meanwhile is a conflict, shown to people, never overwritten.
  */
 import type { ProgrammeFile } from '../document/document';
+import { words } from './words';
 
 export interface Change {
   /**
@@ -24,7 +25,7 @@ export interface Conflict extends Change {
 /** The place a change names is not in the document. */
 export class ChangeError extends Error {
   constructor(readonly path: string) {
-    super(`there is no place '${path}' in the programme`);
+    super(words.thereIsNoPlaceInThe(path));
   }
 }
 

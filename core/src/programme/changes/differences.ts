@@ -1,6 +1,8 @@
 /** What is different between two saved states of a programme: as changes that can be taken back, and in words. */
+import { fieldName } from '../document/field-names';
 import { same, type Change } from './changes';
 import type { ProgrammeFile } from '../document/document';
+import { words } from './words';
 
 type Holder = Record<string, unknown>;
 
@@ -55,13 +57,13 @@ export function changeWords({ path, from, to }: Change, file: ProgrammeFile): st
     holder = list ? list.find((e: Holder) => (e.id ?? e.block) === name) : isHolder(holder) ? holder[name] : undefined;
     const own = isHolder(holder) && typeof holder.name === 'string' ? holder.name : undefined;
     if (list) said.push(own ?? blockName(file, name));
-    else if (!LISTED.has(name) || names.length === 1) said.push(plain(name));
+    else if (!LISTED.has(name) || names.length === 1) said.push(fieldName(name));
   }
   const place = said.join(', ');
-  if (to === undefined) return `${place}: removed`;
-  if (from === undefined) return isHolder(to) || Array.isArray(to) ? `${place}: new` : `${place}: ${short(to)}`;
+  if (to === undefined) return words.removed(place);
+  if (from === undefined) return isHolder(to) || Array.isArray(to) ? words.newWords(place) : `${place}: ${short(to)}`;
   const [before, after] = [short(from), short(to)];
-  return before === '…' || after === '…' ? `${place}: changed` : `${place}: ${after}, was ${before}`;
+  return before === '…' || after === '…' ? words.changed(place) : words.was(place, after, before);
 }
 
 /** Fields that only hold what they are named after. */
@@ -69,12 +71,9 @@ const LISTED = new Set(['months', 'blocks', 'fabrics', 'colourways', 'shelf', 'o
 
 const blockName = (file: ProgrammeFile, id: string): string => file.blocks?.find((b) => b.id === id)?.name ?? id;
 
-/** 'pricePerYard' as 'price per yard'. */
-const plain = (name: string): string => name.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
-
 function short(value: unknown): string {
-  if (value === '') return 'empty';
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (value === '') return words.empty;
+  if (typeof value === 'boolean') return value ? words.yes : words.no;
   if (typeof value === 'string' || typeof value === 'number') return String(value).length > 60 ? '…' : String(value);
   return '…';
 }

@@ -4,9 +4,10 @@ import { construct, leftOverUnits, unitLook, type Construction } from '../../con
 import { directionalIn } from '../document/directional';
 import type { Colourway, Month, MonthBlock, Programme, SizeOption } from '../document/document';
 import { making } from '../document/making';
+import { KeptWords } from '../../words';
 
 /** An entry never changes, so what was worked out for it holds as long as it lives; by what else it follows from. */
-const constructed = new WeakMap<MonthBlock, Map<string, Construction>>();
+const constructed = new KeptWords<MonthBlock, Map<string, Construction>>();
 
 /**
  * How a month's block is cut and sewn, all its `make` counted together. In a colourway, seams are pressed to its own darker fabrics, and its own

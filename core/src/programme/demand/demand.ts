@@ -10,6 +10,7 @@ import { mirroredBlocks } from '../quilt/quilt';
 import { making } from '../document/making';
 import { castBlocks, poolMaking } from '../casting/scrappy';
 import { settingPieces, type SettingPiece } from '../quilt/setting-pieces';
+import { pieceLabel, poolKey, QUILT } from '../document/labels';
 
 export type Basis = 'kit' | 'batch';
 
@@ -95,7 +96,7 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
         const entries = entriesOf(programme, colourway, month, of);
         constructSeries(programme, month, entries, colourway, of).forEach((c, i) => add(month, entries[i]!, c, kits));
         const pools = poolMaking(programme, colourway, month, of);
-        if (pools) add(month, { key: poolKey(of), make: 1 }, pools, kits);
+        if (pools) add(month, { key: poolKey(of?.id), make: 1 }, pools, kits);
       }
     for (const entry of month.blocks) {
       const stopped = cutting ? stepOutBlocks(programme, month, entry, colourway) : 0;
@@ -106,9 +107,9 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
   }
   for (const { size: of, kits } of shares)
     if (kits > 0) {
-      if (request.setting === 'all') set('quilt', settingPieces(programme, colourway, of), kits);
+      if (request.setting === 'all') set(undefined, settingPieces(programme, colourway, of), kits);
       else if (request.setting !== 'none')
-        for (const month of request.months) set(`${month.id}:quilt`, settingPieces(programme, colourway, of, month), kits);
+        for (const month of request.months) set(month.id, settingPieces(programme, colourway, of, month), kits);
     }
   const demands = [...found].map(([fabric, { roles, pieces }]) => ({
     fabric,
@@ -124,10 +125,10 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
     return demand.pieces;
   }
 
-  function set(where: string, pieces: SettingPiece[], kits: number): void {
+  function set(month: string | undefined, pieces: SettingPiece[], kits: number): void {
     for (const { fabric, role, name, w, h, qty, sub } of pieces) {
       const known = demandFor(fabric, role);
-      const plain = `${where}:${name}`;
+      const plain = pieceLabel({ month, of: QUILT, cut: name });
       const fits = (piece?: WantedPiece) => !piece || (piece.w.equals(w) && piece.h.equals(h) && piece.cut.sub === sub);
       // Another size of the quilt has other lengths of the same name.
       let label = plain;
@@ -142,11 +143,11 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
     for (const cut of c.cuts) {
       const fabric = colourway.fabrics.get(cut.role)!;
       const pieces = demandFor(fabric, cut.role);
-      const label = `${month.id}:${entry.key}:${cut.label}`;
+      const label = pieceLabel({ month: month.id, of: entry.key, cut: cut.label });
       const known = pieces.get(label);
       const same = known?.w.equals(cut.w) && known.h.equals(cut.h) && known.cut.sub === cut.sub;
       // Another number of blocks may be cut otherwise; then its pieces have names of their own.
-      const name = !known || same ? label : `${month.id}:${entry.key}x${entry.make}:${cut.label}`;
+      const name = !known || same ? label : pieceLabel({ month: month.id, of: `${entry.key}x${entry.make}`, cut: cut.label });
       const piece = pieces.get(name);
       if (piece) piece.qty += cut.qty * kits;
       else {
@@ -155,9 +156,6 @@ export function demandOf(programme: Programme, request: DemandRequest): FabricDe
     }
   }
 }
-
-/** What stands for a block in the labels of what is cut for pools of units: 'm1:#pool:Ca1'. No block is called so. */
-export const poolKey = (size?: SizeOption): string => (size ? `#pool.${size.id}` : '#pool');
 
 /** What one person makes of a month in that size, as cast, and apart what stands mirrored and is cut otherwise. */
 function entriesOf(programme: Programme, colourway: Colourway, month: Month, size?: SizeOption): MonthBlock[] {

@@ -1,16 +1,80 @@
 /** The forms in which fabric comes (docs/craft.md, Fabric as it comes), and what of them can be used when the document does not say. */
 import { ratio, type Rational, type LengthUnit } from '../../measure';
+import { words } from './words';
 
 /** In inches. A half yard and its parts lose half an inch of each raw edge to squaring; undefined: it must be measured. */
 const usual: Record<string, { width?: string; length?: string; plural: string; one: string; yards?: number }> = {
-  'half-yard': { length: '17.5', yards: 1 / 2, one: 'half yard', plural: 'half yards' },
-  'fat-quarter': { width: '20.5', length: '17.5', yards: 1 / 4, one: 'fat quarter', plural: 'fat quarters' },
-  'fat-eighth': { width: '20.5', length: '8.5', yards: 1 / 8, one: 'fat eighth', plural: 'fat eighths' },
-  strip: { length: '2.5', one: 'strip', plural: 'strips' },
-  'square-10': { width: '10', length: '10', one: '10 in square', plural: '10 in squares' },
-  'square-5': { width: '5', length: '5', one: '5 in square', plural: '5 in squares' },
-  panel: { one: 'panel', plural: 'panels' },
-  scrap: { one: 'piece', plural: 'pieces' },
+  'half-yard': {
+    length: '17.5',
+    yards: 1 / 2,
+    get one() {
+      return words.halfYard;
+    },
+    get plural() {
+      return words.halfYards;
+    },
+  },
+  'fat-quarter': {
+    width: '20.5',
+    length: '17.5',
+    yards: 1 / 4,
+    get one() {
+      return words.fatQuarter;
+    },
+    get plural() {
+      return words.fatQuarters;
+    },
+  },
+  'fat-eighth': {
+    width: '20.5',
+    length: '8.5',
+    yards: 1 / 8,
+    get one() {
+      return words.fatEighth;
+    },
+    get plural() {
+      return words.fatEighths;
+    },
+  },
+  strip: {
+    length: '2.5',
+    get one() {
+      return words.strip;
+    },
+    plural: 'strips',
+  },
+  'square-10': {
+    width: '10',
+    length: '10',
+    get one() {
+      return words.n10InSquare;
+    },
+    get plural() {
+      return words.n10InSquares;
+    },
+  },
+  'square-5': {
+    width: '5',
+    length: '5',
+    get one() {
+      return words.n5InSquare;
+    },
+    get plural() {
+      return words.n5InSquares;
+    },
+  },
+  panel: {
+    get one() {
+      return words.panel;
+    },
+    plural: 'panels',
+  },
+  scrap: {
+    get one() {
+      return words.piece;
+    },
+    plural: 'pieces',
+  },
 };
 
 /** What so many pieces of a form are called. */

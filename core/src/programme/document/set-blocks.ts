@@ -1,6 +1,7 @@
 /** The blocks of a programme as its setting takes them, in the order of the months. */
 import type { SetBlock } from '../../setting';
 import type { Month, MonthBlock, Programme } from './document';
+import { setBlockKey } from './labels';
 
 export interface BlockToSet {
   block: SetBlock;
@@ -29,9 +30,9 @@ function gather(months: Programme['months']): BlockToSet[] {
     month.blocks.length === 0 && month.parts
       ? []
       : month.blocks.length === 0
-        ? [{ block: { key: `${month.id}:`, w: usual[0], h: usual[1] }, month, times: 1 }]
+        ? [{ block: { key: setBlockKey(month.id), w: usual[0], h: usual[1] }, month, times: 1 }]
         : month.blocks.map((entry) => ({
-            block: { key: `${month.id}:${entry.key}`, w: entry.finished[0], h: entry.finished[1] },
+            block: { key: setBlockKey(month.id, entry.key), w: entry.finished[0], h: entry.finished[1] },
             ...{ month, entry, times: entry.make },
           })),
   );

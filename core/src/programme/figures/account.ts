@@ -11,6 +11,7 @@ import { kitGroups, type KitGroup } from '../demand/kit-groups';
 import { planBundles, type Finishing } from '../packets/packets';
 import { labourOf, planCutting, type CuttingPlan } from '../plans/plan';
 import { handsOut } from '../document/set-blocks';
+import { KeptWords } from '../../words';
 
 /** What a cut off the bolt is for. */
 export type CutUse = 'kit' | 'strip' | 'squaring' | 'backing' | 'wadding' | 'step-outs' | 'bundle';
@@ -55,7 +56,7 @@ export interface AccountQuestion {
   first?: boolean;
 }
 
-const known = new WeakMap<Programme, Map<string, PacketAccount>>();
+const known = new KeptWords<Programme, Map<string, PacketAccount>>();
 
 /** The account of one packet, by its place in the programme; worked out once for the same question. Throws PlanError. */
 export function packetAccount(programme: Programme, packet: number, question: AccountQuestion = {}): PacketAccount {

@@ -6,6 +6,7 @@ import { tailOf, type Piece, type Rect, type Strip, type StripColumn } from '../
 import type { Rational } from '../../measure';
 import type { Colourway, Fabric, Month, Programme, SizeOption } from '../document/document';
 import { planBundles, planPacket, type PacketFabric } from './packets';
+import { readPieceLabel } from '../document/labels';
 
 /** Pieces that one month cuts and another uses. */
 export interface Bagged {
@@ -175,7 +176,7 @@ function together(pieces: readonly KeptWhole[]): KeptWhole[] {
 /** The place of a label's month among some months. */
 function stageIn(months: readonly Month[]): (label: string) => number {
   const places = new Map(months.map((m, i) => [m.id, i]));
-  return (label) => places.get(label.slice(0, label.indexOf(':')))!;
+  return (label) => places.get(readPieceLabel(label).month!)!;
 }
 
 interface SheetMonths {

@@ -11,7 +11,7 @@ import {
   type SheetPlan,
   type Stage,
 } from '../../cutting';
-import { formatLength, ratio, type Rational, soldText } from '../../measure';
+import { by, formatLength, ratio, type Rational, soldText } from '../../measure';
 import { demandOf } from '../demand/demand';
 import type { Colourway, Fabric, Month, Programme, SizeOption } from '../document/document';
 import { formName } from '../document/forms';
@@ -19,6 +19,9 @@ import { planPieces } from '../plans/plan';
 import { backingCloth, waddingOf, type BackingCloth, type Wadding } from '../quilt/setting-pieces';
 import { lettersOfFabric } from '../document/letters';
 import { PlanError } from '../document/plan-error';
+import { words } from './words';
+import { KeptWords } from '../../words';
+import { pieceTitle, readPieceLabel } from '../document/labels';
 
 export interface PacketFabric {
   fabric: Fabric;
@@ -52,7 +55,7 @@ interface WhosePacket {
   size?: SizeOption;
 }
 
-const planned = new WeakMap<Programme, Map<string, PacketPlan>>();
+const planned = new KeptWords<Programme, Map<string, PacketPlan>>();
 
 /** One participant's packet; a programme's is worked out once. Throws PlanError. */
 export function planPacket(programme: Programme, whose: WhosePacket): PacketPlan {
@@ -73,14 +76,14 @@ function packetOf(programme: Programme, { colourway, months, size }: WhosePacket
       const joint = planPieces(programme, fabric, pieces);
       if ('sheets' in joint) {
         if (months.length < 2) return { fabric, roles, plan: joint };
-        const own = months.map((month) => pieces.filter((p) => p.label.startsWith(`${month.id}:`)));
+        const own = months.map((month) => pieces.filter((p) => readPieceLabel(p.label).month === month.id));
         return { fabric, roles, plan: joint, bundle: planBundle(own, joint.usableWidth, joint.usableLength) };
       }
       const apart = monthByMonth(programme, fabric, pieces, months);
       // Nothing needs to be saved where cutting month by month asks for no more cloth.
       const plan = apart.lengthToBuy.compare(joint.lengthToBuy) <= 0 ? apart : joint;
       const monthOf = new Map(months.map((m, i) => [m.id, i]));
-      const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':')))!;
+      const stageOf = (label: string) => monthOf.get(readPieceLabel(label).month!)!;
       return { fabric, roles, plan, stages: stagesOfPlan(plan, stageOf, months.length) };
     });
   return {
@@ -104,7 +107,7 @@ export function finishingOf(programme: Programme, { colourway, months, size }: W
 
 /** Each month from strips of its own, in the order of the months. */
 function monthByMonth(programme: Programme, fabric: Fabric, pieces: readonly Piece[], months: readonly Month[]): FabricPlan {
-  const own = months.map((month) => pieces.filter((p) => p.label.startsWith(`${month.id}:`)));
+  const own = months.map((month) => pieces.filter((p) => readPieceLabel(p.label).month === month.id));
   const plans = own.filter((p) => p.length > 0).map((p) => planPieces(programme, fabric, p) as FabricPlan);
   const total = (of: (plan: FabricPlan) => number) => plans.reduce((n, plan) => n + of(plan), 0);
   const lengthNeeded = plans.reduce((sum, plan) => sum.add(plan.lengthNeeded), ratio(0));
@@ -132,7 +135,7 @@ export interface BundledFabric {
   remedies: string[];
 }
 
-const bundles = new WeakMap<Programme, Map<string, BundledFabric[]>>();
+const bundles = new KeptWords<Programme, Map<string, BundledFabric[]>>();
 
 /** The bundle of one participant, fabric by fabric, over all months of the programme; worked out once. Throws PlanError. */
 export function planBundles(programme: Programme, whose: Pick<WhosePacket, 'colourway' | 'size'>): BundledFabric[] {
@@ -164,7 +167,7 @@ function bundlesOf(programme: Programme, { colourway, size }: Pick<WhosePacket, 
     const { usableWidth, usableLength, name, form } = fabric;
     const path = `/fabrics/${programme.fabrics.indexOf(fabric)}`;
     if (!usableLength) {
-      const message = `‘${name}’ is sold as a ${formName(form, 1)}. Enter its usable width and length (under Cutting)`;
+      const message = words.isSoldAsAEnterIts(name, formName(form, 1));
       throw new PlanError([{ path: `${path}/form`, message }]);
     }
     try {
@@ -188,10 +191,19 @@ function lacking(
 ): string[] {
   return lacks.map(({ month, label, qty }) => {
     const { w, h } = months[month]!.find((p) => p.label === label)!;
-    const shape = w.equals(h) ? 'square' : 'rectangle';
-    const size = w.equals(h) ? formatLength(w, unit) : `${formatLength(w, unit)} by ${formatLength(h, unit)}`;
-    const cut = label.split(':').at(-1)!;
-    return `Month ${month + 1} (${all[month]!.name}), fabric ${roles.join(', ')} (${name}), lacks ${qty} ${shape}${qty === 1 ? '' : 's'} of ${size} ${unit} (${cut})`;
+    const shape = w.equals(h) ? words.square : words.rectangle;
+    const size = w.equals(h) ? formatLength(w, unit) : by(formatLength(w, unit), formatLength(h, unit));
+    return words.monthFabricLacksOf(
+      month + 1,
+      all[month]!.name,
+      roles.join(', '),
+      name,
+      qty,
+      shape,
+      size,
+      unit,
+      pieceTitle(label),
+    );
   });
 }
 
@@ -204,11 +216,11 @@ function remedies(
   if (lacks.length === 0) return [];
   const { house } = programme;
   const pieces = lacks.map(({ month, label, qty }) => ({ ...months[month]!.find((p) => p.label === label)!, qty }));
-  const more = `Put ${needed} ${formName(fabric.form, needed)} into each bundle: they hold every month.`;
+  const more = words.putIntoEachBundleTheyHold(needed, formName(fabric.form, needed));
   try {
     const { lengthToBuy: length } = planFabric(pieces, house.wof, house);
     const yards = soldText(length, house);
-    return [more, `Or add ${yards} of ${fabric.name} from the bolt to each kit, for what is lacking alone.`];
+    return [more, words.orAddOfFromTheBolt(yards, fabric.name)];
   } catch (error) {
     if (error instanceof DoesNotFit) return [more];
     throw error;

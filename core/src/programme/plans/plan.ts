@@ -23,6 +23,7 @@ import { kitsBySize } from '../demand/kit-groups';
 import type { Colourway, Fabric, Programme, SizeOption } from '../document/document';
 import { PlanError } from '../document/plan-error';
 import { backingCloth, type BackingCloth } from '../quilt/setting-pieces';
+import { words } from './words';
 
 export interface PlannedFabric {
   fabric: Fabric;
@@ -117,15 +118,13 @@ export function planPieces(
   } catch (error) {
     if (!(error instanceof DoesNotFit)) throw error;
     // A print that must keep its way up cannot be laid along the fabric: say which it is, and what helps.
-    const upright = fabric.directional
-      ? `; '${name}' is a directional print. Piece it from strips across the fabric, cut it lengthways along the selvedge with the print lying down (switch 'directional' off for it), or choose another print`
-      : '';
+    const upright = fabric.directional ? words.isADirectionalPrintPieceIt(name) : '';
     throw new PlanError([{ path: index >= 0 ? `${path}/usableWidth` : path, message: `${error.message}${upright}` }]);
   }
   throw new PlanError([
     {
       path: `${path}/form`,
-      message: `‘${name}’ is sold as a ${formName(form, 1)}. Enter its usable width and length (under Cutting)`,
+      message: words.isSoldAsAEnterIts(name, formName(form, 1)),
     },
   ]);
 }

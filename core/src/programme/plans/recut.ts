@@ -8,6 +8,7 @@ import { demandOf, type FabricDemand } from '../demand/demand';
 import type { Fabric, Programme } from '../document/document';
 import { PlanError } from '../document/plan-error';
 import { backingsOf, kitsIn, planPieces, type CuttingPlan, type PlanRequest } from './plan';
+import { words as said } from './words';
 
 /** Pieces that were cut: by fabric, label and size as written, since a piece of another size is another piece. */
 export interface CutPiece {
@@ -96,25 +97,24 @@ export function together(pieces: readonly CutPiece[]): CutPiece[] {
  */
 export function differenceInWords(programme: Programme, plan: Recut, before: number | undefined): string[] {
   const words: string[] = [];
-  const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
   const stays = plan.used.reduce((n, p) => n + p.qty, 0);
   const change = before === undefined ? 0 : plan.kits - before;
   if (change !== 0)
     words.push(
-      `${count(Math.abs(change), 'kit')} ${change > 0 ? 'more' : 'fewer'} than when cutting began: ${plan.kits}, not ${before}.`,
+      said.thanWhenCuttingBeganNot(said.kits(Math.abs(change)), change > 0 ? said.more : said.fewer, plan.kits, before),
     );
-  if (stays > 0) words.push(`${count(stays, 'piece')} already cut will be used.`);
+  if (stays > 0) words.push(said.alreadyCutWillBeUsed(said.pieces(stays)));
   const strips = plan.fabrics.reduce((n, f) => n + labour({ strips: stripsOf(f.plan), settings: 0 }, 1).strips, 0);
   const length = plan.fabrics.reduce((sum, { plan: p }) => ('sheets' in p ? sum : sum.add(p.lengthNeeded)), ratio(0));
   const step = parseLength(usualStep(programme.house), programme.unit);
   const yards = soldText(length.div(step).ceil().mul(step), programme.house);
-  words.push(
-    strips === 0 ? 'There is nothing more to cut.' : `Still to cut: ${count(strips, 'strip')}, about ${yards} of fabric.`,
-  );
+  words.push(strips === 0 ? said.thereIsNothingMoreToCut : said.stillToCutAboutOfFabric(said.strips(strips), yards));
   if (plan.over.length > 0) {
-    const some = plan.over.map((p) => `${p.qty} ${p.label.split(':').slice(1).join(' ')} (${p.w} × ${p.h})`);
+    const some = plan.over.map(
+      (p) => `${p.qty} ${p.label.slice(p.label.indexOf(':') + 1).replace(':', ' ')} (${p.w} × ${p.h})`,
+    );
     words.push(
-      `Spare: ${some.join(', ')}. Put ${plan.over.length === 1 && plan.over[0]!.qty === 1 ? 'it' : 'them'} with the spares.`,
+      said.sparePutWithTheSpares(some.join(', '), plan.over.length === 1 && plan.over[0]!.qty === 1 ? said.it : said.them),
     );
   }
   return words;

@@ -13,6 +13,7 @@ import {
 import type { Programme, SizeOption } from '../document/document';
 import { PlanError } from '../document/plan-error';
 import { blocksInOrder } from '../document/set-blocks';
+import { KeptWords } from '../../words';
 
 export interface Quilt {
   setting: Setting;
@@ -24,7 +25,7 @@ export interface Quilt {
   backing: { w: Rational; h: Rational };
 }
 
-const made = new WeakMap<Setting, Quilt>();
+const made = new KeptWords<Setting, Quilt>();
 
 /** The quilt of the plain size or of a larger one; undefined without a setting. Throws PlanError with the place in the document. */
 export function quiltOf(programme: Programme, size?: SizeOption): Quilt | undefined {

@@ -5,6 +5,8 @@ import type { Colourway, Fabric, Month, Programme, SizeOption } from '../documen
 import { PlanError } from '../document/plan-error';
 import type { Quilt } from './quilt';
 import { quiltAsCast } from '../casting/scrappy';
+import { words } from './words';
+import { monthOfSetBlock } from '../document/labels';
 
 /** A piece of the setting as it is cut of one fabric. */
 export interface SettingPiece {
@@ -54,12 +56,12 @@ export function settingPieces(programme: Programme, colourway: Colourway, size?:
       const fabric = fabricOf(border.role);
       const strip = across[0]![0];
       const qty = stripsOf(programme, fabric, long, strip);
-      put('border strip', acrossFabric(fabric, border.role, strip, qty, 'finished width + 2 s, joined on the diagonal'));
+      put('border strip', acrossFabric(fabric, border.role, strip, qty, words.finishedWidth2SJoinedOn));
     });
   if (binding && handedOut('binding')) {
     const fabric = fabricOf(binding.role);
     const qty = stripsOf(programme, fabric, binding.length, binding.cut);
-    put('binding', acrossFabric(fabric, binding.role, binding.cut, qty, 'as wide as the setting says, joined on the diagonal'));
+    put('binding', acrossFabric(fabric, binding.role, binding.cut, qty, words.asWideAsTheSettingSays));
   }
   return pieces.map((piece, i) => {
     const several = pieces.some((p, j) => names[j] === names[i] && (!p.w.equals(piece.w) || !p.h.equals(piece.h)));
@@ -76,14 +78,14 @@ function acrossFabric(fabric: Fabric, role: string, strip: Rational, qty: number
 
 /** Pieces that go round this month's blocks. */
 function share({ top }: Quilt, places: readonly string[], month: Month): number {
-  const own = new Set(top.places.filter((p) => p.block?.key.startsWith(`${month.id}:`)).map((p) => p.at));
+  const own = new Set(top.places.filter((p) => p.block && monthOfSetBlock(p.block.key) === month.id).map((p) => p.at));
   return places.filter((at) => own.has(at)).length;
 }
 
 function stripsOf(programme: Programme, fabric: Fabric, length: Rational, strip: Rational): number {
   if (fabric.usableWidth.compare(strip) <= 0) {
     const path = `/fabrics/${programme.fabrics.indexOf(fabric)}/usableWidth`;
-    throw new PlanError([{ path, message: `'${fabric.name}' is narrower than a strip that is to be joined from it` }]);
+    throw new PlanError([{ path, message: words.isNarrowerThanAStripThat(fabric.name) }]);
   }
   return joinedStrips(length, strip, fabric.usableWidth);
 }
@@ -93,7 +95,7 @@ function castOf({ colourways }: Programme, colourway: Colourway, role: string): 
   const fabric = colourway.fabrics.get(role);
   if (fabric) return fabric;
   const path = `/colourways/${colourways.indexOf(colourway)}/fabrics`;
-  throw new PlanError([{ path, message: `role ${role}, used by the setting, has no fabric in '${colourway.name}'` }]);
+  throw new PlanError([{ path, message: words.roleUsedByTheSettingHas(role, colourway.name) }]);
 }
 
 /** Cloth for the back of one quilt. */
@@ -137,7 +139,7 @@ export function waddingOf(programme: Programme, colourway: Colourway, size?: Siz
 /** The quilt as the command line prints it (docs/formats.md). Throws PlanError. */
 export function quiltContract(programme: Programme, colourway: Colourway, size?: SizeOption) {
   const quilt = quiltAsCast(programme, colourway, size);
-  if (!quilt) throw new PlanError([{ path: '/setting', message: 'the programme does not say yet how its quilt is set' }]);
+  if (!quilt) throw new PlanError([{ path: '/setting', message: words.theProgrammeDoesNotSayYet }]);
   const { unit, house } = programme;
   const { top, parts, binding, backing } = quilt;
   const write = (x: Rational) => formatLength(x, unit);

@@ -5,6 +5,7 @@ import type { Colourway, ColourwayFile, Fabric, House, Month, Pool, ProgrammeFil
 import { usableSize } from '../document/forms';
 import { poolLetter } from '../document/letters';
 import type { ReadLength, Refuse } from './read-length';
+import { words } from './words';
 
 /** The fabrics by id; `limits`: lengths beyond reason. */
 export function readFabrics(
@@ -72,26 +73,26 @@ export function readColourways(
       role,
       {
         id: role,
-        name: `Fabric ${role}`,
+        name: words.fabric(role),
         sku: '',
         ...plainCloth(house, '#9aa3b0'),
       },
     ]);
-    return [{ id: 'default', name: 'One colourway', fabrics: new Map(plain), locked: new Set(), ...unscattered }];
+    return [{ id: 'default', name: words.oneColourway, fabrics: new Map(plain), locked: new Set(), ...unscattered }];
   }
   return file.colourways.map((entry, i) => {
     const cast = new Map<string, Fabric>();
     for (const [role, id] of Object.entries(entry.fabrics)) {
       const fabric = fabrics.get(id);
       if (fabric) cast.set(role, fabric);
-      else refuse(`/colourways/${i}/fabrics/${role}`, `there is no fabric '${id}'`);
+      else refuse(`/colourways/${i}/fabrics/${role}`, words.thereIsNoFabric(id));
     }
     for (const [role, band] of Object.entries(entry.choices ?? {})) {
-      if (cast.has(role)) refuse(`/colourways/${i}/choices/${role}`, `role ${role} has a fabric already`);
+      if (cast.has(role)) refuse(`/colourways/${i}/choices/${role}`, words.roleHasAFabricAlready(role));
       else
         cast.set(role, {
           id: `choice-${role}`,
-          name: `Your choice, ${band}`,
+          name: words.yourChoice(band),
           sku: '',
           own: true,
           ...plainCloth(house, OF_BAND[band]),
@@ -100,10 +101,7 @@ export function readColourways(
     const pools = readPools(entry, `/colourways/${i}`, fabrics, cast, refuse);
     for (const [role, block] of used)
       if (!cast.has(role) && !(role in entry.fabrics) && !(role in (entry.pools ?? {})))
-        refuse(
-          `/colourways/${i}/fabrics`,
-          `block ‘${block}’ uses letter ${role}, which has no fabric here. Choose one under Fabrics`,
-        );
+        refuse(`/colourways/${i}/fabrics`, words.blockUsesLetterWhichHasNo(block, role));
     const { seed = 1, most = {}, pins = {} } = entry.scatter ?? {};
     const scatter = { seed, most: new Map(Object.entries(most)), pins: new Map(Object.entries(pins)) };
     return { id: entry.id, name: entry.name ?? entry.id, fabrics: cast, locked: new Set(entry.locked), pools, scatter };
@@ -123,18 +121,18 @@ function readPools(
   const pools = new Map<string, Pool>();
   for (const [role, { fabrics: ids, per = 'patch', units }] of Object.entries(entry.pools ?? {})) {
     if (cast.has(role)) {
-      refuse(`${path}/pools/${role}`, `role ${role} has a fabric already`);
+      refuse(`${path}/pools/${role}`, words.roleHasAFabricAlready(role));
       continue;
     }
     ids.forEach((id, i) => {
-      if (!fabrics.has(id)) refuse(`${path}/pools/${role}/fabrics/${i}`, `there is no fabric '${id}'`);
+      if (!fabrics.has(id)) refuse(`${path}/pools/${role}/fabrics/${i}`, words.thereIsNoFabric(id));
     });
     const own = ids.flatMap((id) => fabrics.get(id) ?? []);
     if (own.length < ids.length) continue;
     if (units && (per === 'block' || per === 'quilt'))
       refuse(
         `${path}/pools/${role}/units`,
-        `a pool deals every unit by itself, and ${role} has one fabric for ${per === 'block' ? 'each block' : 'the whole quilt'}: give each patch a fabric of its own, or name every patch`,
+        words.aPoolDealsEveryUnitBy(role, per === 'block' ? words.eachBlock : words.theWholeQuilt),
       );
     pools.set(role, { fabrics: own, per, ...(units && { units }) });
     cast.set(role, own[0]!);

@@ -5,6 +5,7 @@ import { usualRates } from '../../cutting';
 import { parseLength, ratio, usualStep, type Rational, type LengthUnit } from '../../measure';
 import type { House, ProgrammeFile } from '../document/document';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
+import { words } from './words';
 
 /** What a house does when the document does not say (docs/craft.md, Cut large and trim). */
 export const DEFAULTS = {
@@ -57,10 +58,7 @@ function readHouse(house: HouseFile, unit: LengthUnit, length: ReadLength, refus
   const oversize: Record<string, Rational> = {};
   for (const kind of Object.keys(house.oversize ?? {}))
     if (!LARGE.some((large) => large.kind === kind))
-      refuse(
-        `/house/oversize/${kind}`,
-        `units of that kind are not cut large; ${LARGE.map((large) => large.kind).join(', ')} are`,
-      );
+      refuse(`/house/oversize/${kind}`, words.unitsOfThatKindAreNot(LARGE.map((large) => large.kind).join(', ')));
   for (const { kind, oversize: usual } of LARGE)
     oversize[kind] = length(house.oversize?.[kind], `/house/oversize/${kind}`, {
       zero: true,
@@ -72,7 +70,7 @@ function readHouse(house: HouseFile, unit: LengthUnit, length: ReadLength, refus
   const rounding = field('rounding', standard.seamLimit);
   const soldBy = house.soldBy ?? (unit === 'in' ? 'yd' : 'm');
   const step = { fallback: usualStep({ soldBy }), limit: standard.sizeLimit };
-  if (rounding.compare(parseLength('1/64', unit)) < 0) refuse('/house/rounding', 'no ruler shows steps as small as that');
+  if (rounding.compare(parseLength('1/64', unit)) < 0) refuse('/house/rounding', words.noRulerShowsStepsAsSmall);
   return {
     unit,
     seam,
@@ -113,5 +111,5 @@ export function refuseTwoSquares(
   refuse: Refuse,
 ): void {
   if (methods?.geese === 'two-squares' && (unit !== 'in' || !seam.equals(0.25)))
-    refuse(`${path}/geese`, 'two large squares are made for a seam of 1/4 in; this house sews another one');
+    refuse(`${path}/geese`, words.twoLargeSquaresAreMadeFor);
 }

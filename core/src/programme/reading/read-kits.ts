@@ -2,13 +2,14 @@
 import type { Problem } from '../../block';
 import type { Colourway, Fabric, Kits, Month, Programme, ProgrammeFile, ShelfLength, SizeOption } from '../document/document';
 import type { ReadLength, Refuse } from './read-length';
+import { words } from './words';
 
 /** The larger quilts that some people make. */
 export function readSizes(file: ProgrammeFile, colourways: readonly Colourway[], refuse: Refuse): SizeOption[] {
   return (file.sizes ?? []).map(({ id, name = id, make, participants = {} }, i) => {
     for (const colourway of Object.keys(participants))
       if (!colourways.some((c) => c.id === colourway))
-        refuse(`/sizes/${i}/participants/${colourway}`, `there is no colourway '${colourway}'`);
+        refuse(`/sizes/${i}/participants/${colourway}`, words.thereIsNoColourway(colourway));
     return { id, name, make, participants: new Map(Object.entries(participants)) };
   });
 }
@@ -37,28 +38,28 @@ export function readKits(file: ProgrammeFile, { months, colourways, fabrics, siz
   packets.forEach((packet, i) =>
     packet.forEach((id, j) => {
       const path = `/kits/packets/${i}/${j}`;
-      if (!months.some((m) => m.id === id)) refuse(path, `there is no month '${id}'`);
-      else if (packed.has(id)) refuse(path, `month '${id}' is in packet ${packed.get(id)! + 1} already`);
+      if (!months.some((m) => m.id === id)) refuse(path, words.thereIsNoMonth(id));
+      else if (packed.has(id)) refuse(path, words.monthIsInPacketAlready(id, packed.get(id)! + 1));
       else packed.set(id, i);
     }),
   );
   stepOuts.forEach(({ month, colourway }, i) => {
-    if (!months.some((m) => m.id === month)) refuse(`/kits/stepOuts/${i}/month`, `there is no month '${month}'`);
+    if (!months.some((m) => m.id === month)) refuse(`/kits/stepOuts/${i}/month`, words.thereIsNoMonth(month));
     if (colourway !== undefined && !colourways.some((c) => c.id === colourway))
-      refuse(`/kits/stepOuts/${i}/colourway`, `there is no colourway '${colourway}'`);
+      refuse(`/kits/stepOuts/${i}/colourway`, words.thereIsNoColourway(colourway));
   });
   otherKinds.forEach(({ colourway, size }, i) => {
     const path = `/kits/otherKinds/${i}`;
-    if (!colourways.some((c) => c.id === colourway)) refuse(`${path}/colourway`, `there is no colourway '${colourway}'`);
-    if (size !== undefined && !sizes.some((s) => s.id === size)) refuse(`${path}/size`, `there is no size '${size}'`);
+    if (!colourways.some((c) => c.id === colourway)) refuse(`${path}/colourway`, words.thereIsNoColourway(colourway));
+    if (size !== undefined && !sizes.some((s) => s.id === size)) refuse(`${path}/size`, words.thereIsNoSize(size));
   });
   keepWhole.forEach((id, i) => {
-    if (!months.some((m) => m.id === id)) refuse(`/kits/keepWhole/${i}`, `there is no month '${id}'`);
+    if (!months.some((m) => m.id === id)) refuse(`/kits/keepWhole/${i}`, words.thereIsNoMonth(id));
   });
   for (const id of Object.keys(bundle)) {
     const fabric = fabrics.get(id);
-    if (!fabric) refuse(`/kits/bundle/${id}`, `there is no fabric '${id}'`);
-    else if (fabric.form === 'yardage') refuse(`/kits/bundle/${id}`, `'${fabric.name}' comes by the length, not in pieces`);
+    if (!fabric) refuse(`/kits/bundle/${id}`, words.thereIsNoFabric(id));
+    else if (fabric.form === 'yardage') refuse(`/kits/bundle/${id}`, words.comesByTheLengthNotIn(fabric.name));
   }
   // A packet is handed out with its first month; a month's place in the year is its release.
   const found = new Map<number | string, Month[]>();
@@ -86,7 +87,7 @@ export function readShelf(
     const long = entry.length ?? '0';
     const found = { id, length: length(long, `/shelf/${i}/length`, { zero: true }), pieces, dyeLot };
     const fabric = fabrics.get(entry.fabric);
-    if (!fabric) refuse(`/shelf/${i}/fabric`, `there is no fabric '${entry.fabric}'`);
+    if (!fabric) refuse(`/shelf/${i}/fabric`, words.thereIsNoFabric(entry.fabric));
     return fabric ? [{ ...found, fabric }] : [];
   });
 }
@@ -95,7 +96,7 @@ export function readShelf(
 export function crowdedSizes({ sizes, participants }: Pick<Programme, 'sizes' | 'participants'>): Problem[] {
   return [...participants].flatMap(([colourway, enrolled]) => {
     const people = sizes.reduce((n, size) => n + (size.participants.get(colourway) ?? 0), 0);
-    const message = `${people} people of '${colourway}' take a larger size, but only ${enrolled} are enrolled`;
+    const message = words.peopleOfTakeALargerSize(people, colourway, enrolled);
     return people > enrolled ? [{ path: `/participants/${colourway}`, message }] : [];
   });
 }

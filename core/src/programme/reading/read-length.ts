@@ -1,6 +1,7 @@
 /** Lengths of a document, each with its place when it is refused. */
 import { LengthError, formatLength, parseLength, type Rational, type LengthUnit } from '../../measure';
 import type { LengthFile } from '../document/document';
+import { words } from './words';
 
 /** Notes an error and its place. */
 export type Refuse = (path: string, message: string) => void;
@@ -22,11 +23,11 @@ export function lengthReader(unit: LengthUnit, refuse: Refuse): ReadLength {
       refuse(path, error.message);
     }
     if (!zero && read.equals(0)) {
-      refuse(path, 'must be more than zero');
+      refuse(path, words.mustBeMoreThanZero);
       return parseLength(fallback, unit);
     }
     if (limit !== undefined && read.compare(limit) > 0)
-      refuse(path, `${formatLength(read, unit)} is beyond reason; at most ${limit} ${unit}`);
+      refuse(path, words.isBeyondReasonAtMost(formatLength(read, unit), limit, unit));
     return read;
   };
 }

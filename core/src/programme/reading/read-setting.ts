@@ -6,6 +6,7 @@ import type { Programme, ProgrammeFile, SettingFile } from '../document/document
 import type { ReadLength, Refuse } from './read-length';
 import { topOf } from '../quilt/quilt';
 import { blocksInOrder, setBlocks } from '../document/set-blocks';
+import { words } from './words';
 
 const DEFAULTS = {
   in: { over: '12', overage: '4', seam: '1/2', widest: 60 },
@@ -47,10 +48,10 @@ function readSetting(file: SettingFile, path: string, make: number, { unit, fabr
   const { across, down } = gridFor(file, Math.max(1, blocks));
   for (const [group, id] of Object.entries(file.months ?? {}))
     if (partGroups.includes(group as PartGroup) && !months.some((m) => m.id === id))
-      refuse(`${path}/months/${group}`, `there is no month '${id}'`);
+      refuse(`${path}/months/${group}`, words.thereIsNoMonth(id));
   const { sashing, frame, triangles, binding, backing, wadding } = file;
   if (wadding?.fabric !== undefined && !fabrics.has(wadding.fabric))
-    refuse(`${path}/wadding/fabric`, `there is no fabric '${wadding.fabric}'`);
+    refuse(`${path}/wadding/fabric`, words.thereIsNoFabric(wadding.fabric));
   const given = new Map(Object.entries(file.months ?? {}) as [PartGroup, string][]);
   const withBacking = given.get('backing');
   const wide = (written: string | number | undefined, at: string, fallback: string, zero = true): Rational =>
@@ -110,17 +111,21 @@ export function rolesOfSetting(setting: Setting, path = '/setting'): { role: str
     setting[part] ? [{ role: setting[part].role, path: `${path}/${part}/role`, part: part as string }] : [],
   );
   const rounds = setting.rounds.flatMap((r, i) =>
-    r.role ? [{ role: r.role, path: `${path}/rounds/${i}/role`, part: `round ${i + 1}` }] : [],
+    r.role ? [{ role: r.role, path: `${path}/rounds/${i}/role`, part: words.round(i + 1) }] : [],
   );
-  const borders = setting.borders.map((b, i) => ({ role: b.role, path: `${path}/borders/${i}/role`, part: `border ${i + 1}` }));
+  const borders = setting.borders.map((b, i) => ({
+    role: b.role,
+    path: `${path}/borders/${i}/role`,
+    part: words.border(i + 1),
+  }));
   return [...named, ...rounds, ...borders];
 }
 
 /** Where one kit does not make the quilt: how many places and blocks there are; undefined where they agree. */
 export function placesAndBlocks({ leftOver }: Setting, places: number, made: number): string | undefined {
   if (made === places + leftOver) return undefined;
-  const over = leftOver > 0 ? `, of which ${leftOver} ${leftOver === 1 ? 'is' : 'are'} left over` : '';
-  return `the quilt needs ${places} blocks but the months make ${made}${over}`;
+  const over = leftOver > 0 ? words.ofWhichLeftOver(leftOver) : '';
+  return words.theQuiltNeedsBlocksButThe(places, made, over);
 }
 
 /** Worth a warning: a setting that cannot be sewn as it stands, places that no block is made for, letters without a fabric. */
@@ -134,7 +139,7 @@ export function settingWarnings(programme: Programme): Problem[] {
     if (!setting || blocks.length === 0) return [];
     const uncast = rolesOfSetting(setting, path).flatMap(({ role, path: at, part }) =>
       programme.colourways.some((c) => !c.fabrics.has(role))
-        ? [{ path: at, message: `fabric ${role} of the ${part} is not cast in every colourway` }]
+        ? [{ path: at, message: words.fabricOfTheIsNotCast(role, part) }]
         : [],
     );
     try {

@@ -2,6 +2,7 @@
 import type { Calendar, Money, ProgrammeFile } from '../document/document';
 import { isDate } from '../stock/orders';
 import type { Refuse } from './read-length';
+import { words } from './words';
 
 /** Days before a release; of our own, with a fortnight between cloth in the house and the day (the steps: docs/craft.md, Running a programme). */
 const DAYS = { proof: 7, sample: 14, pack: 2, cut: 5, house: 14 };
@@ -10,13 +11,13 @@ const HOURS = 6;
 /** The calendar with its defaults. */
 export function readCalendar({ calendar = {} }: ProgrammeFile, refuse: Refuse): Calendar {
   const { timeZone = 'UTC', time = '09:00', cadence, away = [], hours = HOURS, days = {} } = calendar;
-  if (!isTimeZone(timeZone)) refuse('/calendar/timeZone', `'${timeZone}' is no time zone; write it like Europe/London`);
-  const day = (iso: string, path: string) => isDate(iso) || refuse(path, `${iso} is no date of the calendar`);
+  if (!isTimeZone(timeZone)) refuse('/calendar/timeZone', words.isNoTimeZoneWriteIt(timeZone));
+  const day = (iso: string, path: string) => isDate(iso) || refuse(path, words.isNoDateOfTheCalendar(iso));
   if (cadence) day(cadence.start, '/calendar/cadence/start');
   away.forEach(({ from, to }, i) => {
     day(from, `/calendar/away/${i}/from`);
     day(to, `/calendar/away/${i}/to`);
-    if (to < from) refuse(`/calendar/away/${i}/to`, `${to} is before ${from}`);
+    if (to < from) refuse(`/calendar/away/${i}/to`, words.isBefore(to, from));
   });
   return {
     ...{ timeZone, time, hours },

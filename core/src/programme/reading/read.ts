@@ -14,6 +14,7 @@ import { DEFAULTS, houseOf, refuseTwoSquares } from './read-house';
 import { lengthReader, type ReadLength, type Refuse } from './read-length';
 import { shapeProblems } from './schema';
 import { unknownFields } from './unknown-fields';
+import { words as texts } from './words';
 
 /** The programme of a parsed JSON document, or all its errors with their places. Never throws for bad input. */
 export function readProgramme(document: unknown): ReadResult {
@@ -38,7 +39,7 @@ export function readProgramme(document: unknown): ReadResult {
   const setting = settings.plain ? rolesOfSetting(settings.plain).map((r) => r.role) : [];
   const colourways = readColourways(file, fabrics, months, { house, setting, refuse });
   for (const id of Object.keys(file.participants ?? {}))
-    if (!colourways.some((c) => c.id === id)) refuse(`/participants/${id}`, `there is no colourway '${id}'`);
+    if (!colourways.some((c) => c.id === id)) refuse(`/participants/${id}`, texts.thereIsNoColourway(id));
   const sizes = readSizes(file, colourways, refuse).map((size, i) => ({ ...size, setting: settings.sizes[i] }));
   const kits = readKits(file, { months, colourways, fabrics, sizes }, refuse);
   const shelf = readShelf(file, fabrics, length, refuse);
@@ -55,7 +56,7 @@ export function readProgramme(document: unknown): ReadResult {
   const lightness = (role: string) => casts(role).reduce((sum, fabric) => sum + fabric.value, 0) / casts(role).length;
   const participants = new Map(colourways.map((c) => [c.id, file.participants ? (file.participants[c.id] ?? 0) : 1]));
   const programme: Programme = {
-    title: file.title ?? 'Untitled programme',
+    title: file.title ?? texts.untitledProgramme,
     unit,
     currency: file.currency,
     ...{ contact: file.contact ?? '', welcome: file.welcome ?? '', mystery: file.mystery ?? false },
@@ -99,7 +100,7 @@ function blockOf(entry: BlockFile, path: string, errors: Problem[]): Block {
 function unique(path: string, entries: readonly { id: string }[] | undefined, refuse: Refuse): void {
   const first = new Map<string, number>();
   entries?.forEach(({ id }, i) => {
-    if (first.has(id)) refuse(`${path}/${i}/id`, `the id '${id}' is taken already by ${path}/${first.get(id)}`);
+    if (first.has(id)) refuse(`${path}/${i}/id`, texts.theIdIsTakenAlreadyBy(id, path, first.get(id)));
     else first.set(id, i);
   });
 }
@@ -112,7 +113,7 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
   return (file.months ?? []).map((month, m) => {
     const monthPath = `/months/${m}`;
     if (month.release !== undefined && !isDate(month.release))
-      refuse(`${monthPath}/release`, `${month.release} is no date of the calendar`);
+      refuse(`${monthPath}/release`, texts.isNoDateOfTheCalendar(month.release));
     const entries = month.blocks ?? [];
     const repeated = new Set(entries.map((e) => e.block).filter((id, i, all) => all.indexOf(id) !== i));
     const placed = entries.flatMap((entry, i): MonthBlock[] => {
@@ -125,7 +126,7 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
         : [length(entry.finished, `${path}/finished`, { limit }), undefined];
       const block = byId.get(entry.block);
       if (!block) {
-        refuse(`${path}/block`, `there is no block '${entry.block}'`);
+        refuse(`${path}/block`, texts.thereIsNoBlock(entry.block));
         return [];
       }
       // Cells are square unless both sides are given.
@@ -147,13 +148,12 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
       return [made];
     });
     placed.forEach(({ key, path }, i) => {
-      if (placed.findIndex((other) => other.key === key) < i)
-        refuse(path, `‘${key}’ is in this month already at this size. Change ‘Blocks in a kit’ (make) instead`);
+      if (placed.findIndex((other) => other.key === key) < i) refuse(path, texts.isInThisMonthAlreadyAt(key));
     });
     const { id, name = id, release, homework = '', notes = {}, words = {}, uses = [], unitsWith } = month;
     for (const [i, other] of uses.entries())
       if (!(file.months ?? []).slice(0, m).some((before) => before.id === other))
-        refuse(`${monthPath}/uses/${i}`, `there is no month '${other}' before it`);
+        refuse(`${monthPath}/uses/${i}`, texts.thereIsNoMonthBeforeIt(other));
     if (unitsWith !== undefined) unitsWithTrouble(file, m, unitsWith).forEach((text) => refuse(`${monthPath}/unitsWith`, text));
     const parts = Object.entries(notes).map(([part, said]) => [part, notesOf(said)]);
     const own = { notes: Object.fromEntries(parts) as Month['notes'], words };
@@ -174,14 +174,12 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
 /** Why a month's units cannot be made with another. */
 function unitsWithTrouble({ months = [], kits = {} }: ProgrammeFile, m: number, id: string): string[] {
   const at = months.findIndex((other) => other.id === id);
-  if (at < 0 || at >= m) return [`there is no month '${id}' before it`];
-  if ((months[at]!.blocks ?? []).length > 0)
-    return [`'${id}' has blocks of its own; units are made ahead in a month without any`];
-  if (months.some((other, i) => i < m && other.unitsWith === id))
-    return [`the units of another month are made with '${id}' already`];
+  if (at < 0 || at >= m) return [texts.thereIsNoMonthBeforeIt(id)];
+  if ((months[at]!.blocks ?? []).length > 0) return [texts.hasBlocksOfItsOwnUnits(id)];
+  if (months.some((other, i) => i < m && other.unitsWith === id)) return [texts.theUnitsOfAnotherMonthAre(id)];
   const packetOf = (month: string) => kits.packets?.findIndex((packet) => packet.includes(month)) ?? -1;
   const [own, with_] = [packetOf(months[m]!.id), packetOf(id)];
-  return with_ >= 0 && own !== with_ ? [`'${id}' is in another packet; its fabric has to come with '${id}'`] : [];
+  return with_ >= 0 && own !== with_ ? [texts.isInAnotherPacketItsFabric(id)] : [];
 }
 
 function sizeText(width: Rational, height: Rational | undefined, unit: LengthUnit): string {
@@ -194,7 +192,7 @@ function sizeWarnings(programme: Programme): Problem[] {
   for (const { finished, path } of programme.months.flatMap((m) => m.blocks))
     sizes.set(finished.map((side) => formatLength(side, programme.unit)).join(' by '), path);
   if (sizes.size < 2) return [];
-  const message = `the months’ blocks finish at different sizes (${[...sizes.keys()].join('; ')}); they will not meet in one plain grid`;
+  const message = texts.theMonthsBlocksFinishAtDifferent([...sizes.keys()].join('; '));
   return [{ path: [...sizes.values()].at(-1)!, message }];
 }
 
@@ -202,6 +200,6 @@ function unusedBlocks(file: ProgrammeFile): Problem[] {
   if (!file.months?.length) return [];
   const used = new Set(file.months.flatMap((m) => (m.blocks ?? []).map((b) => b.block)));
   return file.blocks.flatMap((b, i) =>
-    used.has(b.id) ? [] : [{ path: `/blocks/${i}`, message: `block '${b.id}' stands in no month` }],
+    used.has(b.id) ? [] : [{ path: `/blocks/${i}`, message: texts.blockStandsInNoMonth(b.id) }],
   );
 }

@@ -3,6 +3,7 @@ import type { ErrorObject } from 'ajv';
 import type { Problem } from '../../block';
 import programmeSchema from '../../../schemas/aggrega-programme.schema.json' with { type: 'json' };
 import validate from './generated/validate.js';
+import { words } from './words';
 
 export { programmeSchema };
 
@@ -25,25 +26,25 @@ function sentence(e: ErrorObject): string {
   const shown = JSON.stringify(e.propertyName ?? e.data)?.slice(0, 60) ?? 'nothing';
   switch (e.keyword) {
     case 'required':
-      return `'${String(p.missingProperty)}' is missing`;
+      return words.isMissing(String(p.missingProperty));
     case 'type':
-      return `must be ${article([p.type].flat().join(' or '))}, not ${shown}`;
+      return words.mustBeNot(article([p.type].flat().join(' or ')), shown);
     case 'const':
-      return `must be ${JSON.stringify(p.allowedValue)}, not ${shown}`;
+      return words.mustBeNot(JSON.stringify(p.allowedValue), shown);
     case 'enum':
-      return `must be one of ${(p.allowedValues as unknown[]).join(', ')}; not ${shown}`;
+      return words.mustBeOneOfNot((p.allowedValues as unknown[]).join(', '), shown);
     case 'pattern':
-      return `${shown} is not written as it should be (${String(p.pattern)})`;
+      return words.isNotWrittenAsItShould(shown, String(p.pattern));
     case 'minimum':
-      return `must be at least ${String(p.limit)}, not ${shown}`;
+      return words.mustBeAtLeastNot(String(p.limit), shown);
     case 'maximum':
-      return `must be at most ${String(p.limit)}, not ${shown}`;
+      return words.mustBeAtMostNot(String(p.limit), shown);
     case 'minItems':
-      return `needs at least ${String(p.limit)} entries`;
+      return words.needsAtLeastEntries(String(p.limit));
     case 'maxItems':
-      return `has more than ${String(p.limit)} entries`;
+      return words.hasMoreThanEntries(String(p.limit));
     default:
-      return e.message ?? 'is not as it should be';
+      return e.message ?? words.isNotAsItShouldBe;
   }
 }
 

@@ -1,6 +1,6 @@
 /** Names in a document that nothing answers to: kept as they are, but worth a warning, since they are often slips of spelling. */
 import type { Problem } from '../../block';
-import { canJoin, otherReadings, unitKinds } from '../../construction';
+import { canJoin, kindOfName, otherReadings, unitKinds } from '../../construction';
 import { SettingError } from '../../setting';
 import { constructMonthBlock } from '../demand/constructing';
 import type { Programme, ProgrammeFile } from '../document/document';
@@ -8,6 +8,7 @@ import { letterOf } from '../document/letters';
 import { topOf } from '../quilt/quilt';
 import { rolesOfSetting } from './read-setting';
 import { blocksInOrder } from '../document/set-blocks';
+import { words } from './words';
 
 const kinds = new Map(unitKinds.map((kind) => [kind.kind, new Set(kind.methods.map((m) => m.name))]));
 /** Kinds that a house or a month may choose a method for. */
@@ -28,16 +29,11 @@ export function unansweredNames(file: ProgrammeFile, programme: Programme): Prob
 /** By kind, 'hst'; a name of one unit, 'hst:A+B@1x1', is asked of its block by `unansweredUnits`. */
 function methodsOf(methods: Record<string, string> | undefined, path: string): Problem[] {
   return Object.entries(methods ?? {}).flatMap(([key, name]): Problem[] => {
-    const kind = key.split(':')[0]!;
+    const kind = kindOfName(key);
     const known = kinds.get(kind);
-    if (!known)
-      return [
-        { path: `${path}/${key}`, message: `there is no unit kind '${kind}'; methods are chosen for ${chosen.join(', ')}` },
-      ];
+    if (!known) return [{ path: `${path}/${key}`, message: words.thereIsNoUnitKindMethods(kind, chosen.join(', ')) }];
     if (known.has(name)) return [];
-    return [
-      { path: `${path}/${key}`, message: `there is no method '${name}' for '${kind}'; there are ${[...known].join(', ')}` },
-    ];
+    return [{ path: `${path}/${key}`, message: words.thereIsNoMethodForThere(name, kind, [...known].join(', ')) }];
   });
 }
 
@@ -54,9 +50,7 @@ function letters(file: ProgrammeFile, programme: Programme): Problem[] {
       ...Object.keys(pools ?? {}).map((role) => [role, 'pools'] as const),
       ...Object.keys(choices ?? {}).map((role) => [role, 'choices'] as const),
     ].flatMap(([role, part]) =>
-      used.has(letterOf(role))
-        ? []
-        : [{ path: `/colourways/${i}/${part}/${role}`, message: `no block and no part of the quilt uses fabric ${role}` }],
+      used.has(letterOf(role)) ? [] : [{ path: `/colourways/${i}/${part}/${role}`, message: words.noBlockAndNoPartOf(role) }],
     ),
   );
 }
@@ -69,7 +63,7 @@ function places({ setting, sizes, months }: Programme): Problem[] {
     try {
       const known = new Set(topOf(own, blocks).places.map((p) => p.at));
       return [...own.places.keys()].flatMap((at) =>
-        known.has(at) ? [] : [{ path: `${path}/places/${at}`, message: `the quilt has no place '${at}'` }],
+        known.has(at) ? [] : [{ path: `${path}/places/${at}`, message: words.theQuiltHasNoPlace(at) }],
       );
     } catch (error) {
       // A setting that cannot be sewn says so itself.
@@ -93,7 +87,7 @@ export function unansweredUnits(file: ProgrammeFile, programme: Programme): Prob
       const others = new Set([...units, ...otherReadings(c).map((r) => r.name)]);
       const missing = (part: string, key: string) => ({
         path: `${path}/${part}/${key}`,
-        message: `${entry.block.name} has no unit '${key}' at this size`,
+        message: words.hasNoUnitAtThisSize(entry.block.name, key),
       });
       const lost = block.joining !== undefined && !canJoin(c, block.joining);
       return [
@@ -101,7 +95,7 @@ export function unansweredUnits(file: ProgrammeFile, programme: Programme): Prob
           ? [
               {
                 path: `${path}/joining`,
-                message: `${entry.block.name} cannot be put together so; it is planned in its usual way`,
+                message: words.cannotBePutTogetherSoIt(entry.block.name),
               },
             ]
           : []),

@@ -2,6 +2,7 @@
 import type { Problem } from '../../block';
 import type { ProgrammeFile } from '../document/document';
 import { programmeSchema } from './schema';
+import { words } from './words';
 
 interface Node {
   $ref?: string;
@@ -35,7 +36,7 @@ export function unknownFields(file: ProgrammeFile): Problem[] {
         const field = node.properties[name];
         if (field) visit(entry, field, `${path}/${name}`);
         else if (!node.additionalProperties && !Object.keys(node.patternProperties ?? {}).some((p) => new RegExp(p).test(name)))
-          warnings.push({ path: `${path}/${name}`, message: `Aggrega does not know the field '${name}' and keeps it unread` });
+          warnings.push({ path: `${path}/${name}`, message: words.aggregaDoesNotKnowTheField(name) });
       }
     }
   }

@@ -4,6 +4,7 @@ import type { Change } from '../changes/changes';
 import type { Fabric, FabricFile, Order, OrderFile, OrderLine, Programme, ProgrammeFile } from '../document/document';
 import { formName } from '../document/forms';
 import { lengthReader, type ReadLength, type Refuse } from '../reading/read-length';
+import { words as said } from './words';
 
 /** The orders of a document. */
 export function readOrders(
@@ -16,7 +17,7 @@ export function readOrders(
     const path = `/orders/${i}`;
     const lines = (own: OrderFile['lines'], at: string) => readLines(own, at, { fabrics, length, refuse });
     const dates = [entry.placed, entry.due, ...(entry.deliveries ?? []).map((d) => d.date)];
-    for (const date of dates) if (date !== undefined && !isDate(date)) refuse(path, `${date} is no date of the calendar`);
+    for (const date of dates) if (date !== undefined && !isDate(date)) refuse(path, said.isNoDateOfTheCalendar(date));
     return {
       ...{ id: entry.id, supplier: entry.supplier, placed: entry.placed, due: entry.due, closed: entry.closed ?? false },
       lines: lines(entry.lines, `${path}/lines`),
@@ -36,7 +37,7 @@ export function readLines(
 ): OrderLine[] {
   return lines.flatMap((line, j) => {
     const fabric = fabrics.get(line.fabric);
-    if (!fabric) refuse(`${path}/${j}/fabric`, `there is no fabric '${line.fabric}'`);
+    if (!fabric) refuse(`${path}/${j}/fabric`, said.thereIsNoFabric(line.fabric));
     const long = line.length === undefined ? ratio(0) : length(line.length, `${path}/${j}/length`);
     return fabric ? [{ fabric, length: long, pieces: line.pieces ?? 0, dyeLot: line.dyeLot ?? '' }] : [];
   });
@@ -119,7 +120,7 @@ export function lineWords(lines: readonly OrderLine[], counter: Counter): string
   const count = new Map<string, number>();
   for (const { fabric, length, pieces, dyeLot } of lines) {
     const amount = pieces > 0 ? `${pieces} ${formName(fabric.form, pieces)}` : soldText(length, counter);
-    const words = `${amount} of ${fabric.name}${dyeLot ? `, lot ${dyeLot}` : ''}`;
+    const words = said.ofWords(amount, fabric.name, dyeLot ? said.lot(dyeLot) : '');
     count.set(words, (count.get(words) ?? 0) + 1);
   }
   return [...count].map(([words, times]) => (times > 1 ? `${times} × ${words}` : words));

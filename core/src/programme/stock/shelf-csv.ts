@@ -5,6 +5,7 @@ import { readTable, writeTable } from '../../table';
 import { applyChanges, type Change } from '../changes/changes';
 import type { FabricFile, Programme, ProgrammeFile, ShelfFile } from '../document/document';
 import { readProgramme } from '../reading/read';
+import { words } from './words';
 
 /** Headings, and the field of a fabric that each stands for. */
 const COLUMNS = {
@@ -31,7 +32,9 @@ export function shelfCsv({ fabrics, shelf, unit }: Programme, file: ProgrammeFil
     const entry = file.fabrics!.find((f) => f.id === fabric.id)!;
     const own = shelf.filter((s) => s.fabric === fabric);
     const lengths = own
-      .map((s) => `${s.pieces > 0 ? `${s.pieces} pieces` : formatLength(s.length, unit)}${s.dyeLot ? ` lot ${s.dyeLot}` : ''}`)
+      .map(
+        (s) => `${s.pieces > 0 ? words.pieces(s.pieces) : formatLength(s.length, unit)}${s.dyeLot ? words.lot2(s.dyeLot) : ''}`,
+      )
       .join('; ');
     const cell = (key: keyof FabricFile) => (key === 'directional' ? (entry.directional ? 'yes' : '') : (entry[key] ?? ''));
     return [...Object.values(COLUMNS).map((key) => (key === 'name' ? fabric.name : String(cell(key)))), lengths];
@@ -74,12 +77,12 @@ export function readShelfCsv(text: string, file: ProgrammeFile): ShelfImport {
       problems: [
         {
           path: '',
-          message: `the first line has to name its columns, 'name' among them; it reads '${headings.join(', ').slice(0, 80)}'`,
+          message: words.theFirstLineHasToName(headings.join(', ').slice(0, 80)),
         },
       ],
     };
   if (body.length > 500)
-    return { ...nothing, problems: [{ path: '', message: `${body.length} lines are more than 500 fabrics` }] };
+    return { ...nothing, problems: [{ path: '', message: words.linesAreMoreThan500Fabrics(body.length) }] };
   const ignored = headings.filter((h) => h && h !== LENGTHS && !(h in COLUMNS));
 
   const fabrics = [...(file.fabrics ?? [])];
@@ -90,20 +93,20 @@ export function readShelfCsv(text: string, file: ProgrammeFile): ShelfImport {
   for (const { cells, line } of body) {
     const cell = (heading: string) => cells[headings.indexOf(heading)] ?? '';
     const name = cell('name');
-    const row: ShelfRow = { line, name: name || '(no name)', state: 'as it is', says: [] };
+    const row: ShelfRow = { line, name: name || words.noName, state: 'as it is', says: [] };
     rows.push(row);
     const refuse = (reason: string) => {
       [row.state, row.says] = ['refused', [reason]];
     };
     if (!name) {
-      refuse('a fabric needs a name');
+      refuse(words.aFabricNeedsAName);
       continue;
     }
     const number = cell('number');
     const known = fabrics.find((f) => (number ? f.sku === number : (f.name ?? f.id) === name));
     const id = known?.id ?? freshId(name, fabrics);
     if (seen.has(id)) {
-      refuse('this fabric stands in the file already');
+      refuse(words.thisFabricStandsInTheFile);
       continue;
     }
     const entry: FabricFile = { ...(known ?? { id }) };
@@ -113,13 +116,13 @@ export function readShelfCsv(text: string, file: ProgrammeFile): ShelfImport {
       if (written === '') continue;
       const to = valueOf(key, written);
       if (String(entry[key] ?? (key === 'name' ? entry.id : '')) === String(to) || (to === false && !entry[key])) continue;
-      if (known) said.push(`${heading}: ${String(entry[key] ?? 'none')} becomes ${String(to)}`);
+      if (known) said.push(words.becomes(heading, String(entry[key] ?? 'none'), String(to)));
       Object.assign(entry, { [key]: to });
     }
     const lengths = headings.includes(LENGTHS) && cell(LENGTHS) !== '' ? readLengths(cell(LENGTHS), id) : undefined;
     const lies = shelf.filter((s) => s.fabric === id);
     const laid = lengths && listOf(lengths) !== listOf(lies);
-    if (laid) said.push(`on the shelf: ${listOf(lies) || 'nothing'} becomes ${listOf(lengths)}`);
+    if (laid) said.push(words.onTheShelfBecomes(listOf(lies) || words.nothing, listOf(lengths)));
     const own: Change[] =
       known && JSON.stringify(known) === JSON.stringify(entry) ? [] : [{ path: `/fabrics/${id}`, from: known, to: entry }];
     const nextShelf = laid ? [...shelf.filter((s) => s.fabric !== id), ...lengths] : shelf;
@@ -160,7 +163,7 @@ function readLengths(written: string, fabric: string): ShelfFile[] {
 }
 
 const listOf = (lengths: readonly ShelfFile[]) =>
-  lengths.map((s) => `${s.length ?? `${s.pieces} pieces`}${s.dyeLot ? ` lot ${s.dyeLot}` : ''}`).join('; ');
+  lengths.map((s) => `${s.length ?? words.pieces(s.pieces)}${s.dyeLot ? words.lot2(s.dyeLot) : ''}`).join('; ');
 
 function freshId(name: string, fabrics: readonly FabricFile[]): string {
   const base =
@@ -181,7 +184,7 @@ function faultOf(file: ProgrammeFile, changes: readonly Change[], shelf: ShelfFi
   const bare = { format, version, unit, house, blocks: [], ...(fabrics && { fabrics }), ...(lies && { shelf: lies }) };
   const laid = shelf ? [{ path: '/shelf', from: lies, to: shelf }] : [];
   const result = applyChanges(bare, [...changes, ...laid]);
-  if (!('file' in result)) return 'it meets another line of the file';
+  if (!('file' in result)) return words.itMeetsAnotherLineOfThe;
   const reading = readProgramme(result.file);
   if (reading.ok) return '';
   const [first] = reading.errors;

@@ -6,6 +6,7 @@ import type { Fabric, ProgrammeFile } from '../document/document';
 import { readProgramme } from '../reading/read';
 import { scatteredOf } from '../casting/scrappy';
 import { planStock } from './stock';
+import { words } from './words';
 
 /** Rounds of planning everybody's cloth; each lowers the limit of every fabric that is short. */
 const ROUNDS = 12;
@@ -47,10 +48,10 @@ export function withinStock(file: ProgrammeFile, colourwayId: string, progress?:
     most = lowered;
     progress?.((round + 1) / ROUNDS);
   }
-  return { most, short: 'No limits were found in time with which the shelf is enough; those found so far come nearer to it.' };
+  return { most, short: words.noLimitsWereFoundInTime };
 }
 
 function sentence(lacking: readonly { fabric: Fabric }[]): string {
   const names = listed(lacking.map((s) => s.fabric.name));
-  return `The shelf has too little for everybody: ${names} would still have to be ordered. Add fabrics to the pools, or order.`;
+  return words.theShelfHasTooLittleFor(names);
 }

@@ -1,7 +1,9 @@
 /** Documents read as programmes, each once for as long as it is kept. */
+import { KeptWords } from '@aggrega/core/words';
 import { readProgramme, type Programme, type ProgrammeFile, type ReadResult } from '@aggrega/core/programme';
 
-const readings = new WeakMap<ProgrammeFile, ReadResult>();
+/** A document that cannot be read says why in words. */
+const readings = new KeptWords<ProgrammeFile, ReadResult>();
 
 /** As core's readProgramme, remembered: for documents that nobody changes in place, as those of stored revisions and of the workbench are. */
 export function readingOf(document: ProgrammeFile): ReadResult {

@@ -1,5 +1,5 @@
 /** The words of ask. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 
 export const words = spoken('ask', {
   // saver.svelte.ts

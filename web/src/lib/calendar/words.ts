@@ -1,5 +1,5 @@
 /** The words of calendar. */
-import { type Said, say, spoken } from '$lib/look/spoken';
+import { type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('calendar', {
   // CalendarForm

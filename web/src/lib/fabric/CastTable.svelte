@@ -5,7 +5,7 @@
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import Say from '$lib/look/Say.svelte';
   import Swatch from './Swatch.svelte';
-  import { bandOf, type View } from '@aggrega/core/fabric';
+  import { bandName, bandOf, type View } from '@aggrega/core/fabric';
   import PoolRow from './PoolRow.svelte';
   import {
     castChanges,
@@ -148,7 +148,8 @@
                   {#if pool}<option value="one">{words.oneFabricAgain}</option>{/if}
                 </optgroup>
                 <optgroup label={words.participantsOwnChoice}>
-                  {#each ['light', 'medium', 'dark'] as band (band)}<option value={band}>{words.yourChoice(band)}</option
+                  {#each ['light', 'medium', 'dark'] as const as band (band)}<option value={band}
+                      >{words.yourChoice(bandName(band))}</option
                     >{/each}
                 </optgroup>
                 <optgroup label={words.swap}>

@@ -5,7 +5,7 @@
   import Setting from '$lib/look/Setting.svelte';
   import PhotoForm from './PhotoForm.svelte';
   import Swatch from './Swatch.svelte';
-  import { bandOf, printPatterns, type PrintPattern } from '@aggrega/core/fabric';
+  import { bandName, bandOf, printPatterns, type PrintPattern } from '@aggrega/core/fabric';
   import { LengthError, parseLength, priceSold, pricePerYard } from '@aggrega/core/measure';
   import type { Fabric } from '@aggrega/core/programme';
 
@@ -117,7 +117,7 @@
       <PhotoForm {fabric} {file} />
       <p class="text-note text-quiet">
         {words.a(
-          bandOf(fabric.value),
+          bandName(bandOf(fabric.value)),
           file.value === undefined ? words.workedOutFromBackgroundAnd : words.asMeasuredClearTheField,
         )}
       </p>

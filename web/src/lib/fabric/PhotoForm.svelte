@@ -4,7 +4,7 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import PhotoField from '$lib/look/PhotoField.svelte';
   import Setting from '$lib/look/Setting.svelte';
-  import { bandOf, type PhotoReading } from '@aggrega/core/fabric';
+  import { bandName, bandOf, type PhotoReading } from '@aggrega/core/fabric';
   import { LengthError, parseLength } from '@aggrega/core/measure';
   import type { Change, Fabric, FabricFile } from '@aggrega/core/programme';
 
@@ -53,7 +53,7 @@
         <img class="cloth h-24 w-24" src="/swatches/{read.photo}" alt={words.itsMiddleSquare} />
         <div>
           <p>
-            {words.aValue(bandOf(read.value))} <b>{Math.round(read.value)}</b>{words.itsPrintIs(
+            {words.aValue(bandName(bandOf(read.value)))} <b>{Math.round(read.value)}</b>{words.itsPrintIs(
               read.volume < 4 ? words.quiet : read.volume < 12 ? words.clearToSee : words.busy,
             )} <b>{tenth(read.volume)}</b>.
           </p>

@@ -1,5 +1,5 @@
 /** The stations: what each is called, its place, its key and what it asks of a role. They stand here and nowhere else. */
-import { spoken } from '../look/spoken';
+import { spoken } from '@aggrega/core/words';
 
 /** What looking at a station asks for: to belong to the house, or to organise, where it shows addresses or money. */
 export type StationNeed = 'look' | 'organise';

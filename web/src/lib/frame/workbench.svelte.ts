@@ -3,7 +3,6 @@ import type { Colourway, Month, Programme, ProgrammeFile } from '@aggrega/core/p
 import { getContext, setContext } from 'svelte';
 import { readingOf } from '$lib/ask/reading';
 import { Saver } from '$lib/ask/saver.svelte';
-import { keepTyped } from '$lib/look/spoken';
 
 const KEY = Symbol('workbench');
 
@@ -32,10 +31,7 @@ export class Workbench {
   /** A change that the checks refuse is shown by the saver; the stations go on with the last sound document. */
   #read(): Programme {
     const reading = readingOf(this.saver.document);
-    if (reading.ok) {
-      keepTyped(reading.programme);
-      return (this.#last = reading.programme);
-    }
+    if (reading.ok) return (this.#last = reading.programme);
     if (this.#last) return this.#last;
     throw new Error(`${reading.errors[0]!.path} ${reading.errors[0]!.message}`);
   }

@@ -1,5 +1,5 @@
 /** How kits read on screen. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 import { monthTitle, type KitKind, type Programme } from '@aggrega/core/programme';
 import type { KitState } from '$lib/server/db/kits';
 

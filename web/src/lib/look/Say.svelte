@@ -1,10 +1,9 @@
 <!-- A sentence whose fractions are set as such. -->
 <script lang="ts">
   import Length from './Length.svelte';
-  import { spokenText } from './spoken';
 
   let { text }: { text: string } = $props();
-  const parts = $derived(spokenText(text).split(/((?:\d+ )?\d+\/\d+)/));
+  const parts = $derived(text.split(/((?:\d+ )?\d+\/\d+)/));
 </script>
 
 {#each parts as part, i (i)}{#if i % 2 === 1}<Length of={part} />{:else}{part}{/if}{/each}

@@ -1,5 +1,5 @@
 /** What was worked out for something that does not change, kept as long as that is: a page that is asked for again is not worked out again. */
-import { spokenTag } from './spoken';
+import { spokenTag } from '@aggrega/core/words';
 
 const kept = new WeakMap<object, Map<string, unknown>>();
 /** Answers per owner: addresses can ask in ever other ways. */

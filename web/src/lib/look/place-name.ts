@@ -1,7 +1,7 @@
 /** Places of a document in plain words, for people who never saw its file. */
-import { spoken } from './spoken';
+import { spoken } from '@aggrega/core/words';
 import { words } from './words';
-import type { ProgrammeFile } from '@aggrega/core/programme';
+import { fieldName, type ProgrammeFile } from '@aggrega/core/programme';
 
 /** What an entry of a list is called. */
 const ONE: Readonly<Record<string, string>> = spoken('places-one', {
@@ -13,32 +13,22 @@ const ONE: Readonly<Record<string, string>> = spoken('places-one', {
   points: 'point',
 });
 
-const WORDS: Readonly<Record<string, string>> = spoken('places', {
-  participants: 'head count',
-  house: 'house style',
-  hst: 'half-square triangles',
-  finished: 'finished size',
-  wof: 'usable width',
-  sellingStep: 'selling step',
-  methods: 'method',
-  readings: 'other units',
-});
-
 /** '/months/0/blocks/1/finished' or '/months/m1/name' as 'month January, block 2, finished size'. */
 export function placeName(document: unknown, path: string): string {
   const names: string[] = [];
   let here: unknown = document as ProgrammeFile;
+  let field = '';
   for (const part of path.split('/').slice(1)) {
     if (Array.isArray(here)) {
       const list = here as { id?: string; name?: string; block?: string }[];
       const [id] = part.split('~');
       const entry = /^\d+$/.test(part) ? list[Number(part)] : list.find((e) => e?.id === id || e?.block === id);
       const title = entry?.name ?? entry?.id ?? entry?.block ?? (/^\d+$/.test(part) ? String(Number(part) + 1) : part);
-      const kind = names.pop()!;
-      names.push(`${ONE[kind] ?? kind} ${title}`);
+      names[names.length - 1] = `${ONE[field] ?? fieldName(field)} ${title}`;
       here = entry;
     } else {
-      names.push(WORDS[part] ?? part);
+      field = part;
+      names.push(fieldName(field));
       here = here !== null && typeof here === 'object' ? (here as Record<string, unknown>)[part] : undefined;
     }
   }

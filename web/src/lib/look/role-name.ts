@@ -1,5 +1,5 @@
 /** Roles as people call them, and what each may do. */
-import { spoken } from './spoken';
+import { spoken } from '@aggrega/core/words';
 import type { Role } from '$lib/server/auth/roles';
 
 const names = spoken('roles', { owner: 'owner', organiser: 'organiser', 'cutting-room': 'cutting room', viewer: 'viewer' });

@@ -8,7 +8,7 @@ describe('places in plain words', () => {
   it.each([
     ['/house/seam', 'house style, seam'],
     ['/blocks/1/patches/4/points/2', 'block Seed Drill, patch 5, point 3'],
-    ['/blocks/0/patches', 'block Cold Frame, patches'],
+    ['/blocks/0/patches', 'block Cold Frame, drawing'],
     ['/months/m2/blocks/seed-drill/finished', 'month February, block seed-drill, finished size'],
     ['/months/99/release', 'month 100, release'],
     ['/participants/frost', 'head count, frost'],

@@ -1,5 +1,5 @@
 /** The words of what any subject may use. */
-import { type Said, say, spoken } from './spoken';
+import { type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('look', {
   // Chart

@@ -1,5 +1,5 @@
 /** The words of money. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { say, spoken, type Said } from '@aggrega/core/words';
 
 export const words = spoken('money', {
   // MoneyForm

@@ -1,5 +1,5 @@
 /** The words of the outbox that stands in for a mail server. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { say, spoken, type Said } from '@aggrega/core/words';
 
 export const words = spoken('outside', {
   // outside/mail

@@ -39,7 +39,7 @@
         <div class="mt-2 flex flex-wrap items-center gap-2">
           <a class="btn {all(month) ? '' : 'btn-primary'}" href="/p/{key}/months/{month.id}">{words.openTheSheet}</a>
           <a class="btn" href="/p/{key}/months/{month.id}/steps">{READER.open}</a>
-          <a class="btn" href="/p/{key}/months/{month.id}/files/sheet.pdf?locale={locale}" download>{words.pdf}</a>
+          <a class="btn" href="/p/{key}/months/{month.id}/files/sheet.pdf" download>{words.pdf}</a>
           <fieldset class="flex flex-wrap gap-x-4" aria-label={words.howFarWith(month.name)}>
             {#each progressSteps as step (step)}
               <label class="flex min-h-11 cursor-pointer items-center gap-2">

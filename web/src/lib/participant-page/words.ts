@@ -1,5 +1,5 @@
 /** What the participants' pages say. */
-import { plural, type Said, say, spoken } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const READER = spoken('participant-page-reader', {
   title: 'Step by step',

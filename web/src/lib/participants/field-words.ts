@@ -1,5 +1,5 @@
 /** How the fields of a person read on screen. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 import type { Programme } from '@aggrega/core/programme';
 import { stateNames, type Person } from '@aggrega/core/running';
 

@@ -1,5 +1,5 @@
 /** What the account buys of a fabric for one colourway's packet, as words beside a plan. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 import { words } from './words';
 import { ratio, soldText, type Counter } from '@aggrega/core/measure';
 import {

@@ -1,5 +1,5 @@
 /** A month's cutting plan as plain data: what a worker can hand to a page, and a page can draw. */
-import { spokenTag } from '$lib/look/spoken';
+import { spokenTag } from '@aggrega/core/words';
 import {
   gramsOf,
   lengthToBuy,
@@ -16,7 +16,11 @@ import { formatLength, ratio, type LengthUnit, soldText, soldAmount, type Counte
 import {
   PlanError,
   blocksAsCast,
-  poolKey,
+  QUILT,
+  isPoolKey,
+  pieceTitle,
+  readLaidKey,
+  readPieceLabel,
   costOf,
   formName,
   labourOf,
@@ -290,7 +294,7 @@ export function cutNamesOf(programme: Programme, colourway: Colourway, months: r
   const names = new Map(months.map((m) => [m.id, cutNames(programme, colourway, m)]));
   const called = new Map(months.map((m) => [m.id, m.name]));
   return (label) => {
-    const id = label.slice(0, label.indexOf(':'));
+    const id = readPieceLabel(label).month!;
     const { cut, name } = names.get(id)!(label);
     return months.length > 1 ? { cut: `${id}:${cut}`, name: `${name} ${called.get(id)}` } : { cut, name };
   };
@@ -300,17 +304,17 @@ export function cutNamesOf(programme: Programme, colourway: Colourway, months: r
 export function cutNames(programme: Programme, colourway: Colourway, month: Month): (label: string) => CutName {
   const numbers = new Map(blocksAsCast(programme, colourway, month).map((entry, i) => [entry.key, i + 1]));
   return (label) => {
-    const [, named = '', cut = ''] = label.split(':');
+    const { of: named, cut } = readPieceLabel(label);
     // Parts of the quilt are named by what they are, with their size where there are several.
-    if (named === 'quilt') return { cut: `quilt:${cut}`, name: cut.replace('@', ' ').replace('x', ' × ') };
+    if (named === QUILT) return { cut: label.slice(label.indexOf(QUILT)), name: pieceTitle(label) };
     // What is cut for pools of units, apart from any block.
-    if (named.startsWith(poolKey())) return { cut: `${named}:${cut}`, name: `P·${cut}` };
+    if (isPoolKey(named)) return { cut: `${named}:${cut}`, name: `P·${cut}` };
     // Pieces that only another number of blocks asks for: 'cold-framex4'.
     const [, plain, times] = /^(.*)x(\d+)$/.exec(named) ?? [];
     const other = !numbers.has(named) && plain !== undefined && numbers.has(plain);
     const key = other ? plain : named;
     // A scrappy block of a larger size is laid in ways of its own: 'cold-frame#double-bed.2'.
-    const number = numbers.get(key) ?? key.split('#')[1];
+    const number = numbers.get(key) ?? readLaidKey(key).way;
     const name = `${number && numbers.size > 1 ? `${number}·` : ''}${cut}${other ? `/${times}` : ''}`;
     return { cut: `${key}:${cut}`, name };
   };

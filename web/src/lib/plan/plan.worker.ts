@@ -1,5 +1,5 @@
 /** Plans while the head count turns, off the page's own thread. */
-import { speak, type Language } from '$lib/look/spoken';
+import { speak, type Language } from '@aggrega/core/words';
 import { words } from './words';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { FIRST, planMonth, type MonthPlan } from './month-plan';

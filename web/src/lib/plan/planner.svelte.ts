@@ -1,5 +1,5 @@
 /** Asks the worker for plans; of questions that pile up while it works only the newest is asked. */
-import { plansSpoken } from './words';
+import { spokenNow } from '@aggrega/core/words';
 import type { Colourway, Month, Programme, ProgrammeFile } from '@aggrega/core/programme';
 import { FIRST, planMonth, type MonthPlan } from './month-plan';
 import type { PlanAnswer, PlanQuestion } from './plan.worker';
@@ -49,7 +49,7 @@ export class Planner {
     const id = (this.#count += 1);
     this.#asked = { id, trial };
     const { month, colourway, participants, document } = trial;
-    const question: PlanQuestion = { id, month: month.id, colourway: colourway.id, participants, language: plansSpoken() };
+    const question: PlanQuestion = { id, month: month.id, colourway: colourway.id, participants, language: spokenNow() };
     if (document !== this.#known) question.document = this.#known = document;
     this.#worker.postMessage(question);
   }

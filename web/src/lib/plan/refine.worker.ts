@@ -1,5 +1,5 @@
 /** Finds the final plan of every reading, the one that is looked at first, in the background; a newer question puts an end to an older one. */
-import { speak, type Language } from '$lib/look/spoken';
+import { speak, type Language } from '@aggrega/core/words';
 import { planAims, type PlanAim } from '@aggrega/core/cutting';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { planMonth, type MonthPlan } from './month-plan';

@@ -1,5 +1,5 @@
 /** Asks for the final plans of a trial once the head count rests, and keeps what has come in. */
-import { plansSpoken } from './words';
+import { spokenNow } from '@aggrega/core/words';
 import { SvelteMap } from 'svelte/reactivity';
 import type { PlanAim } from '@aggrega/core/cutting';
 import type { MonthPlan } from './month-plan';
@@ -37,7 +37,7 @@ export class Refiner {
       colourway: colourway.id,
       participants,
       reading,
-      language: plansSpoken(),
+      language: spokenNow(),
     };
     if (document !== this.#known) question.document = this.#known = document;
     this.#worker.postMessage(question);

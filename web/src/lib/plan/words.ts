@@ -1,5 +1,5 @@
 /** The words of plan. */
-import { plural, say, spoken, spokenWith, type Said } from '$lib/look/spoken';
+import { plural, say, spoken, type Said } from '@aggrega/core/words';
 
 export const words = spoken('plan', {
   // bought-view.ts
@@ -27,6 +27,3 @@ export const words = spoken('plan', {
   by: (write: Said, write2: Said) => say`${write} by ${write2}`,
   for: (bagText: Said, name: Said) => say`${bagText} for ${name}`,
 });
-
-/** What a planning worker needs to speak as the page does. */
-export const plansSpoken = () => spokenWith('plan', 'plan-uses');

@@ -1,5 +1,6 @@
 /** Asks for one page of the year; a newer question ends an older one, and what was shown stays until the new answer is there. */
-import { plansSpoken, words } from './words';
+import { words } from './words';
+import { spokenNow } from '@aggrega/core/words';
 import type { ProgrammeFile } from '@aggrega/core/programme';
 import type { YearAnswers, YearQuestion, YearReply } from './year.worker';
 import YearWorker from './year.worker?worker';
@@ -34,7 +35,7 @@ export class YearAsker<Kind extends YearQuestion['kind']> {
       this.problems = [{ path: '', message: words.thisCouldNotBeWorked }];
       this.close();
     };
-    worker.postMessage({ document, question, language: plansSpoken() });
+    worker.postMessage({ document, question, language: spokenNow() });
   }
 
   close(): void {

@@ -6,6 +6,8 @@ import { formatLength, listed, ratio, type Rational, soldText, usualStep, oneSol
 import {
   costCurve,
   formName,
+  pieceTitle,
+  readPieceLabel,
   handedOf,
   handsOut,
   loadByWeek,
@@ -206,10 +208,10 @@ export function packetViews(
     const gets = handedOf(programme, { colourway, months, size, kind });
     const { fabrics, bundled } = gets.way === 'lengths' ? gets.packet : { fabrics: [], bundled: [] };
     const monthOf = new Map(months.map((m, n) => [m.id, n]));
-    const stageOf = (label: string) => monthOf.get(label.slice(0, label.indexOf(':'))) ?? 0;
+    const stageOf = (label: string) => monthOf.get(readPieceLabel(label).month ?? '') ?? 0;
     const keep = programme.kits.keepWhole.has(months[0]!.id) ? ('whole' as const) : ('cut' as const);
     const shares = gets.way === 'lengths' ? months.map((m) => monthShares(programme, m, { colourway, size, keep })) : [];
-    const named = (label: string) => label.split(':').slice(1).join(' ');
+    const named = (label: string) => `${readPieceLabel(label).of} ${pieceTitle(label)}`;
     const sized = (p: { w: Rational; h: Rational }) => (p.w.equals(p.h) ? write(p.w) : `${write(p.w)} × ${write(p.h)}`);
     return [
       {
@@ -238,7 +240,7 @@ export function packetViews(
               ...{ month, repeat: s.repeat, length: write(s.length), tall: s.length.valueOf() },
               rects: s.rects.map((r) => ({
                 ...{ x: r.x.valueOf(), y: r.y.valueOf(), w: r.w.valueOf(), h: r.h.valueOf() },
-                name: r.label.split(':').at(-1)!,
+                name: pieceTitle(r.label),
                 ...(stageOf(r.label) > month && { later: stageOf(r.label) }),
               })),
               how: subCuts(s).map((c) => `${c.times} × ${write(c.width)}`),
@@ -323,7 +325,7 @@ export function bundleViews(programme: Programme, colourwayId: string, sizeId: s
       name: programme.months[i]!.name,
       cuts: cuts.map((c) => ({
         ...box(c),
-        name: c.label.split(':').at(-1)!,
+        name: pieceTitle(c.label),
         ...(c.saveFor !== undefined && { later: programme.months[c.saveFor]!.name }),
       })),
       ...(remainders[0] && {

@@ -1,5 +1,5 @@
 /** Works out the pages of the whole year off the page's own thread, and says how far it is. */
-import { speak, type Language } from '$lib/look/spoken';
+import { speak, type Language } from '@aggrega/core/words';
 import {
   PlanError,
   readProgramme,

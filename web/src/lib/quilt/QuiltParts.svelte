@@ -1,5 +1,6 @@
 <!-- What the setting is cut from, each part with the month that hands it out; binding, backing and wadding. -->
 <script lang="ts">
+  import { partName } from '@aggrega/core/setting';
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Length from '$lib/look/Length.svelte';
@@ -100,8 +101,8 @@
         {#each parts as part, i (i)}
           <tr class="border-b border-rule">
             <td class="py-1.5 pr-3">
-              {part.name}{#if several && part.number}&nbsp;{part.number}{/if}{#if part.sub !== 'none'}<span class="text-quiet"
-                  >{words.fromSquaresCutOnThe(part.sub)}</span
+              {partName(part.name)}{#if several && part.number}&nbsp;{part.number}{/if}{#if part.sub !== 'none'}<span
+                  class="text-quiet">{words.fromSquaresCutOnThe(part.sub)}</span
                 >{/if}{#if part.mitred}<span class="text-quiet">{words.mitred}</span>{/if}{#if part.joined}<span
                   class="text-quiet">{words.piecedFromStrips}</span
                 >{/if}
@@ -109,7 +110,7 @@
             <td class="py-1.5 pr-3 whitespace-nowrap"><Letters of={letters(part.role)} /> {nameOf(part.role)}</td>
             <td class="numeral py-1.5 text-right">{part.qty}</td>
             <td class="numeral py-1.5 pl-5 text-right whitespace-nowrap">
-              <Why why={whyCut({ ...part, label: part.name }, house)} {unit} />
+              <Why why={whyCut({ ...part, label: partName(part.name) }, house)} {unit} />
             </td>
             {#if i === 0}
               <td class="py-1 pl-5 align-top" rowspan={parts.length}>

@@ -64,7 +64,6 @@
           href="sheet/files/sheet.pdf?{new URLSearchParams([
             ...[...page.url.searchParams].filter(([k]) => k !== 'version'),
             ['version', String(v.version)],
-            ['locale', page.data.locale],
           ])}">{words.pdf}</a
         >
       </li>

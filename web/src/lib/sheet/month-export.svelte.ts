@@ -9,11 +9,7 @@ export interface SheetOfMonth {
 }
 
 /** Every sheet of a month that differs: each colourway and size in the kit that the programme hands out, and its templates. */
-export function sheetsOf(
-  programme: Programme,
-  month: Month,
-  { slug, page, locale }: { slug: string; page: string; locale: string },
-): SheetOfMonth[] {
+export function sheetsOf(programme: Programme, month: Month, { slug, page }: { slug: string; page: string }): SheetOfMonth[] {
   if (!hasSheet(programme, month)) return [];
   const base = `/programmes/${slug}/months/${month.id}`;
   const sizes = [undefined, ...programme.sizes];
@@ -21,7 +17,7 @@ export function sheetsOf(
     ...sizes.flatMap((size) => {
       // Nobody takes it: no sheet is made for nobody, but the plain one is always there.
       if (size && (size.participants.get(colourway.id) ?? 0) === 0) return [];
-      const asked = new URLSearchParams({ colourway: colourway.id, page, locale, ...(size && { size: size.id }) });
+      const asked = new URLSearchParams({ colourway: colourway.id, page, ...(size && { size: size.id }) });
       const name = [month.id, colourway.id, size?.id].filter(Boolean).join('-');
       return (['pdf', 'txt'] as const).map((ending) => ({
         name: `${colourway.id}/${name}.${ending}`,

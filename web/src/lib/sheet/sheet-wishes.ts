@@ -17,13 +17,10 @@ export function wishesOf(asked: URLSearchParams, { sizes }: Programme): SheetWis
   const kind = kitKinds.find((k) => k === asked.get('kind'));
   const level = levels.find((l) => l === asked.get('level'));
   const keep = keeping.find((k) => k === asked.get('keep'));
-  // Whoever wishes for neither reads as the page does that asks.
-  const english = asked.get('english') ?? (asked.get('locale') === 'en-US' ? 'american' : '');
   const flag = (name: string) => asked.get(name) === '1' || undefined;
   return {
     ...{ size, kind, level, keep, large: flag('large'), left: flag('left'), rulers: flag('rulers') },
     ...(asked.get('uncoloured') === '1' && { coloured: false }),
-    ...(english === 'american' && { english }),
   };
 }
 

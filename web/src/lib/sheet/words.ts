@@ -1,5 +1,5 @@
 /** What the Sheet station says about the organiser's own words. */
-import { type Said, say, spoken } from '$lib/look/spoken';
+import { type Said, say, spoken } from '@aggrega/core/words';
 import type { SheetPart } from '@aggrega/core/programme';
 
 /** Where notes go. */

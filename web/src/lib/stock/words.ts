@@ -1,5 +1,5 @@
 /** The words of stock. */
-import { plural, type Said, say, spoken } from '$lib/look/spoken';
+import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('stock', {
   // BoltBar

@@ -1,5 +1,5 @@
 /** The words of signing in, accounts and the team. */
-import { type Said, say, spoken } from '$lib/look/spoken';
+import { type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('team', {
   // NewPassword

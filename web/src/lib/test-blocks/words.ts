@@ -1,5 +1,5 @@
 /** The words of test-blocks. */
-import { type Said, say, spoken } from '$lib/look/spoken';
+import { type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('test-blocks', {
   // programmes/[programme]/samples

@@ -1,5 +1,5 @@
 /** What the server says of the calendar. */
-import { type Said, say, spoken } from '$lib/look/spoken';
+import { type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/calendar', {
   // calendar/feeds.ts

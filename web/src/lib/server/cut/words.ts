@@ -1,5 +1,5 @@
 /** What the server says of cutting. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { say, spoken, type Said } from '@aggrega/core/words';
 
 export const words = spoken('server/cut', {
   // cut/cutting-files.ts

@@ -1,5 +1,5 @@
 /** What the server says of fabrics and their photos. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/fabric', {
   // fabric/swatch.ts

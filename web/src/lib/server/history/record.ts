@@ -1,5 +1,5 @@
 /** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
-import { spokenTag } from '$lib/look/spoken';
+import { spokenTag } from '@aggrega/core/words';
 import { fieldNames, words as spoken } from './words';
 import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
 import { roleName } from '$lib/look/role-name';

@@ -1,5 +1,5 @@
 /** What the server says of the record. */
-import { type Said, say, spoken } from '$lib/look/spoken';
+import { type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/history', {
   // history/record.ts

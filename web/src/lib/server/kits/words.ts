@@ -1,5 +1,5 @@
 /** What the server says of kits. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/kits', {
   // kits/kit-files.ts

@@ -6,7 +6,7 @@ import sharp from 'sharp';
 import { asOrganisation } from '../db/pool';
 import { organisationLanguage } from '../db/organisations';
 import { listReleases } from '../db/releases';
-import { languageFor } from '../web/languages';
+import { languageFor, spokenIn } from '../web/languages';
 import { askedPaper, paperFile } from '../sheet/sheet-files';
 
 export interface PersonSheet {
@@ -17,18 +17,13 @@ export interface PersonSheet {
   picture?: { png: Buffer; label: string };
 }
 
-/** What of a sheet is asked for, for a person who is spoken to in that language, as an address carries it. */
-export function sheetAsked(
-  person: Pick<Person, 'colourway' | 'size' | 'kit' | 'sheet'>,
-  version: number,
-  locale: string,
-): URLSearchParams {
+/** What of a sheet is asked for, for a person, as an address carries it. */
+export function sheetAsked(person: Pick<Person, 'colourway' | 'size' | 'kit' | 'sheet'>, version: number): URLSearchParams {
   const asked = new URLSearchParams(person.sheet);
   asked.set('colourway', person.colourway);
   if (person.size) asked.set('size', person.size);
   if (person.kit) asked.set('kind', person.kit);
   asked.set('version', String(version));
-  asked.set('locale', locale);
   return asked;
 }
 
@@ -41,8 +36,21 @@ export async function personSheet(
     await listReleases(db, slug),
     await organisationLanguage(db),
   ]);
-  const asked = sheetAsked(person, version, languageFor(person.sheet, language));
   const out = new Set(releases.filter((r) => r.state === 'released').map((r) => r.month));
+  return spokenIn(languageFor(person.sheet, language), () => sheetOf(organisation, { slug, month, version, person, out }));
+}
+
+async function sheetOf(
+  organisation: string,
+  {
+    slug,
+    month,
+    version,
+    person,
+    out,
+  }: { slug: string; month: string; version: number; person: Person; out: ReadonlySet<string> },
+): Promise<PersonSheet | undefined> {
+  const asked = sheetAsked(person, version);
   const found = await askedPaper(organisation, { slug, month, file: 'sheet.pdf', asked, out });
   if ('status' in found) return undefined;
   let paper: Paper | undefined;

@@ -4,8 +4,7 @@ import { answerLetter } from '@aggrega/core/running';
 import { now } from '../clock';
 import { listMails, retryMails, writeMails, type MailRow } from '../db/mails';
 import { organisationLanguage, organisationName } from '../db/organisations';
-import { inEnglish, typedFor } from './in-english';
-import { languageFor } from '../web/languages';
+import { languageFor, spokenIn } from '../web/languages';
 import { somePeople } from '../db/participants';
 import { asOrganisation } from '../db/pool';
 import { findProgramme } from '../db/programmes';
@@ -51,7 +50,7 @@ export async function answer(organisation: string, slug: string, id: string, tex
     if (!person?.email) return true;
     const [from, language] = [await organisationName(db), await organisationLanguage(db)];
     const words = { programme: stored.title, from, asks: question.asks, answer: text };
-    const letter = inEnglish(answerLetter(person, words), languageFor(person.sheet, language), typedFor(words, from, [person]));
+    const letter = spokenIn(languageFor(person.sheet, language), () => answerLetter(person, words));
     // The same answer sent again after a lost connection is one letter; another one is another.
     const once = `answer ${id} ${createHash('sha256').update(text).digest('hex').slice(0, 16)}`;
     await writeMails(db, slug, [{ ...letter, participant: person.id, once, recipient: person.email }], now());

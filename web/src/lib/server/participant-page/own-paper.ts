@@ -1,7 +1,7 @@
 /** A participant's own sheet of a month that is out, as data for her page. */
 import { LRUCache } from 'lru-cache';
 import { words } from './words';
-import { dayText } from '$lib/look/day-text';
+import { spokenTag } from '@aggrega/core/words';
 import { PlanError, hasSheet, monthTitle } from '@aggrega/core/programme';
 import { firstPacketPaper, monthPaper, type Paper } from '@aggrega/core/sheet';
 import { wishesOf } from '$lib/sheet/sheet-wishes';
@@ -26,10 +26,10 @@ export interface OwnPaper {
 const kept = new LRUCache<string, OwnPaper | { message: string }>({ max: 100 });
 
 /** Her sheet in her colourway, size and kit, set the way she reads it; or why there is none. Whoever makes the same gets the same. */
-export function ownPaper(person: StoredPerson, month: ReleasedMonth, locale: string): OwnPaper | { message: string } {
+export function ownPaper(person: StoredPerson, month: ReleasedMonth): OwnPaper | { message: string } {
   const { colourway, size, kit, sheet } = person;
-  const key = JSON.stringify([month.key, month.month, month.version, colourway, size, kit, sheet, locale]);
-  const found = kept.get(key) ?? madePaper(person, month, locale);
+  const key = JSON.stringify([month.key, month.month, month.version, colourway, size, kit, sheet, spokenTag()]);
+  const found = kept.get(key) ?? madePaper(person, month);
   kept.set(key, found);
   return found;
 }
@@ -37,16 +37,13 @@ export function ownPaper(person: StoredPerson, month: ReleasedMonth, locale: str
 function madePaper(
   person: StoredPerson,
   { programme, month: id, version, published, released }: ReleasedMonth,
-  locale: string,
 ): OwnPaper | { message: string } {
   const month = programme.months.find((m) => m.id === id);
   const colourway = programme.colourways.find((c) => c.id === person.colourway);
   if (!month || !colourway || !hasSheet(programme, month)) return { message: words.thereIsNoSheetOf };
-  const date = (iso: string) => dayText(iso, locale);
   const wishes = {
-    ...wishesOf(sheetAsked(person, version, locale), programme),
-    date,
-    version: versionWords(version, { published, released }, locale),
+    ...wishesOf(sheetAsked(person, version), programme),
+    version: versionWords(version, { published, released }),
   };
   try {
     return { paper: monthPaper(programme, month, colourway, wishes), unit: programme.unit, name: monthTitle(month), version };
@@ -57,11 +54,7 @@ function madePaper(
 }
 
 /** Her first packet as 'first-packet.pdf', 'first-packet.html' or 'first-packet.txt', with what is out by now. */
-export async function ownPacket(
-  page: OpenPage,
-  file: string,
-  { page: paper, locale }: { page: 'A4' | 'letter'; locale: string },
-): Promise<FoundFile> {
+export async function ownPacket(page: OpenPage, file: string, paper: 'A4' | 'letter'): Promise<FoundFile> {
   const [, ending] = /^first-packet\.(pdf|html|txt)$/.exec(file) ?? [];
   const found = await asOrganisation(page.organisation, async (db) => {
     const released = await releasedFor(db, page);
@@ -74,8 +67,7 @@ export async function ownPacket(
   const colourway = found?.programme.colourways.find((c) => c.id === page.person.colourway);
   if (!ending || !found || !colourway) return { status: 404, message: words.weCantFindThatFile };
   const wishes = {
-    ...wishesOf(sheetAsked(page.person, 0, locale), found.programme),
-    date: (iso: string) => dayText(iso, locale),
+    ...wishesOf(sheetAsked(page.person, 0), found.programme),
     out: found.out,
   };
   const make = () => firstPacketPaper(found.programme, colourway, wishes);

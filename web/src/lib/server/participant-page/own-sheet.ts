@@ -6,11 +6,11 @@ import { openMonth } from './participant-page';
 import { pageOf } from './private-page';
 
 /** Her sheet of a month that is out, by the key of her page; 404 where it is not out, 422 with why where it cannot be made. */
-export async function ownSheet(key: string, month: string, locale: string): Promise<OwnPaper & { key: string; month: string }> {
+export async function ownSheet(key: string, month: string): Promise<OwnPaper & { key: string; month: string }> {
   const page = await pageOf(key);
   const open = await openMonth(page, month);
   if (!open) error(404, words.thisMonthIsNotOut);
-  const found = ownPaper(page.person, open, locale);
+  const found = ownPaper(page.person, open);
   if ('message' in found) error(422, found.message);
   return { ...found, key, month };
 }

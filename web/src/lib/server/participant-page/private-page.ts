@@ -2,17 +2,18 @@
 import { words } from './words';
 import { organisationLanguage } from '../db/organisations';
 import { asOrganisation } from '../db/pool';
-import { languageFor } from '../web/languages';
+import { answerIn, languageFor } from '../web/languages';
 import { error } from '@sveltejs/kit';
 import { openPage, type OpenPage } from './participant-page';
 
 /** The language in which whoever the page is of is spoken to: hers, else her house's. */
-export const languageOn = async ({ organisation, person }: OpenPage): Promise<string> =>
+const languageOn = async ({ organisation, person }: OpenPage): Promise<string> =>
   languageFor(person.sheet, await asOrganisation(organisation, organisationLanguage));
 
-/** The page that the key opens, or 404. */
+/** The page that the key opens, or 404. From now on the request is answered in the language of whoever it is of. */
 export async function pageOf(key: string): Promise<OpenPage> {
   const page = await openPage(key);
   if (!page) error(404, words.thisLinkNoLongerWorks);
+  answerIn(await languageOn(page));
   return page;
 }

@@ -1,5 +1,5 @@
 /** What the server says of participants. */
-import { plural, say, spoken, type Said } from '$lib/look/spoken';
+import { plural, say, spoken, type Said } from '@aggrega/core/words';
 
 export const words = spoken('server/participants', {
   // participants/roster-counts.ts

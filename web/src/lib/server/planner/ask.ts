@@ -3,6 +3,7 @@ import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { ProgrammeFile } from '@aggrega/core/programme';
+import { spokenNow, spokenTag } from '@aggrega/core/words';
 import { LRUCache } from 'lru-cache';
 import { doJob, type PlanDone, type PlanJob } from './jobs';
 
@@ -21,7 +22,7 @@ export async function planned(job: PlanJob): Promise<PlanDone> {
   const { document, ...rest } = job;
   const plans = kept.get(document) ?? new LRUCache<string, Promise<PlanDone>>({ max: PLANS });
   kept.set(document, plans);
-  const name = JSON.stringify(rest);
+  const name = `${spokenTag()} ${JSON.stringify(rest)}`;
   const known = plans.get(name);
   if (known) return known;
   const plan = made(job);
@@ -38,7 +39,7 @@ async function made(job: PlanJob): Promise<PlanDone> {
   const id = (asked += 1);
   return new Promise((resolve, reject) => {
     waiting.set(id, { resolve, reject });
-    thread!.postMessage({ id, job });
+    thread!.postMessage({ id, job, language: spokenNow() });
   });
 }
 

@@ -1,8 +1,10 @@
 /** The planning thread: built into a file of its own, beside the application (see ask.ts). */
 import { parentPort } from 'node:worker_threads';
+import { speak, type Language } from '@aggrega/core/words';
 import { doJob, type PlanJob } from './jobs';
 
-parentPort!.on('message', ({ id, job }: { id: number; job: PlanJob }) => {
+parentPort!.on('message', ({ id, job, language }: { id: number; job: PlanJob; language: Language }) => {
+  speak(language);
   try {
     parentPort!.postMessage({ id, done: doJob(job) });
   } catch (error) {

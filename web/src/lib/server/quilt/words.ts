@@ -1,5 +1,5 @@
 /** What the server says of the quilt. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/quilt', {
   // quilt/quilt-files.ts

@@ -1,4 +1,5 @@
 /** Corrections of what is out: told to exactly those who hold an older version that says something else, each with what is different for them. */
+import { groupName } from '@aggrega/core/setting';
 import { words } from './words';
 import { blockNames, type Programme } from '@aggrega/core/programme';
 import { listed } from '@aggrega/core/measure';
@@ -7,8 +8,7 @@ import type pg from 'pg';
 import { listHolders, noteHeld } from '../db/held';
 import { writeMails, type NewMail } from '../db/mails';
 import { organisationLanguage, organisationName } from '../db/organisations';
-import { inEnglish, typedFor } from '../mail/in-english';
-import { languageFor } from '../web/languages';
+import { languageFor, spokenIn } from '../web/languages';
 import { allPeople } from '../db/participants';
 import { findProgramme } from '../db/programmes';
 import { setReleasedVersion } from '../db/releases';
@@ -50,13 +50,12 @@ export async function correctReleased(
     const same = told.filter(({ h, says }) => says.length === 0 && h.way === way).map(({ h }) => h.participant);
     if (same.length > 0) await noteHeld(db, slug, { people: same, month, version, way, at });
   }
-  const typed = typedFor({ programme, already }, from, [...people.values()]);
   const mails = told.flatMap(({ h, says }): NewMail[] => {
     if (says.length === 0 || !h.email) return [];
     const person = people.get(h.participant)!;
-    const about = aboutMonth(programme, month, person, from);
-    const tag = languageFor(person.sheet, language);
-    const letter = inEnglish(erratumLetter(person, { ...about, version, held: h.version, says, already }), tag, typed);
+    const letter = spokenIn(languageFor(person.sheet, language), () =>
+      erratumLetter(person, { ...aboutMonth(programme, month, person, from), version, held: h.version, says, already }),
+    );
     return [
       {
         ...letter,
@@ -74,7 +73,7 @@ export function aboutMonth(programme: Programme, monthId: string, person: { colo
   const colourway = programme.colourways.find((c) => c.id === person.colourway)?.name ?? person.colourway;
   const size = programme.sizes.find((s) => s.id === person.size)?.name;
   const setting = programme.sizes.find((s) => s.id === person.size)?.setting ?? programme.setting;
-  const parts = [...(setting?.months ?? [])].filter(([, id]) => id === monthId).map(([group]) => words.the(group));
+  const parts = [...(setting?.months ?? [])].filter(([, id]) => id === monthId).map(([group]) => words.the(groupName(group)));
   return {
     ...{ programme: programme.title, from, parts: listed(parts) },
     contact: programme.contact,

@@ -256,7 +256,7 @@ describe('a correction', () => {
       const month = (await asOrganisation(QUARRY, (db) => releasedFor(db, { organisation: QUARRY, slug, person: ada }))).find(
         (r) => r.month === 'm3',
       )!;
-      const page = ownPaper(ada, month, 'en-GB');
+      const page = ownPaper(ada, month);
       return [
         /Version \d, [^<·]+/.exec('body' in file ? String(file.body) : '')?.[0].trim(),
         'paper' in page && /Version \d, .+/.exec(page.paper.footer)?.[0],

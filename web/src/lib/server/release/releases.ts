@@ -1,4 +1,5 @@
 /** A month's way out: proofed, scheduled, released at its minute. What goes out is the version that was proofed, whatever the draft becomes. */
+import { spokenTag } from '@aggrega/core/words';
 import { words } from './words';
 import { dayText } from '$lib/look/day-text';
 import { handsOut, hasSheet, madeAhead, packetOfMonth, wayOf, type Month, type Programme } from '@aggrega/core/programme';
@@ -10,8 +11,7 @@ import { aboutMonth } from './corrections';
 import { listHolders, noteHeld, type Holder } from '../db/held';
 import { countMails, writeMails, type MailRow, type NewMail } from '../db/mails';
 import { organisationLanguage, organisationName } from '../db/organisations';
-import { inEnglish, typedFor } from '../mail/in-english';
-import { languageFor } from '../web/languages';
+import { languageFor, spokenIn } from '../web/languages';
 import { allPeople, somePeople, type StoredPerson } from '../db/participants';
 import { asOrganisation } from '../db/pool';
 import { findProgramme, findRevision, lockProgramme } from '../db/programmes';
@@ -220,15 +220,15 @@ async function writeRelease(
       programme.sizes.find((s) => s.id === size),
     );
   const [from, language] = [await organisationName(db), await organisationLanguage(db)];
-  const typed = typedFor(programme, from, people);
   const mails = people.map((person): NewMail => {
-    const tag = languageFor(person.sheet, language);
-    const letter = releaseLetter(person, {
-      ...aboutMonth(programme, month, person, from),
-      ...{ homework: homeworkOf(person), next: nextDay(programme, month, tag), comes: comesTo(programme, known, person) },
-    });
+    const letter = spokenIn(languageFor(person.sheet, language), () =>
+      releaseLetter(person, {
+        ...aboutMonth(programme, month, person, from),
+        ...{ homework: homeworkOf(person), next: nextDay(programme, month), comes: comesTo(programme, known, person) },
+      }),
+    );
     return {
-      ...inEnglish(letter, tag, typed),
+      ...letter,
       ...{ participant: person.id, once: `release ${month} ${person.id}`, month, version },
       ...{ recipient: person.email, withSheet: true },
     };
@@ -259,8 +259,8 @@ function comesTo(programme: Programme, month: Month, { kit, handing }: StoredPer
 }
 
 /** The day of the next release that hands something out, as people read it; '' where there is none. */
-function nextDay(programme: Programme, monthId: string, tag: string): string {
+function nextDay(programme: Programme, monthId: string): string {
   const after = programme.months.slice(programme.months.findIndex((m) => m.id === monthId) + 1);
   const next: Month | undefined = after.find((m) => m.release && hasSheet(programme, m));
-  return dayText(next?.release, tag, 'plain');
+  return dayText(next?.release, spokenTag(), 'plain');
 }

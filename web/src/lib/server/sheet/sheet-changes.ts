@@ -1,6 +1,6 @@
 /** What one document's sheet of a month says otherwise than another's. */
 import { LRUCache } from 'lru-cache';
-import { spokenTag } from '$lib/look/spoken';
+import { spokenTag } from '@aggrega/core/words';
 import { words as spoken } from './words';
 import { hasSheet, madeAhead, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { monthSheet, sheetDifference } from '@aggrega/core/sheet';

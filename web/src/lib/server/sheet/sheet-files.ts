@@ -1,6 +1,7 @@
 /** Papers as files to keep, from the stored programme or from a version that was published. */
 import { words } from './words';
 import { dayText } from '$lib/look/day-text';
+import { spokenTag } from '@aggrega/core/words';
 import {
   PlanError,
   hasSheet,
@@ -37,7 +38,7 @@ export interface AskedFile {
   month?: string;
   /** 'sheet.pdf', 'templates.html', 'first-packet.txt' */
   file: string;
-  /** Colourway, page, version, locale, and the wishes of the sheet. */
+  /** Colourway, page, version, and the wishes of the sheet. */
   asked: URLSearchParams;
   /** For a participant: the months that are out; nothing else is named. Left out for those who run the programme. */
   out?: ReadonlySet<string>;
@@ -79,14 +80,12 @@ export async function askedPaper(
     ? programme.colourways.find((c) => c.id === asked.get('colourway'))
     : programme.colourways[0];
   if (!colourway) return missing;
-  const locale = asked.get('locale') ?? 'en-GB';
   const made = frozen?.published ?? stored.updated;
   const wishes = {
     ...wishesOf(asked, programme),
-    date: (iso: string) => dayText(iso, locale),
     version: frozen
-      ? versionWords(Number(version), frozen, locale)
-      : words.draft(stored.revision, dayText(made.toISOString().slice(0, 10), locale)),
+      ? versionWords(Number(version), frozen)
+      : words.draft(stored.revision, dayText(made.toISOString().slice(0, 10), spokenTag())),
   };
   const own = name === 'sheet' ? [] : [name];
   const called = [...own, sheetName(month ?? slug, colourway.id, asked)].join('-');

@@ -1,5 +1,5 @@
 /** What the server says of stock and orders. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { say, spoken, type Said } from '@aggrega/core/words';
 
 export const words = spoken('server/stock', {
   // api/programmes/[programme]/desk/+server.ts

@@ -1,5 +1,5 @@
 /** What the server says of test blocks. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/test-blocks', {
   // test-blocks/samples.ts

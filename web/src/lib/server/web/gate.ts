@@ -1,5 +1,5 @@
 /** Who comes in: the host that is asked for, where a request comes from, who is signed in, and what she may. */
-import { spoken } from '$lib/look/spoken';
+import { spoken } from '@aggrega/core/words';
 import { words } from './words';
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import { needOf, may, type Need } from '../auth/roles';

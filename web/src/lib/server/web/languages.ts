@@ -5,7 +5,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { BRITISH, listenTo, type Language } from '$lib/look/spoken';
+import { BRITISH, listenTo, type Language } from '@aggrega/core/words';
 import { log } from './log';
 
 interface Known extends Language {
@@ -45,13 +45,16 @@ function folder(at: string): Omit<Known, 'tag'> {
   const read = (file: string) => JSON.parse(readFileSync(join(at, file), 'utf8')) as Record<string, string>;
   // 'server~kits.json' has the words of server/kits.
   const subjects = files.filter((file) => file !== 'language.json');
-  const words = Object.fromEntries(subjects.map((file) => [file.slice(0, -5).replace('~', '/'), read(file)]));
+  const words = Object.fromEntries(subjects.map((file) => [file.slice(0, -5).replaceAll('~', '/'), read(file)]));
   return { words, name: files.includes('language.json') ? read('language.json').name! : at };
 }
 
 /** Whom the server speaks to, for as long as a request is answered. */
 export const speaking = new AsyncLocalStorage<{ tag: string }>();
 listenTo(() => languageOf(speaking.getStore()?.tag));
+
+/** Does a piece of work in that language: a letter, a sheet, for somebody whom the request is not answered to. */
+export const spokenIn = <T>(tag: string, work: () => T): T => speaking.run({ tag }, work);
 
 /** From now on the request is answered in that language. */
 export function answerIn(tag: string): void {

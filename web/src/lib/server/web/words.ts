@@ -1,5 +1,5 @@
 /** What the server says of doors and limits. */
-import { say, spoken, type Said } from '$lib/look/spoken';
+import { say, spoken, type Said } from '@aggrega/core/words';
 
 export const words = spoken('server/web', {
   // web/door.ts

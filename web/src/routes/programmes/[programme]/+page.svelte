@@ -13,7 +13,7 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { formatLength } from '@aggrega/core/measure';
-  import type { PartGroup } from '@aggrega/core/setting';
+  import { groupName, type PartGroup } from '@aggrega/core/setting';
   import Download from '@lucide/svelte/icons/download';
 
   const bench = useWorkbench();
@@ -25,7 +25,9 @@
   const GROUPS: Partial<Record<PartGroup, string>> = { triangles: words.settingTriangles, alternate: words.plainBlocks };
   /** What of the quilt comes with a month that has no block: 'sashing, borders'. */
   const partsOf = (month: string) =>
-    [...(programme.setting?.months ?? [])].flatMap(([group, id]) => (id === month ? [GROUPS[group] ?? group] : [])).join(', ');
+    [...(programme.setting?.months ?? [])]
+      .flatMap(([group, id]) => (id === month ? [GROUPS[group] ?? groupName(group)] : []))
+      .join(', ');
   const spoils = $derived(
     new Map(programme.months.map((m) => [m.id, doubtsOf(programme, m, colourway).filter((d) => d.rank === 'ruin').length])),
   );

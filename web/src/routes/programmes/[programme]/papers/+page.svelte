@@ -2,7 +2,6 @@
   import { words } from '$lib/sheet/words';
   import { page } from '$app/state';
   import { MonthExport, sheetsOf } from '$lib/sheet/month-export.svelte';
-  import { dayText } from '$lib/look/day-text';
   import { wishesOf } from '$lib/sheet/sheet-wishes';
   import PaperChoice from '$lib/look/PaperChoice.svelte';
   import PaperView from '$lib/look/PaperView.svelte';
@@ -17,18 +16,16 @@
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  const locale = $derived(page.data.locale as string);
   const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {
     try {
-      const wishes = { ...wishesOf(page.url.searchParams, programme), date: (iso: string) => dayText(iso, locale) };
-      return { paper: firstPacketPaper(programme, colourway, wishes), problems: [] };
+      return { paper: firstPacketPaper(programme, colourway, wishesOf(page.url.searchParams, programme)), problems: [] };
     } catch (error) {
       if (error instanceof PlanError) return { problems: error.problems };
       throw error;
     }
   });
   const address = (ending: string, more: Record<string, string> = {}) =>
-    `papers/files/first-packet.${ending}?${new URLSearchParams({ ...Object.fromEntries(page.url.searchParams), colourway: colourway.id, locale, ...more })}`;
+    `papers/files/first-packet.${ending}?${new URLSearchParams({ ...Object.fromEntries(page.url.searchParams), colourway: colourway.id, ...more })}`;
 
   const drawn = $derived(programme.months.filter((m) => hasSheet(programme, m)));
   let chosen = $state('');
@@ -38,7 +35,7 @@
   async function keepMonth() {
     if (!month) return;
     const paper = document.documentElement.dataset.paper ?? 'A4';
-    const zip = await exporter.make(sheetsOf(programme, month, { slug: bench.slug, page: paper, locale }));
+    const zip = await exporter.make(sheetsOf(programme, month, { slug: bench.slug, page: paper }));
     if (!zip) return;
     const link = document.createElement('a');
     link.href = URL.createObjectURL(new Blob([zip], { type: 'application/zip' }));

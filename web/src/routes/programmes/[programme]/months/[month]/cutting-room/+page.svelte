@@ -242,7 +242,7 @@
     {/if}
     <section class="mt-6 border-t border-ink pt-2 text-note">
       <h2 class="font-sans">{spoken.safety}</h2>
-      <p>{cautions.join(' ')} {atWork}</p>
+      <p>{cautions().join(' ')} {atWork()}</p>
     </section>
   {/if}
   {#snippet side()}

@@ -19,7 +19,7 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { patchAt, roleShares, rolesOf, type Block, type Point } from '@aggrega/core/block';
   import { isLeaf, unitsOf, type Tree } from '@aggrega/core/construction';
-  import { constructMonthBlock, kitsFor, type MonthBlock } from '@aggrega/core/programme';
+  import { constructMonthBlock, kitsFor, readLaidKey, type MonthBlock } from '@aggrega/core/programme';
   import { formatLength, listed } from '@aggrega/core/measure';
 
   const bench = useWorkbench();
@@ -38,7 +38,7 @@
   const number = $derived(Math.min(chosen, Math.max(0, month.blocks.length - 1)));
   const entry = $derived(month.blocks[number]);
   const c = $derived(entry && constructMonthBlock(programme, entry, colourway));
-  const sheetBlock = $derived(entry && worked.sheet?.blocks.find((b) => b.key.split('#')[0] === entry.key));
+  const sheetBlock = $derived(entry && worked.sheet?.blocks.find((b) => readLaidKey(b.key).block === entry.key));
   const elsewhere = $derived(
     entry
       ? programme.months.filter((m) => m !== month && m.blocks.some((b) => b.block.id === entry.block.id)).map((m) => m.name)

@@ -36,14 +36,13 @@
     programme.colourways.find((c) => c.id === page.url.searchParams.get('colourway')) ?? programme.colourways[0]!,
   );
   const locale = $derived(page.data.locale as string);
-  const date = (iso: string) => dayText(iso, locale);
-  const version = $derived(words.draft(bench.saver.revision, date(bench.saver.savedAt.toISOString().slice(0, 10))));
+  const version = $derived(words.draft(bench.saver.revision, dayText(bench.saver.savedAt.toISOString().slice(0, 10), locale)));
   const worked: { paper?: Paper; problems: PlanError['problems'] } = $derived.by(() => {
     if (!hasSheet(programme, month)) return { problems: [] };
     try {
       const asked = wishesOf(page.url.searchParams, programme);
-      const name = `paper ${month.id} ${colourway.id} ${locale} ${JSON.stringify({ ...asked, size: asked.size?.id })}`;
-      const paper = keptFor(programme, name, () => monthPaper(programme, month, colourway, { ...asked, date, writing: true }));
+      const name = `paper ${month.id} ${colourway.id} ${JSON.stringify({ ...asked, size: asked.size?.id })}`;
+      const paper = keptFor(programme, name, () => monthPaper(programme, month, colourway, { ...asked, writing: true }));
       return { paper, problems: [] };
     } catch (error) {
       if (error instanceof PlanError) return { problems: error.problems };
@@ -67,7 +66,6 @@
   const address = (file: string) => {
     const asked = new URLSearchParams(page.url.searchParams);
     asked.set('colourway', colourway.id);
-    asked.set('locale', locale);
     return `sheet/files/${file}?${asked}`;
   };
 </script>

@@ -1,8 +1,8 @@
 /**
- * How words are spoken: every text of the interface stands in `words.ts` of its subject, in British English, and is said in the language of whoever
- * reads it. A message is a string, or a function of what it names whose text is written with `say`.
+ * How words are spoken: every text that somebody reads stands in the words of its room, in British English, and is said in the language of whoever reads
+ * it. A message is a string, or a function of what it names whose text is written with `say`.
  */
-import { american, americanText, typedIn } from '@aggrega/core/words';
+import { american } from './american';
 
 /** What a message may name. What is not there is not said. */
 export type Said = string | number | null | undefined;
@@ -20,37 +20,25 @@ export interface Language {
 }
 
 export const BRITISH: Language = { tag: 'en-GB', words: {} };
-const AMERICAN = 'en-US';
+export const AMERICAN: Language = { tag: 'en-US', words: {} };
 
 let spokenHere = BRITISH;
 let heard: (() => Language | undefined) | undefined;
 const plurals = new Map<string, Intl.PluralRules>();
 
-/** In a browser: from now on everything is said in that language. The root layout says so before anything else is drawn. */
+/** Where one reader is spoken to, in a browser, a worker or a terminal: from now on everything is said in that language. */
 export const speak = (language: Language): void => void (spokenHere = language);
 
 /** On a server, which speaks to many at a time: whom it speaks to just now. */
 export const listenTo = (who: () => Language | undefined): void => void (heard = who);
 
-const current = (): Language => heard?.() ?? spokenHere;
+/** The language that is spoken now: for a worker, which is told whom it speaks to with each question. */
+export const spokenNow = (): Language => heard?.() ?? spokenHere;
+
 /** The tag of the language that is spoken now. What holds words that were spoken is kept under it. */
-export const spokenTag = (): string => current().tag;
+export const spokenTag = (): string => spokenNow().tag;
 
-/** The language that is spoken now, with the words of these subjects: for a worker, which is told whom it speaks to with each question. */
-export const spokenWith = (...subjects: string[]): Language => ({
-  tag: current().tag,
-  words: Object.fromEntries(subjects.map((subject) => [subject, { ...current().words[subject] }])),
-});
-
-const edited = (text: string) => (current().tag === AMERICAN ? american(text) : text);
-
-let typed: readonly string[] = [];
-
-/** What a document says in its own words is said so in every English. */
-export const keepTyped = (document: object): void => void (typed = current().tag === AMERICAN ? typedIn(document) : []);
-
-/** A text that was worked out, not written here: in the reader's English, but for what was typed. */
-export const spokenText = (text: string): string => (current().tag === AMERICAN ? americanText(text, typed) : text);
+const edited = (text: string) => (spokenTag() === AMERICAN.tag ? american(text) : text);
 
 /** The text of a message; only what is written in it is edited for a reader, never a name that is put into it. */
 export const say = (text: TemplateStringsArray, ...named: readonly Said[]): string =>
@@ -61,7 +49,7 @@ export const plural = (n: number, forms: { other: string } & Partial<Record<Intl
   edited(forms[ruleOf(n)] ?? forms.other);
 
 function ruleOf(n: number): Intl.LDMLPluralRule {
-  const { tag } = current();
+  const tag = spokenTag();
   let rules = plurals.get(tag);
   if (!rules) plurals.set(tag, (rules = new Intl.PluralRules(tag)));
   return rules.select(n);
@@ -72,7 +60,7 @@ export const spoken = <W extends Words>(subject: string, english: W): W =>
   new Proxy(english, {
     get(messages, name: string) {
       const said = messages[name];
-      const own = current().words[subject]?.[name];
+      const own = spokenNow().words[subject]?.[name];
       if (own === undefined) return typeof said === 'string' ? edited(said) : said;
       return typeof said === 'function' ? (...named: Said[]) => filled(own, named) : own;
     },

@@ -1,17 +1,13 @@
 /** One set of words, spoken in more languages than one. */
 import { afterEach, describe, expect, it } from 'vitest';
-import { BRITISH, keepTyped, plural, say, speak, spoken, spokenText, type Said } from './spoken';
+import { AMERICAN, BRITISH, KeptWords, plural, say, speak, spoken, type Said } from './index';
 
 const words = spoken('test', {
   colour: 'The colour of the programme',
   kits: (n: number, name: Said) => say`${n} ${plural(n, { one: 'kit', other: 'kits' })} for ${name}, towards the centre`,
 });
-const AMERICAN = { tag: 'en-US', words: {} };
 
-afterEach(() => {
-  speak(BRITISH);
-  keepTyped({});
-});
+afterEach(() => speak(BRITISH));
 
 describe('words', () => {
   it('are said as they are written, with the plural that the number asks for', () => {
@@ -34,11 +30,15 @@ describe('words', () => {
     expect(words.colour).toBe('The colour of the programme');
   });
 
-  it('that were worked out are edited too, and what was typed is kept', () => {
+  it('are kept apart for each language, where what was worked out holds some', () => {
+    const kept = new KeptWords<object, string>();
+    const of = {};
+    kept.set(of, words.colour);
     speak(AMERICAN);
-    keepTyped({ fabrics: [{ name: 'Slate grey' }] });
-    expect(spokenText('Press towards Slate grey, the grey one')).toBe('Press toward Slate grey, the gray one');
+    expect(kept.get(of)).toBeUndefined();
+    kept.set(of, words.colour);
+    expect(kept.get(of)).toBe('The color of the program');
     speak(BRITISH);
-    expect(spokenText('towards')).toBe('towards');
+    expect(kept.get(of)).toBe('The colour of the programme');
   });
 });

@@ -1,0 +1,45 @@
+/** The words of cli. */
+import { type Said, say, spoken } from '@aggrega/core/words';
+
+export const words = spoken('cli', {
+  // main
+  aggrega: (message: Said) => say`aggrega: ${message}`,
+  itIsNestedMoreThanDeep: (dEEPEST: Said) => say`it is nested more than ${dEEPEST} deep`,
+  theFileIsNoJsonThat: (message: Said) => say`the file is no JSON that can be read: ${message}`,
+  theFileCannotBeRead: (message: Said) => say`the file cannot be read: ${message}`,
+
+  // usage
+  none: 'none',
+  thereIsNoThereAre: (what: Said, id: Said, value: Said) => say`there is no ${what} '${id}'; there are: ${value}`,
+  aggrega2: (what: Said) => say`aggrega: ${what}\n`,
+  packetsNamesPacketsFrom1To: (most: Said, value: Said) => say`--packets names packets from 1 to ${most}, not '${value}'`,
+
+  // account
+  packet: (value: Said) => say`packet ${value}`,
+
+  // construct
+  constructNeedsBlockId: 'construct needs --block ID',
+  atWords: (finished: Said) => say` at ${finished}`,
+  monthDoesNotHoldBlock: (id: Said, id2: Said, more: Said) => say`month '${id}' does not hold block '${id2}'${more}`,
+  monthHoldsAtSeveralSizesChoose: (id: Said, id2: Said) =>
+    say`month '${id}' holds '${id2}' at several sizes; choose with --finished`,
+  noMonthUsesBlockGiveIts: (id: Said) => say`no month uses block '${id}'; give its size with --finished`,
+  isNoSizeWrite12Or: (written: Said) => say`'${written}' is no size; write 12 or 12x8`,
+  finished: (message: Said) => say`--finished: ${message}`,
+
+  // cut
+  sizeOption: 'size option',
+  oneKit: 'one kit',
+  allKits: 'all kits',
+  planningOf: (oneKit: Said, name: Said) => say`planning ${oneKit} of ${name} …`,
+  basisIsKitOrBatchNot: (written: Said) => say`--basis is kit or batch, not '${written}'`,
+  readingIsNot: (join: Said, written: Said) => say`--reading is ${join}, not '${written}'`,
+  participantsIsAWholeNumberUp: (written: Said) => say`--participants is a whole number up to 100000, not '${written}'`,
+
+  // sheet
+  sheetNeedsMonth: 'sheet needs --month',
+  sheetNeedsOutTheFileTo: 'sheet needs --out, the file to write',
+  nothingIsDrawnForMonthYet: (id: Said) => say`nothing is drawn for month '${id}' yet`,
+  cannotBeWritten: (out: Said, message: Said) => say`${out} cannot be written: ${message}`,
+  isOneOf: (option: Said, join: Said) => say`${option} is one of ${join}`,
+});

@@ -1,0 +1,6 @@
+/** The words of units/unit-kind. */
+import { spoken } from '../../../words';
+
+export const words = spoken('units/unit-kind', {
+  marker: 'a pencil or chalk that shows on both fabrics',
+});

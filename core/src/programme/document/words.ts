@@ -1,0 +1,18 @@
+/** The words of programme/document. */
+import { spoken } from '../../words';
+
+export const words = spoken('core/programme/document', {
+  halfYard: 'half yard',
+  halfYards: 'half yards',
+  fatQuarter: 'fat quarter',
+  fatQuarters: 'fat quarters',
+  fatEighth: 'fat eighth',
+  fatEighths: 'fat eighths',
+  strip: 'strip',
+  n10InSquare: '10 in square',
+  n10InSquares: '10 in squares',
+  n5InSquare: '5 in square',
+  n5InSquares: '5 in squares',
+  panel: 'panel',
+  piece: 'piece',
+});

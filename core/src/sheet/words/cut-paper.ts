@@ -1,0 +1,58 @@
+/** The words of sheet/cut-paper. */
+import { plural, type Said, say, spoken } from '../../words';
+
+export const words = spoken('sheet/cut-paper', {
+  cut: 'Cut',
+  theEndOfAStripThat: 'the end of a strip that you kept',
+  theEndsOfStripsThatYou: (inWords: Said) => say`the ends of ${inWords} strips that you kept`,
+  everythingWasCutWithEarlierMonths: 'Everything was cut with earlier months: take it out of its bags.',
+  fabric: 'Fabric',
+  strip: 'Strip',
+  thenSubcut: 'Then subcut',
+  size: (unit: Said) => say`Size, ${unit}`,
+  label: 'Label',
+  forWords: 'For',
+  pressTheFabricFoldItSelvedge:
+    'Press the fabric, fold it selvedge to selvedge and square the end. Cut the widest strips first.',
+  forWords2: (listed: Said) => say`for ${listed}`,
+  later: 'later',
+  toBagFor: (value: Said) => say`to bag for ${value}`,
+  cut2: (name: Said, join: Said) => say`${name} (${join}): cut`,
+  ofWords: (more: Said, saidFrom: Said, pieces: Said, size: Said, unit: Said, name: Said, then: Said, use: Said) =>
+    say`${more} ${saidFrom} ${pieces} of ${size} ${unit}, ${name}${then}, ${use}.`,
+  bagItFor: (value: Said) => say`bag it for ${value}`,
+  oneStrip: 'one strip',
+  strips: (inWords: Said) => say`${inWords} strips`,
+  wof: (strips: Said, write: Said) => say`${strips} ${write} × WOF`,
+  onePiece: 'one piece',
+  pieces: (inWords: Said) => say`${inWords} pieces`,
+  theRest: 'the rest',
+  it: 'it',
+  trimToThen: (theRest: Said, trim: Said) => say`trim ${theRest} to ${trim}, then `,
+  fromWideCutDown: (pieces: Said, wide: Said) => say`from ${pieces} ${wide} wide, cut down: `,
+  subcut: (from: Said) => say`${from}; subcut`,
+  fromTheRestOfIt: 'from the rest of it',
+  trimIt: (from: Said) => say`${from}; trim it`,
+  theRestOfItDown: 'the rest of it down',
+  toSubcut: (more: Said, trim: Said) => say`${more} to ${trim}; subcut`,
+  fromItCut: (from: Said) => say`${from}; from it cut`,
+  them: 'them',
+  wideAndCutDownTo: (more: Said, pieces: Said, wide: Said, more2: Said) =>
+    say`${more} ${pieces} ${wide} wide, and cut ${more2} down to`,
+  howMany: 'How many',
+  theRulerAt: (size: Said, unit: Said) => say`The ruler at ${size} ${unit}`,
+  isWords: (formatLength: Said, rulerWords: Said) => say`${formatLength} is ${rulerWords}`,
+  onTheRuler: (join: Said) => say`On the ruler: ${join}.`,
+  cutAndBagForLater: 'Cut and bag for later',
+  theseComeOffTheSameStrips:
+    'These come off the same strips. Put each kind in a bag of its own, with the label and the month on it.',
+  size2: 'Size',
+  keepWhole: 'Keep whole',
+  leftHanded: ', left-handed',
+  cuttingDiagramFor: (name: Said, leftHanded: Said) => say`Cutting diagram for ${name}${leftHanded}`,
+  wof2: (oneStrip: Said, wide: Said, unit: Said) => say`${oneStrip} ${wide} ${unit} × WOF`,
+  forWords3: (name: Said, qty: Said, pieceName: Said, sizeText: Said, name2: Said) =>
+    say`${name}: ${qty} ${pieceName}, ${sizeText}, for ${name2}.`,
+  squares: (qty: number) => say`${qty} ${plural(qty, { one: 'square', other: 'squares' })}`,
+  rectangles: (qty: number) => say`${qty} ${plural(qty, { one: 'rectangle', other: 'rectangles' })}`,
+});

@@ -1,0 +1,24 @@
+/** The words of sheet/month-paper. */
+import { plural, type Said, say, spoken } from '../../words';
+
+export const words = spoken('sheet/month-paper', {
+  forWords: (join: Said) => say` for ${join}`,
+  instructionSheet: (more: Said) => say`Instruction sheet${more}`,
+  blocks: (make: Said) => say`${make} blocks. `,
+  ofTheBlocksMakeWithLeft: (capital: Said, inWords: Said, mirrored: number) =>
+    say` ${capital} of the ${inWords} blocks ${plural(mirrored, { one: 'is a mirror image', other: 'are mirror images' })}: make ${plural(mirrored, { one: 'it', other: 'them' })} with left and right reversed.`,
+  finishedSize: (named: Said, many: Said) => say`${named}${many}Finished size `,
+  square: (size: Said, unit: Said) => say`${size} ${unit} square`,
+  withItsItMeasuresUnfinished: (name: Said, size: Said) => say` With its ${name} it measures ${size} unfinished.`,
+  onWords: (date: Said) => say` on ${date}`,
+  isReleased: (when: Said) => say` is released${when}`,
+  follows: ' follows',
+  theNextSheet: (more: Said) => say`The next sheet${more}.`,
+  thisIsTheLastSheet: 'This is the last sheet.',
+  beforeThen: (words: Said) => say` Before then: ${words}`,
+  nextTime: 'Next time',
+  questions: (capital: Said) => say` Questions? ${capital}.`,
+  unfinished: 'unfinished ',
+  frame: 'frame',
+  coping: 'coping',
+});
