@@ -2,6 +2,7 @@
  * Plans for a demand by reading, and the memory of what was planned: the same mixture of sizes, however many people, shares what was
  * learnt of it, and the same demand is never planned twice.
  */
+import { LRUCache } from 'lru-cache';
 import { balanced } from './balanced';
 import { lowerBound, type Bound } from './bound';
 import type { Pattern } from './pattern';
@@ -13,7 +14,7 @@ import { Mixture, type Stock } from './thriftiest';
 export type PlanAim = 'thriftiest' | 'balanced' | 'simplest';
 export const planAims: readonly PlanAim[] = ['thriftiest', 'balanced', 'simplest'];
 
-/** Mixtures and demands that are remembered; the oldest is forgotten first. */
+/** Mixtures and demands that are remembered; what was asked longest ago is forgotten first. */
 const REMEMBERED = 400;
 
 interface Remembered {
@@ -21,10 +22,10 @@ interface Remembered {
   /** Mixtures are planned on sizes of their own, in the order of the demand's. */
   sizes: SizedPieces[];
   /** By demand and reading: the plans so far, and the rest if they are not yet finished. */
-  plans: Map<string, { found: Pattern[]; rest?: Generator<Pattern[]> }>;
+  plans: LRUCache<string, { found: Pattern[]; rest?: Generator<Pattern[]> }>;
 }
 
-const remembered = new Map<string, Remembered>();
+const remembered = new LRUCache<string, Remembered>({ max: REMEMBERED });
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
@@ -37,16 +38,14 @@ export function* patternsFor({ sizes, width }: Sizes, reading: PlanAim, bound: n
   const kits = sizes.reduce((n, s) => gcd(n, s.qty), 0);
   const key = `${width} ${JSON.stringify(stock)} ${sizes.map((s) => `${s.w} ${s.h} ${s.turnable ? 't' : ''}${s.qty / kits}`).join(',')}`;
   const known = remembered.get(key) ?? begin(sizes, width, stock);
-  remember(key, known);
+  remembered.set(key, known);
   const demand = sizes.map((s) => s.qty);
   const question = `${reading} ${kits}`;
   const asked = known.plans.get(question) ?? {
     found: [],
     rest: plans(known, width, reading, demand, kits, bound),
   };
-  known.plans.delete(question);
   known.plans.set(question, asked);
-  if (known.plans.size > REMEMBERED) known.plans.delete(known.plans.keys().next().value!);
   if (asked.found.length > 0) yield own(asked.found, known.sizes, sizes);
   while (asked.rest) {
     const next = asked.rest.next();
@@ -60,28 +59,20 @@ export function* patternsFor({ sizes, width }: Sizes, reading: PlanAim, bound: n
   }
 }
 
-const bounds = new Map<string, Bound>();
+const bounds = new LRUCache<string, Bound>({ max: REMEMBERED });
 
 /** The proven bound of a demand, worked out once. */
 export function boundFor(demand: Sizes): Bound {
   const { sizes, across, tick } = demand;
   const key = `${across.toFraction()} ${tick.toFraction()} ${sizes.map((s) => `${s.w} ${s.h} ${s.turnable ? 't' : ''}${s.qty}`).join(',')}`;
   const known = bounds.get(key) ?? lowerBound(demand);
-  bounds.delete(key);
   bounds.set(key, known);
-  if (bounds.size > REMEMBERED) bounds.delete(bounds.keys().next().value!);
   return known;
 }
 
 function begin(sizes: readonly SizedPieces[], width: number, stock: Stock): Remembered {
   const copies = sizes.map((s) => ({ ...s, labels: [] }));
-  return { mixture: new Mixture(copies, width, stock), sizes: copies, plans: new Map() };
-}
-
-function remember(key: string, known: Remembered): void {
-  remembered.delete(key);
-  remembered.set(key, known);
-  if (remembered.size > REMEMBERED) remembered.delete(remembered.keys().next().value!);
+  return { mixture: new Mixture(copies, width, stock), sizes: copies, plans: new LRUCache({ max: REMEMBERED }) };
 }
 
 function* plans(

@@ -121,7 +121,7 @@ export {
 export { asProofed } from './document/as-proofed';
 export { accountContract } from './figures/account-contract';
 export { handedOf, wayOf, type Handed } from './packets/handed';
-export { awayOn, dayAfter, daysBetween, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './document/days';
+export { awayOn, dayAfter, daysBetween, isDay, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './document/days';
 export { fabricsOfPacket, lettersOfMonths } from './demand/packet-fabrics';
 export { orderDay, workingDay } from './stock/order-day';
 export { ownCloth, type OwnCloth } from './demand/own-cloth';

@@ -1,5 +1,5 @@
 /** Days as people write them in lists. */
-import { isDay } from './person';
+import { isDay } from '../programme';
 import { words } from './words';
 
 /**

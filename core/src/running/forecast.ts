@@ -2,6 +2,7 @@
  * How many will still take part, month by month: from the programme's own leavers and late joiners, and, while there are few of them, from a prior of
  * our own. Odds, not promises (docs/craft.md, Running a programme): short is worse than over where a print goes out of print.
  */
+import { daysBetween } from '../programme';
 
 /**
  * What is assumed before anything is known, as if it had been seen: that of 100 people and months one and a half left, and that a month brought one late
@@ -23,7 +24,7 @@ export function seenSince(
   first: string,
   today: string,
 ): RosterSeen {
-  const months = (from: string, to: string) => Math.max(0, (Date.parse(to) - Date.parse(from)) / (86_400_000 * 30.4375));
+  const months = (from: string, to: string) => Math.max(0, daysBetween(from, to) / 30.4375);
   let peopleMonths = 0;
   let left = 0;
   let joined = 0;

@@ -3,7 +3,6 @@ export {
   blankPerson,
   getsKits,
   handings,
-  isDay,
   personFaults,
   rosterCounts,
   rosterStates,
@@ -14,7 +13,7 @@ export {
   type RosterState,
 } from './person';
 export { changedPeople, inverseRoster, type RosterChange, type RosterMeeting } from './roster-changes';
-export { awayOn, dayAfter, daysBetween, mondayOf, releaseInstant } from '../programme';
+export { awayOn, dayAfter, daysBetween, isDay, mondayOf, releaseInstant } from '../programme';
 export {
   calendarSteps,
   releaseDays,

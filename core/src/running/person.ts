@@ -1,5 +1,5 @@
 /** A person on the roster: what is kept of her, and what she counts for. */
-import { kitKinds, type KitKind, type Programme } from '../programme';
+import { isDay, kitKinds, type KitKind, type Programme } from '../programme';
 import { words } from './words';
 
 /** On the waiting list; taking part; no longer. */
@@ -129,11 +129,4 @@ export function personFaults(person: Omit<Person, 'id'>, programme: Programme): 
   if (person.handing === 'post' && !person.address.trim() && person.state === 'in')
     refuse('address', words.postedKitsNeedAnAddress);
   return faults;
-}
-
-/** Whether that is a day of the calendar as ISO writes it. */
-export function isDay(iso: string): boolean {
-  if (!/^\d{4}-\d\d-\d\d$/.test(iso)) return false;
-  const date = new Date(`${iso}T00:00:00Z`);
-  return !Number.isNaN(date.getTime()) && date.toISOString().slice(0, 10) === iso;
 }

@@ -30,6 +30,14 @@ export function readTable(text: string): TableLine[] | { wrong: string } {
   }
 }
 
+/** The lines of a CSV by the names in its first; cells that it lacks are ''. Throws an Error for what is no CSV. */
+export function readRecords(text: string): Record<string, string>[] {
+  const lines = readTable(text);
+  if ('wrong' in lines) throw new Error(lines.wrong);
+  const [head, ...rest] = lines;
+  return rest.map(({ cells }) => Object.fromEntries(head!.cells.map((name, i) => [name, cells[i] ?? ''])));
+}
+
 /** What a spreadsheet takes for a formula when a cell begins with it, in wide letters too. */
 const FORMULA = '=+\\-@\\t\\r\uFF1D\uFF0B\uFF0D\uFF20';
 const MARKED = new RegExp(`^'(?='*[${FORMULA}])`);

@@ -4,6 +4,17 @@ import type { Calendar } from './document';
 
 const plain = (day: string) => Temporal.PlainDate.from(day);
 
+/** Whether that is a day of the calendar as ISO writes it: '2027-01-09'. */
+export function isDay(text: string): boolean {
+  if (!/^\d{4}-\d\d-\d\d$/.test(text)) return false;
+  try {
+    return Temporal.PlainDate.from(text).toString() === text;
+  } catch (error) {
+    if (error instanceof RangeError) return false;
+    throw error;
+  }
+}
+
 /** The day so many days later, or earlier. */
 export const dayAfter = (day: string, days: number): string => plain(day).add({ days }).toString();
 

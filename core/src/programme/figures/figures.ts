@@ -2,6 +2,7 @@
 import { gramsOf } from '../../cutting';
 import { boughtIn, costOfAll, lengthOfAll, packetAccounts, type PacketAccount } from './account';
 import type { Colourway, Fabric, Month, Programme } from '../document/document';
+import { dayAfter, mondayOf } from '../document/days';
 
 export interface PacketFigures {
   number: number;
@@ -84,10 +85,7 @@ export function loadByWeek(figures: readonly Pick<PacketFigures, 'months' | 'min
   for (const { months, minutes } of figures) {
     const [month] = months;
     if (!month?.release) continue;
-    const day = new Date(`${month.release}T00:00:00Z`);
-    day.setUTCDate(day.getUTCDate() - DAYS_BEFORE);
-    day.setUTCDate(day.getUTCDate() - ((day.getUTCDay() + 6) % 7));
-    const monday = day.toISOString().slice(0, 10);
+    const monday = mondayOf(dayAfter(month.release, -DAYS_BEFORE));
     const week = weeks.get(monday) ?? { monday, minutes: 0, months: [] };
     week.minutes += minutes;
     week.months.push(month);

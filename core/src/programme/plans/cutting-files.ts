@@ -1,15 +1,13 @@
 /** A cutting plan as files for other programs: the cut list and the order list as CSV, the layout as SVG at true scale. */
-import { stringify } from 'csv-stringify/browser/esm/sync';
 import { layoutSvg, lengthToBuy, subCuts } from '../../cutting';
 import { formatLength, soldAmount, priceSold } from '../../measure';
 import type { Fabric, Programme } from '../document/document';
 import { formName } from '../document/forms';
 import type { CuttingPlan, PlannedFabric } from './plan';
 import type { FabricStock } from '../stock/stock';
+import { writeTable } from '../../table';
 
-/** RFC 4180 with a heading; what a spreadsheet would take for a formula is kept from being one. */
-const csv = (columns: string[], rows: (string | number)[][]) =>
-  stringify([columns, ...rows], { record_delimiter: 'windows', escape_formulas: true });
+const csv = (columns: string[], rows: (string | number)[][]) => writeTable([columns, ...rows]);
 
 /** One line for every row that a strip is cut down to: in cutting order, with what all repeats of the strip give. */
 export function cutListCsv({ fabrics }: CuttingPlan, { unit }: Programme): string {

@@ -1,4 +1,5 @@
 /** The whole quilt of a programme: its top, parts, binding, and how large its backing is. */
+import { LRUCache } from 'lru-cache';
 import { ratio, toRuler, type Exact, type Rational } from '../../measure';
 import {
   bindingLength,
@@ -58,8 +59,7 @@ export function quiltWith(programme: Programme, setting: Setting, path = '/setti
   }
 }
 
-const laid = new Map<string, Top>();
-const REMEMBERED = 12;
+const laid = new LRUCache<string, Top>({ max: 12 });
 
 /**
  * The top of a setting; the last few are remembered by all that they are made of, since a document that is cast or renamed is read anew and
@@ -70,9 +70,7 @@ export function topOf(setting: Setting, blocks: readonly SetBlock[]): Top {
     value instanceof Map ? [...value] : value && typeof value === 'object' && 'toFraction' in value ? String(value) : value,
   );
   const top = laid.get(name) ?? quiltTop(setting, blocks);
-  laid.delete(name);
   laid.set(name, top);
-  if (laid.size > REMEMBERED) laid.delete(laid.keys().next().value!);
   return top;
 }
 

@@ -1,6 +1,6 @@
 /** Reads when what is done, and the money. */
 import type { Calendar, Money, ProgrammeFile } from '../document/document';
-import { isDate } from '../stock/orders';
+import { isDay } from '../document/days';
 import type { Refuse } from './read-length';
 import { words } from './words';
 
@@ -12,7 +12,7 @@ const HOURS = 6;
 export function readCalendar({ calendar = {} }: ProgrammeFile, refuse: Refuse): Calendar {
   const { timeZone = 'UTC', time = '09:00', cadence, away = [], hours = HOURS, days = {} } = calendar;
   if (!isTimeZone(timeZone)) refuse('/calendar/timeZone', words.isNoTimeZoneWriteIt(timeZone));
-  const day = (iso: string, path: string) => isDate(iso) || refuse(path, words.isNoDateOfTheCalendar(iso));
+  const day = (iso: string, path: string) => isDay(iso) || refuse(path, words.isNoDateOfTheCalendar(iso));
   if (cadence) day(cadence.start, '/calendar/cadence/start');
   away.forEach(({ from, to }, i) => {
     day(from, `/calendar/away/${i}/from`);

@@ -7,7 +7,8 @@ import type { House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile
 import { readCalendar, readMoney } from './read-year';
 import { readSettings, rolesOfSetting, settingWarnings } from './read-setting';
 import { readColourways, readFabrics } from './read-cloth';
-import { isDate, readOrders } from '../stock/orders';
+import { readOrders } from '../stock/orders';
+import { isDay } from '../document/days';
 import { crowdedSizes, readKits, readShelf, readSizes } from './read-kits';
 import { notesOf } from '../document/notes';
 import { DEFAULTS, houseOf, refuseTwoSquares } from './read-house';
@@ -112,7 +113,7 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
   const withParts = new Set(settings.flatMap((s) => Object.values(s?.months ?? {})));
   return (file.months ?? []).map((month, m) => {
     const monthPath = `/months/${m}`;
-    if (month.release !== undefined && !isDate(month.release))
+    if (month.release !== undefined && !isDay(month.release))
       refuse(`${monthPath}/release`, texts.isNoDateOfTheCalendar(month.release));
     const entries = month.blocks ?? [];
     const repeated = new Set(entries.map((e) => e.block).filter((id, i, all) => all.indexOf(id) !== i));

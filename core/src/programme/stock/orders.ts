@@ -5,6 +5,7 @@ import type { Fabric, FabricFile, Order, OrderFile, OrderLine, Programme, Progra
 import { formName } from '../document/forms';
 import { lengthReader, type ReadLength, type Refuse } from '../reading/read-length';
 import { words as said } from './words';
+import { daysBetween, isDay } from '../document/days';
 
 /** The orders of a document. */
 export function readOrders(
@@ -17,7 +18,7 @@ export function readOrders(
     const path = `/orders/${i}`;
     const lines = (own: OrderFile['lines'], at: string) => readLines(own, at, { fabrics, length, refuse });
     const dates = [entry.placed, entry.due, ...(entry.deliveries ?? []).map((d) => d.date)];
-    for (const date of dates) if (date !== undefined && !isDate(date)) refuse(path, said.isNoDateOfTheCalendar(date));
+    for (const date of dates) if (date !== undefined && !isDay(date)) refuse(path, said.isNoDateOfTheCalendar(date));
     return {
       ...{ id: entry.id, supplier: entry.supplier, placed: entry.placed, due: entry.due, closed: entry.closed ?? false },
       lines: lines(entry.lines, `${path}/lines`),
@@ -47,12 +48,6 @@ export function readLines(
 export function paperLines({ fabrics, unit }: Programme, { lines }: DeliveryFile): OrderLine[] {
   const refuse = () => {};
   return readLines(lines, '', { fabrics: new Map(fabrics.map((f) => [f.id, f])), length: lengthReader(unit, refuse), refuse });
-}
-
-/** Whether a text is a day of the calendar, '2027-01-09'. */
-export function isDate(text: string): boolean {
-  const date = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
 }
 
 /** What of an order has not come yet; nothing once nobody waits for the rest. */
@@ -110,8 +105,7 @@ export interface OrderState {
 /** How an order stands on a day. */
 export function orderState(order: Order, day: string): OrderState {
   const waiting = outstanding(order);
-  const days = (iso: string) => Date.parse(`${iso}T00:00:00Z`) / 86_400_000;
-  const late = waiting.length > 0 && order.due ? Math.max(0, days(day) - days(order.due)) : 0;
+  const late = waiting.length > 0 && order.due ? Math.max(0, daysBetween(order.due, day)) : 0;
   return { order, waiting, late };
 }
 

@@ -2,6 +2,7 @@
  * Saves changes one after another, keeps those that could not be saved yet, also over a reload, and says how it stands.
  * Every change knows what it replaces, so two people's changes join or are shown side by side, never lost.
  */
+import { outbox, type Outbox } from './outbox';
 import { words } from './words';
 import { applyChanges, inverse, sharing, type Change, type Conflict, type ProgrammeFile } from '@aggrega/core/programme';
 
@@ -49,7 +50,17 @@ export class Saver {
   #running = false;
   #timer: ReturnType<typeof setTimeout> | undefined;
 
-  constructor(slug: string, document: ProgrammeFile, revision: number, savedAt: Date, looksOnly = false) {
+  /** Each page keeps what it could not save under a name of its own, or one would erase another's. */
+  #box: Outbox<Deed[]>;
+
+  constructor(
+    slug: string,
+    document: ProgrammeFile,
+    revision: number,
+    savedAt: Date,
+    { looksOnly = false, box = outbox<Deed[]>(`deeds ${slug}`) }: { looksOnly?: boolean; box?: Outbox<Deed[]> } = {},
+  ) {
+    this.#box = box;
     this.looksOnly = looksOnly;
     this.#slug = slug;
     this.#base = this.document = document;
@@ -58,15 +69,19 @@ export class Saver {
   }
 
   /** Takes up deeds that an earlier page could not save, and notices those of other people. Call in the browser. */
-  resume(): void {
-    const kept = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i)!).filter((key) =>
-      key.startsWith(this.#place),
-    );
-    for (const key of kept) this.#queue.push(...(JSON.parse(localStorage.getItem(key)!) as Deed[]));
-    // Kept under this page's own key before the old ones go; sent by two pages, a deed is still made once.
-    this.#keep();
-    for (const key of kept) localStorage.removeItem(key);
-    this.#rebuild();
+  async resume(): Promise<void> {
+    const kept = await this.#box.all();
+    kept.delete(this.#page);
+    const deeds = [...kept.values()].flat();
+    if (deeds.length > 0) {
+      // They are older than what was done since; but what is under way stays the first.
+      if (this.#running) this.#queue.push(...deeds);
+      else this.#queue.unshift(...deeds);
+      // Kept under this page's own name before the old ones go; sent by two pages, a deed is still made once.
+      this.#keep();
+      void this.#box.forget([...kept.keys()]);
+      this.#rebuild();
+    }
     void this.#run();
     // A save of the page before may have come through after this one was made.
     void this.refresh();
@@ -151,11 +166,6 @@ export class Saver {
     return this.#queue.length;
   }
 
-  /** Where pages of this programme keep what they could not save; each under a name of its own, or one would erase another's. */
-  get #place(): string {
-    return `aggrega-unsaved:${this.#slug}:`;
-  }
-
   #push(deed: Deed): void {
     this.#queue.push(deed);
     this.#keep();
@@ -164,8 +174,7 @@ export class Saver {
   }
 
   #keep(): void {
-    if (this.#queue.length > 0) localStorage.setItem(this.#place + this.#page, JSON.stringify(this.#queue));
-    else localStorage.removeItem(this.#place + this.#page);
+    void (this.#queue.length > 0 ? this.#box.keep([[this.#page, [...this.#queue]]]) : this.#box.forget([this.#page]));
   }
 
   /** The server's document with the waiting deeds on top; one that no longer fits is left to its meeting. */

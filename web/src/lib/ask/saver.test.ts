@@ -1,7 +1,8 @@
 import { applyChanges, type Change, type ProgrammeFile } from '@aggrega/core/programme';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Saver } from './saver.svelte';
+import type { Outbox } from './outbox';
+import { Saver, type Deed } from './saver.svelte';
 
 const file = (): ProgrammeFile => ({
   format: 'aggrega-programme',
@@ -47,29 +48,27 @@ class Server {
 }
 
 let server: Server;
-let storage: Map<string, string>;
+let storage: Map<string, Deed[]>;
+
+/** The browser's database, in a few lines. */
+const box: Outbox<Deed[]> = {
+  all: () => Promise.resolve(new Map(storage)),
+  keep: (kept) => Promise.resolve(kept.forEach(([key, deeds]) => storage.set(key, deeds))),
+  forget: (keys) => Promise.resolve(keys.forEach((key) => storage.delete(key))),
+};
 
 beforeEach(() => {
   server = new Server();
   storage = new Map();
   vi.useFakeTimers();
   vi.stubGlobal('fetch', server.fetch);
-  vi.stubGlobal('localStorage', {
-    get length() {
-      return storage.size;
-    },
-    key: (i: number) => [...storage.keys()][i] ?? null,
-    getItem: (key: string) => storage.get(key) ?? null,
-    setItem: (key: string, value: string) => storage.set(key, value),
-    removeItem: (key: string) => storage.delete(key),
-  });
 });
 afterEach(() => {
   vi.useRealTimers();
   vi.unstubAllGlobals();
 });
 
-const saver = () => new Saver('year', file(), 1, new Date(0));
+const saver = () => new Saver('year', file(), 1, new Date(0), { box });
 const title = (from: string, to: string): Change[] => [{ path: '/title', from, to }];
 
 /** Lets answers arrive and retries come due until nothing is under way. */
@@ -115,7 +114,7 @@ describe('saving', () => {
     const [before, next] = [saver(), saver()];
     before.do('title', title('The Allotment Year', 'The Plot'));
     await settle(before);
-    next.resume();
+    void next.resume();
     await vi.waitUntil(() => vi.advanceTimersByTimeAsync(10).then(() => next.revision === 2));
     expect(next.document.title).toBe('The Plot');
   });
@@ -129,7 +128,7 @@ describe('saving', () => {
     // The page is closed here; its timer with it.
     vi.clearAllTimers();
     const next = saver();
-    next.resume();
+    await next.resume();
     expect(next.document.title).toBe('The Plot');
     await settle(next);
     expect(server.document.title).toBe('The Plot');
@@ -147,7 +146,7 @@ describe('saving', () => {
     await settle(second);
     expect(storage.size).toBe(1);
     const third = saver();
-    third.resume();
+    void third.resume();
     await settle(third);
     expect(server.document).toMatchObject({ title: 'The Plot', participants: { frost: 30 } });
     expect(storage.size).toBe(0);

@@ -20,6 +20,7 @@
   } from '@aggrega/core/programme';
   import Lock from '@lucide/svelte/icons/lock';
   import LockOpen from '@lucide/svelte/icons/lock-open';
+  import { dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter';
   import { onDestroy, untrack } from 'svelte';
 
   interface Props {
@@ -83,12 +84,19 @@
     const fabric = colourway.fabrics.get(letter)!;
     return fabric.own ? programme.fabrics[0]!.id : fabric.id;
   }
-  function drop(e: DragEvent, letter: string) {
-    e.preventDefault();
-    over = undefined;
-    const fabric = programme.fabrics.find((f) => f.id === e.dataTransfer?.getData('text/plain'));
-    if (fabric && !colourway.locked.has(letter)) oncast(fabric, letter);
-  }
+  /** A row that takes a fabric from the rack. */
+  const takes = (letter: string) => (element: HTMLElement) =>
+    dropTargetForElements({
+      element,
+      canDrop: ({ source }) => typeof source.data.fabric === 'string' && !colourway.locked.has(letter),
+      onDragEnter: () => (over = letter),
+      onDragLeave: () => (over = undefined),
+      onDrop: ({ source }) => {
+        over = undefined;
+        const fabric = programme.fabrics.find((f) => f.id === source.data.fabric);
+        if (fabric) oncast(fabric, letter);
+      },
+    });
 </script>
 
 <section aria-label={words.fabricsOf(colourway.name)}>
@@ -109,13 +117,7 @@
         <tr
           class="border-b border-rule {over === letter ? 'bg-weld text-primary-content' : letter === role ? 'bg-edge' : ''}"
           data-cast={letter}
-          ondragover={(e) => {
-            if (locked) return;
-            e.preventDefault();
-            over = letter;
-          }}
-          ondragleave={() => (over = undefined)}
-          ondrop={(e) => drop(e, letter)}
+          {@attach takes(letter)}
         >
           <td class="py-1.5">
             <button

@@ -6,6 +6,7 @@
   import type { View } from '@aggrega/core/fabric';
   import { lettersOfFabric, type Colourway, type Fabric } from '@aggrega/core/programme';
   import { castWords } from './cast-words';
+  import { draggable } from '@atlaskit/pragmatic-drag-and-drop/element/adapter';
   import Plus from '@lucide/svelte/icons/plus';
 
   interface Props {
@@ -49,8 +50,7 @@
     {#each found as fabric (fabric.id)}
       <li
         class="flex items-center gap-2 border-b border-rule py-1 {looked === fabric.id ? 'bg-edge' : ''}"
-        draggable="true"
-        ondragstart={(e) => e.dataTransfer?.setData('text/plain', fabric.id)}
+        {@attach (element) => draggable({ element, getInitialData: () => ({ fabric: fabric.id }) })}
       >
         <Swatch {fabric} unit={programme.unit} {view} />
         <button class="min-w-0 flex-1 cursor-pointer truncate text-left hover:underline" onclick={() => onlook(fabric.id)}

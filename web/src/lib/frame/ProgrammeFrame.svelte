@@ -23,7 +23,7 @@
     untrack(() => new Workbench(data.slug, data.document, data.revision, data.updated, !organiser)),
   );
 
-  onMount(() => bench.saver.resume());
+  onMount(() => void bench.saver.resume());
   $effect(() => bench.saver.receive(data.document, data.revision, data.updated));
 
   const monthId = $derived(page.params.month);

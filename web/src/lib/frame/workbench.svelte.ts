@@ -19,7 +19,7 @@ export class Workbench {
 
   constructor(slug: string, document: ProgrammeFile, revision: number, savedAt: Date, looksOnly = false) {
     this.slug = slug;
-    this.saver = new Saver(slug, document, revision, savedAt, looksOnly);
+    this.saver = new Saver(slug, document, revision, savedAt, { looksOnly });
   }
 
   get programme(): Programme {

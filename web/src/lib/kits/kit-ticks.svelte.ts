@@ -3,6 +3,7 @@
  * evening: what others tick turns up here.
  */
 import { words } from './words';
+import { outbox, type Outbox } from '$lib/ask/outbox';
 import { SvelteMap } from 'svelte/reactivity';
 import type { KitRow, KitState } from '$lib/server/db/kits';
 
@@ -27,6 +28,7 @@ export class KitTicks {
   /** Whether the kits have come; a long list comes after the page. */
   ready = $state(true);
   #address: string;
+  #box: Outbox<Waiting>;
   #query: string;
   #timer: ReturnType<typeof setInterval> | undefined;
   #running: Promise<void> | undefined;
@@ -34,6 +36,7 @@ export class KitTicks {
   /** `query` names which kits: a month's packet, or everybody's. */
   constructor(slug: string, query: string, { rows, later }: { rows: KitRow[]; later: boolean }) {
     this.#address = `/api/programmes/${slug}/kits`;
+    this.#box = outbox(`kits ${this.#address}`);
     this.#query = query;
     this.#rows = rows;
     this.ready = !later;
@@ -41,18 +44,14 @@ export class KitTicks {
 
   /** Takes up what this device kept, and looks out for others. Call in the browser. */
   start(): void {
-    try {
-      for (const w of JSON.parse(localStorage.getItem(this.#key) ?? '[]') as Waiting[])
-        if (typeof w.participant === 'string') this.waiting.set(keyOf(w), w);
-    } catch {
-      // What a device kept unreadably is left; the server's kits stand.
-    }
     this.#timer = setInterval(() => void this.sync(), LOOK);
-    void this.sync();
+    void this.#takeUp();
   }
 
-  get #key() {
-    return `aggrega-kits ${this.#address}`;
+  /** What was ticked since is newer than what was kept. */
+  async #takeUp(): Promise<void> {
+    for (const [key, kept] of await this.#box.all()) if (!this.waiting.has(key)) this.waiting.set(key, kept);
+    await this.sync();
   }
 
   /** All kits, with what waits to be sent. */
@@ -65,8 +64,12 @@ export class KitTicks {
 
   /** Sets how far kits are. */
   set(kits: readonly { month: string; participant: string }[], state: KitState): void {
-    for (const { month, participant } of kits) this.waiting.set(keyOf({ month, participant }), { month, participant, state });
-    this.#keep();
+    const now = kits.map(({ month, participant }): [string, Waiting] => [
+      keyOf({ month, participant }),
+      { month, participant, state },
+    ]);
+    for (const [key, waiting] of now) this.waiting.set(key, waiting);
+    void this.#box.keep(now);
     void this.sync();
   }
 
@@ -106,8 +109,9 @@ export class KitTicks {
       this.ready = true;
     }
     // The rows come first, so that no tick is gone for a moment; one that was changed meanwhile stays.
-    for (const w of sent) if (answer?.ok && !this.away && this.waiting.get(keyOf(w)) === w) this.waiting.delete(keyOf(w));
-    this.#keep();
+    const there = sent.filter((w) => answer?.ok && !this.away && this.waiting.get(keyOf(w)) === w).map(keyOf);
+    for (const key of there) this.waiting.delete(key);
+    void this.#box.forget(there);
   }
 
   async #ask(address: string, init: RequestInit): Promise<Response | undefined> {
@@ -115,11 +119,6 @@ export class KitTicks {
     // What the device kept of an earlier answer is no answer of the server's.
     this.away = !answer || answer.headers.has('x-kept');
     return answer;
-  }
-
-  #keep(): void {
-    if (this.waiting.size === 0) localStorage.removeItem(this.#key);
-    else localStorage.setItem(this.#key, JSON.stringify([...this.waiting.values()]));
   }
 
   close(): void {

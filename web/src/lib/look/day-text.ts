@@ -1,4 +1,6 @@
 /** Days as people write them. Making a format takes longer than using it some hundred times, so formats are kept. */
+import { LRUCache } from 'lru-cache';
+import { Temporal } from 'temporal-polyfill';
 
 /** 'long' 9 January 2027, 'plain' 9 January, 'month' January 2027, 'short' 9 Jan 2027, 'brief' 9 Jan, 'weekday' Sat 9 Jan. */
 export type DayStyle = 'long' | 'plain' | 'month' | 'short' | 'brief' | 'weekday';
@@ -12,18 +14,14 @@ const STYLES: Record<DayStyle, Intl.DateTimeFormatOptions> = {
   weekday: { weekday: 'short', day: 'numeric', month: 'short' },
 };
 
-const formats = new Map<string, Intl.DateTimeFormat>();
-const MOST = 200;
+/** Locales are whatever browsers ask for: nobody can fill the memory with them. */
+const formats = new LRUCache<string, Intl.DateTimeFormat>({ max: 200 });
 
 /** Such a format, kept; the locale is one that was checked. */
 export function format(locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
   const key = locale + JSON.stringify(options);
   let known = formats.get(key);
-  if (!known) {
-    // Locales are whatever browsers ask for: nobody can fill the memory with them.
-    if (formats.size >= MOST) formats.clear();
-    formats.set(key, (known = new Intl.DateTimeFormat(locale, options)));
-  }
+  if (!known) formats.set(key, (known = new Intl.DateTimeFormat(locale, options)));
   return known;
 }
 
@@ -31,7 +29,8 @@ export function format(locale: string, options: Intl.DateTimeFormatOptions): Int
 export function dayText(iso: string | undefined, locale: string, style: DayStyle = 'long'): string {
   if (!iso) return '';
   try {
-    return format(locale, { ...STYLES[style], timeZone: 'UTC' }).format(new Date(`${iso}T00:00:00Z`));
+    const noon = Temporal.PlainDate.from(iso).toZonedDateTime({ timeZone: 'UTC', plainTime: '12:00' });
+    return format(locale, { ...STYLES[style], timeZone: 'UTC' }).format(noon.epochMilliseconds);
   } catch {
     return iso;
   }

@@ -1,7 +1,8 @@
 /** What was worked out for something that does not change, kept as long as that is: a page that is asked for again is not worked out again. */
 import { spokenTag } from '@aggrega/core/words';
+import { LRUCache } from 'lru-cache';
 
-const kept = new WeakMap<object, Map<string, unknown>>();
+const kept = new WeakMap<object, LRUCache<string, { made: unknown }>>();
 /** Answers per owner: addresses can ask in ever other ways. */
 const MOST = 60;
 
@@ -9,11 +10,11 @@ const MOST = 60;
 export function keptFor<T>(owner: object, asked: string, make: () => T): T {
   // What is made may hold words.
   const name = `${spokenTag()} ${asked}`;
-  const own = kept.get(owner) ?? new Map<string, unknown>();
+  const own = kept.get(owner) ?? new LRUCache<string, { made: unknown }>({ max: MOST });
   kept.set(owner, own);
-  if (own.has(name)) return own.get(name) as T;
+  const known = own.get(name);
+  if (known) return known.made as T;
   const made = make();
-  if (own.size >= MOST) own.delete(own.keys().next().value!);
-  own.set(name, made);
+  own.set(name, { made });
   return made;
 }

@@ -1,9 +1,9 @@
 /** Asks the worker for plans; of questions that pile up while it works only the newest is asked. */
-import { spokenNow } from '@aggrega/core/words';
 import type { Colourway, Month, Programme, ProgrammeFile } from '@aggrega/core/programme';
 import { FIRST, planMonth, type MonthPlan } from './month-plan';
-import type { PlanAnswer, PlanQuestion } from './plan.worker';
+import type { PlanOffers, PlanQuestion } from './plan.worker';
 import PlanWorker from './plan.worker?worker';
+import { Helper } from '$lib/ask/worker';
 
 export interface Trial {
   programme: Programme;
@@ -17,18 +17,17 @@ export interface Trial {
 export class Planner {
   /** The newest answer, with the question it belongs to. */
   answer: { trial: Trial; plan: MonthPlan } | undefined = $state.raw();
-  #worker: Worker | undefined;
+  #helper: Helper<PlanOffers> | undefined;
   #known: ProgrammeFile | undefined;
-  #asked: { id: number; trial: Trial } | undefined;
+  #asked: Trial | undefined;
   #waiting: Trial | undefined;
-  #count = 0;
   /** Whether the worker has loaded and answers. */
   #ready = false;
 
   /** Has the worker load and read the programme, so that it is ready when the dial is turned. */
   warm(trial: Trial): void {
     this.#waiting = trial;
-    this.#send();
+    void this.#send();
   }
 
   /** Plans this trial as soon as the worker is free, unless a newer one comes first; at once, here, while it still loads. */
@@ -38,45 +37,37 @@ export class Planner {
       return;
     }
     this.#waiting = trial;
-    if (!this.#asked) this.#send();
+    if (!this.#asked) void this.#send();
   }
 
-  #send(): void {
+  async #send(): Promise<void> {
     const trial = this.#waiting;
     this.#waiting = undefined;
     if (!trial) return;
-    this.#worker ??= this.#start();
-    const id = (this.#count += 1);
-    this.#asked = { id, trial };
+    this.#asked = trial;
     const { month, colourway, participants, document } = trial;
-    const question: PlanQuestion = { id, month: month.id, colourway: colourway.id, participants, language: spokenNow() };
+    const question: PlanQuestion = { month: month.id, colourway: colourway.id, participants };
     if (document !== this.#known) question.document = this.#known = document;
-    this.#worker.postMessage(question);
+    this.#helper ??= new Helper<PlanOffers>(PlanWorker, () => this.#alone());
+    const plan = await this.#helper.asked.plan(question);
+    if (this.#asked !== trial) return;
+    // The first answer only says that the worker is awake; the page has planned for itself until now.
+    if (this.#ready) this.answer = { trial, plan };
+    this.#ready = true;
+    this.#asked = undefined;
+    void this.#send();
   }
 
-  #start(): Worker {
-    const worker = new PlanWorker();
-    worker.onmessage = ({ data }: MessageEvent<PlanAnswer>) => {
-      if (data.id !== this.#asked?.id) return;
-      // The first answer only says that the worker is awake; the page has planned for itself until now.
-      if (this.#ready) this.answer = { trial: this.#asked.trial, plan: data.plan };
-      this.#ready = true;
-      this.#asked = undefined;
-      this.#send();
-    };
-    // Without a worker the page plans by itself: slower, but never an old number under a new head count.
-    worker.onerror = () => {
-      worker.terminate();
-      this.#ready = false;
-      const trial = this.#waiting ?? this.#asked?.trial;
-      this.#asked = this.#waiting = undefined;
-      if (trial) this.ask(trial);
-    };
-    return worker;
+  /** Without a worker the page plans by itself: slower, but never an old number under a new head count. */
+  #alone(): void {
+    this.#ready = false;
+    const trial = this.#waiting ?? this.#asked;
+    this.#asked = this.#waiting = undefined;
+    if (trial) this.ask(trial);
   }
 
   close(): void {
-    this.#worker?.terminate();
-    this.#worker = undefined;
+    this.#helper?.close();
+    this.#helper = undefined;
   }
 }

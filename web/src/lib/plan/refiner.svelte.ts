@@ -1,10 +1,11 @@
 /** Asks for the final plans of a trial once the head count rests, and keeps what has come in. */
-import { spokenNow } from '@aggrega/core/words';
+import { Helper } from '$lib/ask/worker';
+import { proxy } from 'comlink';
 import { SvelteMap } from 'svelte/reactivity';
 import type { PlanAim } from '@aggrega/core/cutting';
 import type { MonthPlan } from './month-plan';
 import type { Trial } from './planner.svelte';
-import type { NextAnswer, RefineAnswer, RefineQuestion } from './refine.worker';
+import type { RefineOffers, RefineQuestion } from './refine.worker';
 import RefineWorker from './refine.worker?worker';
 
 /** Milliseconds after the last turn. */
@@ -15,7 +16,7 @@ export class Refiner {
   readonly plans = new SvelteMap<PlanAim, MonthPlan>();
   /** What one more participant would add to the cost of the cloth. */
   next: number | undefined = $state();
-  #worker: Worker | undefined;
+  #helper: Helper<RefineOffers> | undefined;
   #known: Trial['document'] | undefined;
   #count = 0;
   #waiting: ReturnType<typeof setTimeout> | undefined;
@@ -26,36 +27,24 @@ export class Refiner {
     this.#count += 1;
     this.plans.clear();
     this.next = undefined;
-    this.#waiting = setTimeout(() => this.#send(trial, reading), REST);
+    this.#waiting = setTimeout(() => void this.#send(trial, reading), REST);
   }
 
-  #send({ document, month, colourway, participants }: Trial, reading: PlanAim): void {
-    this.#worker ??= this.#start();
-    const question: RefineQuestion = {
-      id: this.#count,
-      month: month.id,
-      colourway: colourway.id,
-      participants,
-      reading,
-      language: spokenNow(),
-    };
+  async #send({ document, month, colourway, participants }: Trial, reading: PlanAim): Promise<void> {
+    this.#helper ??= new Helper<RefineOffers>(RefineWorker, () => (this.#helper = this.#known = undefined));
+    const question: RefineQuestion = { month: month.id, colourway: colourway.id, participants, reading };
     if (document !== this.#known) question.document = this.#known = document;
-    this.#worker.postMessage(question);
-  }
-
-  #start(): Worker {
-    const worker = new RefineWorker();
-    worker.onmessage = ({ data }: MessageEvent<RefineAnswer | NextAnswer>) => {
-      if (data.id !== this.#count) return;
-      if ('next' in data) this.next = data.next;
-      else this.plans.set(data.reading, data.plan);
-    };
-    return worker;
+    const id = this.#count;
+    const found = proxy((of: PlanAim, plan: MonthPlan) => {
+      if (id === this.#count) this.plans.set(of, plan);
+    });
+    const next = await this.#helper.asked.refine(question, found);
+    if (id === this.#count) this.next = next;
   }
 
   close(): void {
     clearTimeout(this.#waiting);
-    this.#worker?.terminate();
-    this.#worker = undefined;
+    this.#helper?.close();
+    this.#helper = undefined;
   }
 }

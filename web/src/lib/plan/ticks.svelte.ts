@@ -1,4 +1,5 @@
 /** The ticks of a cutting place, shared with every screen at the table: shown at once, kept on the server, sent again when it was away. */
+import { outbox, type Outbox } from '$lib/ask/outbox';
 import { SvelteMap } from 'svelte/reactivity';
 import type { CutPiece } from '@aggrega/core/programme';
 import type { CuttingState, Tick } from '$lib/server/cut/cutting-room';
@@ -18,6 +19,7 @@ export class Ticks {
   /** Whether the last question was answered. */
   away = $state(false);
   #address: string;
+  #box: Outbox<Tick>;
   #timer: ReturnType<typeof setInterval>;
   #running: Promise<void> | undefined;
 
@@ -25,18 +27,15 @@ export class Ticks {
   constructor(address: string, state: CuttingState) {
     this.#address = address;
     this.#state = state;
-    try {
-      for (const tick of JSON.parse(localStorage.getItem(this.#key) ?? '[]') as Tick[])
-        if (Array.isArray(tick.gives)) this.waiting.set(keyOf(tick.list, tick.step), tick);
-    } catch {
-      // What a device kept unreadably is left; the server's ticks stand.
-    }
+    this.#box = outbox(`cut ${address}`);
     this.#timer = setInterval(() => void this.sync(), LOOK);
-    void this.sync();
+    void this.#takeUp();
   }
 
-  get #key() {
-    return `aggrega-cut ${this.#address}`;
+  /** Takes up what this device kept; what was ticked since is newer. */
+  async #takeUp(): Promise<void> {
+    for (const [key, tick] of await this.#box.all()) if (!this.waiting.has(key)) this.waiting.set(key, tick);
+    await this.sync();
   }
 
   /** Everything that is done, with what waits to be sent. */
@@ -64,8 +63,9 @@ export class Ticks {
   }
 
   set(list: ListInHand, step: string, gives: CutPiece[], done: boolean): void {
-    this.waiting.set(keyOf(list.list, step), { ...list, step, gives, done });
-    this.#keep();
+    const tick = { ...list, step, gives, done };
+    this.waiting.set(keyOf(list.list, step), tick);
+    void this.#box.keep([[keyOf(list.list, step), tick]]);
     void this.sync();
   }
 
@@ -93,8 +93,9 @@ export class Ticks {
       if (!state) return;
       // It may have been ticked anew while it was on its way; the state comes first, so that no tick is gone for a moment.
       this.#state = state;
-      if (this.waiting.get(key) === tick) this.waiting.delete(key);
-      this.#keep();
+      if (this.waiting.get(key) !== tick) continue;
+      this.waiting.delete(key);
+      void this.#box.forget([key]);
     }
     state ??= await this.#ask({});
     if (state) this.#state = state;
@@ -105,11 +106,6 @@ export class Ticks {
     const response = await fetch(this.#address, { ...init, headers }).catch(() => undefined);
     this.away = !response?.ok;
     return response?.ok ? ((await response.json()) as CuttingState) : undefined;
-  }
-
-  #keep(): void {
-    if (this.waiting.size === 0) localStorage.removeItem(this.#key);
-    else localStorage.setItem(this.#key, JSON.stringify([...this.waiting.values()]));
   }
 
   close(): void {

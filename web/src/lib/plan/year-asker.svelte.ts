@@ -1,8 +1,9 @@
 /** Asks for one page of the year; a newer question ends an older one, and what was shown stays until the new answer is there. */
 import { words } from './words';
-import { spokenNow } from '@aggrega/core/words';
+import { Helper } from '$lib/ask/worker';
+import { proxy } from 'comlink';
 import type { ProgrammeFile } from '@aggrega/core/programme';
-import type { YearAnswers, YearQuestion, YearReply } from './year.worker';
+import type { YearAnswers, YearOffers, YearQuestion } from './year.worker';
 import YearWorker from './year.worker?worker';
 
 /** Milliseconds without another question before one is asked. */
@@ -13,35 +14,38 @@ export class YearAsker<Kind extends YearQuestion['kind']> {
   problems: { path: string; message: string }[] = $state.raw([]);
   /** Share that is done while something is worked out. */
   progress: number | undefined = $state();
-  #worker: Worker | undefined;
+  #helper: Helper<YearOffers> | undefined;
   #rest: ReturnType<typeof setTimeout> | undefined;
 
   ask(document: ProgrammeFile, question: YearQuestion & { kind: Kind }): void {
     this.close();
     this.progress = 0;
     // Who goes through fabrics or numbers key by key is not kept waiting by workers that start and end.
-    this.#rest = setTimeout(() => this.#send(document, question), REST);
+    this.#rest = setTimeout(() => void this.#send(document, question), REST);
   }
 
-  #send(document: ProgrammeFile, question: YearQuestion & { kind: Kind }): void {
-    const worker = (this.#worker = new YearWorker());
-    worker.onmessage = ({ data }: MessageEvent<YearReply>) => {
-      if ('progress' in data) return void (this.progress = data.progress);
-      if ('answer' in data) this.answer = data.answer as YearAnswers[Kind];
-      this.problems = 'problems' in data ? data.problems : [];
-      this.close();
-    };
-    worker.onerror = () => {
+  async #send(document: ProgrammeFile, question: YearQuestion & { kind: Kind }): Promise<void> {
+    const helper = new Helper<YearOffers>(YearWorker, () => {
       this.problems = [{ path: '', message: words.thisCouldNotBeWorked }];
       this.close();
-    };
-    worker.postMessage({ document, question, language: spokenNow() });
+    });
+    this.#helper = helper;
+    const progress = proxy((share: number) => {
+      if (this.#helper === helper) this.progress = share;
+    });
+    const reply = await helper.asked.work(document, question, progress).catch(() => ({
+      problems: [{ path: '', message: words.thisCouldNotBeWorked }],
+    }));
+    if (this.#helper !== helper) return;
+    if ('answer' in reply) this.answer = reply.answer as YearAnswers[Kind];
+    this.problems = 'problems' in reply ? reply.problems : [];
+    this.close();
   }
 
   close(): void {
     clearTimeout(this.#rest);
-    this.#worker?.terminate();
-    this.#worker = undefined;
+    this.#helper?.close();
+    this.#helper = undefined;
     this.progress = undefined;
   }
 }

@@ -1,5 +1,6 @@
 /** Works out the pages of the whole year off the page's own thread, and says how far it is. */
-import { speak, type Language } from '@aggrega/core/words';
+import { speak } from '@aggrega/core/words';
+import { expose } from 'comlink';
 import {
   PlanError,
   readProgramme,
@@ -33,38 +34,38 @@ export interface YearAnswers {
   'within-stock': WithinStock;
 }
 
-export type YearReply =
-  { progress: number } | { answer: YearAnswers[keyof YearAnswers] } | { problems: { path: string; message: string }[] };
+export type YearReply = { answer: YearAnswers[keyof YearAnswers] } | { problems: { path: string; message: string }[] };
 
-self.onmessage = ({ data }: MessageEvent<{ document: ProgrammeFile; question: YearQuestion; language: Language }>) => {
-  speak(data.language);
-  const reply = (message: YearReply) => self.postMessage(message);
-  const progress = (share: number) => reply({ progress: share });
-  const reading = readProgramme(data.document);
-  if (!reading.ok) return reply({ problems: reading.errors });
+/** Answers a question about a programme; `progress` hears the share that is done. */
+function work(document: ProgrammeFile, question: YearQuestion, progress: (share: number) => void): YearReply {
+  const reading = readProgramme(document);
+  if (!reading.ok) return { problems: reading.errors };
   const { programme } = reading;
-  const { question } = data;
   try {
     switch (question.kind) {
       case 'stock':
-        return reply({ answer: stockViews(programme, question.packets, question.people, progress) });
+        return { answer: stockViews(programme, question.packets, question.people, progress) };
       case 'packets': {
         const packets = packetViews(programme, question.colourway, question.size, question.kit);
-        return reply({ answer: { packets, bundles: bundleViews(programme, question.colourway, question.size) } });
+        return { answer: { packets, bundles: bundleViews(programme, question.colourway, question.size) } };
       }
       case 'figures':
-        return reply({ answer: figuresView(programme, question.people, progress) });
+        return { answer: figuresView(programme, question.people, progress) };
       case 'cost':
-        return reply({ answer: costView(programme, question.colourway, progress) });
+        return { answer: costView(programme, question.colourway, progress) };
       case 'evening':
-        return reply({ answer: eveningView(programme, question.kits, question.hands) });
+        return { answer: eveningView(programme, question.kits, question.hands) };
       case 'scatter':
-        return reply({ answer: scatterView(programme, question.colourway, question.size) });
+        return { answer: scatterView(programme, question.colourway, question.size) };
       case 'within-stock':
-        return reply({ answer: withinStock(data.document, question.colourway, progress) });
+        return { answer: withinStock(document, question.colourway, progress) };
     }
   } catch (error) {
-    if (error instanceof PlanError) return reply({ problems: error.problems });
+    if (error instanceof PlanError) return { problems: error.problems };
     throw error;
   }
-};
+}
+
+const offered = { speak, work };
+export type YearOffers = typeof offered;
+expose(offered);

@@ -1,25 +1,24 @@
 /** Weighs a block's choices off the page's own thread. */
 import { readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
+import { speak } from '@aggrega/core/words';
+import { expose } from 'comlink';
 import { blockChoices, type BlockChoices } from './choices';
 
 export interface ChoicesQuestion {
-  id: number;
   document: ProgrammeFile;
   month: string;
   block: number;
   colourway: string;
 }
 
-export interface ChoicesAnswer {
-  id: number;
-  choices?: BlockChoices;
+function weigh({ document, month, block, colourway: colourwayId }: ChoicesQuestion): BlockChoices | undefined {
+  const reading = readProgramme(document);
+  const programme = reading.ok ? reading.programme : undefined;
+  const entry = programme?.months.find((m) => m.id === month)?.blocks[block];
+  const colourway = programme?.colourways.find((c) => c.id === colourwayId);
+  return entry && colourway && blockChoices(programme!, entry, colourway);
 }
 
-self.onmessage = ({ data }: MessageEvent<ChoicesQuestion>) => {
-  const reading = readProgramme(data.document);
-  const programme = reading.ok ? reading.programme : undefined;
-  const entry = programme?.months.find((m) => m.id === data.month)?.blocks[data.block];
-  const colourway = programme?.colourways.find((c) => c.id === data.colourway);
-  const answer: ChoicesAnswer = { id: data.id, choices: entry && colourway && blockChoices(programme!, entry, colourway) };
-  self.postMessage(answer);
-};
+const offered = { speak, weigh };
+export type ChoicesOffers = typeof offered;
+expose(offered);

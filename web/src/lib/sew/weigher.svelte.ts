@@ -2,7 +2,8 @@
 import type { Colourway, MonthBlock, Programme, ProgrammeFile } from '@aggrega/core/programme';
 import { blockChoices, type BlockChoices } from './choices';
 import ChoicesWorker from './choices.worker?worker';
-import type { ChoicesAnswer, ChoicesQuestion } from './choices.worker';
+import type { ChoicesOffers } from './choices.worker';
+import { Helper } from '$lib/ask/worker';
 
 export interface Weighed {
   programme: Programme;
@@ -16,35 +17,26 @@ export interface Weighed {
 export class Weigher {
   /** The newest answer; undefined while it is worked out. */
   choices: BlockChoices | undefined = $state.raw();
-  #worker: Worker | undefined;
+  #helper: Helper<ChoicesOffers> | undefined;
   #asked: Weighed | undefined;
-  #count = 0;
 
-  ask(question: Weighed): void {
+  async ask(question: Weighed): Promise<void> {
     this.#asked = question;
-    const id = (this.#count += 1);
-    this.#worker ??= this.#start();
+    this.#helper ??= new Helper<ChoicesOffers>(ChoicesWorker, () => this.#alone());
     const { document, month, block, colourway } = question;
-    const message: ChoicesQuestion = { id, document, month, block, colourway: colourway.id };
-    this.#worker.postMessage(message);
+    const choices = await this.#helper.asked.weigh({ document, month, block, colourway: colourway.id });
+    if (this.#asked === question) this.choices = choices;
   }
 
-  #start(): Worker {
-    const worker = new ChoicesWorker();
-    worker.onmessage = ({ data }: MessageEvent<ChoicesAnswer>) => {
-      if (data.id === this.#count) this.choices = data.choices;
-    };
-    // Without a worker the page weighs by itself.
-    worker.onerror = () => {
-      worker.terminate();
-      const { programme, entry, colourway } = this.#asked!;
-      this.choices = blockChoices(programme, entry, colourway);
-    };
-    return worker;
+  /** Without a worker the page weighs by itself. */
+  #alone(): void {
+    this.#helper = undefined;
+    const { programme, entry, colourway } = this.#asked!;
+    this.choices = blockChoices(programme, entry, colourway);
   }
 
   close(): void {
-    this.#worker?.terminate();
-    this.#worker = undefined;
+    this.#helper?.close();
+    this.#helper = undefined;
   }
 }

@@ -1,18 +1,13 @@
 /** Dates the demonstration so that today lies within its year: some of it is past, some is still hidden. */
-import type { ProgrammeFile } from '@aggrega/core/programme';
-
-const DAY = 86_400_000;
-const at = (iso: string) => Date.parse(`${iso}T00:00:00Z`);
-const iso = (time: number) => new Date(time).toISOString().slice(0, 10);
-const later = (day: string, days: number) => iso(at(day) + days * DAY);
+import { dayAfter, daysBetween, type ProgrammeFile } from '@aggrega/core/programme';
 
 /** Days by which the demonstration's year is moved: whole weeks, so that Saturdays stay Saturdays, and its second month is past. */
 export function daysToMove({ months = [] }: ProgrammeFile, today: string): number {
   const second = months[1]!.release!;
   let years = 0;
   const moved = (n: number) => Math.round((n * 365.25) / 7) * 7;
-  while (later(second, moved(years)) > today) years -= 1;
-  while (later(second, moved(years + 1)) <= today) years += 1;
+  while (dayAfter(second, moved(years)) > today) years -= 1;
+  while (dayAfter(second, moved(years + 1)) <= today) years += 1;
   return moved(years);
 }
 
@@ -22,20 +17,20 @@ export function daysToMove({ months = [] }: ProgrammeFile, today: string): numbe
  */
 export function demoAt(file: ProgrammeFile, today: string): ProgrammeFile {
   const days = daysToMove(file, today);
-  const months = file.months!.map((m) => ({ ...m, ...(m.release && { release: later(m.release, days) }) }));
+  const months = file.months!.map((m) => ({ ...m, ...(m.release && { release: dayAfter(m.release, days) }) }));
   const last = months.at(-1)!;
-  if (last.release! <= later(today, 7)) last.release = later(today, 21);
+  if (last.release! <= dayAfter(today, 7)) last.release = dayAfter(today, 21);
   const due = file.orders?.[0]?.due;
-  const moved = due ? Math.round((at(today) - at(due)) / DAY) - 6 : 0;
+  const moved = due ? daysBetween(due, today) - 6 : 0;
   const orders = file.orders?.map((order) => ({
     ...order,
-    placed: later(order.placed, moved),
-    ...(order.due && { due: later(order.due, moved) }),
-    ...(order.deliveries && { deliveries: order.deliveries.map((d) => ({ ...d, date: later(d.date, moved) })) }),
+    placed: dayAfter(order.placed, moved),
+    ...(order.due && { due: dayAfter(order.due, moved) }),
+    ...(order.deliveries && { deliveries: order.deliveries.map((d) => ({ ...d, date: dayAfter(d.date, moved) })) }),
   }));
   const { calendar } = file;
-  const cadence = calendar?.cadence && { ...calendar.cadence, start: later(calendar.cadence.start, days) };
-  const away = calendar?.away?.map((a) => ({ ...a, from: later(a.from, days), to: later(a.to, days) }));
+  const cadence = calendar?.cadence && { ...calendar.cadence, start: dayAfter(calendar.cadence.start, days) };
+  const away = calendar?.away?.map((a) => ({ ...a, from: dayAfter(a.from, days), to: dayAfter(a.to, days) }));
   return {
     ...file,
     months,
@@ -47,8 +42,8 @@ export function demoAt(file: ProgrammeFile, today: string): ProgrammeFile {
 /** A programme that is still being planned: its first month comes out five to six weeks from today, on the same day of the week. */
 export function demoAhead(file: ProgrammeFile, today: string): ProgrammeFile {
   const first = file.months![0]!.release!;
-  const weeks = Math.ceil((at(today) - at(first)) / DAY / 7) + 5;
-  const moved = (day: string) => later(day, weeks * 7);
+  const weeks = Math.ceil(daysBetween(first, today) / 7) + 5;
+  const moved = (day: string) => dayAfter(day, weeks * 7);
   const { cadence } = file.calendar ?? {};
   return {
     ...file,
@@ -61,4 +56,4 @@ export function demoAhead(file: ProgrammeFile, today: string): ProgrammeFile {
 
 /** Dates written in a CSV, moved alike. */
 export const datesMoved = (text: string, days: number): string =>
-  text.replace(/\b\d{4}-\d\d-\d\d\b/g, (day) => later(day, days));
+  text.replace(/\b\d{4}-\d\d-\d\d\b/g, (day) => dayAfter(day, days));

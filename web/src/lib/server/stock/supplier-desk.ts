@@ -5,9 +5,8 @@
 import { createHash } from 'node:crypto';
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { parse } from 'csv-parse/sync';
-import { stringify } from 'csv-stringify/sync';
-import type { DeliveryFile, OrderFile, SuppliedFabric } from '@aggrega/core/programme';
+import { readRecords, writeTable } from '@aggrega/core/table';
+import { dayAfter, type DeliveryFile, type OrderFile, type SuppliedFabric } from '@aggrega/core/programme';
 import { LengthError, formatLength, parseLength, ratio, type Rational, type LengthUnit } from '@aggrega/core/measure';
 
 /** A line of an order as the desk reads it. */
@@ -36,11 +35,6 @@ const shelfName = (supplier: string) =>
   }-${lot(supplier).toString(36)}`;
 const outside = () => process.env.AGGREGA_OUTSIDE || join(process.cwd(), '.data', 'outside');
 const deskFolder = (organisation: string, supplier: string) => join(outside(), 'suppliers', organisation, shelfName(supplier));
-const later = (day: string, days: number) => {
-  const date = new Date(`${day}T00:00:00Z`);
-  date.setUTCDate(date.getUTCDate() + days);
-  return date.toISOString().slice(0, 10);
-};
 
 /** The name under which the desk keeps an order: the same for the same order, whatever came of it. */
 export const orderName = (
@@ -56,8 +50,7 @@ async function put(folder: string, name: string, text: string): Promise<void> {
   await rename(beside, join(folder, name));
 }
 
-const rows = async (file: string): Promise<Record<string, string>[]> =>
-  parse(await readFile(file, 'utf8'), { columns: true, skip_empty_lines: true });
+const rows = async (file: string): Promise<Record<string, string>[]> => readRecords(await readFile(file, 'utf8'));
 
 /**
  * Hands an order in; answers with the day for which it is promised. `name` is unlike that of any other order; the same one handed in
@@ -83,11 +76,11 @@ export async function handIn(
   const file = join(folder, 'orders', `${name}.csv`);
   const known = await rows(file).catch(() => undefined);
   if (known?.[0]) return { due: known[0].due! };
-  const due = later(placed, Math.max(3, ...lines.map((l) => l.leadDays ?? 7)));
+  const due = dayAfter(placed, Math.max(3, ...lines.map((l) => l.leadDays ?? 7)));
   const written = lines.map((l) => [l.fabric, l.number, l.name, l.length, l.pieces, l.boltLength, l.leadDays, placed, due]);
   await put(join(folder, 'deliveries'), `${name}.csv`, deliveryNotes(name, due, unit, lines));
   // Last, so that an order that stands here has its deliveries.
-  await put(join(folder, 'orders'), `${name}.csv`, stringify([[...ORDER_COLUMNS], ...written], { escape_formulas: true }));
+  await put(join(folder, 'orders'), `${name}.csv`, writeTable([ORDER_COLUMNS, ...written]));
   return { due };
 }
 
@@ -96,13 +89,13 @@ function deliveryNotes(name: string, due: string, unit: LengthUnit, lines: reado
   const notes: string[][] = [];
   for (const line of lines) {
     const luck = lot(name, line.number || line.name) % 10;
-    const date = luck === 6 || luck === 7 ? later(due, 3 + (lot(name, line.name, 'late') % 7)) : due;
+    const date = luck === 6 || luck === 7 ? dayAfter(due, 3 + (lot(name, line.name, 'late') % 7)) : due;
     const share = luck > 7 ? 0.6 + (lot(name, line.name, 'short') % 30) / 100 : 1;
     const dye = String(1 + (lot(name, line.name, 'dye') % 30));
     if (line.pieces) {
       const first = Math.max(1, Math.floor(line.pieces * share));
       note(date, [line.fabric, '', String(first), dye]);
-      if (first < line.pieces) note(later(due, 14), [line.fabric, '', String(line.pieces - first), dye]);
+      if (first < line.pieces) note(dayAfter(due, 14), [line.fabric, '', String(line.pieces - first), dye]);
     } else if (line.length) {
       const whole = parseLength(line.length, unit);
       const step = ratio(unit === 'in' ? '9/2' : 10);
@@ -117,10 +110,10 @@ function deliveryNotes(name: string, due: string, unit: LengthUnit, lines: reado
       for (const length of onBolts(first, line, unit)) note(date, [line.fabric, formatLength(length, unit), '', dye]);
       // The rest comes of another dyeing.
       for (const length of onBolts(whole.sub(first), line, unit))
-        note(later(due, 14), [line.fabric, formatLength(length, unit), '', `${dye}b`]);
+        note(dayAfter(due, 14), [line.fabric, formatLength(length, unit), '', `${dye}b`]);
     }
   }
-  return stringify([[...NOTE_COLUMNS], ...notes], { escape_formulas: true });
+  return writeTable([NOTE_COLUMNS, ...notes]);
 
   function note(date: string, cells: string[]): void {
     notes.push([`${name}-${date}`, date, ...cells]);
@@ -171,10 +164,7 @@ export async function priceList(organisation: string, supplier: string, fabrics:
     const price = pricePerYard === undefined ? '' : (pricePerYard + [0, 0, 0, 0.25, 0.5, 0.75][luck]!).toFixed(2);
     return [name, sku, supplier, price, boltLength === undefined ? '' : String(boltLength), leadDays + (luck === 5 ? 7 : 0)];
   });
-  const text = stringify([['name', 'number', 'supplier', 'price per yd', 'bolt length', 'lead days'], ...lines], {
-    escape_formulas: true,
-    record_delimiter: 'windows',
-  });
+  const text = writeTable([['name', 'number', 'supplier', 'price per yd', 'bolt length', 'lead days'], ...lines]);
   if (lines.length > 0) await put(folder, 'price-list.csv', text);
   return text;
 }

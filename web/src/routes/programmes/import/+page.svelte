@@ -5,6 +5,8 @@
   import { coloursOf } from '$lib/frame/programme-view';
   import { dayText } from '$lib/look/day-text';
   import Picture from '$lib/look/Picture.svelte';
+  import { dropTargetForExternal } from '@atlaskit/pragmatic-drag-and-drop/external/adapter';
+  import { containsFiles, getFiles } from '@atlaskit/pragmatic-drag-and-drop/external/file';
   import Problems from '$lib/look/Problems.svelte';
   import Tools from '$lib/frame/Tools.svelte';
   import { blockDrawing } from '@aggrega/core/block';
@@ -18,6 +20,18 @@
   let over = $state(false);
 
   /** Reads and checks the file on this device; nothing is sent before the preview was seen. */
+  const takesFile = (element: HTMLElement) =>
+    dropTargetForExternal({
+      element,
+      canDrop: containsFiles,
+      onDragEnter: () => (over = true),
+      onDragLeave: () => (over = false),
+      onDrop: ({ source }) => {
+        over = false;
+        void look(getFiles({ source })[0]);
+      },
+    });
+
   async function look(chosen: File | undefined) {
     file = undefined;
     trouble = '';
@@ -70,16 +84,7 @@
 
   <label
     class="mt-6 block cursor-pointer border-2 border-dashed px-6 py-8 {over ? 'border-weld bg-edge' : 'border-quiet'}"
-    ondragover={(e) => {
-      e.preventDefault();
-      over = true;
-    }}
-    ondragleave={() => (over = false)}
-    ondrop={(e) => {
-      e.preventDefault();
-      over = false;
-      void look(e.dataTransfer?.files[0]);
-    }}
+    {@attach takesFile}
   >
     <span class="block text-lead">{words.chooseAFile} <code>{words.nameAggregaJson}</code>{words.orDropItHere}</span>
     <span class="block text-quiet">{words.youllSeeAPreviewFirst}</span>

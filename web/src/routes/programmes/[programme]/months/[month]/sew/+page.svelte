@@ -70,7 +70,7 @@
   $effect(() => {
     if (!entry) return;
     const drawn = month.blocks[number]!;
-    weigher.ask({ programme, document: bench.saver.document, month: month.id, block: number, entry: drawn, colourway });
+    void weigher.ask({ programme, document: bench.saver.document, month: month.id, block: number, entry: drawn, colourway });
   });
 
   function choose(kind: 'methods' | 'readings', name: string, to: string) {
