@@ -207,7 +207,7 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   await wishes.getByRole('combobox', { name: /^Kit/ }).selectOption({ label: 'pieces cut by the shop' });
   await expect(sheet.getByRole('heading', { name: 'In your bag' })).toBeVisible();
   await expect(sheet.getByRole('heading', { name: 'Cut', exact: true })).toHaveCount(0);
-  await wishes.getByRole('combobox', { name: /^Kit/ }).selectOption({ label: 'lengths of fabric' });
+  await wishes.getByRole('combobox', { name: /^Kit/ }).selectOption({ label: 'a length of each fabric' });
   await wishes.getByLabel('left-handed cutting').check();
   await expect(sheet.getByRole('img', { name: /^Cutting diagram for .*, left-handed$/ }).first()).toBeVisible();
   // The address carries it, so the file is the sheet that is looked at.

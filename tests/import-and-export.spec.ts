@@ -32,7 +32,7 @@ test('a refused file names each place and reason, and nothing is written', async
   await file.setInputFiles(asFile(broken));
   await expect(page.getByRole('heading', { name: 'spring.aggrega.json can’t be imported: 3 things to fix' })).toBeVisible();
   await expect(page.getByText('/house/seam')).toBeVisible();
-  await expect(page.getByText('block Cold Frame, patches')).toBeVisible();
+  await expect(page.getByText('block Cold Frame, drawing')).toBeVisible();
   await expect(page.getByText('there’s a gap in the block between (1, 1) and (3, 3)')).toBeVisible();
   await expect(page.getByText("there is no block 'nowhere'")).toBeVisible();
   await expect(page.getByRole('button', { name: 'Import as a new programme' })).toHaveCount(0);

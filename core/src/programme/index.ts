@@ -1,5 +1,5 @@
 /** programme: the document, its schema and checks, and the plans that follow from it. */
-export { kitKinds } from './document/document';
+export { kitKinds, kitTitle, wayOf } from './document/document';
 export { notesOf, sheetParts, type Note, type NotePicture, type OwnWords, type SheetPart } from './document/notes';
 export type {
   Calendar,
@@ -120,7 +120,7 @@ export {
 } from './figures/account';
 export { asProofed } from './document/as-proofed';
 export { accountContract } from './figures/account-contract';
-export { handedOf, wayOf, type Handed } from './packets/handed';
+export { handedOf, type Handed } from './packets/handed';
 export { awayOn, dayAfter, daysBetween, isDay, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './document/days';
 export { fabricsOfPacket, lettersOfMonths } from './demand/packet-fabrics';
 export { orderDay, workingDay } from './stock/order-day';

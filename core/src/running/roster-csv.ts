@@ -1,43 +1,23 @@
 /** The roster as CSV, out and in: columns are matched by their headings or by hand, and everything is looked at before it is taken in. */
-import { kitKinds, type KitKind, type Programme } from '../programme';
+import type { Programme } from '../programme';
 import { readTable, writeTable } from '../table';
-import { readDay } from './day-words';
-import { blankPerson, handings, personFaults, rosterStates, stateNames, type Handing, type Person } from './person';
+import { blankPerson, personFaults, type Person } from './person';
 import type { RosterChange } from './roster-changes';
+import { rosterColumnEntries, type ColumnOfRoster } from './roster-columns';
 import { words } from './words';
 
-/** Fields in the order of their columns, with the headings that mean them; the first is our own. */
-const HEADINGS = {
-  name: ['name', 'full name', 'participant', 'member'],
-  email: ['email', 'e-mail', 'mail', 'email address', 'e-mail address'],
-  phone: ['phone', 'telephone', 'mobile', 'tel'],
-  address: ['address', 'postal address', 'post to'],
-  colourway: ['colourway', 'colorway', 'colours', 'colors'],
-  size: ['size', 'quilt size', 'quilt'],
-  kit: ['kit', 'kit kind', 'kind of kit'],
-  handing: ['handing over', 'pickup or post', 'delivery', 'handing'],
-  state: ['state', 'status'],
-  joined: ['joined', 'joined on', 'joined when', 'since'],
-  left: ['left', 'left on'],
-  paidTo: ['paid to', 'paid until', 'paid'],
-  notes: ['notes', 'note', 'remarks'],
-} as const satisfies Partial<Record<keyof Person, readonly string[]>>;
+export type RosterColumn = (typeof rosterColumnEntries)[number]['id'];
+export const rosterColumns: readonly RosterColumn[] = rosterColumnEntries.map(({ id }) => id);
 
-export type RosterColumn = keyof typeof HEADINGS;
-export const rosterColumns = Object.keys(HEADINGS) as RosterColumn[];
+const rosterColumn = (id: RosterColumn): ColumnOfRoster => rosterColumnEntries.find((column) => column.id === id)!;
+
 /** What a column is called in files and on screen. */
-export const columnName = (column: RosterColumn): string => HEADINGS[column][0];
+export const columnName = (column: RosterColumn): string => rosterColumn(column).headings[0]!;
 
 /** Everybody, by the names of their colourways, sizes and months. Cells that a spreadsheet would run are made harmless. */
 export function rosterCsv(people: readonly Person[], programme: Programme): string {
-  const named = (list: readonly { id: string; name: string }[], id: string) => list.find((x) => x.id === id)?.name ?? id;
   const rows = people.map((p) =>
-    rosterColumns.map((column) => {
-      if (column === 'colourway') return named(programme.colourways, p.colourway);
-      if (column === 'size') return p.size && named(programme.sizes, p.size);
-      if (column === 'paidTo') return p.paidTo && named(programme.months, p.paidTo);
-      return column === 'state' ? stateNames[p.state] : p[column];
-    }),
+    rosterColumns.map((column) => rosterColumn(column).write?.(p[column], programme) ?? p[column]),
   );
   return writeTable([rosterColumns.map(columnName), ...rows]);
 }
@@ -147,7 +127,7 @@ export function readRosterCsv(
       continue;
     }
     row.state = 'changed';
-    row.says = fields.map((f) => words.becomes(columnName(f), known[f] || 'none', read[f]));
+    row.says = fields.map((f) => words.becomes(columnName(f), known[f] || words.none, read[f]));
     found.changes.push({ id: known.id, from: pick(known), to: pick(read) });
   }
   return found;
@@ -169,7 +149,7 @@ function matched(headings: readonly string[]): (RosterColumn | undefined)[] {
   const taken = new Set<RosterColumn>();
   return headings.map((heading) => {
     const said = heading.toLowerCase();
-    const column = rosterColumns.find((c) => !taken.has(c) && (HEADINGS[c] as readonly string[]).includes(said));
+    const column = rosterColumns.find((c) => !taken.has(c) && rosterColumn(c).headings.includes(said));
     if (column) taken.add(column);
     return column;
   });
@@ -179,32 +159,12 @@ function matched(headings: readonly string[]): (RosterColumn | undefined)[] {
 function readCells(written: Partial<Record<RosterColumn, string>>, programme: Programme): Partial<Person> | string {
   const read: Partial<Record<RosterColumn, string>> = {};
   for (const [column, cell] of Object.entries(written) as [RosterColumn, string][]) {
-    const value = readCell(column, cell, programme);
+    const known = rosterColumn(column);
+    const value = known.read?.(cell, programme) ?? cell;
     if (typeof value !== 'string') return value.wrong;
-    if (value.length > (column === 'notes' ? 2000 : column === 'address' ? 500 : 200))
-      return words.isLongerThanIsKept(columnName(column));
+    if (value.length > known.most) return words.isLongerThanIsKept(columnName(column));
     read[column] = value;
   }
   if (!read.name) return words.theNameIsMissing;
   return read as Partial<Person>;
-}
-
-function readCell(column: RosterColumn, cell: string, programme: Programme): string | { wrong: string } {
-  const said = cell.toLowerCase();
-  const among = (list: readonly { id: string; name: string }[], what: string) =>
-    list.find((x) => x.id === cell || x.name.toLowerCase() === said)?.id ?? { wrong: words.thereIsNo(what, cell) };
-  if (column === 'colourway') return among(programme.colourways, 'colourway');
-  if (column === 'size') return among(programme.sizes, 'size');
-  if (column === 'paidTo') return among(programme.months, 'month');
-  if (column === 'joined' || column === 'left') return readDay(cell);
-  if (column === 'kit') return kitKinds.find((k): k is KitKind => k === said) ?? { wrong: words.thereIsNoKindOfKit(cell) };
-  if (column === 'handing')
-    return handings.find((h): h is Handing => h === said) ?? { wrong: words.isNeitherPickupNorPost(cell) };
-  if (column === 'state')
-    return (
-      rosterStates.find((s) => s === said || stateNames[s] === said) ?? {
-        wrong: words.isNoStateThereAre(cell, rosterStates.map((s) => stateNames[s]).join(', ')),
-      }
-    );
-  return cell;
 }

@@ -5,7 +5,7 @@
 import { Exact } from '../measure';
 import type { Top } from './lattice';
 import type { LaidPart, LaidPlace } from './lay';
-import type { SettingKind } from './setting';
+import { settingKind, type SettingKind } from './setting';
 
 /** A block with what goes round it, or a part by itself; sides along the blocks' edges, on point times √2. */
 export interface SetPiece {
@@ -36,7 +36,7 @@ export interface Assembly {
 
 /** How a top without its borders is put together. */
 export function assembly({ places, parts }: Top, kind: SettingKind): Assembly {
-  const onPoint = kind === 'on-point';
+  const onPoint = settingKind(kind).lie === 'on point';
   const inside = parts.filter((p) => p.group !== 'borders');
   const corners = inside.filter((p) => p.name === 'corner triangle');
   const around = new Map<string, LaidPart[]>();

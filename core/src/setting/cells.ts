@@ -1,7 +1,7 @@
 /** One block with what goes round it: coping up to the size of the largest, then its frame. */
 import { Exact } from '../measure';
 import { rectangle, roundStrips, type LaidPart, type LaidPlace, type ToQuilt } from './lay';
-import { SettingError, type SetBlock, type Setting } from './setting';
+import { type SetBlock, type Setting, SettingError, settingKind } from './setting';
 import { turnAt } from './turning';
 import { words } from './words';
 
@@ -31,7 +31,7 @@ export function cellOf({ frame, coping, kind }: Setting, blocks: readonly SetBlo
     );
   const f = Exact.of(frame?.finished ?? 0).times(2);
   const cell = { w: inner[0].plus(f), h: inner[1].plus(f), inner };
-  if (kind === 'on-point' && !cell.w.equals(cell.h))
+  if (settingKind(kind).lie === 'on point' && !cell.w.equals(cell.h))
     throw new SettingError('/kind', words.blocksOnPointMustBeSquare(String(cell.w), String(cell.h)));
   return cell;
 }

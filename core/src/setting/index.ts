@@ -3,17 +3,19 @@ export { cellOf } from './cells';
 export { type ExactPoint, type LaidPart, type LaidPlace } from './lay';
 export { groupName, partName } from './part-words';
 export { quiltParts, type QuiltPart } from './parts';
+export type { SettingKindEntry } from './kinds';
 export { quiltTop } from './quilt-top';
 export {
   SettingError,
   partGroups,
+  settingKind,
   settingKinds,
+  type SettingKind,
   type Border,
   type PartGroup,
   type PlaceChoice,
   type SetBlock,
   type Setting,
-  type SettingKind,
 } from './setting';
 export { backingOf, bindingLength, joinedStrips, packagedBatting, type Backing } from './strips-round';
 export { turnAt, turnings, type Turning } from './turning';

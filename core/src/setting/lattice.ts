@@ -2,8 +2,9 @@
 import { Exact } from '../measure';
 import { cellOf, layBlocks, type LatticeSpot } from './cells';
 import { onPointToQuilt, rectangle, straightToQuilt, type LaidPart, type LaidPlace, type ToQuilt } from './lay';
-import { SettingError, type SetBlock, type Setting } from './setting';
+import { type SetBlock, type Setting, SettingError, settingKind } from './setting';
 import { words } from './words';
+import type { SettingKindEntry } from './kinds';
 
 export interface Top {
   /** Finished size without borders. */
@@ -25,14 +26,15 @@ interface LatticeCell {
 /** A top of blocks in a lattice. Throws SettingError. */
 export function latticeTop(setting: Setting, blocks: readonly SetBlock[]): Top {
   const cell = cellOf(setting, blocks);
-  const onPoint = setting.kind === 'on-point';
+  const { lie: way, plain, sashed } = settingKind(setting.kind);
+  const onPoint = way === 'on point';
   // Blocks of a single row on point meet at their tips alone: there is nothing between them to sash.
   const apart = onPoint && Math.min(setting.across, setting.down) === 1 && !setting.sashing?.outer;
-  const sashing = setting.kind === 'alternate' || apart ? undefined : setting.sashing;
+  const sashing = !sashed || apart ? undefined : setting.sashing;
   const t = Exact.of(sashing?.finished ?? 0);
   const out = sashing?.outer ? t : Exact.zero;
   const [pu, pv] = [cell.w.plus(t), cell.h.plus(t)];
-  const cells = onPoint ? pointCells(setting) : straightCells(setting);
+  const cells = onPoint ? pointCells(setting, plain) : straightCells(setting, plain);
   if (cells.some((c) => c.plain) && !setting.alternate)
     throw new SettingError('/alternate', words.alternateBlocksArePlainNameThe);
 
@@ -60,22 +62,27 @@ export function latticeTop(setting: Setting, blocks: readonly SetBlock[]): Top {
   return floated({ w: across(c), h: across(r), places, parts }, float.over(2));
 }
 
-function straightCells({ across, down, kind }: Setting): LatticeCell[] {
+function straightCells({ across, down }: Setting, plains: SettingKindEntry['plain']): LatticeCell[] {
   return Array.from({ length: across * down }, (_, i) => {
     const [column, row] = [i % across, Math.floor(i / across)];
-    const plain = kind === 'alternate' && (column + row) % 2 === 1;
+    const plain = plains === 'in turn' && (column + row) % 2 === 1;
     return { column, row, at: `${column + 1},${row + 1}`, plain };
   });
 }
 
 /** Row by row from the top: the places that touch the edges, and between their rows those between four of them. */
-function pointCells({ across, down, alternate }: Setting): LatticeCell[] {
+function pointCells({ across, down, alternate }: Setting, plains: SettingKindEntry['plain']): LatticeCell[] {
   const cells: LatticeCell[] = [];
   for (let j = 0; j < down; j += 1) {
     for (let i = 0; i < across; i += 1) cells.push({ column: i + j, row: j - i, at: `${i + 1},${j + 1}`, plain: false });
     if (j < down - 1)
       for (let i = 0; i < across - 1; i += 1)
-        cells.push({ column: i + j + 1, row: j - i, at: `${i + 1}.5,${j + 1}.5`, plain: alternate !== undefined });
+        cells.push({
+          column: i + j + 1,
+          row: j - i,
+          at: `${i + 1}.5,${j + 1}.5`,
+          plain: plains !== 'none' && alternate !== undefined,
+        });
   }
   return cells;
 }

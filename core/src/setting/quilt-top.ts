@@ -3,7 +3,7 @@ import { Exact } from '../measure';
 import { latticeTop, type Top } from './lattice';
 import { roundStrips, straightToQuilt, type LaidPart, type LaidPlace } from './lay';
 import { medallionTop } from './medallion';
-import { SettingError, type Border, type SetBlock, type Setting } from './setting';
+import { type Border, type SetBlock, type Setting, SettingError, settingKind } from './setting';
 import { words } from './words';
 
 /** No quilt has more; the drawing and its check would take long. */
@@ -14,7 +14,7 @@ export function quiltTop(setting: Setting, blocks: readonly SetBlock[]): Top {
   if (blocks.length === 0) throw new SettingError('', words.noMonthHasABlockTo);
   if (setting.across * setting.down > MOST_PLACES)
     throw new SettingError('/across', words.byBlocksAreMoreThan(setting.across, setting.down, MOST_PLACES));
-  let top = setting.kind === 'rows' ? medallionTop(setting, blocks) : latticeTop(setting, blocks);
+  let top = settingKind(setting.kind).lie === 'rounds' ? medallionTop(setting, blocks) : latticeTop(setting, blocks);
   setting.borders.forEach((border, i) => (top = bordered(top, border, i + 1)));
   return top;
 }

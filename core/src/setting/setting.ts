@@ -1,9 +1,13 @@
 /** How blocks are set into a quilt (docs/craft.md, Setting a quilt), with every length exact. */
 import type { Exact, Rational } from '../measure';
+import { settingKindEntries, type SettingKindEntry } from './kinds';
 import type { Turning } from './turning';
 
-export const settingKinds = ['straight', 'on-point', 'alternate', 'rows'] as const;
-export type SettingKind = (typeof settingKinds)[number];
+export type SettingKind = (typeof settingKindEntries)[number]['id'];
+export const settingKinds: readonly SettingKind[] = settingKindEntries.map(({ id }) => id);
+
+/** All that is known of a kind. */
+export const settingKind = (kind: SettingKind): SettingKindEntry => settingKindEntries.find(({ id }) => id === kind)!;
 
 /** What a setting is handed out in: each group comes with one month, frames and coping with the blocks that they go round. */
 export const partGroups = ['sashing', 'triangles', 'alternate', 'rounds', 'borders', 'binding', 'backing', 'wadding'] as const;

@@ -54,4 +54,10 @@ export const words = spoken('core/setting', {
   sideBorder: 'side border',
   topOrBottomBorder: 'top or bottom border',
   borderStrip: 'border strip',
+
+  // kinds
+  straight: 'straight',
+  onPoint: 'on point',
+  alternating: 'alternating plain blocks',
+  medallion: 'medallion',
 });

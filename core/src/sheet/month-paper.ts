@@ -16,18 +16,14 @@ import { blockPaper, type BlockPaper } from './block-paper';
 import { monthSheet, type MonthSheet } from './month-sheet';
 import { inOwnWords, notePieces, placed } from './own-words';
 import { cutPieces } from './cut-paper';
-import { kindOf, needPieces, scrappyWords, type MonthContext } from './need-paper';
-import { poolPieces } from './pool-paper';
-import { homeworkWords } from './sheet-pool';
-import { fabricWord } from './sheet-unit';
-import type { Paper, PaperPiece, PaperStep } from './paper';
-import { safety } from './cautions';
+import { kindOf, needPieces, scrappyWords } from './need-paper';
+import { monthSections, type MonthParts } from './month-sections';
+import type { Paper, PaperPiece } from './paper';
 import { explained } from './glossary';
 import { inWords } from './in-words';
 import { coloursOf, drawn } from './pictures';
 import { capital } from './unit-paper';
-import { quiltPieces, whereInQuilt } from './quilt-paper';
-import { spinAgain } from './spinning';
+import { whereInQuilt } from './quilt-paper';
 import { listed } from '../measure';
 import { allowWords } from './time-words';
 import { aheadOf, aheadPieces, takeOut } from './units-ahead';
@@ -75,6 +71,10 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const first = ahead && aheadPieces(programme, ahead, colourway, wishes);
   // A short list stands beside the picture; a long one has the page's width.
   const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
+  const parts: MonthParts = {
+    ...{ context, sheet, colours, need: beside ? [] : need, blocks: (blocks.length > 0 ? blocks : [undefined]).flatMap(told) },
+    ...{ cut: first ? first.cut : lesson || made ? [] : placed('cut', cutPieces(context)), ahead: first?.units ?? [] },
+  };
   const pieces: PaperPiece[] = [
     {
       ...(names && { under: names }),
@@ -93,18 +93,7 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
       ],
       pictures: [...heads, ...(where ? [where] : [])],
     },
-    ...(beside ? [] : need),
-    ...own('need'),
-    ...(first ? first.cut : lesson || made ? [] : placed('cut', cutPieces(context))),
-    ...own('cut'),
-    ...placed(
-      'pools',
-      poolPieces(sheet.pools, colours, wishes, (role) => fabricWord(colourway, role)),
-    ),
-    ...spinOnce([...(first?.units ?? []), ...(blocks.length > 0 ? blocks : [undefined]).flatMap(told)]),
-    ...placed('quilt', quiltPieces(programme, month, colourway, wishes)),
-    ...placed('end', endPieces(context)),
-    ...own('end'),
+    ...monthSections.flatMap((section) => section.pieces(parts)),
   ];
   const said = inOwnWords(pieces, month.words, wishes);
   const paper: Paper = {
@@ -128,22 +117,6 @@ const rowsIn = (pieces: readonly PaperPiece[]) =>
   pieces.reduce((n, p) => n + (p.kind === 'table' ? p.groups.flat().length : 0), 0);
 
 const blockParts = ['units', 'layout', 'join', 'check'] as const;
-
-/** How a crossing is spun is told once on a sheet. */
-function spinOnce(pieces: PaperPiece[]): PaperPiece[] {
-  let known = false;
-  const again = (step: PaperStep): PaperStep => {
-    if (step.spins === undefined) return step;
-    const said = known ? { ...step, text: spinAgain(step.spins) } : step;
-    known = true;
-    return said;
-  };
-  const within = (piece: PaperPiece): PaperPiece => {
-    if (piece.kind === 'steps') return { ...piece, steps: piece.steps.map(again) };
-    return piece.kind === 'beside' ? { ...piece, pieces: piece.pieces.map(within) } : piece;
-  };
-  return pieces.map(within);
-}
 
 function startPieces(
   sheet: MonthSheet,
@@ -182,18 +155,4 @@ function framed({ round }: MonthSheet['blocks'][number], unit: string): string {
   return last
     ? texts.withItsItMeasuresUnfinished(last.name === 'frame' ? texts.frame : texts.coping, sizeRound(last, unit))
     : '';
-}
-
-function endPieces({ programme, month, colourway, wishes }: MonthContext): PaperPiece[] {
-  const { size } = wishes;
-  const next = programme.months[programme.months.indexOf(month) + 1];
-  const when = next?.release ? texts.onWords(plainDate(next.release)) : '';
-  const coming = next ? texts.theNextSheet(when ? texts.isReleased(when) : texts.follows) : texts.thisIsTheLastSheet;
-  const words = homeworkWords(programme, month, colourway, size);
-  const home = words ? texts.beforeThen(words) : '';
-  return [
-    ...(wishes.level === 'versed' ? [] : [{ kind: 'heading', level: 2, text: texts.nextTime } as const]),
-    { kind: 'text', text: `${coming}${home}${programme.contact ? texts.questions(capital(programme.contact)) : ''}` },
-    { kind: 'text', tone: 'quiet', text: safety() },
-  ];
 }

@@ -1,4 +1,5 @@
 /** The programme document: as the file holds it, and as the rest of Aggrega reads it. */
+import { kitKindEntries, type KitKindEntry } from './kit-kinds';
 import type { Block, BlockFile, Problem } from '../../block';
 import type { Rates } from '../../cutting';
 import type { BlockReading as PictureReading, SewingStyle } from '../../construction';
@@ -122,8 +123,14 @@ export interface SettingFile {
 
 export type LengthFile = string | number;
 
-export const kitKinds = ['yardage', 'pre-cut', 'die-cut', 'bundle', 'list'] as const;
-export type KitKind = (typeof kitKinds)[number];
+export type KitKind = (typeof kitKindEntries)[number]['id'];
+export const kitKinds: readonly KitKind[] = kitKindEntries.map(({ id }) => id);
+/** How a kind of kit is handed out. */
+export const wayOf = Object.fromEntries(kitKindEntries.map(({ id, way }) => [id, way])) as Readonly<
+  Record<KitKind, KitKindEntry['way']>
+>;
+/** 'a length of each fabric', for whoever is handed it. */
+export const kitTitle = (kind: KitKind): string => kitKindEntries.find(({ id }) => id === kind)!.title;
 
 export interface ShelfFile {
   id?: string;

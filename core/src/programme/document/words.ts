@@ -15,4 +15,11 @@ export const words = spoken('core/programme/document', {
   n5InSquares: '5 in squares',
   panel: 'panel',
   piece: 'piece',
+
+  // kit-kinds
+  lengths: 'a length of each fabric',
+  preCut: 'the pieces, cut by the shop',
+  dieCut: 'the pieces, die-cut by the shop',
+  bundle: 'a start-up bundle for the whole programme',
+  list: 'a shopping list only: bring your own',
 });

@@ -1,17 +1,8 @@
 /** What one person is handed of a packet: lengths, pieces that are cut, or a list of what to find. */
 import { demandOf, type FabricDemand } from '../demand/demand';
-import type { Colourway, KitKind, Month, Programme, SizeOption } from '../document/document';
+import { wayOf, type Colourway, type KitKind, type Month, type Programme, type SizeOption } from '../document/document';
 import { ownCloth, type OwnCloth } from '../demand/own-cloth';
 import { finishingOf, planPacket, type Finishing, type PacketPlan } from './packets';
-
-/** How a kind of kit is handed out. */
-export const wayOf: Readonly<Record<KitKind, Handed['way']>> = {
-  yardage: 'lengths',
-  bundle: 'lengths',
-  'pre-cut': 'pieces',
-  'die-cut': 'pieces',
-  list: 'list',
-};
 
 export type Handed = { finishing: Finishing } & (
   | { way: 'lengths'; packet: PacketPlan }

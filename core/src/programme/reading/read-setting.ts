@@ -1,7 +1,7 @@
 /** Reads how the quilt is set, for the plain size and for the others. */
 import type { Problem } from '../../block';
 import type { Rational, LengthUnit } from '../../measure';
-import { partGroups, SettingError, type PartGroup, type Setting } from '../../setting';
+import { partGroups, settingKind, SettingError, type PartGroup, type Setting } from '../../setting';
 import type { Programme, ProgrammeFile, SettingFile } from '../document/document';
 import type { ReadLength, Refuse } from './read-length';
 import { topOf } from '../quilt/quilt';
@@ -97,7 +97,7 @@ function readSetting(file: SettingFile, path: string, make: number, { unit, fabr
 
 /** What is left out of across and down: a quilt a little longer than it is wide that holds all blocks. */
 function gridFor({ across, down, kind }: SettingFile, blocks: number): { across: number; down: number } {
-  const perPlace = kind === 'alternate' ? 2 : 1;
+  const perPlace = kind && settingKind(kind).plain === 'in turn' ? 2 : 1;
   const places = blocks * perPlace;
   const c = across ?? (down ? Math.ceil(places / down) : Math.max(1, Math.round(Math.sqrt(places * 0.8))));
   return { across: Math.min(60, c), down: Math.min(60, down ?? Math.ceil(places / c)) };

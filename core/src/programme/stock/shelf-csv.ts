@@ -31,11 +31,7 @@ export function shelfCsv({ fabrics, shelf, unit }: Programme, file: ProgrammeFil
   const rows = fabrics.map((fabric) => {
     const entry = file.fabrics!.find((f) => f.id === fabric.id)!;
     const own = shelf.filter((s) => s.fabric === fabric);
-    const lengths = own
-      .map(
-        (s) => `${s.pieces > 0 ? words.pieces(s.pieces) : formatLength(s.length, unit)}${s.dyeLot ? words.lot2(s.dyeLot) : ''}`,
-      )
-      .join('; ');
+    const lengths = own.map((s) => written(s.pieces > 0 ? s.pieces : formatLength(s.length, unit), s.dyeLot)).join('; ');
     const cell = (key: keyof FabricFile) => (key === 'directional' ? (entry.directional ? 'yes' : '') : (entry[key] ?? ''));
     return [...Object.values(COLUMNS).map((key) => (key === 'name' ? fabric.name : String(cell(key)))), lengths];
   });
@@ -90,6 +86,7 @@ export function readShelfCsv(text: string, file: ProgrammeFile): ShelfImport {
   const rows: ShelfRow[] = [];
   const changes: Change[] = [];
   const seen = new Set<string>();
+  let relaid = false;
   for (const { cells, line } of body) {
     const cell = (heading: string) => cells[headings.indexOf(heading)] ?? '';
     const name = cell('name');
@@ -134,12 +131,12 @@ export function readShelfCsv(text: string, file: ProgrammeFile): ShelfImport {
     seen.add(id);
     changes.push(...own);
     shelf = nextShelf;
+    relaid ||= laid === true;
     if (!known) fabrics.push(entry);
     row.state = known ? (said.length > 0 ? 'changed' : 'as it is') : 'new';
     row.says = said;
   }
-  if (rows.some((r) => r.says.some((s) => s.startsWith('on the shelf'))))
-    changes.push({ path: '/shelf', from: file.shelf, to: shelf });
+  if (relaid) changes.push({ path: '/shelf', from: file.shelf, to: shelf });
   return { rows, problems: [], ignored, changes };
 }
 
@@ -152,9 +149,13 @@ function valueOf(key: keyof FabricFile, written: string): unknown {
   return written;
 }
 
+/** What lies there as the file has it, the same in every language: '243 lot 7', '12 pieces'. */
+const written = (amount: string | number, dyeLot: string | undefined): string =>
+  `${typeof amount === 'number' ? `${amount} pieces` : amount}${dyeLot ? ` lot ${dyeLot}` : ''}`;
+
 /** '243 lot 7; 97 1/2', or '12 pieces' of a cut form. */
-function readLengths(written: string, fabric: string): ShelfFile[] {
-  return written.split(';').flatMap((part, i) => {
+function readLengths(cell: string, fabric: string): ShelfFile[] {
+  return cell.split(';').flatMap((part, i) => {
     const [length = '', dyeLot] = part.split(/\blot\b/).map((s) => s.trim());
     const pieces = /^(\d{1,6}) pieces?$/.exec(length)?.[1];
     const long = pieces ? { pieces: Number(pieces) } : { length };
@@ -162,8 +163,7 @@ function readLengths(written: string, fabric: string): ShelfFile[] {
   });
 }
 
-const listOf = (lengths: readonly ShelfFile[]) =>
-  lengths.map((s) => `${s.length ?? words.pieces(s.pieces)}${s.dyeLot ? words.lot2(s.dyeLot) : ''}`).join('; ');
+const listOf = (lengths: readonly ShelfFile[]) => lengths.map((s) => written(s.length ?? s.pieces ?? 0, s.dyeLot)).join('; ');
 
 function freshId(name: string, fabrics: readonly FabricFile[]): string {
   const base =

@@ -9,8 +9,6 @@ export const words = spoken('core/programme/stock', {
   ofWords: (amount: Said, name: Said, more: Said) => say`${amount} of ${name}${more}`,
 
   // shelf-csv
-  pieces: (pieces: Said) => say`${pieces} pieces`,
-  lot2: (dyeLot: Said) => say` lot ${dyeLot}`,
   theFirstLineHasToName: (slice: Said) => say`the first line has to name its columns, 'name' among them; it reads '${slice}'`,
   linesAreMoreThan500Fabrics: (length: Said) => say`${length} lines are more than 500 fabrics`,
   noName: '(no name)',

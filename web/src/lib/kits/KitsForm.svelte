@@ -2,8 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { kitNames } from './kit-words';
-  import { kitKinds, monthTitle, wayOf, type Change } from '@aggrega/core/programme';
+  import { kitKinds, kitTitle, monthTitle, wayOf, type Change } from '@aggrega/core/programme';
   import Setting from '$lib/look/Setting.svelte';
 
   const bench = useWorkbench();
@@ -46,7 +45,7 @@
     <label class="block">
       <span class="text-note text-quiet">{words.aKitIs}</span>
       <select class="select" value={kits.kind} onchange={(e) => save('kind', 'kind', e.currentTarget.value)}>
-        {#each kitKinds as id (id)}<option value={id}>{kitNames[id]}</option>{/each}
+        {#each kitKinds as id (id)}<option value={id}>{kitTitle(id)}</option>{/each}
       </select>
     </label>
     <Setting

@@ -1,6 +1,6 @@
 /** How kits read on screen. */
 import { spoken } from '@aggrega/core/words';
-import { monthTitle, type KitKind, type Programme } from '@aggrega/core/programme';
+import { monthTitle, type Programme } from '@aggrega/core/programme';
 import type { KitState } from '$lib/server/db/kits';
 
 export const kitStates: readonly KitState[] = ['planned', 'cut', 'packed', 'handed'];
@@ -9,15 +9,6 @@ export const kitStateNames: Readonly<Record<KitState, string>> = spoken('kits-st
   cut: 'cut',
   packed: 'packed',
   handed: 'handed out',
-});
-
-/** What a kind of kit is, for whoever is handed it. */
-export const kitNames: Readonly<Record<KitKind, string>> = spoken('kits-kinds', {
-  yardage: 'a length of each fabric',
-  'pre-cut': 'the pieces, cut by the shop',
-  'die-cut': 'the pieces, die-cut by the shop',
-  bundle: 'a start-up bundle for the whole programme',
-  list: 'a shopping list only: bring your own',
 });
 
 /** 'January: Cold Frame', or 'February: Seed Drill and March: Cloche' of a packet of two months. */

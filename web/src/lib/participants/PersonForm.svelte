@@ -4,8 +4,9 @@
   import { page } from '$app/state';
   import Setting from '$lib/look/Setting.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import { kitKinds } from '@aggrega/core/programme';
   import { handings, isDay, rosterStates, stateNames, type Person } from '@aggrega/core/running';
-  import { handingNames, kitNames, personChange, stateChange } from './field-words';
+  import { handingNames, kitName, personChange, stateChange } from './field-words';
   import type { Roster } from './roster.svelte';
 
   interface Props {
@@ -90,7 +91,7 @@
     <label class="block">
       <span class="text-note text-quiet">{words.kit}</span>
       <select class="select" value={person.kit} onchange={(e) => save('kit', { kit: e.currentTarget.value as Person['kit'] })}>
-        {#each Object.entries(kitNames) as [id, name] (id)}<option value={id}>{name}</option>{/each}
+        {#each ['', ...kitKinds] as const as id (id)}<option value={id}>{kitName(id)}</option>{/each}
       </select>
     </label>
     <div class="flex gap-3">

@@ -1,16 +1,11 @@
 /** How the fields of a person read on screen. */
 import { spoken } from '@aggrega/core/words';
-import type { Programme } from '@aggrega/core/programme';
+import { kitTitle, type Programme } from '@aggrega/core/programme';
+import { words } from './words';
 import { stateNames, type Person } from '@aggrega/core/running';
 
-export const kitNames: Readonly<Record<Person['kit'], string>> = spoken('participants-kits', {
-  '': 'programme default',
-  yardage: 'fabric by the length',
-  'pre-cut': 'pieces, cut by the shop',
-  'die-cut': 'pieces, die-cut',
-  bundle: 'a bundle',
-  list: 'shopping list (own fabric)',
-});
+/** What somebody is handed; '' is what everybody is. */
+export const kitName = (kit: Person['kit']): string => (kit === '' ? words.programmeDefault : kitTitle(kit));
 
 /** How a kit reaches its participant. */
 export const handingNames: Readonly<Record<Person['handing'], string>> = spoken('participants-ways', {
@@ -23,11 +18,11 @@ const named = (list: readonly { id: string; name: string }[], id: string) => lis
 /** What a table shows of a person's field. */
 export function fieldWords(person: Person, field: keyof Person, { colourways, sizes, months }: Programme): string {
   if (field === 'colourway') return named(colourways, person.colourway);
-  if (field === 'size') return person.size ? named(sizes, person.size) : 'Standard size';
+  if (field === 'size') return person.size ? named(sizes, person.size) : words.standardSize;
   if (field === 'paidTo') return person.paidTo ? named(months, person.paidTo).split(',')[0]! : '';
   if (field === 'state') return stateNames[person.state];
   if (field === 'handing') return handingNames[person.handing];
-  return field === 'kit' ? kitNames[person.kit] : person[field];
+  return field === 'kit' ? kitName(person.kit) : person[field];
 }
 
 /** The change of some fields of a person, with what they were. */

@@ -165,4 +165,5 @@ export const words = spoken('participants', {
 
   // RosterSide
   maximumKitsLeaveEmptyFor: 'Maximum kits (leave empty for no limit)',
+  programmeDefault: 'programme default',
 });

@@ -7,7 +7,7 @@
   import { fieldChange, settingAt } from './places';
   import { LengthError, formatLength, parseLength } from '@aggrega/core/measure';
   import { applyChanges, lettersOf, readProgramme, type Colourway, type SettingFile } from '@aggrega/core/programme';
-  import { settingKinds } from '@aggrega/core/setting';
+  import { settingKind, settingKinds, type SettingKind } from '@aggrega/core/setting';
 
   let { size, colourway }: { size: string; colourway: Colourway } = $props();
   const bench = useWorkbench();
@@ -23,12 +23,7 @@
       : { strip: '5', frame: '1.5', border: '10', binding: '6' },
   );
 
-  const KINDS: Record<(typeof settingKinds)[number], string> = {
-    straight: 'straight',
-    'on-point': words.onPoint,
-    alternate: words.alternatingPlainBlocks,
-    rows: 'medallion',
-  };
+  const kind = $derived(settingKind(file.kind ?? 'straight'));
 
   function save<Key extends keyof SettingFile>(name: string, key: Key, to: SettingFile[Key] | undefined) {
     const change = fieldChange(document, size, key, to);
@@ -71,16 +66,16 @@
         class="select"
         value={file.kind ?? 'straight'}
         onchange={(e) => {
-          const kind = e.currentTarget.value as keyof typeof KINDS;
+          const to = e.currentTarget.value as SettingKind;
           // What the kind cannot do without comes with it, in one deed.
-          const more =
-            kind === 'on-point' && !file.triangles ? [fieldChange(document, size, 'triangles', { role: first })] : [];
-          const plain =
-            kind === 'alternate' && !file.alternate ? [fieldChange(document, size, 'alternate', { role: first })] : [];
-          bench.saver.do(words.theQuiltLayout, [fieldChange(document, size, 'kind', kind), ...more, ...plain]);
+          const missing = (['triangles', 'alternate'] as const).filter(
+            (part) => settingKind(to).needs.includes(part) && !file[part],
+          );
+          const more = missing.map((part) => fieldChange(document, size, part, { role: first }));
+          bench.saver.do(words.theQuiltLayout, [fieldChange(document, size, 'kind', to), ...more]);
         }}
       >
-        {#each settingKinds as kind (kind)}<option value={kind}>{KINDS[kind]}</option>{/each}
+        {#each settingKinds as id (id)}<option value={id}>{settingKind(id).title}</option>{/each}
       </select>
     </label>
     <div class="grid grid-cols-2 gap-2">
@@ -98,10 +93,10 @@
       />
     </div>
   </div>
-  {#if file.kind === 'on-point' || file.triangles}
+  {#if kind.lie === 'on point' || file.triangles}
     <StripFields
       name={words.settingTrianglesSideAndCorner}
-      needed={file.kind === 'on-point'}
+      needed={kind.needs.includes('triangles')}
       role={file.triangles?.role}
       {roles}
       width={{
@@ -114,17 +109,17 @@
       onhave={(have) => save('triangles', 'triangles', have ? { role: first } : undefined)}
     />
   {/if}
-  {#if file.kind === 'alternate' || file.kind === 'on-point'}
+  {#if kind.plain !== 'none'}
     <StripFields
       name={words.plainBlocksBetween}
-      needed={file.kind === 'alternate'}
+      needed={kind.needs.includes('alternate')}
       role={file.alternate?.role}
       {roles}
       onrole={(role) => save(words.plainBlocks2, 'alternate', { role })}
       onhave={(have) => save(words.plainBlocks2, 'alternate', have ? { role: first } : undefined)}
     />
   {/if}
-  {#if file.kind !== 'alternate' && file.kind !== 'rows'}
+  {#if kind.sashed}
     <StripFields
       name={words.sashing}
       width={stripWidth('sashing', 'sashing')}
@@ -167,7 +162,7 @@
     onrole={(role) => save('coping', 'coping', { role })}
     onhave={(have) => save('coping', 'coping', have ? { role: first } : undefined)}
   />
-  {#if file.kind === 'rows'}
+  {#if kind.lie === 'rounds'}
     {#each rounds as round, i (i)}
       <StripFields
         name={words.roundPlain(i + 1)}

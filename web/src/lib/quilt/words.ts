@@ -101,8 +101,6 @@ export const words = spoken('quilt', {
   cutFrom: (name: Said) => say`cut from ${name}`,
   typeAWholeNumberFrom: 'Type a whole number from 0 to 400.',
   blocksLeftOver: 'blocks left over',
-  onPoint: 'on point',
-  alternatingPlainBlocks: 'alternating plain blocks',
   theQuilt: (name: Said) => say`the quilt, ${name}`,
   typeAWholeNumberFrom1: 'Type a whole number from 1 to 60.',
   finishedWidth: (unit: Said) => say`Finished width, ${unit}`,

@@ -5,7 +5,7 @@
   import { page } from '$app/state';
   import { levels, otherWays } from './sheet-wishes';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { kitKinds, type KitKind } from '@aggrega/core/programme';
+  import { kitKinds, kitTitle } from '@aggrega/core/programme';
 
   /** Kinds of units on the sheet. */
   let { used }: { used: ReadonlySet<string> } = $props();
@@ -13,13 +13,6 @@
   const { programme } = $derived(bench);
   const asked = $derived(page.url.searchParams);
   const ways = $derived(otherWays.filter((k) => used.has(k.kind)));
-  const KINDS: Record<KitKind, string> = {
-    yardage: words.lengthsOfFabric,
-    'pre-cut': words.piecesCutByTheShop,
-    'die-cut': words.piecesCutWithADie,
-    bundle: words.aBundleForTheWhole,
-    list: words.shoppingListOnlyOwnFabric,
-  };
   const LEVELS = {
     new: words.beginnerEveryWordAndRuler,
     usual: 'standard',
@@ -58,7 +51,7 @@
       value={asked.get('kind') ?? programme.kits.kind}
       onchange={(e) => ask('kind', e.currentTarget.value === programme.kits.kind ? '' : e.currentTarget.value)}
     >
-      {#each kitKinds as kind (kind)}<option value={kind}>{KINDS[kind]}</option>{/each}
+      {#each kitKinds as kind (kind)}<option value={kind}>{kitTitle(kind)}</option>{/each}
     </select></label
   >
   <label class="block"

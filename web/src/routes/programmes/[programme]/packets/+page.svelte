@@ -2,7 +2,6 @@
   import { words } from '$lib/kits/words';
   import { page } from '$app/state';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
-  import { kitNames } from '$lib/kits/kit-words';
   import BagTable from '$lib/kits/BagTable.svelte';
   import BundleCloth from '$lib/kits/BundleCloth.svelte';
   import KitsForm from '$lib/kits/KitsForm.svelte';
@@ -15,7 +14,7 @@
   import Working from '$lib/look/Working.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { wayOf, type KitKind } from '@aggrega/core/programme';
+  import { kitTitle, wayOf, type KitKind } from '@aggrega/core/programme';
   import { onDestroy, untrack } from 'svelte';
 
   const bench = useWorkbench();
@@ -69,7 +68,7 @@
             value={k}
             checked={kit === k}
             onchange={() => (chosen = k)}
-          />{kitNames[k]}</label
+          />{kitTitle(k)}</label
         >
       {/each}
     </fieldset>

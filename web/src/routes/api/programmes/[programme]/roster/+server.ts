@@ -1,3 +1,4 @@
+import { kitKinds } from '@aggrega/core/programme';
 import { words } from '$lib/server/participants/words';
 import { bodyReader } from '$lib/server/web/door';
 import { rosterQuestion } from '$lib/server/participants/roster-question';
@@ -12,7 +13,7 @@ const fields = {
   additionalProperties: false,
   properties: {
     ...{ name: text(200), email: text(200), phone: text(200), address: text(500), colourway: text(80), size: text(80) },
-    kit: { enum: ['', 'yardage', 'pre-cut', 'die-cut', 'bundle', 'list'] },
+    kit: { enum: ['', ...kitKinds] },
     handing: { enum: ['pickup', 'post'] },
     state: { enum: ['waiting', 'in', 'left'] },
     ...{ joined: text(10), left: text(10), paidTo: text(80), notes: text(2000), sheet: text(200) },
