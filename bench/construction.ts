@@ -2,10 +2,12 @@
  * How long construction takes: every block of the starter library, warm; and a grid of 24 by 24 with 600 patches, whose first run is
  * cold. Ratios to the time that a warm library block takes, from one run.
  */
+import fc from 'fast-check';
 import { library, readBlock } from '../core/src/block';
 import { construct, inchStyle } from '../core/src/construction';
 import { Exact } from '../core/src/measure';
 import { draw } from '../core/tests/draw';
+import { randomTiling } from '../core/tests/random-block';
 
 type Drawn = ReturnType<typeof draw>;
 const make = (b: Drawn) =>
@@ -54,3 +56,16 @@ line(`slowest, warm (${slowest.name})`, slowest.ms);
 line('the very first block, cold', cold);
 line(`24 × 24 cells, ${large.patches.length} patches, first time`, first);
 line(`24 × 24 cells, ${large.patches.length} patches, warm`, again);
+
+// Long random runs stand here; the tests have a share of them.
+let many = 0;
+fc.assert(
+  fc.property(randomTiling, (b) => {
+    const c = make(b);
+    const laid = [...c.unitOf.keys()].filter((leaf) => !leaf.inside).flatMap((leaf) => leaf.laid.flatMap((p) => p.of));
+    many += 1;
+    return laid.length === b.patches.length && c.cuts.every((cut) => cut.qty > 0);
+  }),
+  { numRuns: 10_000 },
+);
+console.log(`  ${many} random tilings: each constructed, every patch in one unit`);

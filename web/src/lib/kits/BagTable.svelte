@@ -1,7 +1,7 @@
 <!-- A kit that the shop cuts: its pieces, fabric by fabric. -->
 <script lang="ts">
   import { words } from './words';
-  import type { BagView } from '$lib/plan/year-views';
+  import type { BagView } from '$lib/plan/packet-views';
   import Letters from '$lib/look/Letters.svelte';
   import Say from '$lib/look/Say.svelte';
 

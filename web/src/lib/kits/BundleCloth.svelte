@@ -2,7 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
-  import type { BundleView } from '$lib/plan/year-views';
+  import type { BundleView } from '$lib/plan/bundle-views';
   import Say from '$lib/look/Say.svelte';
 
   let { bundle, unit }: { bundle: BundleView; unit: 'in' | 'cm' } = $props();

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import Letters from '$lib/look/Letters.svelte';
-  import type { OwnClothView } from '$lib/plan/year-views';
+  import type { OwnClothView } from '$lib/plan/packet-views';
   import Say from '$lib/look/Say.svelte';
 
   let { fabrics, unit }: { fabrics: OwnClothView[]; unit: 'in' | 'cm' } = $props();

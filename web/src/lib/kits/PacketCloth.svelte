@@ -4,7 +4,7 @@
   import { nameIn } from '$lib/look/name-in';
   import Letters from '$lib/look/Letters.svelte';
   import { inkOn } from '@aggrega/core/fabric';
-  import type { PacketFabricView } from '$lib/plan/year-views';
+  import type { PacketFabricView } from '$lib/plan/packet-views';
   import Length from '$lib/look/Length.svelte';
   import Say from '$lib/look/Say.svelte';
 

@@ -26,4 +26,5 @@ export const words = spoken('plan', {
   aPieceIsLargerThan: 'a piece is larger than one',
   by: (write: Said, write2: Said) => say`${write} by ${write2}`,
   for: (bagText: Said, name: Said) => say`${bagText} for ${name}`,
+  useAmountOf: (use: Said, amount: Said, name: Said) => say`${use}: ${amount} of ${name}`,
 });

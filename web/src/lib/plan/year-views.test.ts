@@ -2,7 +2,9 @@ import { parseLength } from '@aggrega/core/measure';
 import { handsOut, readProgramme } from '@aggrega/core/programme';
 import { describe, expect, it } from 'vitest';
 import demo from '../../../../demo/allotment-year.aggrega.json';
-import { HEADS, bundleViews, costView, figuresView, packetViews, stockViews } from './year-views';
+import { bundleViews } from './bundle-views';
+import { packetViews } from './packet-views';
+import { HEADS, costView, figuresView, stockViews } from './year-views';
 
 const reading = readProgramme(demo);
 if (!reading.ok) throw new Error('the demonstration programme is unsound');

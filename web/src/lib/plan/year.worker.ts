@@ -10,7 +10,9 @@ import {
   type ProgrammeFile,
   type WithinStock,
 } from '@aggrega/core/programme';
-import { bundleViews, costView, figuresView, packetViews, stockViews } from './year-views';
+import { bundleViews } from './bundle-views';
+import { packetViews } from './packet-views';
+import { costView, figuresView, stockViews } from './year-views';
 import { scatterView } from './scatter-view';
 import { eveningView } from './evening-view';
 
