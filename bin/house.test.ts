@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { readFileSync, readdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { expect, it } from 'vitest';
+import * as inks from '../core/src/ink';
 
 const root = new URL('..', import.meta.url);
 const filesIn = (folder: string): string[] =>
@@ -40,4 +41,14 @@ it('what code cites of the craft has a heading there', () => {
     .flatMap((file) => [...textOf(file).matchAll(/docs\/craft\.md, (.+?)(?=[).]|: |, with)/g)].map((m) => `${file}: ${m[1]}`));
   expect(cited.length).toBeGreaterThan(50);
   expect(cited.filter((place) => !headings.has(place.split(': ')[1]!))).toEqual([]);
+});
+
+it('pages are set in the inks of papers, pictures and letters', () => {
+  const css = textOf('web/src/app.css');
+  const day = /name: 'day';[^}]*/.exec(css)![0];
+  const of = (name: string) => new RegExp(`--color-${name}: (#[0-9a-f]{6});`).exec(day)?.[1];
+  expect({
+    ...{ CHALK: of('base-100'), WHITE: of('base-200'), RULE: of('base-300'), INK: of('base-content'), WELD: of('primary') },
+    ...{ QUIET: of('secondary'), WALNUT: of('accent'), MADDER: of('error') },
+  }).toEqual(Object.fromEntries(Object.entries(inks).filter(([name]) => name !== 'PALE')));
 });

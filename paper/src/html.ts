@@ -12,6 +12,7 @@ import type {
 import { inkOn } from '@aggrega/core/fabric';
 import { runsOf } from './runs';
 import { pictureSvg } from './svg';
+import { INK, QUIET, RULE, WELD, WHITE } from '@aggrega/core/ink';
 
 /** JPEGs by the names of their contents. */
 type Photos = ReadonlyMap<string, Uint8Array>;
@@ -35,7 +36,7 @@ const figure = (picture: PaperPicture) =>
 
 function cell({ text, swatch, numeral, picture }: PaperCell, right: boolean): string {
   const cloth = swatch
-    ? `<span class="swatch" style="background:${swatch.colour || '#fff'};color:${inkOn(swatch.colour || '#ffffff')}">${escaped(swatch.letter)}</span> `
+    ? `<span class="swatch" style="background:${swatch.colour || '#fff'};color:${inkOn(swatch.colour || WHITE)}">${escaped(swatch.letter)}</span> `
     : '';
   const set = `${cloth}${numeral ? `<span class="numeral">${words(text)}</span>` : words(text)}${picture ? pictureSvg(picture) : ''}`;
   return `<td${right ? ' class="right"' : ''}>${set}</td>`;
@@ -97,14 +98,14 @@ export function paperHtml(paper: Paper, photos: Photos = new Map()): string {
 <title>${escaped(paper.title)}</title>
 <meta name="description" content="${escaped(paper.about)}">
 <style>
-body{font:${paper.large ? 20 : 15}px/1.4 'Hanken Grotesk',system-ui,sans-serif;color:#1c2a4a;background:#fff;max-width:46rem;margin:2rem auto;padding:0 1rem}
+body{font:${paper.large ? 20 : 15}px/1.4 'Hanken Grotesk',system-ui,sans-serif;color:${INK};background:#fff;max-width:46rem;margin:2rem auto;padding:0 1rem}
 h1{font-size:2em;margin:0}h2{font-size:1.25em;border-top:2px solid;padding-top:.3em;margin:1.4em 0 .4em}h3{font-size:1em;margin:.8em 0 .2em}
-p{margin:.3em 0}.lead{font-size:1.1em}.quiet{color:#53607c}.check,.own{border-left:4px solid #f2d21b;padding-left:.6em}.own{border-color:#c9d0da}.caution{font-weight:600}
-table{width:100%;border-collapse:collapse}th,td{text-align:left;vertical-align:top;padding:.25em .7em .25em 0;border-bottom:1px solid #c9d0da}th{font-weight:400;color:#53607c}.right{text-align:right}
-.numeral{font-weight:700;white-space:nowrap}.frac{font-feature-settings:'frac' 1}.gap{font-size:.3em}.swatch{display:inline-block;min-width:1.4em;height:1.4em;text-align:center;border:1px solid #1c2a4a80;background:#fff;font-weight:600}
+p{margin:.3em 0}.lead{font-size:1.1em}.quiet{color:${QUIET}}.check,.own{border-left:4px solid ${WELD};padding-left:.6em}.own{border-color:${RULE}}.caution{font-weight:600}
+table{width:100%;border-collapse:collapse}th,td{text-align:left;vertical-align:top;padding:.25em .7em .25em 0;border-bottom:1px solid ${RULE}}th{font-weight:400;color:${QUIET}}.right{text-align:right}
+.numeral{font-weight:700;white-space:nowrap}.frac{font-feature-settings:'frac' 1}.gap{font-size:.3em}.swatch{display:inline-block;min-width:1.4em;height:1.4em;text-align:center;border:1px solid ${INK}80;background:#fff;font-weight:600}
 header{display:flex;justify-content:space-between;gap:1.5em}figure{margin:0 0 .5em}svg,img{width:100%;height:auto}figcaption{font-size:.85em}.row{display:flex;flex-wrap:wrap;gap:1em}.beside{display:flex;gap:1.2em;margin:.8em 0}.words{flex:1}.steps{display:grid;grid-template-columns:repeat(auto-fill,minmax(9.5rem,1fr));gap:0 1.2em;list-style:none;padding:0;counter-reset:step}.steps>li{display:grid;grid-row:span 3;grid-template-rows:subgrid;gap:0;padding-bottom:.8em;counter-increment:step}.steps p:first-of-type::before{content:counter(step) ' ';font-weight:700}.steps figure{align-self:end}
 table,.beside,tr,li,figure{break-inside:avoid}h2,h3{break-after:avoid}.page{break-after:page}svg,.swatch{print-color-adjust:exact}
-footer{margin-top:1.5em;font-size:.85em;color:#53607c}@media print{body{margin:0;max-width:none}}
+footer{margin-top:1.5em;font-size:.85em;color:${QUIET}}@media print{body{margin:0;max-width:none}}
 </style>
 </head>
 <body>

@@ -4,6 +4,7 @@ import type { KitLabel } from '@aggrega/core/sheet';
 import { PAGES, newPdf, type PageSize } from './pdf/document';
 import { INK } from './svg';
 import { words as said } from './words';
+import { QUIET } from '@aggrega/core/ink';
 
 /** Two across and seven down, in points: 97 by 37 mm on A4. */
 const ACROSS = 2;
@@ -88,7 +89,7 @@ function drawLabel(doc: PDFKit.PDFDocument, label: KitLabel, { x, y, wide, tall 
   doc
     .font('text')
     .fontSize(6.5)
-    .fillColor('#53607c')
+    .fillColor(QUIET)
     .text(label.programme, x + wide - CODE - PAD, y + PAD + CODE + 3, { width: CODE, height: 17, ellipsis: true });
 }
 

@@ -1,8 +1,9 @@
 /** A paper's picture as SVG, at true scale where it is drawn at full size. */
 import type { PaperLine, PaperPicture } from '@aggrega/core/sheet';
+import { INK, MADDER } from '@aggrega/core/ink';
 
-export const INK = '#1c2a4a';
-export const MADDER = '#b3322b';
+export { INK, MADDER };
+
 /** How much of a ruler's colour covers what lies under it. */
 export const GLASS = 0.22;
 

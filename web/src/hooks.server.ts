@@ -1,3 +1,4 @@
+import { words } from '$lib/server/web/words';
 import { building } from '$app/environment';
 import { startClockwork, stopClockwork } from '$lib/server/clockwork';
 import { acting, checkRole, closePool } from '$lib/server/db/pool';
@@ -70,13 +71,13 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
   const strange = strangeRequest(event);
   if (strange) return refuse(event, 403, strange);
   // No name holds it, and the database could not even look for it.
-  if (/%00/.test(event.request.url)) return refuse(event, 404, 'There is nothing by that name here.');
+  if (/%00/.test(event.request.url)) return refuse(event, 404, words.nothingByThatName);
   if (MONITORED.test(event.url.pathname)) return resolve(event);
   const large = tooLarge(event);
   if (large) return refuse(event, 413, large);
   const wait = await tooMuch(addressOf(event), event.request.headers.has('cookie'));
   if (wait > 0) {
-    const refused = refuse(event, 429, `Too many requests. Try again in ${wait} seconds.`);
+    const refused = refuse(event, 429, words.tooManyRequests(wait));
     refused.headers.set('retry-after', String(wait));
     return refused;
   }
@@ -110,8 +111,8 @@ const MOST = 8_000_000;
 function tooLarge({ request, url }: RequestEvent): string | undefined {
   if (!request.body || url.pathname === '/api/archive') return undefined;
   const length = request.headers.get('content-length');
-  if (length === null) return 'The request has no Content-Length header.';
-  return Number(length) > MOST ? 'That is larger than 8 MB, the most that is taken.' : undefined;
+  if (length === null) return words.noContentLength;
+  return Number(length) > MOST ? words.largerThanIsTaken : undefined;
 }
 
 /** What monitors ask for is answered however much is asked. */
@@ -136,7 +137,7 @@ const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
   if (status >= 500) {
     log('error', 'unforeseen', { route: event.route.id, method: event.request.method, ...said(error) });
-    return { message: 'Something went wrong on our side. What was shown as saved is safe; try again.' };
+    return { message: words.wrongOnOurSide };
   }
   return { message };
 };

@@ -1,6 +1,7 @@
 /** A template on paper at true scale: cut line, sewing line, grain arrow, and a square to check the printer by. */
 import type { Cut } from './construct';
 import type { Template } from './units/unit-kind';
+import { INK } from '../ink';
 
 export interface TemplateDrawing {
   width: number;
@@ -41,15 +42,15 @@ export function templateSvg(cut: Cut, title: string, unit: 'in' | 'cm'): string 
   const at = (p: readonly [number, number]) => `${round(p[0] + margin)},${round(p[1] + margin)}`;
   const below = round(height + 2 * margin);
   return [
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${round(w)}${unit}" height="${round(h)}${unit}" viewBox="0 0 ${round(w)} ${round(h)}" fill="none" stroke="#1c2a4a" stroke-width="${line}" font-family="sans-serif" font-size="${check / 6}">`,
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${round(w)}${unit}" height="${round(h)}${unit}" viewBox="0 0 ${round(w)} ${round(h)}" fill="none" stroke="${INK}" stroke-width="${line}" font-family="sans-serif" font-size="${check / 6}">`,
     `  <title>${text(title)}</title>`,
     `  <polygon points="${points(drawing.cut)}"/>`,
     `  <polygon points="${points(drawing.sew)}" stroke-dasharray="${check / 12} ${check / 16}"/>`,
     `  <path d="M${at(grain[0])} L${at(grain[1])}" stroke-width="${line * 2}" marker-start="url(#tip)" marker-end="url(#tip)"/>`,
-    `  <defs><marker id="tip" viewBox="0 0 8 8" refX="4" refY="4" markerWidth="5" markerHeight="5" orient="auto"><circle cx="4" cy="4" r="3" fill="#1c2a4a" stroke="none"/></marker></defs>`,
+    `  <defs><marker id="tip" viewBox="0 0 8 8" refX="4" refY="4" markerWidth="5" markerHeight="5" orient="auto"><circle cx="4" cy="4" r="3" fill="${INK}" stroke="none"/></marker></defs>`,
     `  <rect x="${margin}" y="${below}" width="${check}" height="${check}"/>`,
-    `  <text x="${round(margin * 2 + check)}" y="${round(below + check / 3)}" fill="#1c2a4a" stroke="none">${text(title)}</text>`,
-    `  <text x="${round(margin * 2 + check)}" y="${round(below + check / 1.6)}" fill="#1c2a4a" stroke="none">the square measures ${check} ${unit} when printed full size</text>`,
+    `  <text x="${round(margin * 2 + check)}" y="${round(below + check / 3)}" fill="${INK}" stroke="none">${text(title)}</text>`,
+    `  <text x="${round(margin * 2 + check)}" y="${round(below + check / 1.6)}" fill="${INK}" stroke="none">the square measures ${check} ${unit} when printed full size</text>`,
     '</svg>',
     '',
   ].join('\n');

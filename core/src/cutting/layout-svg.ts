@@ -3,6 +3,7 @@ import type { LengthUnit } from '../measure';
 import { formatLength } from '../measure';
 import type { SheetPlan } from './sheets';
 import type { FabricPlan } from './strips';
+import { INK, QUIET } from '../ink';
 
 interface Look {
   unit: LengthUnit;
@@ -24,17 +25,17 @@ export function layoutSvg(plan: FabricPlan | SheetPlan, { unit, title, colour }:
     const name = 'sheets' in plan ? '' : `, ${formatLength(strip.length, unit)} ${unit}`;
     const pieces = strip.rects.map(({ x, y: down, w, h, label }) => {
       const [left, top, wide, high] = [x, down, w, h].map((n) => n.valueOf()) as [number, number, number, number];
-      return `<rect x="${round(left)}" y="${round(y + top)}" width="${round(wide)}" height="${round(high)}" fill="${colour}" stroke="#1c2a4a" stroke-width="${round(line)}"><title>${text(label)}</title></rect>`;
+      return `<rect x="${round(left)}" y="${round(y + top)}" width="${round(wide)}" height="${round(high)}" fill="${colour}" stroke="${INK}" stroke-width="${round(line)}"><title>${text(label)}</title></rect>`;
     });
     const drawing = [
       `<text x="0" y="${round(y - size / 2)}" font-size="${round(size)}">${strip.repeat} ×${text(name)}</text>`,
-      `<rect x="0" y="${round(y)}" width="${round(width)}" height="${round(tall)}" fill="none" stroke="#53607c" stroke-width="${round(line)}"/>`,
+      `<rect x="0" y="${round(y)}" width="${round(width)}" height="${round(tall)}" fill="none" stroke="${QUIET}" stroke-width="${round(line)}"/>`,
       ...pieces,
     ];
     y += tall + size * 2.5;
     return drawing.join('\n');
   });
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${round(width)}${unit}" height="${round(y)}${unit}" viewBox="0 0 ${round(width)} ${round(y)}" font-family="sans-serif" fill="#1c2a4a">
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${round(width)}${unit}" height="${round(y)}${unit}" viewBox="0 0 ${round(width)} ${round(y)}" font-family="sans-serif" fill="${INK}">
 <title>${text(title)}</title>
 ${parts.join('\n')}
 </svg>

@@ -21,6 +21,7 @@ import { plainWords, type PaperPicture, type PaperPiece, type PaperRow } from '.
 import { lowered } from './unit-steps';
 import { rulerPicture, stripsPicture } from './pictures';
 import { words } from './words/cut-paper';
+import { WHITE } from '../ink';
 
 /** One fabric's cutting in a month. */
 interface FabricCuts {
@@ -356,7 +357,7 @@ function stripPictures(fabrics: readonly FabricCuts[], context: MonthContext): P
     ...lowered(
       stripsPicture(strips, {
         ...{ wide: 2.2, usableWidth, left: wishes.left ?? false, nameOf },
-        colour: wishes.coloured === false ? '#ffffff' : fabric.colour,
+        colour: wishes.coloured === false ? WHITE : fabric.colour,
         label: words.cuttingDiagramFor(fabric.name, wishes.left ? words.leftHanded : ''),
       }),
     ),

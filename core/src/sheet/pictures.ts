@@ -7,6 +7,7 @@ import type { Colourway } from '../programme';
 import type { PaperPicture } from './paper';
 import type { Arrow, WalkStep } from './walk';
 import { words } from './words/pictures';
+import { WELD, WHITE } from '../ink';
 
 /** What a letter is drawn in; white where the picture is to be coloured in. */
 export type Colours = (role: string) => string;
@@ -14,7 +15,7 @@ export type Colours = (role: string) => string;
 export const coloursOf =
   (colourway: Colourway, coloured: boolean): Colours =>
   (role) =>
-    coloured ? (colourway.fabrics.get(role)?.colour ?? '#ffffff') : '#ffffff';
+    coloured ? (colourway.fabrics.get(role)?.colour ?? WHITE) : WHITE;
 
 /** A drawing so many inches wide; `cutOf` names the cut of a patch. */
 export function drawn(
@@ -58,7 +59,7 @@ export function rulerPicture(size: Rational, unit: LengthUnit, label: string): P
           [x(at) + 0.6, 0.6],
           [x(at) + 3.4, 0.6],
         ],
-        fill: '#f2d21b',
+        fill: WELD,
       },
     ],
     lines: [

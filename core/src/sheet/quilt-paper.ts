@@ -10,8 +10,7 @@ import { centreOf, toldOf, written, type Told } from './quilt-told';
 import { putBy, stagesOf, type Stages, type TopRow } from './setting-stages';
 import type { SheetWishes } from './wishes';
 import { words } from './words/quilt-paper';
-
-const PALE = '#eef0f3';
+import { PALE } from '../ink';
 
 /** Where the month's blocks, or its parts of the quilt, lie in it; the others are left pale. Nothing of a mystery. */
 export function whereInQuilt(

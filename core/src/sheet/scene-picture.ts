@@ -8,13 +8,12 @@ import { listed } from '../measure';
 import type { PaperLine, PaperPicture, PaperShape } from './paper';
 import type { Colours } from './pictures';
 import { words } from './words/scene-picture';
+import { INK, WELD, WHITE } from '../ink';
 
 /** How much of its colour the wrong side of a fabric keeps, and how much ink the stripes on it have. */
 const PALE = 0.24;
 const STRIPE = 0.22;
-const GLASS = '#f2d21b';
-const INK = '#1c2a4a';
-const WHITE = '#ffffff';
+const GLASS = WELD;
 
 const mixes = new Map<string, string>();
 /** So much of one colour in another. */

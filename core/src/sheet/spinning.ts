@@ -4,6 +4,7 @@ import { clipped, doubleArea, type DirectedLine, type Spot } from '../hands';
 import type { PaperPicture } from './paper';
 import { backView } from './walk';
 import { words } from './words/spinning';
+import { PALE } from '../ink';
 
 /** What hands do at a spun crossing; `which`: 'the crossing'. */
 export const spinText = (which: string): string => words.spinUndoTwoOrThreeStitches(which);
@@ -87,7 +88,7 @@ export function backPicture(
     });
   return {
     ...{ width, height, wide, label, texts: [] },
-    shapes: [...shown(drawing.shapes, '#eef0f3'), ...shown(bands, '#c3cad4')],
+    shapes: [...shown(drawing.shapes, PALE), ...shown(bands, '#c3cad4')],
     lines: spun
       .map(([x, y]): Spot => [x - bx, y - by])
       .filter(([x, y]) => x > 0 && y > 0 && x < width && y < height)

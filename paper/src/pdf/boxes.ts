@@ -20,6 +20,9 @@ import { linesOf, setLines } from './lines';
 import { drawPicture, scaleOf } from './pictures';
 import { stepRows } from './steps';
 import { words as said } from '../words';
+import { QUIET, RULE, WELD } from '@aggrega/core/ink';
+
+export { RULE, WELD };
 
 type Doc = PDFKit.PDFDocument;
 /** Marks what is drawn for those who cannot see it: a tag, and a description for pictures. */
@@ -41,11 +44,8 @@ export interface PaperBox {
   breaks?: boolean;
 }
 
-const QUIET = '#53607c';
 /** Thin rules between rows, and the bar beside the organiser's own words. */
-export const RULE = '#c9d0da';
 /** The bar beside what is to be measured. */
-export const WELD = '#f2d21b';
 
 export interface Look {
   doc: Doc;

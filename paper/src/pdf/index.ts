@@ -9,6 +9,7 @@ import { linesOf, setLines } from './lines';
 import { drawPicture, scaleOf } from './pictures';
 import { drawTile, tilesOf } from './tiles';
 import { words } from '../words';
+import { QUIET } from '@aggrega/core/ink';
 
 export type { PageSize };
 
@@ -166,7 +167,7 @@ function layPaper(
     const foot = linesOf(doc, paper.footer, { face: 'text', size: 8, width: width - 40 });
     const number = linesOf(doc, String(pageNumber), { face: 'text', size: 8, width: 30 });
     artifact(() => {
-      const common = { y: pageHeight - 31, leading: 10, colour: '#53607c' };
+      const common = { y: pageHeight - 31, leading: 10, colour: QUIET };
       setLines(doc, foot, { ...common, x: MARGIN.side, width });
       setLines(doc, number, { ...common, x: MARGIN.side, width, align: 'right' });
     });

@@ -1,6 +1,7 @@
 /** Pictures of a paper drawn into a PDF. */
 import type { PaperPicture } from '@aggrega/core/sheet';
 import { CASING, GLASS, INK, LINES, MADDER, arrowHead } from '../svg';
+import { WHITE } from '@aggrega/core/ink';
 
 type Doc = PDFKit.PDFDocument;
 
@@ -37,7 +38,7 @@ export function drawPicture(doc: Doc, picture: PaperPicture, x: number, y: numbe
       path(arrowHead(line, 4 / scale), false);
       doc.stroke();
     };
-    if (cased) stroke('#ffffff', CASING);
+    if (cased) stroke(WHITE, CASING);
     if (dash) doc.dash(dash.map((d) => d * 0.72) as unknown as number, {});
     stroke(INK, 0);
     if (dash) doc.undash();
@@ -54,7 +55,7 @@ export function drawPicture(doc: Doc, picture: PaperPicture, x: number, y: numbe
       const wide = doc.widthOfString(text);
       doc
         .rect(left - tall * 0.15, py - tall * 0.55, wide + tall * 0.3, tall * 1.1)
-        .fillColor('#ffffff', 0.85)
+        .fillColor(WHITE, 0.85)
         .fill();
     }
     doc.fillColor(INK, 1).text(text, left, base, options);

@@ -5,6 +5,7 @@ import { formatLength } from '../../measure';
 import { demandOf, type DemandRequest, type WantedPiece } from '../demand/demand';
 import type { Fabric, Programme } from '../document/document';
 import { PlanError } from '../document/plan-error';
+import { INK } from '../../ink';
 
 type Corner = readonly [x: number, y: number];
 
@@ -104,7 +105,7 @@ function matSvg(
     ({ label, points }) => `  <path data-cut="${text(label)}" d="M${points.map((p) => p.map(round).join(' ')).join('L')}Z"/>`,
   );
   return [
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${round(w)}${unit}" height="${round(h)}${unit}" viewBox="0 0 ${round(w)} ${round(h)}" fill="none" stroke="#1c2a4a" stroke-width="${round(w / 1000)}">`,
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${round(w)}${unit}" height="${round(h)}${unit}" viewBox="0 0 ${round(w)} ${round(h)}" fill="none" stroke="${INK}" stroke-width="${round(w / 1000)}">`,
     `  <title>${text(`${fabric.name}, mat ${number}`)}</title>`,
     ...drawn,
     '</svg>',

@@ -4,6 +4,7 @@ import type { LaidPlace } from '../../setting';
 import type { Colourway, Month, Programme } from '../document/document';
 import type { Quilt } from './quilt';
 import { setBlocks } from '../document/set-blocks';
+import { INK, RULE, WHITE } from '../../ink';
 
 export interface PicturePlace {
   at: string;
@@ -83,12 +84,12 @@ function matrixOf(
 export const laidOnQuilt = ({ matrix: [a, b, c, d, e, f] }: PicturePlace, [x, y]: readonly [number, number]) =>
   [a * x + c * y + e, b * x + d * y + f] as const;
 
-const COVER = '#c9d0da';
+const COVER = RULE;
 
 /** The same as an SVG file of that many inches or centimetres. What is covered is not in it at all. */
 export function quiltSvg(picture: QuiltPicture, colourway: Colourway, unit: 'in' | 'cm', title: string): string {
   const { width, height, places, parts } = picture;
-  const colour = (role: string) => colourway.fabrics.get(role)?.colour ?? '#ffffff';
+  const colour = (role: string) => colourway.fabrics.get(role)?.colour ?? WHITE;
   const round = (n: number) => String(Math.round(n * 1e5) / 1e5);
   const points = (all: readonly (readonly [number, number])[]) => all.map((p) => p.map(round).join(',')).join(' ');
   const escaped = title.replace(/[<>&"]/g, (c) => `&#${c.charCodeAt(0)};`);
@@ -96,7 +97,7 @@ export function quiltSvg(picture: QuiltPicture, colourway: Colourway, unit: 'in'
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${round(width)}${unit}" height="${round(height)}${unit}" viewBox="0 0 ${round(width)} ${round(height)}">`,
     `<title>${escaped}</title>`,
-    `<g stroke="#1c2a4a" stroke-opacity=".35" stroke-width="${line}" stroke-linejoin="round">`,
+    `<g stroke="${INK}" stroke-opacity=".35" stroke-width="${line}" stroke-linejoin="round">`,
     ...parts.map((p) => `<polygon points="${points(p.points)}" fill="${p.covered ? COVER : colour(p.role)}"/>`),
     ...places.map((place) =>
       !place.block || place.covered

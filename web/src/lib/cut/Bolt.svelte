@@ -32,7 +32,7 @@
 
   /** A sheet is drawn whole, a strip as long as it is cut. */
   const tall = (strip: { tall: number }) => fabric.sheet?.tall ?? strip.tall;
-  const strips = (n: number) => (n === 1 ? '1 strip' : `${n} strips`);
+  const strips = (n: number) => words.countStrips(n);
 </script>
 
 <div class="grid grid-cols-[9.5rem_1fr] gap-y-1">

@@ -74,7 +74,7 @@
           name={words.piecesInTheStartUp}
           value={bundle === undefined ? '' : String(bundle)}
           trouble={pieces}
-          onset={(to) => bench.saver.do(`${fabric.name}, bundle`, [bundleChange(to === '' ? undefined : Number(to))])}
+          onset={(to) => bench.saver.do(words.theBundle(fabric.name), [bundleChange(to === '' ? undefined : Number(to))])}
         />
       {/if}
     </div>

@@ -31,7 +31,7 @@
     const step = parseLength(usualStep(counter), counter.unit);
     return soldAmount(ratio(Math.ceil(v.length / step.valueOf() - 1e-9)).mul(step), counter);
   };
-  const time = (minutes: number) => (minutes < 90 ? `${Math.round(minutes)} min` : `${(minutes / 60).toFixed(1)} h`);
+  const time = (minutes: number) => (minutes < 90 ? words.min(Math.round(minutes)) : words.h((minutes / 60).toFixed(1)));
 </script>
 
 <table class="w-full" aria-label={words.whichPlanIsBest}>

@@ -223,4 +223,8 @@ export const words = spoken('cut', {
   // programmes/[programme]/months/[month]/cutter
   whatIsCut: 'What is cut',
   aBalance: 'A balance',
+  countStrips: (n: number) => say`${n} ${plural(n, { one: 'strip', other: 'strips' })}`,
+  theBundle: (fabric: Said) => say`${fabric}, bundle`,
+  min: (n: Said) => say`${n} min`,
+  h: (n: Said) => say`${n} h`,
 });

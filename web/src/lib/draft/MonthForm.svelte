@@ -56,7 +56,7 @@
   const leftovers = $derived(usefulLeftovers(bench.programme, month));
   function uses(id: string, wanted: boolean) {
     const to = [...month.uses.filter((u) => u !== id), ...(wanted ? [id] : [])];
-    save('left-over units', `/months/${month.id}/uses`, file.uses, to.length > 0 ? to : undefined);
+    save(words.leftOverUnits, `/months/${month.id}/uses`, file.uses, to.length > 0 ? to : undefined);
   }
   const houseMethod = ({ kind, methods }: UnitKind) =>
     (methods.find((m) => m.name === bench.programme.house.methods[kind]) ?? methods[0]!).title;

@@ -128,6 +128,8 @@ export const words = spoken('draft', {
   release: 'Release',
   finishedSize2: (unit: Said) => say`Finished size, ${unit}`,
   blocksInAKit2: 'Blocks in a kit',
+  leftOverUnits: 'left-over units',
+  begun: (month: Said, block: Said) => say`${month}, ${block} begun`,
 });
 
 export const toolNames = spoken('draft-tools', {

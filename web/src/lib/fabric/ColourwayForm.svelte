@@ -26,7 +26,7 @@
     const { participants } = bench.saver.document;
     // A document without head counts has one person in every colourway; with them, a new one begins empty.
     const count = participants ? [{ path: `/participants/${to.id}`, to: 0 }] : [];
-    bench.saver.do(`${to.name} added`, [{ path: `/colourways/${to.id}`, to }, ...(rostered ? [] : count)]);
+    bench.saver.do(words.added(to.name), [{ path: `/colourways/${to.id}`, to }, ...(rostered ? [] : count)]);
     void goto(`?colourway=${to.id}`, { noScroll: true });
   }
   function remove() {
@@ -57,7 +57,7 @@
         value={colourway.name}
         trouble={(t) => (t ? '' : words.aColourwayNeedsAName)}
         onset={(to) =>
-          bench.saver.do(`${colourway.name}, name`, [{ path: `/colourways/${colourway.id}/name`, from: file.name, to }])}
+          bench.saver.do(words.theName(colourway.name), [{ path: `/colourways/${colourway.id}/name`, from: file.name, to }])}
       />
     </div>
     <p class="mt-2 flex flex-wrap items-center gap-2">

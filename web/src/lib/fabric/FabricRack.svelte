@@ -31,7 +31,7 @@
     let n = programme.fabrics.length + 1;
     while (taken.has(`fabric-${n}`)) n += 1;
     const to = { id: `fabric-${n}`, name: search.trim() || words.newFabric(n), colour: '#9aa3b0' };
-    bench.saver.do(`${to.name} added`, [{ path: `/fabrics/${to.id}`, to }]);
+    bench.saver.do(words.added(to.name), [{ path: `/fabrics/${to.id}`, to }]);
     search = '';
     onlook(to.id);
   }

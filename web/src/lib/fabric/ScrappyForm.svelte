@@ -105,7 +105,7 @@
   <Working progress={stock.progress} what={words.checkingWhatIsInStock} />
   {#if most.size > 0}
     <p class="mt-2 text-note text-quiet">
-      {words.inOneQuiltAtMost([...most].map(([id, n]) => `${nameOf(id)} ${n} times`).join(', '))}
+      {words.inOneQuiltAtMost([...most].map(([id, n]) => words.nameTimes(nameOf(id), n)).join(', '))}
     </p>
   {/if}
   {#each [...(stock.answer?.short ? [stock.answer.short] : []), ...stock.problems.map((p) => p.message)] as says (says)}

@@ -260,4 +260,8 @@ export const words = spoken('fabric', {
   removeFromLetter: (letter: Said) => say`Remove from ${letter}`,
   addToLetter: (letter: Said) => say`Add to ${letter}`,
   addFabricToLetter: (name: Said, letter: Said) => say`Add ${name} to ${letter}`,
+  nameTimes: (name: Said, n: number) => say`${name} ${n} ${plural(n, { one: 'time', other: 'times' })}`,
+  added: (name: Said) => say`${name} added`,
+  theName: (name: Said) => say`${name}, name`,
+  shuffled: (name: Said) => say`${name}, shuffled`,
 });

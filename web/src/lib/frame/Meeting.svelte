@@ -7,7 +7,7 @@
   let { saver }: { saver: Saver } = $props();
   let dialog: HTMLDialogElement | undefined = $state();
   const show = (value: unknown) =>
-    value === undefined ? 'nothing' : typeof value === 'object' ? JSON.stringify(value) : String(value);
+    value === undefined ? words.nothing : typeof value === 'object' ? JSON.stringify(value) : String(value);
 
   $effect(() => {
     if (saver.meeting) dialog?.showModal();

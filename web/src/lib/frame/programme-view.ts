@@ -34,14 +34,14 @@ export function kitsText(programme: Programme, colourway: Colourway, people: num
   const made = people - lists;
   const spares = kits - made - demoSets;
   const parts = [
-    `${made} ${made === 1 ? 'person' : 'people'}`,
-    ...(spares > 0 ? [`${spares} spare`] : []),
-    ...(demoSets > 0 ? [`${demoSets} demo`] : []),
+    words.persons(made),
+    ...(spares > 0 ? [words.spare(spares)] : []),
+    ...(demoSets > 0 ? [words.demo(demoSets)] : []),
   ];
   const sizes = kitsBySize(programme, colourway, people).flatMap((s) =>
     s.size && s.kits > 0 ? [`${s.kits} ${s.size.name}`] : [],
   );
-  const all = `${kits} ${kits === 1 ? 'kit' : 'kits'}${parts.length > 1 ? `: ${parts.join(', ')}` : ''}`;
+  const all = `${words.kits(kits)}${parts.length > 1 ? `: ${parts.join(', ')}` : ''}`;
   const sized = sizes.length > 0 ? `${all} (${sizes.join(', ')})` : all;
   return lists > 0 ? words.bringTheirOwnFabric(sized, lists) : sized;
 }

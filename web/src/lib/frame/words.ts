@@ -124,6 +124,11 @@ export const words = spoken('frame', {
   greyscale: (fabrics: Said) => say`${fabrics}: greyscale`,
   oneTo: (last: Said) => say`1 to ${last}`,
   print: 'print',
+  persons: (n: number) => say`${n} ${plural(n, { one: 'person', other: 'people' })}`,
+  kits: (n: number) => say`${n} ${plural(n, { one: 'kit', other: 'kits' })}`,
+  spare: (n: Said) => say`${n} spare`,
+  demo: (n: Said) => say`${n} demo`,
+  nothing: 'nothing',
 });
 
 /** How far a month’s release is. */

@@ -55,7 +55,7 @@
         value={String(size.make)}
         trouble={whole(1, 20)}
         onset={(to) =>
-          bench.saver.do(`${size.name}, blocks`, [{ path: `/sizes/${size.id}/make`, from: entry.make, to: Number(to) }])}
+          bench.saver.do(words.blocksOf(size.name), [{ path: `/sizes/${size.id}/make`, from: entry.make, to: Number(to) }])}
       />
       {#each programme.colourways as c (c.id)}
         <Setting
@@ -71,7 +71,7 @@
       <p>
         <button
           class="link text-note"
-          onclick={() => bench.saver.do(`${size.name} deleted`, [{ path: `/sizes/${size.id}`, from: entry }])}
+          onclick={() => bench.saver.do(words.deleted(size.name), [{ path: `/sizes/${size.id}`, from: entry }])}
           >{words.delete(size.name)}</button
         >
       </p>

@@ -219,4 +219,6 @@ export const words = spoken('kits', {
   setsOfBlocksPerMonth: 'Sets of blocks per month',
   peopleInMakingIt: (name: Said) => say`People in ${name} making it`,
   collected: 'collected',
+  blocksOf: (size: Said) => say`${size}, blocks`,
+  deleted: (name: Said) => say`${name} deleted`,
 });

@@ -15,6 +15,12 @@
     none: string;
   }
   let { rows, what, none }: Props = $props();
+  const STATES: Record<Row['state'], string> = {
+    new: words.isNew,
+    changed: words.changes,
+    'as it is': '',
+    refused: words.refused,
+  };
 </script>
 
 <table class="w-full">
@@ -29,7 +35,7 @@
       <tr class="border-b border-rule align-baseline">
         <td class="py-1 pr-3">{row.line}</td>
         <td class="py-1 pr-3">{row.name}</td>
-        <td class="py-1 pr-3 {row.state === 'refused' ? 'text-madder' : ''}">{row.state}</td>
+        <td class="py-1 pr-3 {row.state === 'refused' ? 'text-madder' : ''}">{STATES[row.state]}</td>
         <td class="py-1">{row.says.join('; ')}</td>
       </tr>
     {:else}

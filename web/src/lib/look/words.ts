@@ -63,4 +63,7 @@ export const words = spoken('look', {
 
   // place-name.ts
   theDocument: 'the document',
+  isNew: 'new',
+  changes: 'changed',
+  refused: 'refused',
 });

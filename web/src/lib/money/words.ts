@@ -1,5 +1,5 @@
 /** The words of money. */
-import { say, spoken, type Said } from '@aggrega/core/words';
+import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('money', {
   // MoneyForm
@@ -77,4 +77,5 @@ export const words = spoken('money', {
   printTheMoney: 'Print the money',
   costs: 'cost',
   incomes: 'income',
+  people: (n: number) => say`${n} ${plural(n, { one: 'person', other: 'people' })}`,
 });

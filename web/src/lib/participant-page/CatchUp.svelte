@@ -15,7 +15,7 @@
       { hours, today: view.today },
     ),
   );
-  const minutes = (n: number) => (n < 60 ? `${Math.max(5, Math.round(n / 5) * 5)} min` : `${Math.round(n / 6) / 10} h`);
+  const minutes = (n: number) => (n < 60 ? words.min(Math.max(5, Math.round(n / 5) * 5)) : words.h(Math.round(n / 6) / 10));
 </script>
 
 {#if toDo.length > 1}

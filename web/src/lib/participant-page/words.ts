@@ -120,4 +120,6 @@ export const words = spoken('participant-page', {
   asEveryoneElse: 'as everyone else',
   british: (looks: Said) => say`British: ${looks}`,
   american: (looks: Said) => say`American: ${looks}`,
+  min: (n: Said) => say`${n} min`,
+  h: (n: Said) => say`${n} h`,
 });

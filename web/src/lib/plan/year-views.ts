@@ -1,7 +1,5 @@
 /** What the pages of the whole year draw: bolts, packets, bundles and figures as plain data. */
 import { words } from './words';
-import { subCuts } from '@aggrega/core/cutting';
-import { bagText } from '@aggrega/core/sheet';
 import { formatLength, listed, ratio, type Rational, soldText, usualStep, oneSold, parseLength } from '@aggrega/core/measure';
 import {
   costCurve,

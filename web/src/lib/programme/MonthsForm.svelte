@@ -23,7 +23,7 @@
     while (taken.has(`m${n}`)) n += 1;
     const day = releaseDays(programme.calendar, programme.months.length + 1).at(-1)?.day;
     const to = { id: `m${n}`, name: words.month(programme.months.length + 1), ...(day && { release: day }) };
-    bench.saver.do(`${to.name} added`, months ? [{ path: `/months/${to.id}`, to }] : [{ path: '/months', to: [to] }]);
+    bench.saver.do(words.added(to.name), months ? [{ path: `/months/${to.id}`, to }] : [{ path: '/months', to: [to] }]);
   }
   function remove() {
     const { months = [], kits } = bench.saver.document;
@@ -35,7 +35,7 @@
         : []),
       { path: `/months/${last!.id}`, from: entry },
     ];
-    bench.saver.do(`${last!.name} deleted`, changes);
+    bench.saver.do(words.deleted(last!.name), changes);
   }
 </script>
 

@@ -1,5 +1,5 @@
 /** The words of programme. */
-import { say, spoken, type Said } from '@aggrega/core/words';
+import { type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('programme', {
   // Dies
@@ -137,4 +137,6 @@ export const words = spoken('programme', {
   weCantReachTheServerNothingWas: 'We can’t reach the server. Nothing was created; try again in a moment.',
   undo: 'undo',
   restoreIt: 'restore',
+  added: (name: Said) => say`${name} added`,
+  deleted: (name: Said) => say`${name} deleted`,
 });

@@ -100,7 +100,7 @@
       role={file.triangles?.role}
       {roles}
       width={{
-        name: `Float, ${unit}`,
+        name: words.floatIn(unit),
         value: String(file.triangles?.float ?? '0'),
         trouble: (text) => trouble('triangles', { ...file.triangles!, float: text }, text),
         onset: (text) => save('float', 'triangles', { ...file.triangles!, float: text }),
@@ -169,7 +169,7 @@
         role={round.role}
         {roles}
         width={{
-          name: `Finished width, ${unit}`,
+          name: words.finishedWidth(unit),
           value: String(round.finished),
           trouble: (text) => trouble('rounds', replaced(rounds, i, { ...round, finished: text }), text),
           onset: (text) => save('round', 'rounds', replaced(rounds, i, { ...round, finished: text })),
@@ -201,7 +201,7 @@
       role={border.role}
       {roles}
       width={{
-        name: `Finished width, ${unit}`,
+        name: words.finishedWidth(unit),
         value: String(border.finished),
         trouble: (text) => trouble('borders', replaced(borders, i, { ...border, finished: text }), text),
         onset: (text) => set({ finished: text }),
@@ -243,7 +243,7 @@
   <StripFields
     name={words.binding2}
     width={{
-      name: `Strip width, ${unit}`,
+      name: words.stripWidthIn(unit),
       value: String(file.binding?.cut ?? ''),
       trouble: (text) => trouble('binding', { ...file.binding!, cut: text }, text),
       onset: (text) => save('binding', 'binding', { ...file.binding!, cut: text }),
@@ -256,7 +256,7 @@
   <StripFields
     name={words.backing2}
     width={{
-      name: `Extra on each side, ${unit}`,
+      name: words.extraOnEachSide(unit),
       value: read?.backing ? formatLength(read.backing.overage, unit) : '',
       trouble: (text) => trouble('backing', { ...file.backing!, overage: text }, text),
       onset: (text) => save('backing', 'backing', { ...file.backing!, overage: text }),

@@ -152,4 +152,7 @@ export const words = spoken('quilt', {
   border2: (i: Said) => say`Border ${i}`,
   widthOfTheBackingFabric: (unit: Said) => say`Width of the backing fabric, ${unit}`,
   blocksPerKitLeftOver: 'Blocks per kit left over (for the back or a cushion)',
+  floatIn: (unit: Said) => say`Float, ${unit}`,
+  stripWidthIn: (unit: Said) => say`Strip width, ${unit}`,
+  extraOnEachSide: (unit: Said) => say`Extra on each side, ${unit}`,
 });

@@ -17,9 +17,9 @@
   const inHand = $derived(choices?.units.find((u) => u.label === unit));
 
   const NAMES: [keyof Effort, string, string][] = [
-    ['seams', 'seam', 'seams'],
-    ['cuts', 'cut', 'cuts'],
-    ['trims', 'trim', 'trims'],
+    ['seams', words.seam, words.seams],
+    ['cuts', words.cut, words.cuts],
+    ['trims', words.trim, words.trims],
     ['bias', words.biasEdge, words.biasEdges],
     ['points', words.matchingPoint, words.matchingPoints],
   ];
@@ -27,10 +27,10 @@
   function difference(from: Effort, to: Effort): string {
     const said = NAMES.flatMap(([key, one, many]) => {
       const n = Math.round(to[key] - from[key]);
-      return n === 0 ? [] : [`${Math.abs(n)} ${n > 0 ? 'more' : 'fewer'} ${Math.abs(n) === 1 ? one : many}`];
+      return n === 0 ? [] : [n > 0 ? words.moreOf(n, n === 1 ? one : many) : words.fewerOf(-n, n === -1 ? one : many)];
     });
     const fabric = Math.round((to.fabric / from.fabric - 1) * 100);
-    if (fabric !== 0) said.push(`${Math.abs(fabric)}% ${fabric > 0 ? 'more' : 'less'} fabric`);
+    if (fabric !== 0) said.push(fabric > 0 ? words.moreFabric(fabric) : words.lessFabric(-fabric));
     return said.join(', ') || words.costsTheSame;
   }
   const minutes = (effort: Effort) => Math.round(effort.minutes);

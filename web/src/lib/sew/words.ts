@@ -91,4 +91,14 @@ export const words = spoken('sew', {
   // programmes/[programme]/months/[month]/sew
   makeOf: (name: Said, made: Said, title: Said, value: Said, method: Said) =>
     say`${name}: make ${made} ${title} of ${value}, ${method}`,
+  moreFabric: (share: Said) => say`${share}% more fabric`,
+  lessFabric: (share: Said) => say`${share}% less fabric`,
+  moreOf: (n: Said, what: Said) => say`${n} more ${what}`,
+  fewerOf: (n: Said, what: Said) => say`${n} fewer ${what}`,
+  seam: 'seam',
+  seams: 'seams',
+  cut: 'cut',
+  cuts: 'cuts',
+  trim: 'trim',
+  trims: 'trims',
 });

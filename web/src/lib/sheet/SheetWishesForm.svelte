@@ -15,12 +15,12 @@
   const ways = $derived(otherWays.filter((k) => used.has(k.kind)));
   const LEVELS = {
     new: words.beginnerEveryWordAndRuler,
-    usual: 'standard',
+    usual: words.standard,
     versed: words.experiencedNumbersAndDiagrams,
   };
   const FLAGS = {
     large: words.largePrint,
-    left: 'left-handed cutting',
+    left: words.leftHandedCutting,
     rulers: words.everySizeOnADrawn,
     uncoloured: words.picturesToColourIn,
   };

@@ -138,4 +138,6 @@ export const words = spoken('sheet', {
   // SheetWishesForm
   beginnerEveryWordAndRuler: 'beginner: every word and ruler explained',
   experiencedNumbersAndDiagrams: 'experienced: numbers and diagrams',
+  standard: 'standard',
+  leftHandedCutting: 'left-handed cutting',
 });

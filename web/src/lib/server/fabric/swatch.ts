@@ -8,6 +8,7 @@ import { cleanPicture, isPicture } from '../participant-page/pictures';
 import { bytesOf } from '../files/store';
 import { findPhoto, insertPhoto } from '../db/swatches';
 import { asOrganisation } from '../db/pool';
+import { WHITE } from '@aggrega/core/ink';
 
 /** Pixels that a photo may have at most; a small file can unfold into very many. */
 const MOST_PIXELS = 50_000_000;
@@ -64,7 +65,7 @@ async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Arr
     if (width < 32 || height < 32) return { refused: words.thisPictureIsTooSmall };
     if (width * height > MOST_PIXELS) return { refused: words.thisPictureIsTooLarge };
     const square = (side: number) =>
-      open().rotate().flatten({ background: '#ffffff' }).toColourspace('srgb').resize(side, side, { fit: 'cover' });
+      open().rotate().flatten({ background: WHITE }).toColourspace('srgb').resize(side, side, { fit: 'cover' });
     const jpeg = await square(KEPT).jpeg({ quality: 84 }).toBuffer();
     const pixels = await square(READ).removeAlpha().raw().toBuffer();
     return { jpeg, pixels: new Uint8Array(pixels) };

@@ -1,4 +1,6 @@
 /** Sends the mails whose turn it is: to the server that AGGREGA_SMTP names, or to the stand-in. */
+import { organisationLanguage } from '../db/organisations';
+import { languageFor, spokenIn } from '../web/languages';
 import { PAGE } from '@aggrega/core/running';
 import { createTransport, type Transporter } from 'nodemailer';
 import { now } from '../clock';
@@ -56,6 +58,13 @@ export async function sendDue(organisation: string): Promise<number> {
   return mails.length;
 }
 
+/** The language that whoever it is for reads. */
+const languageOfReader = (organisation: string, { slug, participant }: ClaimedMail): Promise<string> =>
+  asOrganisation(organisation, async (db) => {
+    const [person] = participant ? await somePeople(db, slug, [participant]) : [];
+    return languageFor(person?.sheet ?? '', await organisationLanguage(db));
+  });
+
 const later = (at: Date, minutes: number) => new Date(at.getTime() + minutes * 60_000);
 
 /** A mail keeps its Message-ID over all tries, so that one that arrived although nobody said so is not shown twice. */
@@ -78,7 +87,7 @@ async function sendOne(
       to: mail.recipient,
       subject: mail.subject,
       text,
-      html: letterHtml(text, picture),
+      html: spokenIn(await languageOfReader(organisation, mail), () => letterHtml(text, picture)),
       messageId: `<${mail.id}@aggrega>`,
       date: now(),
       attachments: sheet ? attached(sheet) : [],

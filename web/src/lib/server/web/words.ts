@@ -1,5 +1,5 @@
 /** What the server says of doors and limits. */
-import { say, spoken, type Said } from '@aggrega/core/words';
+import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/web', {
   // web/door.ts
@@ -20,4 +20,10 @@ export const words = spoken('server/web', {
 
   // web/sent-photo.ts
   thePhotoCouldNotBe: 'The photo could not be read to its end, or is larger than 8 MB.',
+  nothingByThatName: 'There is nothing by that name here.',
+  tooManyRequests: (wait: number) =>
+    say`Too many requests. Try again in ${wait} ${plural(wait, { one: 'second', other: 'seconds' })}.`,
+  noContentLength: 'The request has no Content-Length header.',
+  largerThanIsTaken: 'That is larger than 8 MB, the most that is taken.',
+  wrongOnOurSide: 'Something went wrong on our side. What was shown as saved is safe; try again.',
 });

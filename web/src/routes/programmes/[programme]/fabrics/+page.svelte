@@ -129,7 +129,7 @@
     else if (e.key === 'g') view = view === 'grey' ? 'colour' : 'grey';
     else if (e.key === 's' && scrappy) {
       const seed = (colourway.scatter.seed + 1) % 1_000_000;
-      bench.saver.do(`${colourway.name}, shuffled`, [scatterChange(bench.saver.document, colourway.id, { seed })]);
+      bench.saver.do(words.shuffled(colourway.name), [scatterChange(bench.saver.document, colourway.id, { seed })]);
     } else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
       if (colourway.locked.has(inHand) || colourway.pools.has(inHand)) return;
       const sorted = [...programme.fabrics].sort((a, b) => a.value - b.value);

@@ -101,7 +101,7 @@
             </p>
           {/if}
           <dl class="mt-3">
-            {#each [[words.mat2, `${run.file.width} × ${run.file.height} ${run.file.unit}`], [words.pieces3, String(run.file.paths.length)], [words.bladeCuts, `${run.cut.toFixed(1)} ${run.file.unit}`], [words.bladeTravel, `${run.carried.toFixed(1)} ${run.file.unit}`], [words.about, `${run.minutes.toFixed(1)} min`]] as [name, value] (name)}
+            {#each [[words.mat2, `${run.file.width} × ${run.file.height} ${run.file.unit}`], [words.pieces3, String(run.file.paths.length)], [words.bladeCuts, `${run.cut.toFixed(1)} ${run.file.unit}`], [words.bladeTravel, `${run.carried.toFixed(1)} ${run.file.unit}`], [words.about, words.min(run.minutes.toFixed(1))]] as [name, value] (name)}
               <div class="flex border-b border-rule py-1">
                 <dt class="mr-auto text-quiet">{name}</dt>
                 <dd class="tabular">{value}</dd>

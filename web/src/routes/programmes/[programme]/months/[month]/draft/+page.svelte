@@ -97,7 +97,7 @@
   function choose(drawing: Block) {
     const block = fitted(drawing, roles);
     shelf = false;
-    if (!entry) bench.saver.do(`${month.name}, ${block.name} begun`, begun(bench.saver.document, programme, month, block));
+    if (!entry) bench.saver.do(words.begun(month.name, block.name), begun(bench.saver.document, programme, month, block));
     else {
       const changes = redrawn(bench.saver.document, { ...block, id: entry.block.id }, block.name);
       bench.saver.do(words.anotherDrawing(entry.block.name), changes);
