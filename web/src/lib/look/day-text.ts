@@ -1,6 +1,5 @@
 /** Days as people write them. Making a format takes longer than using it some hundred times, so formats are kept. */
 import { LRUCache } from 'lru-cache';
-import { Temporal } from 'temporal-polyfill';
 
 /** 'long' 9 January 2027, 'plain' 9 January, 'month' January 2027, 'short' 9 Jan 2027, 'brief' 9 Jan, 'weekday' Sat 9 Jan. */
 export type DayStyle = 'long' | 'plain' | 'month' | 'short' | 'brief' | 'weekday';
@@ -29,8 +28,8 @@ export function format(locale: string, options: Intl.DateTimeFormatOptions): Int
 export function dayText(iso: string | undefined, locale: string, style: DayStyle = 'long'): string {
   if (!iso) return '';
   try {
-    const noon = Temporal.PlainDate.from(iso).toZonedDateTime({ timeZone: 'UTC', plainTime: '12:00' });
-    return format(locale, { ...STYLES[style], timeZone: 'UTC' }).format(noon.epochMilliseconds);
+    // Only written here, never reckoned with: a participant's page need not load a calendar.
+    return format(locale, { ...STYLES[style], timeZone: 'UTC' }).format(new Date(`${iso}T00:00:00Z`));
   } catch {
     return iso;
   }

@@ -1,32 +1,10 @@
-/** Plans while the head count turns, off the page's own thread. */
+/** Everything that is planned off a page's own thread. One file, loaded once; whoever asks has a worker of her own, so that one question can be ended without the others. */
 import { speak } from '@aggrega/core/words';
-import { words } from './words';
-import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { expose } from 'comlink';
-import { FIRST, planMonth, type MonthPlan } from './month-plan';
+import { plan } from './planning';
+import { refine } from './refining';
+import { work } from './year-work';
 
-export interface PlanQuestion {
-  /** Sent when the document has changed since the last question. */
-  document?: ProgrammeFile;
-  month: string;
-  colourway: string;
-  participants: number;
-}
-
-let programme: Programme | undefined;
-
-function plan({ document, month: monthId, colourway: colourwayId, participants }: PlanQuestion): MonthPlan {
-  if (document) {
-    const reading = readProgramme(document);
-    programme = reading.ok ? reading.programme : undefined;
-  }
-  const month = programme?.months.find((m) => m.id === monthId);
-  const colourway = programme?.colourways.find((c) => c.id === colourwayId);
-  return programme && month && colourway
-    ? planMonth(programme, month, colourway, participants, FIRST)
-    : { ok: false, problems: [{ path: '', message: words.thisMonthOrColourwayIs }] };
-}
-
-const offered = { speak, plan };
+const offered = { speak, plan, refine, work };
 export type PlanOffers = typeof offered;
 expose(offered);

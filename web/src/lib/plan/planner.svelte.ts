@@ -1,7 +1,8 @@
 /** Asks the worker for plans; of questions that pile up while it works only the newest is asked. */
 import type { Colourway, Month, Programme, ProgrammeFile } from '@aggrega/core/programme';
 import { FIRST, planMonth, type MonthPlan } from './month-plan';
-import type { PlanOffers, PlanQuestion } from './plan.worker';
+import type { PlanOffers } from './plan.worker';
+import type { PlanQuestion } from './planning';
 import PlanWorker from './plan.worker?worker';
 import { Helper } from '$lib/ask/worker';
 

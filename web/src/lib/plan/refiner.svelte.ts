@@ -5,8 +5,9 @@ import { SvelteMap } from 'svelte/reactivity';
 import type { PlanAim } from '@aggrega/core/cutting';
 import type { MonthPlan } from './month-plan';
 import type { Trial } from './planner.svelte';
-import type { RefineOffers, RefineQuestion } from './refine.worker';
-import RefineWorker from './refine.worker?worker';
+import type { PlanOffers } from './plan.worker';
+import type { RefineQuestion } from './refining';
+import PlanWorker from './plan.worker?worker';
 
 /** Milliseconds after the last turn. */
 const REST = 150;
@@ -16,7 +17,7 @@ export class Refiner {
   readonly plans = new SvelteMap<PlanAim, MonthPlan>();
   /** What one more participant would add to the cost of the cloth. */
   next: number | undefined = $state();
-  #helper: Helper<RefineOffers> | undefined;
+  #helper: Helper<PlanOffers> | undefined;
   #known: Trial['document'] | undefined;
   #count = 0;
   #waiting: ReturnType<typeof setTimeout> | undefined;
@@ -31,7 +32,7 @@ export class Refiner {
   }
 
   async #send({ document, month, colourway, participants }: Trial, reading: PlanAim): Promise<void> {
-    this.#helper ??= new Helper<RefineOffers>(RefineWorker, () => (this.#helper = this.#known = undefined));
+    this.#helper ??= new Helper<PlanOffers>(PlanWorker, () => (this.#helper = this.#known = undefined));
     const question: RefineQuestion = { month: month.id, colourway: colourway.id, participants, reading };
     if (document !== this.#known) question.document = this.#known = document;
     const id = this.#count;

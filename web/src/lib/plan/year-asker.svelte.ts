@@ -3,8 +3,9 @@ import { words } from './words';
 import { Helper } from '$lib/ask/worker';
 import { proxy } from 'comlink';
 import type { ProgrammeFile } from '@aggrega/core/programme';
-import type { YearAnswers, YearOffers, YearQuestion } from './year.worker';
-import YearWorker from './year.worker?worker';
+import type { PlanOffers } from './plan.worker';
+import type { YearAnswers, YearQuestion } from './year-work';
+import PlanWorker from './plan.worker?worker';
 
 /** Milliseconds without another question before one is asked. */
 const REST = 120;
@@ -14,7 +15,7 @@ export class YearAsker<Kind extends YearQuestion['kind']> {
   problems: { path: string; message: string }[] = $state.raw([]);
   /** Share that is done while something is worked out. */
   progress: number | undefined = $state();
-  #helper: Helper<YearOffers> | undefined;
+  #helper: Helper<PlanOffers> | undefined;
   #rest: ReturnType<typeof setTimeout> | undefined;
 
   ask(document: ProgrammeFile, question: YearQuestion & { kind: Kind }): void {
@@ -25,7 +26,7 @@ export class YearAsker<Kind extends YearQuestion['kind']> {
   }
 
   async #send(document: ProgrammeFile, question: YearQuestion & { kind: Kind }): Promise<void> {
-    const helper = new Helper<YearOffers>(YearWorker, () => {
+    const helper = new Helper<PlanOffers>(PlanWorker, () => {
       this.problems = [{ path: '', message: words.thisCouldNotBeWorked }];
       this.close();
     });

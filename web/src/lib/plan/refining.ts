@@ -1,8 +1,6 @@
-/** Finds the final plan of every reading, the one that is looked at first, in the background; a newer question puts an end to an older one. */
-import { speak } from '@aggrega/core/words';
+/** Finds the final plan of every reading, the one that is looked at first: a worker's part. A newer question puts an end to an older one. */
 import { planAims, type PlanAim } from '@aggrega/core/cutting';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
-import { expose } from 'comlink';
 import { planMonth, type MonthPlan } from './month-plan';
 
 export interface RefineQuestion {
@@ -21,7 +19,7 @@ let newest = 0;
  * Hands each final plan to `found`. Answers with what one more participant would add to the cost of the cloth; undefined while a fabric has no price,
  * and where a newer question came.
  */
-async function refine(
+export async function refine(
   question: RefineQuestion,
   found: (reading: PlanAim, plan: MonthPlan) => void,
 ): Promise<number | undefined> {
@@ -47,7 +45,3 @@ async function refine(
   const [now, more] = [cost(question.participants), cost(question.participants + 1)];
   return now === undefined || more === undefined ? undefined : more - now;
 }
-
-const offered = { speak, refine };
-export type RefineOffers = typeof offered;
-expose(offered);

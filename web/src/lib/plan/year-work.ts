@@ -1,6 +1,4 @@
-/** Works out the pages of the whole year off the page's own thread, and says how far it is. */
-import { speak } from '@aggrega/core/words';
-import { expose } from 'comlink';
+/** Works out the pages of the whole year, and says how far it is: a worker's part. */
 import {
   PlanError,
   readProgramme,
@@ -39,7 +37,7 @@ export interface YearAnswers {
 export type YearReply = { answer: YearAnswers[keyof YearAnswers] } | { problems: { path: string; message: string }[] };
 
 /** Answers a question about a programme; `progress` hears the share that is done. */
-function work(document: ProgrammeFile, question: YearQuestion, progress: (share: number) => void): YearReply {
+export function work(document: ProgrammeFile, question: YearQuestion, progress: (share: number) => void): YearReply {
   const reading = readProgramme(document);
   if (!reading.ok) return { problems: reading.errors };
   const { programme } = reading;
@@ -67,7 +65,3 @@ function work(document: ProgrammeFile, question: YearQuestion, progress: (share:
     throw error;
   }
 }
-
-const offered = { speak, work };
-export type YearOffers = typeof offered;
-expose(offered);
