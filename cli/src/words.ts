@@ -4,7 +4,7 @@ import { type Said, say, spoken } from '@aggrega/core/words';
 export const words = spoken('cli', {
   // main
   aggrega: (message: Said) => say`aggrega: ${message}`,
-  itIsNestedMoreThanDeep: (dEEPEST: Said) => say`it is nested more than ${dEEPEST} deep`,
+  itIsNestedMoreThanDeep: (deepest: Said) => say`it is nested more than ${deepest} deep`,
   theFileIsNoJsonThat: (message: Said) => say`the file is no JSON that can be read: ${message}`,
   theFileCannotBeRead: (message: Said) => say`the file cannot be read: ${message}`,
 
@@ -33,7 +33,7 @@ export const words = spoken('cli', {
   allKits: 'all kits',
   planningOf: (oneKit: Said, name: Said) => say`planning ${oneKit} of ${name} …`,
   basisIsKitOrBatchNot: (written: Said) => say`--basis is kit or batch, not '${written}'`,
-  readingIsNot: (join: Said, written: Said) => say`--reading is ${join}, not '${written}'`,
+  readingIsNot: (list: Said, written: Said) => say`--reading is ${list}, not '${written}'`,
   participantsIsAWholeNumberUp: (written: Said) => say`--participants is a whole number up to 100000, not '${written}'`,
 
   // sheet
@@ -41,5 +41,5 @@ export const words = spoken('cli', {
   sheetNeedsOutTheFileTo: 'sheet needs --out, the file to write',
   nothingIsDrawnForMonthYet: (id: Said) => say`nothing is drawn for month '${id}' yet`,
   cannotBeWritten: (out: Said, message: Said) => say`${out} cannot be written: ${message}`,
-  isOneOf: (option: Said, join: Said) => say`${option} is one of ${join}`,
+  isOneOf: (option: Said, list: Said) => say`${option} is one of ${list}`,
 });

@@ -9,7 +9,7 @@ export const words = spoken('paper', {
   noKitsSoNoLabels: 'No kits, so no labels.',
   spare: 'Spare',
   andMore: (value: Said) => say`and ${value} more`,
-  mHVHZ: (round: Said, round2: Said, round3: Said) => say`M${round} ${round2}h${round3}v${round3}h-${round3}z`,
+  mHVHZ: (number: Said, round2: Said, round3: Said) => say`M${number} ${round2}h${round3}v${round3}h-${round3}z`,
 
   // boxes
   lbl: 'Lbl',

@@ -3,7 +3,7 @@ import { type Said, say, spoken } from '../words';
 
 export const words = spoken('core/block', {
   // block
-  isNotOnTheGridUse: (join: Said) => say`(${join}) is not on the grid; use quarters such as 1.25, or thirds such as "1/3"`,
+  isNotOnTheGridUse: (list: Said) => say`(${list}) is not on the grid; use quarters such as 1.25, or thirds such as "1/3"`,
 
   // draft
   aSeamNeedsTwoEnds: 'a seam needs two ends',

@@ -4,14 +4,14 @@ import { plural, type Said, say, spoken } from '../words';
 export const words = spoken('core/construction', {
   // awkward
   makeTheBlock: (write: Said) => say`make the block ${write}`,
-  makeItGridSquaresAndFrame: (write: Said, write2: Said, formatLength: Said) =>
-    say`make it ${write} (grid squares ${write2}) and frame it up to ${formatLength}`,
+  makeItGridSquaresAndFrame: (write: Said, write2: Said, length: Said) =>
+    say`make it ${write} (grid squares ${write2}) and frame it up to ${length}`,
   roundItsCutsUpToThe: (write: Said) => say`round its cuts up to the next ${write}`,
-  gridSquaresFinishAtWhichIsnt: (formatLength: Said, unit: Said, step: Said, join: Said, value: Said) =>
-    say`grid squares finish at ${formatLength} ${unit}, which isn’t on the ruler, so cuts are rounded up to the next ${step} ${unit}. Choose one: ${join}; or ${value}`,
+  gridSquaresFinishAtWhichIsnt: (length: Said, unit: Said, step: Said, list: Said, value: Said) =>
+    say`grid squares finish at ${length} ${unit}, which isn’t on the ruler, so cuts are rounded up to the next ${step} ${unit}. Choose one: ${list}; or ${value}`,
 
   // choices
-  ofWords: (value: Said, listed: Said) => say`${value} of ${listed}`,
+  ofWords: (value: Said, list: Said) => say`${value} of ${list}`,
 
   // construct
   comes: (title: Said) => say`${title} comes`,
@@ -33,7 +33,7 @@ export const words = spoken('core/construction', {
   inQuarters: 'in quarters',
   oneAboveTheOther: 'one above the other',
   sideBySide: 'side by side',
-  inWords: (nUMBERS: Said, oneAbove: Said) => say`in ${nUMBERS}, ${oneAbove}`,
+  inWords: (parts: Said, oneAbove: Said) => say`in ${parts}, ${oneAbove}`,
 
   // slips
   every: (name: Said, said: Said) => say`Every ${name} ${said}`,

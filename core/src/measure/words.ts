@@ -6,27 +6,27 @@ export const words = spoken('core/measure', {
   aLengthMustBeANumber: 'a length must be a number',
   aLengthIsMissing: 'a length is missing',
   aLengthCannotBeNegative: (written: Said) => say`a length cannot be negative: '${written}'`,
-  isNotALengthWriteIt: (slice: Said) => say`'${slice}' is not a length; write it like 2 7/8, 2-7/8 or 2.875`,
+  isNotALengthWriteIt: (text: Said) => say`'${text}' is not a length; write it like 2 7/8, 2-7/8 or 2.875`,
   dividesByZero: (written: Said) => say`'${written}' divides by zero`,
   isTooLongCheckForA: (written: Said) => say`‘${written}’ is too long. Check for a typing mistake`,
 
   // ruler
   onThe: (whole: Said) => say`on the ${whole}`,
-  halfwayBetweenAnd: (whole: Said, add: Said) => say`halfway between ${whole} and ${add}`,
-  betweenAnd: (formatLength: Said, formatLength2: Said) => say`between ${formatLength} and ${formatLength2}`,
+  halfwayBetweenAnd: (whole: Said, next: Said) => say`halfway between ${whole} and ${next}`,
+  betweenAnd: (length: Said, length2: Said) => say`between ${length} and ${length2}`,
   aQuarterPast: (whole: Said) => say`a quarter past ${whole}`,
-  aQuarterShortOf: (add: Said) => say`a quarter short of ${add}`,
+  aQuarterShortOf: (next: Said) => say`a quarter short of ${next}`,
   shortOf: 'short of',
   onThe2: (near: Said) => say`on the ${near}`,
-  halfwayBetweenAnd2: (floor: Said, ceil: Said) => say`halfway between ${floor} and ${ceil}`,
+  halfwayBetweenAnd2: (from: Said, to: Said) => say`halfway between ${from} and ${to}`,
   past: 'past',
-  mm: (formatLength: Said, shortOf: Said, near: Said) => say`${formatLength} mm ${shortOf} ${near}`,
-  aThread: (formatLength: Said, word: Said) => say`${formatLength} (a thread ${word})`,
-  halfwayBetweenAnd3: (formatLength: Said, formatLength2: Said) => say`halfway between ${formatLength} and ${formatLength2}`,
+  mm: (length: Said, shortOf: Said, near: Said) => say`${length} mm ${shortOf} ${near}`,
+  aThread: (length: Said, word: Said) => say`${length} (a thread ${word})`,
+  halfwayBetweenAnd3: (length: Said, length2: Said) => say`halfway between ${length} and ${length2}`,
 
   // sold
-  cm: (formatLength: Said) => say`${formatLength} cm`,
-  inWords: (formatLength: Said) => say`${formatLength} in`,
+  cm: (length: Said) => say`${length} cm`,
+  inWords: (length: Said) => say`${length} in`,
 
   // listed
   and: (others: Said, last: Said) => say`${others} and ${last}`,

@@ -51,17 +51,17 @@ export const words = spoken('core/running', {
   theErrorGrowsWithTheNumber: 'The error grows with the number of seams, so it is the seam and not the cut.',
   thisIsOneMeasurementWhichIs: 'This is one measurement, which is weak: the range above is all that it allows.',
   aThread: 'a thread',
-  inWords: (formatLength: Said) => say`${formatLength} in`,
+  inWords: (length: Said) => say`${length} in`,
   mm: (value: Said) => say`${value} mm`,
   about: (from: Said) => say`about ${from}`,
-  toWords: (replace: Said, value: Said) => say`${replace} to ${value}`,
+  toWords: (from: Said, value: Said) => say`${from} to ${value}`,
   threads: (count: number, said: Said) => say`${said} ${plural(count, { one: 'thread', other: 'threads' })}`,
   lessThanAThread: 'less than a thread',
   needlePositions: (count: number, said: Said) =>
     say`${said} ${plural(count, { one: 'needle position', other: 'needle positions' })}`,
   ofHalfAMillimetre: (counted: Said, counted2: Said) => say`${counted} (${counted2} of half a millimetre)`,
-  cameOutInOurTestBlock: (toUpperCase: Said, slice: Said, off: Said, small: Said) =>
-    say`${toUpperCase}${slice} came out ${off} ${small} in our test block. Check your seam allowance before you go on.`,
+  cameOutInOurTestBlock: (first: Said, rest: Said, off: Said, small: Said) =>
+    say`${first}${rest} came out ${off} ${small} in our test block. Check your seam allowance before you go on.`,
 
   // embargo
   month: (value: Said) => say`Month ${value}`,
@@ -78,8 +78,8 @@ export const words = spoken('core/running', {
   isHereAndThereAreThese: (month: Said, blocks: Said) => say`${month} is here, and there are these blocks: ${blocks}.`,
   isHereAndTheBlockIs: (month: Said, blocks: Said) => say`${month} is here, and the block is ${blocks}.`,
   dear: (first: Said) => say`Dear ${first},`,
-  yourSheetForIsAttachedAnd: (here: Said, made: Said, pAGE: Said) =>
-    say`${here} Your sheet for ${made} is attached, and you can also open it on your page:\n${pAGE}`,
+  yourSheetForIsAttachedAnd: (here: Said, made: Said, page: Said) =>
+    say`${here} Your sheet for ${made} is attached, and you can also open it on your page:\n${page}`,
   before: (next: Said) => say`Before ${next}: `,
   theNextSheetComesOutOn: (next: Said) => say`The next sheet comes out on ${next}.`,
   thisIsTheLastSheetWell: 'This is the last sheet. Well done!',
@@ -89,13 +89,13 @@ export const words = spoken('core/running', {
   correctionPleaseReadBeforeYouCut: (titled: Said) => say`Correction: ${titled}. Please read before you cut`,
   weHaveCorrectedTheSheetPlease: (month: Said, version: Said, held: Said) =>
     say`We have corrected the ${month} sheet. Please use version ${version} (attached, and on your page) and throw version ${held} away.`,
-  whatHasChangedFor: (made: Said, join: Said) => say`What has changed for ${made}:\n${join}`,
+  whatHasChangedFor: (made: Said, list: Said) => say`What has changed for ${made}:\n${list}`,
   stopThereAndAskUsFirst: 'Stop there and ask us first. We may have the pieces you need.',
   alreadyCut: (value: Said) => say`Already cut? ${value}`,
-  yourPage: (pAGE: Said) => say`Your page: ${pAGE}`,
+  yourPage: (page: Said) => say`Your page: ${page}`,
   sorryForTheTroubleIfAnything: 'Sorry for the trouble. If anything is unclear, reply before you cut any more.',
-  thanksForYourQuestionYouAsked: (join: Said) => say`Thanks for your question. You asked:\n${join}`,
-  youCanAlsoSeeItOn: (pAGE: Said) => say`You can also see it on your page: ${pAGE}`,
+  thanksForYourQuestionYouAsked: (list: Said) => say`Thanks for your question. You asked:\n${list}`,
+  youCanAlsoSeeItOn: (page: Said) => say`You can also see it on your page: ${page}`,
 
   // load
   isAllDaysOff: 'is all days off',
@@ -116,8 +116,7 @@ export const words = spoken('core/running', {
   theFileIsEmpty: 'the file is empty',
   weNeedToKnowWhichColumn: 'we need to know which column has the names. Choose it below',
   twoColumnsAreMatchedToSet: (columnName: Said) => say`two columns are matched to ‘${columnName}’. Set one of them to ‘ignore’`,
-  theFileHasLinesTheLimit: (length: Said, mOST_LINES: Said) =>
-    say`the file has ${length} lines; the limit is ${mOST_LINES} people`,
+  theFileHasLinesTheLimit: (length: Said, most: Said) => say`the file has ${length} lines; the limit is ${most} people`,
   noName: '(no name)',
   peopleAreCalledAddAnEmail: (length: Said, name: Said) =>
     say`${length} people are called ${name}. Add an email column so we know which one`,
@@ -130,7 +129,7 @@ export const words = spoken('core/running', {
   none: 'none',
   thereIsNoKindOfKit: (cell: Said) => say`there is no kind of kit '${cell}'`,
   isNeitherPickupNorPost: (cell: Said) => say`'${cell}' is neither pickup nor post`,
-  isNoStateThereAre: (cell: Said, join: Said) => say`'${cell}' is no state; there are ${join}`,
+  isNoStateThereAre: (cell: Said, list: Said) => say`'${cell}' is no state; there are ${list}`,
 
   // written-sizes
   thisSize: 'this size',

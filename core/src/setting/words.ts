@@ -36,8 +36,7 @@ export const words = spoken('core/setting', {
 
   // quilt-top
   noMonthHasABlockTo: 'no month has a block to set yet',
-  byBlocksAreMoreThan: (across: Said, down: Said, mOST_PLACES: Said) =>
-    say`${across} by ${down} blocks are more than ${mOST_PLACES}`,
+  byBlocksAreMoreThan: (across: Said, down: Said, most: Said) => say`${across} by ${down} blocks are more than ${most}`,
   alternate: 'alternate',
   rounds: 'rounds',
   borders: 'borders',

@@ -10,8 +10,8 @@ export const words = spoken('core/programme/casting', {
   times: (length: Said) => say`${length} times`,
   equalFabricsTouch: (times: Said, names: Said, why: Said) => say`Equal fabrics touch ${times}: ${names}. ${why}`,
   timesInsteadOf: (name: Said, get: Said, mayBe: Said) => say`${name} ${get} times instead of ${mayBe}`,
-  allLimitsTogetherLeaveTooLittle: (listed: Said) =>
-    say`All limits together leave too little for the quilt: ${listed}. Raise a limit, or add a fabric to the pool.`,
+  allLimitsTogetherLeaveTooLittle: (list: Said) =>
+    say`All limits together leave too little for the quilt: ${list}. Raise a limit, or add a fabric to the pool.`,
   isNotUsedQuiteEvenlyTimes: (role: Said, value: Said, least: Said, value2: Said, most: Said) =>
     say`${role} is not used quite evenly: ${value} ${least} times, ${value2} ${most} times. No exchange evens it out further: what is pinned, limited or touches its like stands in the way.`,
   inPiecesTouchEachOtherBut: (where: Said, n: Said, k: number, names: Said, value: Said) =>

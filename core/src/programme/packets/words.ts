@@ -7,7 +7,7 @@ export const words = spoken('core/programme/packets', {
   monthFabricLacksOf: (
     value: Said,
     name: Said,
-    join: Said,
+    list: Said,
     name2: Said,
     qty: number,
     shape: Said,
@@ -15,7 +15,7 @@ export const words = spoken('core/programme/packets', {
     unit: Said,
     cut: Said,
   ) =>
-    say`Month ${value} (${name}), fabric ${join} (${name2}), lacks ${qty} ${shape}${plural(qty, { one: '', other: 's' })} of ${size} ${unit} (${cut})`,
+    say`Month ${value} (${name}), fabric ${list} (${name2}), lacks ${qty} ${shape}${plural(qty, { one: '', other: 's' })} of ${size} ${unit} (${cut})`,
   putIntoEachBundleTheyHold: (needed: Said, formName: Said) =>
     say`Put ${needed} ${formName} into each bundle: they hold every month.`,
   orAddOfFromTheBolt: (yards: Said, name: Said) =>

@@ -18,7 +18,7 @@ export const words = spoken('core/programme/plans', {
   stillToCutAboutOfFabric: (count: Said, yards: Said) => say`Still to cut: ${count}, about ${yards} of fabric.`,
   it: 'it',
   them: 'them',
-  sparePutWithTheSpares: (join: Said, more: Said) => say`Spare: ${join}. Put ${more} with the spares.`,
+  sparePutWithTheSpares: (list: Said, more: Said) => say`Spare: ${list}. Put ${more} with the spares.`,
   kits: (n: number) => say`${n} ${plural(n, { one: 'kit', other: 'kits' })}`,
   pieces: (n: number) => say`${n} ${plural(n, { one: 'piece', other: 'pieces' })}`,
   strips: (n: number) => say`${n} ${plural(n, { one: 'strip', other: 'strips' })}`,

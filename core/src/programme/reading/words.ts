@@ -16,7 +16,7 @@ export const words = spoken('core/programme/reading', {
     say`a pool deals every unit by itself, and ${role} has one fabric for ${eachBlock}: give each patch a fabric of its own, or name every patch`,
 
   // read-house
-  unitsOfThatKindAreNot: (join: Said) => say`units of that kind are not cut large; ${join} are`,
+  unitsOfThatKindAreNot: (list: Said) => say`units of that kind are not cut large; ${list} are`,
   noRulerShowsStepsAsSmall: 'no ruler shows steps as small as that',
   twoLargeSquaresAreMadeFor: 'two large squares are made for a seam of 1/4 in; this house sews another one',
 
@@ -31,8 +31,7 @@ export const words = spoken('core/programme/reading', {
 
   // read-length
   mustBeMoreThanZero: 'must be more than zero',
-  isBeyondReasonAtMost: (formatLength: Said, limit: Said, unit: Said) =>
-    say`${formatLength} is beyond reason; at most ${limit} ${unit}`,
+  isBeyondReasonAtMost: (length: Said, limit: Said, unit: Said) => say`${length} is beyond reason; at most ${limit} ${unit}`,
 
   // read-setting
   round: (value: Said) => say`round ${value}`,
@@ -57,14 +56,14 @@ export const words = spoken('core/programme/reading', {
   hasBlocksOfItsOwnUnits: (id: Said) => say`'${id}' has blocks of its own; units are made ahead in a month without any`,
   theUnitsOfAnotherMonthAre: (id: Said) => say`the units of another month are made with '${id}' already`,
   isInAnotherPacketItsFabric: (id: Said) => say`'${id}' is in another packet; its fabric has to come with '${id}'`,
-  theMonthsBlocksFinishAtDifferent: (join: Said) =>
-    say`the months’ blocks finish at different sizes (${join}); they will not meet in one plain grid`,
+  theMonthsBlocksFinishAtDifferent: (list: Said) =>
+    say`the months’ blocks finish at different sizes (${list}); they will not meet in one plain grid`,
   blockStandsInNoMonth: (id: Said) => say`block '${id}' stands in no month`,
 
   // schema
   isMissing: (string: Said) => say`'${string}' is missing`,
   mustBeNot: (article: Said, shown: Said) => say`must be ${article}, not ${shown}`,
-  mustBeOneOfNot: (join: Said, shown: Said) => say`must be one of ${join}; not ${shown}`,
+  mustBeOneOfNot: (list: Said, shown: Said) => say`must be one of ${list}; not ${shown}`,
   isNotWrittenAsItShould: (shown: Said, string: Said) => say`${shown} is not written as it should be (${string})`,
   mustBeAtLeastNot: (string: Said, shown: Said) => say`must be at least ${string}, not ${shown}`,
   mustBeAtMostNot: (string: Said, shown: Said) => say`must be at most ${string}, not ${shown}`,
@@ -73,9 +72,9 @@ export const words = spoken('core/programme/reading', {
   isNotAsItShouldBe: 'is not as it should be',
 
   // unanswered
-  thereIsNoUnitKindMethods: (kind: Said, join: Said) => say`there is no unit kind '${kind}'; methods are chosen for ${join}`,
-  thereIsNoMethodForThere: (name: Said, kind: Said, join: Said) =>
-    say`there is no method '${name}' for '${kind}'; there are ${join}`,
+  thereIsNoUnitKindMethods: (kind: Said, list: Said) => say`there is no unit kind '${kind}'; methods are chosen for ${list}`,
+  thereIsNoMethodForThere: (name: Said, kind: Said, list: Said) =>
+    say`there is no method '${name}' for '${kind}'; there are ${list}`,
   noBlockAndNoPartOf: (role: Said) => say`no block and no part of the quilt uses fabric ${role}`,
   theQuiltHasNoPlace: (value: Said) => say`the quilt has no place '${value}'`,
   hasNoUnitAtThisSize: (name: Said, key: Said) => say`${name} has no unit '${key}' at this size`,

@@ -9,7 +9,7 @@ export const words = spoken('core/programme/stock', {
   ofWords: (amount: Said, name: Said, more: Said) => say`${amount} of ${name}${more}`,
 
   // shelf-csv
-  theFirstLineHasToName: (slice: Said) => say`the first line has to name its columns, 'name' among them; it reads '${slice}'`,
+  theFirstLineHasToName: (text: Said) => say`the first line has to name its columns, 'name' among them; it reads '${text}'`,
   linesAreMoreThan500Fabrics: (length: Said) => say`${length} lines are more than 500 fabrics`,
   noName: '(no name)',
   aFabricNeedsAName: 'a fabric needs a name',

@@ -7,7 +7,7 @@ export const words = spoken('sheet/block-paper', {
   theUnitsOf: (verb: Said, name: Said) => say`${verb} the units of ${name}`,
   theUnits: (verb: Said) => say`${verb} the units`,
   fromTheBackItsCrossingSpun: (label: Said) => say`${label} from the back, its crossing spun`,
-  measure: (join: Said) => say`Measure ${join}.`,
+  measure: (list: Said) => say`Measure ${list}.`,
   layoutOf: (name: Said) => say`Layout of ${name}.`,
   onePlainPatch: 'one plain patch',
   plainPatches: (make: Said) => say`${make} plain patches`,
@@ -40,8 +40,7 @@ export const words = spoken('sheet/block-paper', {
   coping: 'Coping',
   ofEachBlock: (make: number) => say`${plural(make, { one: '', other: ' of each block' })}`,
   everyOutsideCornerMustBe: (text: Said, fabric: Said) => say`${text}. Every outside corner must be ${fabric}`,
-  mustMeetInTheMiddle: (text: Said, toUpperCase: Said, slice: Said) =>
-    say`${text}. ${toUpperCase}${slice} must meet in the middle`,
+  mustMeetInTheMiddle: (text: Said, first: Said, rest: Said) => say`${text}. ${first}${rest} must meet in the middle`,
   sewTwoStripsToThePress: (more: Said, strip: Said, unit: Said, sides: Said, ofEachBlock: Said, size: Said) =>
     say`${more}: sew two strips ${strip} ${unit} to the ${sides}${ofEachBlock}. Press towards the strips. Measure: ${size}.`,
   unitsSquare: (size: Said, unit: Said) => say`${size} ${unit} square`,

@@ -14,10 +14,10 @@ export const words = spoken('sheet/cut-paper', {
   forWords: 'For',
   pressTheFabricFoldItSelvedge:
     'Press the fabric, fold it selvedge to selvedge and square the end. Cut the widest strips first.',
-  forWords2: (listed: Said) => say`for ${listed}`,
+  forWords2: (list: Said) => say`for ${list}`,
   later: 'later',
   toBagFor: (value: Said) => say`to bag for ${value}`,
-  cut2: (name: Said, join: Said) => say`${name} (${join}): cut`,
+  cut2: (name: Said, list: Said) => say`${name} (${list}): cut`,
   ofWords: (more: Said, saidFrom: Said, pieces: Said, size: Said, unit: Said, name: Said, then: Said, use: Said) =>
     say`${more} ${saidFrom} ${pieces} of ${size} ${unit}, ${name}${then}, ${use}.`,
   bagItFor: (value: Said) => say`bag it for ${value}`,
@@ -41,8 +41,8 @@ export const words = spoken('sheet/cut-paper', {
     say`${more} ${pieces} ${wide} wide, and cut ${more2} down to`,
   howMany: 'How many',
   theRulerAt: (size: Said, unit: Said) => say`The ruler at ${size} ${unit}`,
-  isWords: (formatLength: Said, rulerWords: Said) => say`${formatLength} is ${rulerWords}`,
-  onTheRuler: (join: Said) => say`On the ruler: ${join}.`,
+  isWords: (length: Said, rulerWords: Said) => say`${length} is ${rulerWords}`,
+  onTheRuler: (list: Said) => say`On the ruler: ${list}.`,
   cutAndBagForLater: 'Cut and bag for later',
   theseComeOffTheSameStrips:
     'These come off the same strips. Put each kind in a bag of its own, with the label and the month on it.',

@@ -7,7 +7,7 @@ export const words = spoken('sheet/demonstration', {
   showing: (monthTitle: Said) => say`Showing ${monthTitle}`,
   whatToHaveReadyAndWhat: 'What to have ready, and what to show in which order.',
   everythingCutInPilesWithIts: 'Everything cut, in piles with its labels.',
-  allUnitsSewnAndPressed: (listed: Said) => say`All units sewn and pressed: ${listed}.`,
+  allUnitsSewnAndPressed: (list: Said) => say`All units sewn and pressed: ${list}.`,
   theSectionsSewnNotYetJoined: 'The sections sewn, not yet joined.',
   theWholeBlock: 'The whole block.',
   stepOutsOf: (name: Said) => say`Step-outs of ${name}`,

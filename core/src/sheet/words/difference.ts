@@ -4,8 +4,8 @@ import { plural, type Said, say, spoken } from '../../words';
 export const words = spoken('sheet/difference', {
   someStepsAreExplainedBetterNo: 'Some steps are explained better. No sizes have changed.',
   theStepsOfHaveChangedFollow: (label: Said) => say`The steps of ${label} have changed: follow the new sheet.`,
-  newOnTheSheet: (label: Said, join: Said) => say`${label}, new on the sheet: ${join}`,
-  noLongerOnTheSheet: (label: Said, join: Said) => say`${label}, no longer on the sheet: ${join}`,
+  newOnTheSheet: (label: Said, list: Said) => say`${label}, new on the sheet: ${list}`,
+  noLongerOnTheSheet: (label: Said, list: Said) => say`${label}, no longer on the sheet: ${list}`,
   theMonthIsCalledNoLonger: (month: Said, month2: Said) => say`The month is called ${month}, no longer ${month2}.`,
   theSeamAllowanceIsInsteadOf: (seam: Said, unit: Said, seam2: Said) =>
     say`The seam allowance is ${seam} ${unit} instead of ${seam2}.`,
@@ -36,7 +36,7 @@ export const words = spoken('sheet/difference', {
   measuresNot: (size: Said, size2: Said) => say`measures ${size}, not ${size2}`,
   pressedTheNewWaySeeThe: 'pressed the new way: see the sheet',
   otherFabricsGoTogetherSeeThe: 'other fabrics go together: see the table',
-  pool: (name: Said, listed: Said) => say`Pool ${name}: ${listed}.`,
+  pool: (name: Said, list: Said) => say`Pool ${name}: ${list}.`,
   poolIsNoLongerNeeded: (name: Said, named: Said) => say`Pool ${name} (${named}) is no longer needed.`,
   isNewOnThisSheet: (name: Said) => say`${name} is new on this sheet.`,
   isNoLongerOnThisSheet: (name: Said) => say`${name} is no longer on this sheet.`,

@@ -9,8 +9,7 @@ export const words = spoken('sheet/doubts', {
   andAreTooCloseInValue: (name: Said, name2: Said, label: Said) =>
     say`${name} and ${name2} are too close in value, and they meet in every ${label}.`,
   theTrianglesWillDisappearChooseA: 'The triangles will disappear. Choose a lighter or darker fabric for one of them.',
-  oneKitDoesntComeOutEven: (more: Said, toUpperCase: Said, slice: Said) =>
-    say`${more}${toUpperCase}${slice}. One kit doesn’t come out even.`,
+  oneKitDoesntComeOutEven: (more: Said, first: Said, rest: Said) => say`${more}${first}${rest}. One kit doesn’t come out even.`,
   makeSomeBlocksTwiceInTheir: 'Make some blocks twice in their months, or set fewer across or down.',
   setMoreAcrossOrDownMake:
     'Set more across or down, make fewer blocks, or say at the quilt that some are left over, for the back or a cushion.',
@@ -25,6 +24,6 @@ export const words = spoken('sheet/doubts', {
     say`${name} finishes at ${size}; most blocks of this programme finish at ${usual}.`,
   makeItTheSameSizeAs: 'Make it the same size as the others, or add a frame (coping strips) to bring it up to size.',
   the2: (name: Said) => say`${name}: the`,
-  areHandedOutAndTheStrips: (name: Said, formatLength: Said, unit: Said) =>
-    say`${name}: ${formatLength} ${unit} are handed out, and the strips use all of it. Nothing is left to square the end.`,
+  areHandedOutAndTheStrips: (name: Said, length: Said, unit: Said) =>
+    say`${name}: ${length} ${unit} are handed out, and the strips use all of it. Nothing is left to square the end.`,
 });

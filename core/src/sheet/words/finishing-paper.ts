@@ -41,7 +41,7 @@ export const words = spoken('sheet/finishing-paper', {
   bind: 'Bind',
   joinOfEndToEndLay: (many: Said, fabricWord: Said, seam: Said) =>
     say`Join ${many} of ${fabricWord} end to end: lay two ends across each other, right sides together, sew from corner to corner, trim to ${seam} and press open.`,
-  measureAbout: (ceil: Said, unit: Said) => say`Measure: about ${ceil} ${unit}.`,
+  measureAbout: (to: Said, unit: Said) => say`Measure: about ${to} ${unit}.`,
   pressItInHalfLengthwaysWrong: 'Press it in half lengthways, wrong sides together.',
   beginInTheMiddleOfA: (seam: Said) =>
     say`Begin in the middle of a side and leave a hand’s length loose. Lay the raw edges of the strip on the edge of the quilt’s front. Sew ${seam} from the edge, and stop ${seam} before the corner.`,

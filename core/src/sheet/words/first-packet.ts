@@ -19,7 +19,7 @@ export const words = spoken('sheet/first-packet', {
   byWords: (date: Said, words: Said) => say`By ${date}: ${words}`,
   toWords: (date: Said, date2: Said) => say`${date} to ${date2}`,
   eachSheetIsReleasedAtTime: (time: Said, replaceAll: Said) => say`Each sheet is released at ${time}, ${replaceAll} time.`,
-  weAreAway: (listed: Said) => say`We are away ${listed}.`,
+  weAreAway: (list: Said) => say`We are away ${list}.`,
   homework: 'Homework',
   youChooseIt: 'you choose it',
   oneWayKeepItUpright: 'one-way: keep it upright',

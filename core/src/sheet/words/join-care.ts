@@ -10,8 +10,7 @@ export const words = spoken('sheet/join-care', {
   andPin: (nest: Said, which: Said) => say`${nest} and pin ${which}.`,
   eachX: 'each X',
   theX: 'the X',
-  withOnTopSewThroughThe: (listed: Said, where: Said) =>
-    say`With ${listed} on top, sew through the middle of ${where} on the back`,
+  withOnTopSewThroughThe: (list: Said, where: Said) => say`With ${list} on top, sew through the middle of ${where} on the back`,
   pointsStay: 'points stay',
   pointStays: 'point stays',
   whereTwoSeamsCrossThenThe: (top: Said, pointsStay: Said) => say`${top}, where two seams cross: then the ${pointsStay} whole.`,

@@ -4,7 +4,7 @@ import { type Said, say, spoken } from '../../words';
 export const words = spoken('sheet/month-sections', {
   follows: ' follows',
   isReleased: (when: Said) => say` is released${when}`,
-  questions: (capital: Said) => say` Questions? ${capital}.`,
+  questions: (text: Said) => say` Questions? ${text}.`,
   onWords: (date: Said) => say` on ${date}`,
   theNextSheet: (more: Said) => say`The next sheet${more}.`,
   thisIsTheLastSheet: 'This is the last sheet.',

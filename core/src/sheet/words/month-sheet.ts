@@ -10,8 +10,8 @@ export const words = spoken('sheet/month-sheet', {
   isWords: 'is',
   eachOne: 'each one',
   it: 'it',
-  cutALittleLargeTrimTo: (listed: Said, are: Said, eachOne: Said, exact: Said) =>
-    say`${listed} ${are} cut a little large: trim ${eachOne} to the size of its checkpoint. All other sizes are exact: ${exact}`,
+  cutALittleLargeTrimTo: (list: Said, are: Said, eachOne: Said, exact: Said) =>
+    say`${list} ${are} cut a little large: trim ${eachOne} to the size of its checkpoint. All other sizes are exact: ${exact}`,
   cutOnceOnTheDiagonal: 'cut once on the diagonal',
   cutTwiceOnTheDiagonal: 'cut twice on the diagonal',
   turnedOver: ', turned over',

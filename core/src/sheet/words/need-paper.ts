@@ -15,7 +15,7 @@ export const words = spoken('sheet/need-paper', {
   amount: 'Amount',
   number2: (sku: Said) => say`; number ${sku}`,
   alreadyCutWith: (name: Said, bagText: Said) => say`already cut with ${name}: ${bagText}`,
-  youKept: (name: Said, join: Said, text: Said) => say`${name} (${join}): you kept ${text}.`,
+  youKept: (name: Said, list: Said, text: Said) => say`${name} (${list}): you kept ${text}.`,
   youKept2: 'You kept',
   wofIsTheWidthOfThe: 'WOF is the width of the fabric, selvedge to selvedge.',
   inYourBag: 'In your bag',
@@ -24,15 +24,15 @@ export const words = spoken('sheet/need-paper', {
   howMany: 'How many',
   size: (unit: Said) => say`Size, ${unit}`,
   forWords: 'For',
-  forWords2: (name: Said, join: Said, qty: Said, cutPrefix: Said, label: Said, size: Said, more: Said, listed: Said) =>
-    say`${name} (${join}): ${qty} ${cutPrefix}${label}, ${size}${more}, for ${listed}.`,
+  forWords2: (name: Said, list: Said, qty: Said, cutPrefix: Said, label: Said, size: Said, more: Said, list2: Said) =>
+    say`${name} (${list}): ${qty} ${cutPrefix}${label}, ${size}${more}, for ${list2}.`,
   whatToBring: 'What to bring',
   fromTheBolt: 'From the bolt',
   orFatQuarters: 'Or fat quarters',
   orScrapsNoSmallerThan: (unit: Said) => say`Or scraps no smaller than, ${unit}`,
   noAPieceIsWider: 'no: a piece is wider',
   noAPieceIsLarger: 'no: a piece is larger',
-  byWords: (qty: Said, formatLength: Said, formatLength2: Said) => say`${qty} × ${formatLength} by ${formatLength2}`,
+  byWords: (qty: Said, length: Said, length2: Said) => say`${qty} × ${length} by ${length2}`,
   thisBlockIsScrappyItIs: (inWords: Said) =>
     say`This block is scrappy. It is made in ${inWords} fabric arrangements, each with its own instructions.`,
   scrappyUnitsAreNotNamedOne: 'Scrappy units are not named one by one: they come out of a pool, and any of its units will do.',

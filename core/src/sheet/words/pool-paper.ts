@@ -13,13 +13,13 @@ export const words = spoken('sheet/pool-paper', {
   batches: 'Batches',
   makes: 'Makes',
   forWords: (takes: Said, month: Said) => say`${takes} for ${month}`,
-  keepTheOthersInABag: (name: Said, listed: Said) => say` Keep the others in a bag marked ${name}: ${listed}.`,
+  keepTheOthersInABag: (name: Said, list: Said) => say` Keep the others in a bag marked ${name}: ${list}.`,
   overInCaseOneGoesWrong: (over: number) =>
     say` ${over} ${plural(over, { one: 'comes', other: 'come' })} over, in case one goes wrong.`,
   thisMonthTakesAny: (takes: Said, others: Said, spare: Said) => say`This month takes any ${takes}.${others}${spare}`,
   anyOfWhichYouBeganWith: (takes: Said, title: Said, name: Said, madeWith: Said) =>
     say`any ${takes} ${title} of ${name}, which you began with ${madeWith}`,
-  outOfYour: (length: number, listed: Said) => say`Out of your ${plural(length, { one: 'pool', other: 'pools' })}: ${listed}.`,
+  outOfYour: (length: number, list: Said) => say`Out of your ${plural(length, { one: 'pool', other: 'pools' })}: ${list}.`,
   ofWords: (name: Said, made: Said, title: Said, value: Said) => say`${name}: ${made} ${title} of ${value}. `,
   makeOf: (name: Said, made: Said, title: Said, value: Said, method: Said) =>
     say`${name}: make ${made} ${title} of ${value}, ${method}`,

@@ -14,10 +14,10 @@ export const words = spoken('sheet/quilt-paper', {
   putTheByInABag: (group: Said, name: Said) =>
     say`Put the ${group} by, in a bag with its name and ‘${name}’ on it. The sheet of ${name} tells how it is sewn on.`,
   row: (number: Said) => say`row ${number}`,
-  rows: (listed: Said) => say`rows ${listed}`,
-  sewTheSashingStripsCornerstonesAnd: (listed: Said) =>
-    say`Sew the sashing strips, cornerstones and sashes in turn: ${listed}. Press towards the sashes.`,
-  measure: (listed: Said) => say`Measure: ${listed}.`,
+  rows: (list: Said) => say`rows ${list}`,
+  sewTheSashingStripsCornerstonesAnd: (list: Said) =>
+    say`Sew the sashing strips, cornerstones and sashes in turn: ${list}. Press towards the sashes.`,
+  measure: (list: Said) => say`Measure: ${list}.`,
   withASashBetweenEachTwo: 'with a sash between each two, and at the ends where the picture has one. Press towards the sashes.',
   piecedAndPlainInTurnPress: 'pieced and plain in turn. Press towards the plain squares.',
   edgeToEdgePressTheSeams:
@@ -28,8 +28,8 @@ export const words = spoken('sheet/quilt-paper', {
   toTheEdgeOf: (edge: Said, rowsWords: Said) => say`to the ${edge} edge of ${rowsWords}`,
   sashingStrip: 'sashing strip',
   longSash: 'long sash',
-  sewACrossingsMatchedAndPinned: (sashingStrip: Said, listed: Said) =>
-    say`Sew a ${sashingStrip} ${listed}, crossings matched and pinned. Press towards the strip.`,
+  sewACrossingsMatchedAndPinned: (sashingStrip: Said, list: Said) =>
+    say`Sew a ${sashingStrip} ${list}, crossings matched and pinned. Press towards the strip.`,
   sewASideSettingTriangleTo: (rowsWords: Said) =>
     say`Sew a side setting triangle to each end of ${rowsWords}: match the right-angled corners and keep the long edge on the outside. Its tip reaches beyond the row. Press towards the triangles.`,
   theStripThatIsLeft: 'the strip that is left',
@@ -54,13 +54,13 @@ export const words = spoken('sheet/quilt-paper', {
     say`Row ${number}: ${blocksOf}. It measures ${sizeWords} ${unit} before anything is sewn to it.`,
   ofAnd: (inWords: Said, many: Said, many2: Said) => say`${inWords} of ${many} and ${many2}`,
   theMiddle: 'The middle',
-  upToRound: (round: Said) => say`Up to round ${round}`,
+  upToRound: (number: Said) => say`Up to round ${number}`,
   theMiddleSewTogetherRowBy: (inWords: Said, own: number) =>
     say`The middle: sew ${inWords} ${plural(own, { one: 'block', other: 'blocks' })} together, row by row.`,
-  roundSewTheShorterStripsTo: (round: Said) =>
-    say`Round ${round}: sew the shorter strips to the sides, then the longer ones to top and bottom. Press towards the strips.`,
-  roundSewItsBlocksIntoStrips: (round: Said, inWords: Said) =>
-    say`Round ${round}: sew its ${inWords} blocks into strips. Sew the strips for the sides on first, then those for top and bottom. Press away from the middle.`,
+  roundSewTheShorterStripsTo: (number: Said) =>
+    say`Round ${number}: sew the shorter strips to the sides, then the longer ones to top and bottom. Press towards the strips.`,
+  roundSewItsBlocksIntoStrips: (number: Said, inWords: Said) =>
+    say`Round ${number}: sew its ${inWords} blocks into strips. Sew the strips for the sides on first, then those for top and bottom. Press away from the middle.`,
   measureBy: (side: Said, side2: Said) => say`Measure: ${side} by ${side2}.`,
   workFromTheMiddleOutwardsMeasure:
     'Work from the middle outwards. Measure before each round: the next one fits only if this one is right.',

@@ -16,5 +16,5 @@ export const words = spoken('sheet/scene-picture', {
   cuts: (n: Said) => say`${n} cuts`,
   theRuler: 'the ruler',
   theWayToPress: 'the way to press',
-  marked: (listed: Said) => say`. Marked: ${listed}`,
+  marked: (list: Said) => say`. Marked: ${list}`,
 });

@@ -16,7 +16,7 @@ export const words = spoken('sheet/sheet-unit', {
   toOneSide: 'to one side',
   pressOneSeamAndTheOther: (said: Said, said2: Said) => say`Press one seam ${said} and the other ${said2}.`,
   pressAllSeams: (said: Said) => say`Press all seams ${said}.`,
-  pressTheSeamsInTheOrder: (join: Said) => say`Press the seams in the order of sewing: ${join}.`,
+  pressTheSeamsInTheOrder: (list: Said) => say`Press the seams in the order of sewing: ${list}.`,
   pressTheSeamSoThatThey: (said: Said) => say`Press the seam ${said}, so that they nest in the block.`,
   theDarkerFabric: ', the darker fabric',
   pressTheSeam: (said: Said, theDarker: Said) => say`Press the seam ${said}${theDarker}.`,

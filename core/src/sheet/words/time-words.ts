@@ -11,5 +11,5 @@ export const words = spoken('sheet/time-words', {
   hours: (inWords: Said, more: Said) => say`${inWords}${more} hours`,
   toCut: (hoursWords: Said) => say`${hoursWords} to cut`,
   toSew: (hoursWords: Said) => say`${hoursWords} to sew`,
-  allowAbout: (join: Said) => say`Allow about ${join}.`,
+  allowAbout: (list: Said) => say`Allow about ${list}.`,
 });

@@ -7,6 +7,6 @@ export const words = spoken('sheet/tools', {
   finePins: 'fine pins',
   seamRipper: 'seam ripper',
   aGuideLineOnTheMachine: 'a guide line on the machine bed in place of drawn lines',
-  goodToHaveNotNeeded: (join: Said) => say` Good to have, not needed: ${join}.`,
-  youWillAlsoNeed: (join: Said, more: Said) => say`You will also need: ${join}.${more}`,
+  goodToHaveNotNeeded: (list: Said) => say` Good to have, not needed: ${list}.`,
+  youWillAlsoNeed: (list: Said, more: Said) => say`You will also need: ${list}.${more}`,
 });

@@ -8,9 +8,9 @@ export const words = spoken('sheet/unit-paper', {
   doThisTwice: ' Do this twice.',
   doThisTimes: (inWords: Said) => say` Do this ${inWords} times.`,
   all: (inWords: Said) => say`all ${inWords}`,
-  make: (left: Said, capital: Said, more: Said, times: Said) => say`${left}${capital} make ${more}.${times}`,
-  ofThemReadyYouKeptFrom: (capital: Said, given: number) =>
-    say`${capital} of them ${plural(given, { one: 'is', other: 'are' })} ready: you kept ${plural(given, { one: 'it', other: 'them' })} from the block before.`,
+  make: (left: Said, text: Said, more: Said, times: Said) => say`${left}${text} make ${more}.${times}`,
+  ofThemReadyYouKeptFrom: (text: Said, given: number) =>
+    say`${text} of them ${plural(given, { one: 'is', other: 'are' })} ready: you kept ${plural(given, { one: 'it', other: 'them' })} from the block before.`,
   unit: 'Unit',
   make2: 'Make',
   fabrics: 'Fabrics',

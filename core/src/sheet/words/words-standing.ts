@@ -10,6 +10,6 @@ export const words = spoken('sheet/words-standing', {
   areNotOnTheSheet: 'are not on the sheet',
   isOnTheSheet: 'is on the sheet',
   whatTheSheetSaysThereHas: (named: Said, off: Said) => say`${named} ${off}: what the sheet says there has changed.`,
-  inWhereItSaysSomethingElse: (named: Said, off: Said, join: Said) =>
-    say`${named} ${off} in ${join}, where it says something else.`,
+  inWhereItSaysSomethingElse: (named: Said, off: Said, list: Said) =>
+    say`${named} ${off} in ${list}, where it says something else.`,
 });

@@ -26,8 +26,8 @@ export const words = spoken('cut', {
   timeTaken: 'Time taken',
   atYourOwnPaceOur: (pace: Said) => say`, at your own pace (${pace} × our estimates)`,
   recordedMin: (written: Said) => say` Recorded: ${written} min.`,
-  estimateMinutesInTotal: (round: Said, pace: Said, written: Said) =>
-    say`Estimate: ${round} minutes in total${pace}.${written}`,
+  estimateMinutesInTotal: (number: Said, pace: Said, written: Said) =>
+    say`Estimate: ${number} minutes in total${pace}.${written}`,
   minutesInTotalAllPeople: 'Minutes in total, all people',
   save: 'Save',
   typeANumberOfMinutes: 'Type a number of minutes above zero.',
@@ -127,7 +127,7 @@ export const words = spoken('cut', {
   cutOneKitAtA: 'Cut one kit at a time it would be',
   youWouldBuy: 'You would buy',
   ofABolt: (value: Said, bolts: Said) => say` ${value} ${bolts} of a bolt.`,
-  goesIntoQuilts: (round: Said, value: Said) => say`${round}% goes into quilts.${value}`,
+  goesIntoQuilts: (number: Said, value: Said) => say`${number}% goes into quilts.${value}`,
   andSmaller: ' and smaller',
   gOfScraps: (scrapGrams: Said) => say`${scrapGrams} g of scraps.`,
   noScraps: 'No scraps.',
@@ -202,15 +202,15 @@ export const words = spoken('cut', {
   peopleCutting: 'People cutting',
   show: 'Show',
   everyone: 'everyone',
-  personMin: (i: Said, round: Said) => say`Person ${i}, ${round} min`,
+  personMin: (i: Said, number: Said) => say`Person ${i}, ${number} min`,
   everythingOnThisListIs: 'Everything on this list is cut.',
   person: (sharing: Said) => say`person ${sharing}`,
   safety: 'Safety',
   piecesAllKitsTogether: 'Pieces, all kits together',
   aLengthForEachKit: 'A length for each kit',
   printTheList: 'Print the list',
-  estimateMinutesInTotalAt: (round: Said, pace: number) =>
-    say`Estimate: ${round} minutes in total${plural(pace, { one: '', other: ', at your own pace' })}.`,
+  estimateMinutesInTotalAt: (number: Said, pace: number) =>
+    say`Estimate: ${number} minutes in total${plural(pace, { one: '', other: ', at your own pace' })}.`,
 
   // StepCard
   atATimeStacks: (layers: Said, stacks: Said) => say`${layers} at a time: ${stacks} stacks`,

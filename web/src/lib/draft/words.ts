@@ -20,7 +20,7 @@ export const words = spoken('draft', {
   for: 'For',
   units: 'Units',
   mirrored: 'mirrored ',
-  of: (make: Said, value: Said, title: Said, listed: Said) => say`${make} ${value}${title} of ${listed},`,
+  of: (make: Said, value: Said, title: Said, list: Said) => say`${make} ${value}${title} of ${list},`,
   anyOfAPool: 'any of a pool',
   leftOver: (extra: Said) => say`; ${extra} left over`,
 

@@ -174,7 +174,7 @@ export const words = spoken('fabric', {
   contrastWhereFabricsMeet: 'Contrast where fabrics meet',
   noTwoLettersMeetYet: 'No two letters meet yet: draw a block first.',
   fabricsThatMeetAllHave: 'Fabrics that meet all have good contrast.',
-  valueStepsIn: (round: Said, months: Said) => say`${round} value steps, in ${months}`,
+  valueStepsIn: (number: Said, months: Said) => say`${number} value steps, in ${months}`,
   lowContrastIsIntended: 'Low contrast is intended',
   inStockAndWouldHelp: 'In stock and would help:',
   for: (name: Said, role: Said) => say`${name} for ${role}`,
@@ -182,7 +182,7 @@ export const words = spoken('fabric', {
   lowContrastIntended: 'low contrast, intended',
   warnMeAgain: 'Warn me again',
   theSameFabric: 'the same fabric',
-  goodContrastValueSteps: (round: Said) => say`good contrast, ${round} value steps`,
+  goodContrastValueSteps: (number: Said) => say`good contrast, ${number} value steps`,
   noContrast: 'no contrast',
   lowContrast: 'low contrast',
   goodContrast: 'good contrast',
@@ -210,8 +210,8 @@ export const words = spoken('fabric', {
 
   // ValueStrip
   valueStripFromDarkTo: 'Value strip, from dark to light',
-  l: (name: Said, round: Said) => say`${name}, L* ${round}`,
-  value2: (long: Said, round: Said) => say`${long}, value ${round}`,
+  l: (name: Said, number: Said) => say`${name}, L* ${number}`,
+  value2: (long: Said, number: Said) => say`${long}, value ${number}`,
   dark: 'dark',
   light: 'light',
 
@@ -219,8 +219,8 @@ export const words = spoken('fabric', {
   chooseFabricsAndCheckTheir: 'Choose fabrics and check their contrast',
   view: 'View',
   lookAt: 'Look at',
-  in: (name: Said, name2: Said, vIEWS: Said) => say`${name} in ${name2}, ${vIEWS}`,
-  theQuiltIn: (name: Said, vIEWS: Said) => say`The quilt in ${name}, ${vIEWS}`,
+  in: (name: Said, name2: Said, view: Said) => say`${name} in ${name2}, ${view}`,
+  theQuiltIn: (name: Said, view: Said) => say`The quilt in ${name}, ${view}`,
   clickAPatchToChoose: 'Click a patch to choose its fabric. The arrow keys select a block.',
   noBlockYetYouCan: 'No block yet. You can choose fabrics all the same; draw the blocks under Block.',
   fromDarkToLight: 'From dark to light',
@@ -240,7 +240,7 @@ export const words = spoken('fabric', {
   scrappyAPoolOfFabrics: 'scrappy: a pool of fabrics',
 
   // PoolRow
-  aFabricFor2: (name: Said, letter: Said, pER: Said) => say`${name}, ${letter}: a fabric for ${pER}`,
+  aFabricFor2: (name: Said, letter: Said, per: Said) => say`${name}, ${letter}: a fabric for ${per}`,
 
   // ColourwayForm
   name: 'Name',

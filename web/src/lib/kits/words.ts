@@ -37,7 +37,7 @@ export const words = spoken('kits', {
     say`, ${amount}, ${strips} ${plural(strips, { one: 'cut', other: 'cuts' })} off the bolt`,
   kitsOf: (kits: number, colourway: Said, months: Said) =>
     say`${kits} ${plural(kits, { one: 'kit', other: 'kits' })} of ${colourway}, ${months}`,
-  min: (round: Said) => say`${round} min`,
+  min: (number: Said) => say`${number} min`,
   nothingLeftForThisPerson: 'Nothing left for this person.',
   markAllAsCut: 'Mark all as cut',
   printTheLists: 'Print the lists',

@@ -12,6 +12,6 @@ export const words = spoken('outside', {
   nothingHasArrivedYet: 'Nothing has arrived yet.',
   noEmailsMatch: 'No emails match.',
   theBlockAsTheLetter: 'The block, as the email shows it',
-  kb: (name: Said, ceil: Said) => say`${name}, ${ceil} KB`,
+  kb: (name: Said, to: Said) => say`${name}, ${to} KB`,
   theWholeLetterAsA: 'the whole email as a file',
 });

@@ -120,7 +120,7 @@ export const words = spoken('participants', {
   when: 'When',
   pagesOfEmails: 'Pages of emails',
   newer: 'Newer',
-  toOf: (at: Said, min: Said, found: Said) => say`${at} to ${min} of ${found}`,
+  toOf: (last: Said, min: Said, found: Said) => say`${last} to ${min} of ${found}`,
   older: 'Older',
   howEmailsAreSent: 'How emails are sent',
   sentThroughYourMailServer: 'Sent through your mail server.',

@@ -17,7 +17,7 @@ export const words = spoken('quilt', {
 
   // PlaceForm
   theSelectedPlace: 'The selected place',
-  place: (at: Said) => say`Place ${at}`,
+  place: (last: Said) => say`Place ${last}`,
   block: 'Block',
   notDrawnYet: ' (not drawn yet)',
   turn: 'Turn',
@@ -25,11 +25,11 @@ export const words = spoken('quilt', {
   notMirrored: 'Not mirrored',
   mirror: 'Mirror',
   m: 'm',
-  placeResetToMonthOrder: (at: Said) => say`place ${at}, reset to month order`,
+  placeResetToMonthOrder: (last: Said) => say`place ${last}, reset to month order`,
   resetToMonthOrder: 'Reset to month order',
   del: 'Del',
   dragItOntoAnotherPlace: 'Drag it onto another place to swap the two, or hold Shift with an arrow key.',
-  place2: (at: Said, name: Said) => say`place ${at}, ${name}`,
+  place2: (last: Said, name: Said) => say`place ${last}, ${name}`,
 
   // QuiltParts
   handedOutIn: (name: Said) => say`${name} handed out in`,
@@ -41,7 +41,7 @@ export const words = spoken('quilt', {
   howMany: 'How many',
   cut: (unit: Said) => say`Cut, ${unit}`,
   handedOutIn2: 'Handed out in',
-  fromSquaresCutOnThe: (sub: Said) => say`, from squares cut ${sub} on the diagonal`,
+  fromSquaresCutOnThe: (less: Said) => say`, from squares cut ${less} on the diagonal`,
   mitred: ', mitred',
   piecedFromStrips: ', pieced from strips',
   itsBlocksMonth: 'its block’s month',
@@ -49,7 +49,7 @@ export const words = spoken('quilt', {
   joinedWithDiagonalSeams: ', joined with diagonal seams',
   wof: '× WOF',
   binding: 'binding',
-  aboutWhenJoined: (round: Said, unit: Said) => say`, about ${round} ${unit} when joined`,
+  aboutWhenJoined: (number: Said, unit: Said) => say`, about ${number} ${unit} when joined`,
   binding2: 'Binding',
   backing: 'backing',
   oneWidth: 'one width',
@@ -125,8 +125,8 @@ export const words = spoken('quilt', {
   theQuiltIn: (name: Said) => say`The quilt in ${name}`,
   waysOfTurningTheBlocks: 'Ways of turning the blocks',
   tryTheBlocksTurnedOther: 'Try the blocks turned other ways',
-  blocksTurned: (tURNINGS: Said) => say`blocks turned, ${tURNINGS}`,
-  turned: (tURNINGS: Said) => say`Turned ${tURNINGS}`,
+  blocksTurned: (turning: Said) => say`blocks turned, ${turning}`,
+  turned: (turning: Said) => say`Turned ${turning}`,
   printTheQuilt: 'Print the quilt',
   exactlyEachWay: (w: Said) => say`, exactly ${w} each way`,
   exactlyBy: (w: Said, h: Said) => say`, exactly ${w} by ${h}`,
@@ -134,7 +134,7 @@ export const words = spoken('quilt', {
   pairsFacing: 'pairs facing',
   pinwheelOfFour: 'pinwheel of four',
   andSwapped: (name: Said, name2: Said) => say`${name} and ${name2} swapped`,
-  place3: (at: Said) => say`place ${at}`,
+  place3: (last: Said) => say`place ${last}`,
   settingStarted: 'setting started',
 
   // QuiltParts

@@ -33,11 +33,11 @@ export const words = spoken('release', {
   // programmes/[programme]/months/[month]/release
   stateOfTheRelease: 'State of the release',
   checkItBeforeAnyoneCuts: 'Check it before anyone cuts',
-  versionWasProofedAndLocked: (version: Said, at: Said) => say`Version ${version} was proofed and locked on ${at}.`,
+  versionWasProofedAndLocked: (version: Said, last: Said) => say`Version ${version} was proofed and locked on ${last}.`,
   itWillBeReleasedOn: 'It will be released on',
   time: (timeZone: Said) => say`(${timeZone} time).`,
   itsReleaseDateIs: 'Its release date is',
-  itsReleaseDateHasChanged: (at: Said) => say`Its release date has changed since, to ${at}.`,
+  itsReleaseDateHasChanged: (last: Said) => say`Its release date has changed since, to ${last}.`,
   scheduleForThen: 'Schedule for then',
   theDraftHasChangedSince: 'The draft has changed since. The proofed version will be released, without this:',
   schedule: 'Schedule',
@@ -47,7 +47,7 @@ export const words = spoken('release', {
   releaseNow: 'Release now…',
   proofItAgain: 'Proof it again',
   backToDraft: 'Back to draft',
-  releasedOnEveryoneSeesVersion: (at: Said, version: Said) => say`Released on ${at}. Everyone sees version ${version}.`,
+  releasedOnEveryoneSeesVersion: (last: Said, version: Said) => say`Released on ${last}. Everyone sees version ${version}.`,
   theDraftHasChangedSinceRelease:
     'The draft has changed since release. Publish it (on the right) to send a correction to everyone who has the old version.',
   emails: 'Emails',

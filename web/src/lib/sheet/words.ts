@@ -54,12 +54,12 @@ export const NOTES = spoken('sheet-notes', {
 export const words = spoken('sheet', {
   // OwnNotes
   yourPhotoOnTheSheet: 'Your photo on the sheet',
-  note: (i: Said, pARTS: Said) => say`Note ${i} ${pARTS}`,
+  note: (i: Said, part: Said) => say`Note ${i} ${part}`,
   homeworkForThisMonth: 'Homework for this month',
   n80UnitsSewnAndPressed: '80 units sewn and pressed',
   contactLineOnEverySheet: 'Contact line (on every sheet)',
   whereToAsk: 'where to ask',
-  yourNotes: (pARTS: Said) => say`your notes ${pARTS}`,
+  yourNotes: (part: Said) => say`your notes ${part}`,
 
   // OwnPlace
   wordsOfYoursForgotten: 'your own words deleted',

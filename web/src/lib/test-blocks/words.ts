@@ -13,7 +13,7 @@ export const words = spoken('test-blocks', {
   sewnBy: 'Sewn by',
   on: 'On',
   minutesLeaveEmptyIfNot: 'Minutes (leave empty if not timed)',
-  estimate: (round: Said) => say` (estimate ${round})`,
+  estimate: (number: Said) => say` (estimate ${number})`,
   remarks: 'Remarks',
   save: 'Save',
   testLog: 'Test log',

@@ -16,8 +16,8 @@ export const words = spoken('units/grids', {
   finishedWidthOfAPatch: 'finished width of a patch',
   segmentsCutFromTheSet: 'segments cut from the set',
   setS: (value: Said) => say`Set ${value}: s`,
-  ewStripsTogetherAlongTheirLong: (named: Said, join: Said) =>
-    say`${named}ew strips ${join} together along their long edges to make a strip set, each in the other direction from the one before. Press all seams one way, towards the darker fabric where you can.`,
+  ewStripsTogetherAlongTheirLong: (named: Said, list: Said) =>
+    say`${named}ew strips ${list} together along their long edges to make a strip set, each in the other direction from the one before. Press all seams one way, towards the darker fabric where you can.`,
   oneSegment: 'one segment',
   segments: (n: Said) => say`${n} segments`,
   squareTheEndAndSubcutWide: (oneSegment: Said, size: Said) => say`Square the end and subcut ${oneSegment} ${size} wide.`,

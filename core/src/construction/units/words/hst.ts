@@ -51,7 +51,7 @@ export const words = spoken('units/hst', {
     say`Lay the two rectangles right sides together. Pin the paper with its grid of ${across} by ${down} squares on top.`,
   sewOnEveryDottedLineWith: 'Sew on every dotted line with a short stitch. Set the seams through the paper.',
   cutOnAllTheStraightLines: 'Cut on all the straight lines, then on the diagonals. Tear the paper away towards the seam.',
-  printedPaperForUnits: (formatLength: Said) => say`printed paper for ${formatLength} units`,
+  printedPaperForUnits: (length: Said) => say`printed paper for ${length} units`,
   withADie: 'with a die',
   noDieIsSetUpFor: (w: Said, unit: Said) => say`no die is set up for a ${w} ${unit} finished unit (add one under House style)`,
   asTheDieAsks: 'as the die asks',

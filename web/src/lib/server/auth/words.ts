@@ -28,9 +28,9 @@ export const words = spoken('server/auth', {
     say`Too many tries. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}`,
   orSetANewPassword: (often: Said) => say`${often}, or set a new password by email.`,
   wrongEmailOrPassword: 'Wrong email or password.',
-  helloSomeoneWeHopeYou: (name: Said, email: Said, rECOVERY_HOURS: Said, origin: Said, key: Said) => say`Hello ${name},
+  helloSomeoneWeHopeYou: (name: Said, email: Said, hours: Said, origin: Said, key: Said) => say`Hello ${name},
 
-someone, we hope you, asked to reset the password for ${email}. Choose a new one here, within ${rECOVERY_HOURS} hours:
+someone, we hope you, asked to reset the password for ${email}. Choose a new one here, within ${hours} hours:
 
 ${origin}/recover/${key}
 

@@ -12,7 +12,7 @@ export const words = spoken('server/participant-page', {
   // participant-page/participant-page.ts
   twentyOfYourQuestionsWait: 'Twenty of your questions are waiting for an answer already. Wait for some of them first.',
   weCantFindThatMonth: 'We can’t find that month.',
-  picturesAreKeptAtMost: (mOST_PICTURES: Said) => say`${mOST_PICTURES} pictures are the most we keep; delete one first.`,
+  picturesAreKeptAtMost: (most: Said) => say`${most} pictures are the most we keep; delete one first.`,
 
   // participant-page/pictures.ts
   theFileIsEmptyChoose: 'The file is empty. Choose a picture.',

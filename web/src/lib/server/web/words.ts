@@ -5,7 +5,7 @@ export const words = spoken('server/web', {
   // web/door.ts
   theRequest: 'the request',
   theRequestCouldNotBe: 'The request could not be read to its end, or is larger than 8 MB.',
-  thisJsonIsNestedMore: (dEEPEST: Said) => say`This JSON is nested more than ${dEEPEST} levels deep, and ours never is.`,
+  thisJsonIsNestedMore: (deepest: Said) => say`This JSON is nested more than ${deepest} levels deep, and ours never is.`,
   thisIsNoJson: (message: Said) => say`This isn’t JSON: ${message}`,
 
   // web/gate.ts
