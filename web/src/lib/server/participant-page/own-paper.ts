@@ -2,8 +2,8 @@
 import { LRUCache } from 'lru-cache';
 import { words } from './words';
 import { spokenTag } from '@aggrega/core/words';
-import { PlanError, hasSheet, monthTitle } from '@aggrega/core/programme';
-import { firstPacketPaper, monthPaper, type Paper } from '@aggrega/core/sheet';
+import { PlanError, monthTitle } from '@aggrega/core/programme';
+import { firstPacketPaper, type Paper } from '@aggrega/core/sheet';
 import { wishesOf } from '$lib/sheet/sheet-wishes';
 import { sheetAsked } from '../mail/person-sheet';
 import { asOrganisation } from '../db/pool';
@@ -11,10 +11,8 @@ import { newestRevision } from '../db/programmes';
 import type { FoundFile } from '../web/file-answer';
 import { frozenProgramme } from '../programme/frozen';
 import { releasedFor, type OpenPage, type ReleasedMonth } from './participant-page';
-import { paperFile } from '../sheet/sheet-files';
+import { askedPaper, paperFile } from '../sheet/sheet-files';
 import { now } from '../clock';
-import { versionWords } from '../sheet/version-words';
-import type { StoredPerson } from '../db/participants';
 
 export interface OwnPaper {
   paper: Paper;
@@ -25,28 +23,32 @@ export interface OwnPaper {
 
 const kept = new LRUCache<string, OwnPaper | { message: string }>({ max: 100 });
 
-/** Her sheet in her colourway, size and kit, set the way she reads it; or why there is none. Whoever makes the same gets the same. */
-export function ownPaper(person: StoredPerson, month: ReleasedMonth): OwnPaper | { message: string } {
-  const { colourway, size, kit, sheet } = person;
-  const key = JSON.stringify([month.key, month.month, month.version, colourway, size, kit, sheet, spokenTag()]);
-  const found = kept.get(key) ?? madePaper(person, month);
+/**
+ * Her sheet in her colourway, size and kit, sewn by the tools that she owns and set the way she reads it: the paper of her file. Or why there is none.
+ * Whoever makes the same gets the same.
+ */
+export async function ownPaper(
+  { organisation, slug, person }: OpenPage,
+  month: ReleasedMonth,
+): Promise<OwnPaper | { message: string }> {
+  const asked = sheetAsked(person, month.version);
+  const key = `${spokenTag()} ${month.key} ${month.month} ${asked}`;
+  const found = kept.get(key) ?? (await madePaper(organisation, { slug, asked, month }));
   kept.set(key, found);
   return found;
 }
 
-function madePaper(
-  person: StoredPerson,
-  { programme, month: id, version, published, released }: ReleasedMonth,
-): OwnPaper | { message: string } {
-  const month = programme.months.find((m) => m.id === id);
-  const colourway = programme.colourways.find((c) => c.id === person.colourway);
-  if (!month || !colourway || !hasSheet(programme, month)) return { message: words.thereIsNoSheetOf };
-  const wishes = {
-    ...wishesOf(sheetAsked(person, version), programme),
-    version: versionWords(version, { published, released }),
-  };
+async function madePaper(
+  organisation: string,
+  { slug, asked, month }: { slug: string; asked: URLSearchParams; month: ReleasedMonth },
+): Promise<OwnPaper | { message: string }> {
+  const { month: id, version, programme, out } = month;
+  const known = programme.months.find((m) => m.id === id);
+  const sheet = await askedPaper(organisation, { slug, month: id, file: 'sheet.html', asked, out });
+  if (!known || 'status' in sheet) return { message: words.thereIsNoSheetOf };
   try {
-    return { paper: monthPaper(programme, month, colourway, wishes), unit: programme.unit, name: monthTitle(month), version };
+    const paper = sheet.make();
+    return paper ? { paper, unit: programme.unit, name: monthTitle(known), version } : { message: words.thereIsNoSheetOf };
   } catch (error) {
     if (error instanceof PlanError) return { message: error.problems.map((p) => p.message).join('; ') };
     throw error;

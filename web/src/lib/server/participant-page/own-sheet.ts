@@ -10,7 +10,7 @@ export async function ownSheet(key: string, month: string): Promise<OwnPaper & {
   const page = await pageOf(key);
   const open = await openMonth(page, month);
   if (!open) error(404, words.thisMonthIsNotOut);
-  const found = ownPaper(page.person, open);
+  const found = await ownPaper(page, open);
   if ('message' in found) error(422, found.message);
   return { ...found, key, month };
 }

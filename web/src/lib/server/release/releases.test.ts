@@ -1,3 +1,6 @@
+import { languageFor, spokenIn } from '../web/languages';
+import { sheetAsked } from '../mail/person-sheet';
+import { paperText } from '@aggrega/paper/text';
 import { blankPerson, type Person } from '@aggrega/core/running';
 import { randomUUID } from 'node:crypto';
 import { mkdtemp, readdir } from 'node:fs/promises';
@@ -256,7 +259,7 @@ describe('a correction', () => {
       const month = (await asOrganisation(QUARRY, (db) => releasedFor(db, { organisation: QUARRY, slug, person: ada }))).find(
         (r) => r.month === 'm3',
       )!;
-      const page = ownPaper(ada, month);
+      const page = await ownPaper({ organisation: QUARRY, slug, person: ada }, month);
       return [
         /Version \d, [^<·]+/.exec('body' in file ? String(file.body) : '')?.[0].trim(),
         'paper' in page && /Version \d, .+/.exec(page.paper.footer)?.[0],
@@ -267,6 +270,30 @@ describe('a correction', () => {
     await saveChanges(QUARRY, slug, [{ path: '/months/m3/blocks/cloche/make', from: 1, to: 2 }]);
     await publishSheet(QUARRY, slug, 'm3');
     expect(await told()).toEqual(Array(2).fill('Version 2, 20 March 2027'));
+  });
+
+  it('is on her page what it is in her file, sewn as she wishes', async () => {
+    await changeRoster(QUARRY, slug, [person('Ada')]);
+    minute('2027-03-01T10:00:00Z');
+    await proof();
+    minute('2027-03-13T09:00:01Z');
+    await releaseNow(QUARRY, slug, 'm3');
+    const ada = (await asOrganisation(QUARRY, (db) => allPeople(db, slug))).find((p) => p.name === 'Ada')!;
+    const texts = [];
+    for (const sheet of ['', 'sizing=exact', 'sizing=trim-down', 'english=american', 'level=new']) {
+      const page = { organisation: QUARRY, slug, person: { ...ada, sheet } };
+      const month = (await asOrganisation(QUARRY, (db) => releasedFor(db, page))).find((r) => r.month === 'm3')!;
+      const asked = sheetAsked(page.person, month.version);
+      const [own, file] = await spokenIn(languageFor(sheet, 'en-GB'), async () => [
+        await ownPaper(page, month),
+        await sheetFile(QUARRY, { slug, month: 'm3', file: 'sheet.txt', asked, out: month.out }),
+      ]);
+      const text = 'paper' in own ? paperText(own.paper) : own.message;
+      expect('body' in file && file.body).toBe(text);
+      texts.push(text);
+    }
+    // Each wish is heard.
+    expect(new Set(texts).size).toBeGreaterThanOrEqual(4);
   });
 
   it('of a month that is not out tells nobody', async () => {
