@@ -122,4 +122,7 @@ export const words = spoken('stock', {
   chance: 'chance',
   high: 'high (95%)',
   low: 'low (5%)',
+  yes: 'yes',
+  perhaps: 'perhaps',
+  unlikely: 'unlikely',
 });

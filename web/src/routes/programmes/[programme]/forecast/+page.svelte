@@ -8,7 +8,8 @@
   import Working from '$lib/look/Working.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { clothToBuy, daysBetween, enoughFor, forecast, seenSince } from '@aggrega/core/running';
+  import { adviceFor, oddsFor, outlookOf } from '$lib/stock/outlook';
+  import { enoughFor } from '@aggrega/core/running';
   import { onDestroy, untrack } from 'svelte';
 
   let { data } = $props();
@@ -24,39 +25,26 @@
     const document = bench.saver.document;
     untrack(() => asker.ask(document, question));
   });
-  const first = $derived(programme.months.find((m) => m.release)?.release ?? '');
-  const seen = $derived(seenSince(data.people, first, today));
-  const people = $derived(Object.values(heads).reduce((a, b) => a + b, 0));
-  const ahead = $derived(programme.months.filter((m) => m.release && m.release > today));
-  const monthsTo = (day: string) => Math.max(1, Math.round(daysBetween(today, day) / 30.4375));
-  const longest = $derived(Math.max(1, ...ahead.map((m) => monthsTo(m.release!))));
-  const all = $derived(people > 0 ? forecast(people, seen, Math.min(24, longest)) : []);
+  const outlook = $derived(outlookOf(programme, data.people, heads, today));
+  const { people, seen, ahead } = $derived(outlook);
   let at = $state('');
   const chosen = $derived(ahead.find((m) => m.id === at) ?? ahead.at(-1));
-  const then = $derived(chosen && all[monthsTo(chosen.release!) - 1]);
+  const then = $derived(chosen && oddsFor(outlook, chosen, today));
   const names = $derived(ahead.map((m) => m.name));
-  const row = (of: (m: (typeof all)[number]) => number) => ahead.map((m) => of(all[monthsTo(m.release!) - 1]!));
+  type Odds = NonNullable<typeof then>;
+  const row = (of: (m: Odds) => number) => ahead.map((m) => of(oddsFor(outlook, m, today)!));
 
   /** A fabric of which a kit too few would have to be told to somebody, and one too many be sold as a remainder. */
   const GONE = [
-    [0.05, 'yes'],
-    [0.3, 'perhaps'],
-    [0.7, 'unlikely'],
+    [0.05, words.yes],
+    [0.3, words.perhaps],
+    [0.7, words.unlikely],
     [1, words.lastOfIt],
   ] as const;
   const yard = $derived(programme.house.soldBy);
-  const advice = $derived.by(() => {
-    if (!asker.answer || !chosen || people === 0) return [];
-    const left = new Set(ahead.map((m) => m.id));
-    // Fabric is bought with the month that starts its packet.
-    const cloth: Record<string, Record<string, number>> = {};
-    for (const packet of asker.answer.packets.filter((p) => left.has(p.id)))
-      for (const [colourway, lengths] of Object.entries(packet.cloth))
-        for (const [id, length] of Object.entries(lengths))
-          (cloth[colourway] ??= {})[id] = (cloth[colourway]?.[id] ?? 0) + length;
-    const months = Math.min(24, monthsTo(chosen.release!));
-    return clothToBuy(programme, { seen, people: heads, cloth, releases: ahead.length, ahead: months });
-  });
+  const advice = $derived(
+    asker.answer && chosen ? adviceFor(programme, outlook, heads, { packets: asker.answer.packets, month: chosen, today }) : [],
+  );
   /** Lengths to buy are rounded up, to a tenth. */
   const up = (n: number) => (Math.ceil(n * 10 - 1e-9) / 10).toFixed(1);
   const percent = (n: number) => `${Math.round(n * 100)}%`;

@@ -8,18 +8,9 @@
   import Say from '$lib/look/Say.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { seamsAcross, unitMeasure } from '@aggrega/core/construction';
-  import { formatLength, type Exact } from '@aggrega/core/measure';
-  import { constructMonthBlock, notesOf } from '@aggrega/core/programme';
-  import {
-    missedSizes,
-    monthMinutes,
-    progressNames,
-    progressSteps,
-    readSizes,
-    type ProgressStep,
-    type WrittenSize,
-  } from '@aggrega/core/running';
+  import { checkpointsOf, filledIn, unsaidOf } from '$lib/test-blocks/sample';
+  import { notesOf } from '@aggrega/core/programme';
+  import { monthMinutes, progressNames, progressSteps, type ProgressStep, type WrittenSize } from '@aggrega/core/running';
 
   let { data } = $props();
   const bench = useWorkbench();
@@ -35,19 +26,7 @@
   const month = $derived(drawn.find((m) => m.id === monthId) ?? drawn[0]);
   const entry = $derived(month?.blocks.find((b) => b.key === blockKey) ?? month?.blocks[0]);
   const colourway = $derived(bench.colourway(colourwayId || page.url.searchParams.get('colourway')));
-  const points = $derived.by(() => {
-    if (!entry) return [];
-    const c = constructMonthBlock(programme, entry, colourway);
-    // As exact as a ruler could be: a size between two marks stands as a decimal.
-    const written = (x: Exact) => (x.isRational ? formatLength(x, unit) : x.toNumber().toFixed(3));
-    const units = c.units.map((u) => ({
-      what: `${u.label}, ${u.kind.title}`,
-      expected: written(unitMeasure(u, c.style).w),
-      seams: seamsAcross(u.seen.picture.patches),
-    }));
-    const block = { what: entry.block.name, expected: written(c.unfinished[0]), seams: seamsAcross(c.cloth.patches) };
-    return [...units, block];
-  });
+  const points = $derived(entry ? checkpointsOf(programme, entry, colourway) : []);
   const thumb = $derived(month && monthMinutes(programme, month, colourway));
 
   async function send(method: 'POST' | 'DELETE', body: unknown): Promise<boolean> {
@@ -68,16 +47,13 @@
   async function note(e: SubmitEvent) {
     e.preventDefault();
     if (!month || !entry) return;
-    const timed = Object.fromEntries(Object.entries(minutes).filter(([, n]) => typeof n === 'number' && n > 0));
-    const measured = sizes.filter((s) => s.expected.trim() && s.measured.trim());
     const sample = {
       month: month.id,
       block: entry.key,
       colourway: colourway.id,
       sewnBy: sewnBy.trim(),
       sewnOn,
-      minutes: timed,
-      measured,
+      ...filledIn(minutes, sizes),
       remarks: remarks.trim(),
     };
     if (!(await send('POST', sample))) return;
@@ -85,10 +61,7 @@
     [minutes, sizes, remarks] = [{}, [], ''];
   }
   /** Lines for the checkpoints of the month's sheet that do not stand there yet. */
-  const unsaid = (monthId: string, sizes: WrittenSize[]) => {
-    const said = saidOf(monthId).flatMap((note) => note.text.split('\n'));
-    return missedSizes(readSizes(sizes, unit), unit).filter((line) => !said.includes(line));
-  };
+  const unsaid = (monthId: string, sizes: WrittenSize[]) => unsaidOf(saidOf(monthId), sizes, programme);
   const noteOf = (monthId: string) => bench.saver.document.months?.find((m) => m.id === monthId)?.notes?.check;
   const saidOf = (monthId: string) => notesOf(noteOf(monthId));
   function sayOnSheet(monthId: string, lines: string[]) {

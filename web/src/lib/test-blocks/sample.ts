@@ -1,0 +1,32 @@
+/** What can be measured of a test block, and what its measurements have to say on the sheet. */
+import { seamsAcross, unitMeasure } from '@aggrega/core/construction';
+import { formatLength, type Exact } from '@aggrega/core/measure';
+import { constructMonthBlock, type Colourway, type MonthBlock, type Note, type Programme } from '@aggrega/core/programme';
+import { missedSizes, readSizes, type WrittenSize } from '@aggrega/core/running';
+
+export type Checkpoint = Pick<WrittenSize, 'what' | 'expected' | 'seams'>;
+
+/** The units of a block and the block itself, with the size that each should measure. */
+export function checkpointsOf(programme: Programme, entry: MonthBlock, colourway: Colourway): Checkpoint[] {
+  const c = constructMonthBlock(programme, entry, colourway);
+  // As exact as a ruler could be: a size between two marks stands as a decimal.
+  const written = (x: Exact) => (x.isRational ? formatLength(x, programme.unit) : x.toNumber().toFixed(3));
+  const units = c.units.map((u) => ({
+    what: `${u.label}, ${u.kind.title}`,
+    expected: written(unitMeasure(u, c.style).w),
+    seams: seamsAcross(u.seen.picture.patches),
+  }));
+  return [...units, { what: entry.block.name, expected: written(c.unfinished[0]), seams: seamsAcross(c.cloth.patches) }];
+}
+
+/** Lines for the checkpoints of a sheet that do not stand there yet. */
+export function unsaidOf(notes: readonly Note[], sizes: readonly WrittenSize[], { unit }: Programme): string[] {
+  const said = notes.flatMap((note) => note.text.split('\n'));
+  return missedSizes(readSizes(sizes, unit), unit).filter((line) => !said.includes(line));
+}
+
+/** What was filled in of a form: minutes above nothing, sizes with both numbers. */
+export const filledIn = <Step extends string>(minutes: Partial<Record<Step, number>>, sizes: readonly WrittenSize[]) => ({
+  minutes: Object.fromEntries(Object.entries(minutes).filter(([, n]) => typeof n === 'number' && n > 0)),
+  measured: sizes.filter((s) => s.expected.trim() && s.measured.trim()),
+});
