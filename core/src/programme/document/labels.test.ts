@@ -29,7 +29,11 @@ it('reads a piece’s label as it was written', () => {
     },
     { requiredKeys: ['of', 'cut'] },
   );
-  fc.assert(fc.property(label, (written) => expect(readPieceLabel(pieceLabel(written))).toEqual(written)));
+  fc.assert(
+    fc.property(label, (written) => {
+      expect(readPieceLabel(pieceLabel(written))).toEqual(written);
+    }),
+  );
 });
 
 it('reads the names of blocks as they were written', () => {

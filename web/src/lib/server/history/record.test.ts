@@ -42,7 +42,7 @@ describe('the record', () => {
     await saveChanges(QUARRY, slug, [{ path: '/months/m1/name', from: demo.months[0]!.name, to: 'January: Cold Frames' }]);
     expect((await said()).slice(0, 2)).toEqual([
       `by itself: January: Cold Frames, name: January: Cold Frames, was ${demo.months[0]!.name}`,
-      expect.stringMatching(/^Ann Vale: contact: (at the till, was|changed)/),
+      expect.stringMatching(/^Ann Vale: where to ask: (at the till, was|changed)/),
     ]);
     expect(await recordOf(MILL, slug, null)).toBeUndefined();
   });

@@ -55,7 +55,7 @@ describe('the desk of a supplier', () => {
     const [own] = await readdir(join(folder, 'suppliers', 'guild'));
     expect(own).toMatch(/^[a-z0-9-]+$/);
     const paper = await readFile(join(folder, 'suppliers', 'guild', own!, 'orders', 'year-order-2.csv'), 'utf8');
-    expect(paper.split('\n')[0]).toBe('fabric,number,name,length,pieces,bolt length,lead days,placed,due');
+    expect(paper.split('\r\n')[0]).toBe('fabric,number,name,length,pieces,bolt length,lead days,placed,due');
   });
 
   it('names an order by what is asked, not by what came of it', () => {
