@@ -43,6 +43,8 @@
   }: Props = $props();
   const sharesOf = (columns: readonly PaperColumn[]) => columns.reduce((sum, c) => sum + c.share, 0);
   const listed = (text: Words) => (typeof text === 'string' ? [text] : text);
+  /** The type checker finds a piece that this view would leave out. */
+  const unknown = (piece: never): never => piece;
 </script>
 
 {#snippet words(text: Words)}{#each listed(text) as run, i (i)}{#if typeof run === 'string'}<Say text={run} />{:else}<b
@@ -158,7 +160,7 @@
           </li>
         {/each}
       </ol>
-    {:else}<div class="page"></div>{/if}
+    {:else if piece.kind === 'page'}<div class="page"></div>{:else}{unknown(piece)}{/if}
   {/each}
 {/snippet}
 
