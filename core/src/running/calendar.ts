@@ -12,7 +12,8 @@ import {
   type Month,
   type Programme,
 } from '../programme';
-import { words } from './words';
+
+export { stepNames } from './words';
 
 export interface ReleaseDay {
   day: string;
@@ -44,30 +45,6 @@ export function releaseDays({ cadence, away }: Pick<Calendar, 'cadence' | 'away'
 /** Steps on the way to a release, first to last. */
 export const stepKinds = ['order', 'house', 'sample', 'proof', 'cut', 'pack', 'release'] as const;
 export type StepKind = (typeof stepKinds)[number];
-
-export const stepNames: Readonly<Record<StepKind, string>> = {
-  get order() {
-    return words.orderPlaced;
-  },
-  get house() {
-    return words.fabricReceived;
-  },
-  get sample() {
-    return words.testBlockSewn;
-  },
-  get proof() {
-    return words.sheetProofed;
-  },
-  get cut() {
-    return words.kitsCut;
-  },
-  get pack() {
-    return words.kitsPacked;
-  },
-  get release() {
-    return words.released;
-  },
-};
 
 export interface CalendarStep {
   kind: StepKind;

@@ -12,23 +12,12 @@ import {
   type SizeOption,
 } from '../programme';
 import { dayAfter } from '../programme';
-import { words } from './words';
+
+export { progressNames } from './words';
 
 /** What a participant ticks off, in order. */
 export const progressSteps = ['cut', 'units', 'block'] as const;
 export type ProgressStep = (typeof progressSteps)[number];
-export const progressNames: Readonly<Record<ProgressStep, string>> = {
-  get cut() {
-    return words.cut;
-  },
-  get units() {
-    return words.unitsSewn;
-  },
-  get block() {
-    return words.blockFinished;
-  },
-};
-
 /** Minutes that a month's blocks take her, step by step, by the rule of thumb; for a larger size, all that she makes. */
 export function monthMinutes(programme: Programme, month: Month, colourway: Colourway, size?: SizeOption): StepMinutes {
   const sum: StepMinutes = { cut: 0, units: 0, block: 0 };

@@ -1,6 +1,6 @@
 /** Emails to participants, as plain text. Where somebody's own page is named stands PAGE: the link is put in when the email goes out. */
 import type { Person } from './person';
-import { words } from './words';
+import { comesWords, words } from './words';
 
 /** Stands in an email for the address of the reader's own page. */
 export const PAGE = '[own page]';
@@ -33,27 +33,6 @@ const titled = ({ month, blocks }: Pick<About, 'month' | 'blocks'>) => (blocks ?
 /** How the reader gets the month's fabric. */
 export type FabricComes = 'collect' | 'post' | 'kept' | 'own' | 'bag' | 'none';
 
-const COMES: Record<FabricComes, string> = {
-  get collect() {
-    return words.yourPacketIsReadyForYou;
-  },
-  get post() {
-    return words.yourPacketComesByPost;
-  },
-  get kept() {
-    return words.youDontNeedANewPacket;
-  },
-  get own() {
-    return words.youAreUsingYourOwnFabric;
-  },
-  get none() {
-    return words.thereIsNothingToCutThis;
-  },
-  get bag() {
-    return words.yourPiecesAreCutForYou;
-  },
-};
-
 function here({ month, blocks, several, parts }: About): string {
   if (!blocks) return parts ? words.isHereAndItsTimeFor(month, parts) : words.isHere(month);
   return several ? words.isHereAndThereAreThese(month, blocks) : words.isHereAndTheBlockIs(month, blocks);
@@ -68,7 +47,7 @@ export function releaseLetter(
   return letter(`${programme}: ${titled(about)}`, [
     words.dear(first(person)),
     words.yourSheetForIsAttachedAnd(here(about), made, PAGE),
-    COMES[comes],
+    comesWords[comes],
     ...(homework ? [`${next ? words.before(next) : ''}${homework}`] : []),
     next ? words.theNextSheetComesOutOn(next) : words.thisIsTheLastSheetWell,
     contact ? words.questionsAskUsFromYourPage(contact) : words.questionsAskUsFromYourPage2,

@@ -2,21 +2,11 @@
 import { isDay, kitKinds, type KitKind, type Programme } from '../programme';
 import { words } from './words';
 
+export { stateNames } from './words';
+
 /** On the waiting list; taking part; no longer. */
 export const rosterStates = ['waiting', 'in', 'left'] as const;
 export type RosterState = (typeof rosterStates)[number];
-
-export const stateNames: Readonly<Record<RosterState, string>> = {
-  get waiting() {
-    return words.waiting;
-  },
-  get in() {
-    return words.takingPart;
-  },
-  get left() {
-    return words.left;
-  },
-};
 
 /** How a kit reaches its participant. */
 export const handings = ['pickup', 'post'] as const;

@@ -3,16 +3,8 @@ import { plural, type Said, say, spoken } from '../words';
 
 export const words = spoken('core/running', {
   // calendar
-  orderPlaced: 'order placed',
-  fabricReceived: 'fabric received',
-  testBlockSewn: 'test block sewn',
-  sheetProofed: 'sheet proofed',
-  kitsCut: 'kits cut',
-  kitsPacked: 'kits packed',
 
   // catch-up
-  unitsSewn: 'units sewn',
-  blockFinished: 'block finished',
 
   // day-words
   isntADate: (written: Said) => say`‘${written}’ isn’t a date`,
@@ -67,12 +59,6 @@ export const words = spoken('core/running', {
   month: (value: Said) => say`Month ${value}`,
 
   // letters
-  yourPacketIsReadyForYou: 'Your packet is ready for you to collect.',
-  yourPacketComesByPost: 'Your packet comes by post.',
-  youDontNeedANewPacket: 'You don’t need a new packet this month: use the fabric that you kept.',
-  youAreUsingYourOwnFabric: 'You are using your own fabric: the sheet lists what to bring.',
-  thereIsNothingToCutThis: 'There is nothing to cut this month.',
-  yourPiecesAreCutForYou: 'Your pieces are cut for you. Count them against the sheet before you begin.',
   isHereAndItsTimeFor: (month: Said, parts: Said) => say`${month} is here, and it’s time for ${parts}.`,
   isHere: (month: Said) => say`${month} is here.`,
   isHereAndThereAreThese: (month: Said, blocks: Said) => say`${month} is here, and there are these blocks: ${blocks}.`,
@@ -102,7 +88,6 @@ export const words = spoken('core/running', {
   hasAndIsFull: (hours: Said) => say`has ${hours} and is full`,
 
   // person
-  takingPart: 'taking part',
   theNameIsMissing: 'the name is missing',
   isntAValidEmailAddressUse: (email: Said) => say`‘${email}’ isn’t a valid email address. Use the form name@example.org`,
   weCantFindTheColourway: (colourway: Said) => say`we can’t find the colourway ‘${colourway}’`,
@@ -139,8 +124,39 @@ export const words = spoken('core/running', {
   ofWontFitBeforeGetHelp: (name: Said, hours: Said, doing: Said, date: Said) =>
     say`${name}: ${hours} of ${doing} won’t fit before ${date}. Get help, add hours or release later.`,
   becomes: (columnName: Said, value: Said, read: Said) => say`${columnName}: ${value} becomes ${read}`,
-  waiting: 'waiting',
-  left: 'left',
-  released: 'released',
+});
+
+/** The steps on the way to a release. */
+export const stepNames = spoken('core/running-steps', {
+  order: 'order placed',
+  house: 'fabric received',
+  sample: 'test block sewn',
+  proof: 'sheet proofed',
+  cut: 'kits cut',
+  pack: 'kits packed',
+  release: 'released',
+});
+
+/** What a participant ticks off. */
+export const progressNames = spoken('core/running-progress', {
   cut: 'cut',
+  units: 'units sewn',
+  block: 'block finished',
+});
+
+/** How somebody stands on the list. */
+export const stateNames = spoken('core/running-states', {
+  waiting: 'waiting',
+  in: 'taking part',
+  left: 'left',
+});
+
+/** How the reader gets the fabric for a month. */
+export const comesWords = spoken('core/running-comes', {
+  collect: 'Your packet is ready for you to collect.',
+  post: 'Your packet comes by post.',
+  kept: 'You don’t need a new packet this month: use the fabric that you kept.',
+  own: 'You are using your own fabric: the sheet lists what to bring.',
+  none: 'There is nothing to cut this month.',
+  bag: 'Your pieces are cut for you. Count them against the sheet before you begin.',
 });

@@ -17,7 +17,7 @@ import { careWords } from './join-care';
 import { capital } from './unit-paper';
 import { inWords } from './in-words';
 import { pieceName } from './piece-name';
-import { words } from './words/joining';
+import { pressWays, words } from './words/joining';
 
 export interface JoinStep {
   /** 'Row 1', 'Section 2', 'U5', 'The block' */
@@ -186,36 +186,6 @@ function list(parts: string[]): string {
   return parts.length === 2 ? words.toWords(parts[0], parts[1]) : parts.join(', ');
 }
 
-const TOWARDS: Record<Press, string> = {
-  get left() {
-    return words.toTheLeft;
-  },
-  get right() {
-    return words.toTheRight;
-  },
-  get up() {
-    return words.upwards;
-  },
-  get down() {
-    return words.downwards;
-  },
-  get 'up left'() {
-    return words.toTheUpperLeft;
-  },
-  get 'up right'() {
-    return words.toTheUpperRight;
-  },
-  get 'down left'() {
-    return words.toTheLowerLeft;
-  },
-  get 'down right'() {
-    return words.toTheLowerRight;
-  },
-  get open() {
-    return words.open;
-  },
-};
-
 /** Pressing by the part that the seams go to, where that can be said in a word. */
 function pressTowards(ways: readonly Press[], seam: Branch['seam'], parts: readonly string[]): string | undefined {
   if (seam !== 'h' && seam !== 'v') return undefined;
@@ -232,7 +202,7 @@ function pressTowards(ways: readonly Press[], seam: Branch['seam'], parts: reado
 
 /** How the seams of one join are pressed, in their order. */
 export function pressSentence(ways: Press[], seam: Branch['seam']): string {
-  if (new Set(ways).size === 1) return words.press(ways.length, TOWARDS[ways[0]!]);
+  if (new Set(ways).size === 1) return words.press(ways.length, pressWays[ways[0]!]);
   const from = seam === 'v' ? words.fromTheLeft : seam === 'h' ? words.fromTheTop : '';
-  return words.pressTheSeams(from, ways.map((way) => TOWARDS[way]).join(', '));
+  return words.pressTheSeams(from, ways.map((way) => pressWays[way]).join(', '));
 }

@@ -32,12 +32,6 @@ export const words = spoken('sheet/joining', {
   sewAlongTheDiagonalOffsetThem: (list: Said, edges: Said, allowance: Said) =>
     say`Sew ${list} along the diagonal ${edges}. Offset them so that the tips stick out ${allowance} at each end.`,
   toWords: (parts: Said, parts2: Said) => say`${parts} to ${parts2}`,
-  toTheLeft: 'to the left',
-  toTheRight: 'to the right',
-  toTheUpperLeft: 'to the upper left',
-  toTheUpperRight: 'to the upper right',
-  toTheLowerLeft: 'to the lower left',
-  toTheLowerRight: 'to the lower right',
   pressTowards: (more: Said) => say`Press towards ${more}.`,
   pressBothSeamsTowards: (parts: Said) => say`Press both seams towards ${parts}.`,
   pressBothSeamsAwayFrom: (parts: Said) => say`Press both seams away from ${parts}.`,
@@ -45,9 +39,6 @@ export const words = spoken('sheet/joining', {
   fromTheLeft: ', from the left',
   fromTheTop: ', from the top',
   pressTheSeams: (from: Said, list: Said) => say`Press the seams${from}: ${list}.`,
-  upwards: 'upwards',
-  downwards: 'downwards',
-  open: 'open',
   top: 'top',
   bottom: 'bottom',
   left: 'left',
@@ -57,4 +48,17 @@ export const words = spoken('sheet/joining', {
   placeHalf: (where: Said) => say`${where} half`,
   placeRow: (where: Said) => say`${where} row`,
   placeColumn: (where: Said) => say`${where} column`,
+});
+
+/** Which way seams are pressed. */
+export const pressWays = spoken('sheet/joining-ways', {
+  left: 'to the left',
+  right: 'to the right',
+  up: 'upwards',
+  down: 'downwards',
+  'up left': 'to the upper left',
+  'up right': 'to the upper right',
+  'down left': 'to the lower left',
+  'down right': 'to the lower right',
+  open: 'open',
 });
