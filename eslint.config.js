@@ -76,6 +76,19 @@ export default ts.config(
   closed('look', [...others(), '$lib/frame/*', '$lib/ask/*', '$lib/plan/*'], 'What any subject may use knows no subject.'),
   ...['frame', 'ask', 'plan'].map((name) => closed(name, others(), 'What subjects stand on knows none of them.')),
   {
+    // Routes load and compose: what a page holds and does stands with its subject.
+    files: ['web/src/routes/**/*.svelte'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'CallExpression[callee.name=/^(\\$state|\\$effect|onMount|fetch)$/]',
+          message: 'A route loads and composes; what it holds and does stands in lib, with its subject.',
+        },
+      ],
+    },
+  },
+  {
     // The core computes and nothing else: no page, no machine, no clock, no chance.
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

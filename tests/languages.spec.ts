@@ -90,14 +90,21 @@ test('a language that is only a folder of words reaches every text of the pages'
   // Days, money and lengths, and parts of a block by their labels.
   const days = /(\p{L}+\.?, )?\d{1,2} \p{L}{3,}( \d{4})?/gu;
   const measured = /^[-−]?[\d\s,.]+ (GBP|yd)$|^(cost|income)?, GBP$|^webcal:|^, (in|cm)$/;
+  const units = /\b(in|yd|kg)\b/g;
   const left: Record<string, string[]> = {};
   const pages = ['/', '/account', '/house', '/archive', '/programmes/new', '/programmes/import', `/programmes/${slug}`];
   const stations = ['roster', 'post', 'pickup', 'kits', 'samples', 'record', 'calendar', 'fabrics', 'money', 'forecast'];
-  for (const path of [...pages, ...stations.map((s) => `/programmes/${slug}/${s}`)]) {
+  const more = ['quilt', 'figures'];
+  const rooms = ['draft', 'sew', 'cut', 'cutting-room', 'cutter', 'kits'];
+  const inMonth = rooms.map((room) => `/programmes/${slug}/months/m3/${room}`);
+  for (const path of [...pages, ...[...stations, ...more].map((s) => `/programmes/${slug}/${s}`), ...inMonth]) {
     await open(page, path);
     await expect(page.getByRole('progressbar')).toHaveCount(0);
     const rest = (text: string) =>
-      known.reduce((left, own) => (own.length > 2 ? left.replaceAll(own, ' ') : left), text.replace(days, ' '));
+      known.reduce(
+        (left, own) => (own.length > 2 ? left.replaceAll(own, ' ') : left),
+        text.replace(days, ' ').replace(units, ' '),
+      );
     const excused = (text: string) => measured.test(text) || known.includes(text) || !/\p{L}{2}/u.test(rest(text));
     const texts = (await outside(page)).filter((text) => !excused(text));
     if (texts.length > 0) left[path.replace(slug, 'x')] = texts;

@@ -2,6 +2,7 @@
  * The account of fabric: what a packet hands to whom, what the shop cuts for it and buys, and what that costs in fabric and minutes. Every
  * room that names an amount, a cost or an hour of the cutting room reads it here.
  */
+import { words } from './words';
 import { wasteOf, type FabricPlan, type SheetPlan } from '../../cutting';
 import { ratio, type Rational } from '../../measure';
 import type { Colourway, Fabric, Month, Programme } from '../document/document';
@@ -113,7 +114,7 @@ function addColourway(
     if (group.kits === 0) continue;
     const who = groupName(group);
     if (gets.way === 'lengths')
-      addLengths(gets.packet.fabrics, { who, qty: group.kits, use: 'kit', label: `${who}: packet ${number}` });
+      addLengths(gets.packet.fabrics, { who, qty: group.kits, use: 'kit', label: words.packet(who, number) });
     addFinishing(gets.finishing, who, group.kits);
     if (gets.way === 'lengths' && number === firstPacket(programme)) addBundle(group, who);
   }
@@ -125,8 +126,8 @@ function addColourway(
     addBatch(plan);
   } else if (stepOuts && groups.some((g) => g.kits > 0)) {
     const plan = planCutting(programme, { ...request, kits: [], stepOuts: 'alone' });
-    const who = `${colourway.name}, step-outs`;
-    addLengths(plan.fabrics, { who, qty: 1, use: 'step-outs', label: `${who}: packet ${number}` });
+    const who = words.stepOuts(colourway.name);
+    addLengths(plan.fabrics, { who, qty: 1, use: 'step-outs', label: words.packet(who, number) });
     for (const f of plan.fabrics) account.minutes += f.fabric.own ? 0 : labourOf(programme, f.plan).minutes;
   }
 
@@ -142,7 +143,7 @@ function addColourway(
   }
 
   function addFinishing({ backing, wadding }: Finishing, who: string, qty: number): void {
-    const label = (part: string) => `${who}: packet ${number}, ${part}`;
+    const label = (use: 'backing' | 'wadding') => words.part(words.packet(who, number), words[use]);
     const parts = [
       ...(backing ? [{ use: 'backing' as const, fabric: backing.fabric, length: backing.toBuy, covers: backing }] : []),
       ...(wadding?.cloth
@@ -161,7 +162,7 @@ function addColourway(
   function addBundle({ size, kits: qty }: KitGroup, who: string): void {
     const area = (boxes: readonly { w: Rational; h: Rational }[]) => boxes.reduce((n, b) => n + b.w.mul(b.h).valueOf(), 0);
     for (const { fabric, plan } of planBundles(programme, { colourway, size })) {
-      put({ fabric, use: 'bundle', who, label: `${who}: the bundle`, length: ratio(0), pieces: plan.sheets, qty });
+      put({ fabric, use: 'bundle', who, label: words.bundle(who), length: ratio(0), pieces: plan.sheets, qty });
       const all = plan.sheets * plan.usableWidth.mul(plan.usableLength).valueOf();
       const sewn = plan.months.reduce((n, m) => n + area(m.cuts), 0);
       count(fabric, { all, sewn, kept: area(plan.months.at(-1)?.remainders ?? []) }, qty);
@@ -171,14 +172,14 @@ function addColourway(
   function addBatch(plan: CuttingPlan): void {
     for (const { fabric, plan: cloth } of plan.fabrics) {
       const who = colourway.name;
-      const label = `${who}: packet ${number}`;
+      const label = words.packet(who, number);
       if ('sheets' in cloth) put({ fabric, use: 'kit', who, label, length: ratio(0), pieces: cloth.sheetsNeeded, qty: 1 });
       else {
         cloth.strips.forEach(({ length, repeat }, i) =>
-          put({ fabric, use: 'strip', who, label: `${label}, strip ${i + 1}`, length, pieces: 0, qty: repeat }),
+          put({ fabric, use: 'strip', who, label: words.strip(label, i + 1), length, pieces: 0, qty: repeat }),
         );
         const rest = cloth.lengthToBuy.sub(cloth.lengthNeeded);
-        put({ fabric, use: 'squaring', who, label: `${label}, squaring and rounding`, length: rest, pieces: 0, qty: 1 });
+        put({ fabric, use: 'squaring', who, label: words.part(label, words.squaring), length: rest, pieces: 0, qty: 1 });
       }
       addArea(fabric, cloth, 1);
       account.minutes += fabric.own ? 0 : labourOf(programme, cloth).minutes;

@@ -68,13 +68,4 @@ export function blockText(block: Block): string {
   return `${JSON.stringify(blockDocument(block), null, 2)}\n`;
 }
 
-/** Hands the person a file. */
-export function keep(name: string, text: string, type: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
-}
-
 export { blockSvg };

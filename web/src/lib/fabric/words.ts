@@ -233,6 +233,7 @@ export const words = spoken('fabric', {
   colourBlindViewRed: 'Colour-blind view: red',
   colourBlindViewGreen: 'Colour-blind view: green',
   colourBlindViewBlue: 'Colour-blind view: blue',
+  into: 'into',
   outOf2: 'out of',
   castWith: (letter: Said, name: Said) => say`${name} chosen for ${letter}`,
 

@@ -22,7 +22,7 @@
     bench.saver.do(words.aSizeAdded, [{ path: `/sizes/size-${n}`, to: { id: `size-${n}`, name: words.largerQuilt, make: 2 } }]);
   }
   function saveStepOuts(to: typeof stepOuts) {
-    bench.saver.do('step-outs', [{ path: '/kits/stepOuts', from: file.kits?.stepOuts, to }]);
+    bench.saver.do(words.stepOutsChanged, [{ path: '/kits/stepOuts', from: file.kits?.stepOuts, to }]);
   }
   function addStepOut() {
     const chosen = month || drawn[0]?.id;

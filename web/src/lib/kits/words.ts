@@ -95,6 +95,7 @@ export const words = spoken('kits', {
   delete: (name: Said) => say`Delete ${name}`,
   addASize: 'Add a size',
   stepOuts: 'Step-outs',
+  stepOutsChanged: 'step-outs',
   halfMadeBlocksForDemonstrations: 'Half-made blocks for demonstrations. Their fabric is cut with the kits.',
   stages: (stages: Said) => say`, ${stages} stages`,
   noStepOutsFor: (monthName: Said) => say`No step-outs for ${monthName}`,

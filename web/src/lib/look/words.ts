@@ -66,4 +66,8 @@ export const words = spoken('look', {
   isNew: 'new',
   changes: 'changed',
   refused: 'refused',
+
+  // QuiltTop
+  selected: (label: Said, nameOf: Said) => say`${label}. Selected: ${nameOf}`,
+  notDrawnYet: ', not drawn yet',
 });

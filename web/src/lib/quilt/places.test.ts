@@ -1,7 +1,8 @@
 import demo from '../../../../demo/allotment-year.aggrega.json';
 import { applyChanges, quiltOf, quiltPicture, readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
 import { describe, expect, it } from 'vitest';
-import { fieldChange, neighbour, placesChange, settingAt, swapped } from './places';
+import { fieldChange, placesChange, settingAt, swapped } from './places';
+import { neighbour } from '$lib/look/neighbour';
 
 const file = demo as unknown as ProgrammeFile;
 function pictureOf(document: ProgrammeFile) {

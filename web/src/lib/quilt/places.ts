@@ -1,5 +1,5 @@
 /** What can be done to one place of a quilt: moved to, turned, swapped, given back to the order of the months. */
-import type { Change, PicturePlace, ProgrammeFile, QuiltPicture, SettingFile } from '@aggrega/core/programme';
+import type { Change, PicturePlace, ProgrammeFile, SettingFile } from '@aggrega/core/programme';
 
 type Places = NonNullable<SettingFile['places']>;
 
@@ -38,29 +38,4 @@ export function placesChange(document: ProgrammeFile, size: string, changes: Pla
 export function swapped(a: PicturePlace, b: PicturePlace): Places {
   const as = (p: PicturePlace) => ({ block: p.key, turn: p.turn, ...(p.mirrored && { mirrored: true }) });
   return { [a.at]: as(b), [b.at]: as(a) };
-}
-
-const centre = ({ outline }: PicturePlace) =>
-  [0, 1].map((axis) => outline.reduce((sum, p) => sum + p[axis as 0 | 1], 0) / outline.length) as [number, number];
-
-/**
- * The nearest place in that direction; undefined at the edge. On point two are equally near: the one clockwise of the direction is
- * taken, so that right and left, up and down lead there and back along the blocks' own edges.
- */
-export function neighbour(
-  { places }: QuiltPicture,
-  from: PicturePlace,
-  [dx, dy]: readonly [number, number],
-): PicturePlace | undefined {
-  const [x, y] = centre(from);
-  let best: { place: PicturePlace; far: number; aside: number } | undefined;
-  for (const place of places) {
-    const [px, py] = centre(place);
-    const ahead = (px - x) * dx + (py - y) * dy;
-    const aside = dx * (py - y) - dy * (px - x);
-    if (ahead < 1e-6 || Math.abs(aside) > ahead + 1e-6) continue;
-    const far = Math.hypot(ahead, aside);
-    if (!best || far < best.far - 1e-6 || (far < best.far + 1e-6 && aside > best.aside)) best = { place, far, aside };
-  }
-  return best?.place;
 }

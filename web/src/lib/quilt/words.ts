@@ -70,10 +70,6 @@ export const words = spoken('quilt', {
   notChosenYet: 'not chosen yet',
   theQuiltMonthOfA: 'the quilt, month of a part',
 
-  // QuiltTop
-  inHand: (label: Said, nameOf: Said) => say`${label}. Selected: ${nameOf}`,
-  notDrawnYet2: ', not drawn yet',
-
   // SettingForm
   setting: 'Setting',
   layout: 'Layout',
@@ -131,6 +127,8 @@ export const words = spoken('quilt', {
   exactlyEachWay: (w: Said) => say`, exactly ${w} each way`,
   exactlyBy: (w: Said, h: Said) => say`, exactly ${w} by ${h}`,
   allOneWay: 'all one way',
+  fans: 'fans',
+  alternating: 'alternating',
   pairsFacing: 'pairs facing',
   pinwheelOfFour: 'pinwheel of four',
   andSwapped: (name: Said, name2: Said) => say`${name} and ${name2} swapped`,

@@ -4,6 +4,7 @@ import { plural, type Said, say, spoken } from '@aggrega/core/words';
 export const words = spoken('sew', {
   // BlockChoices
   comparingMethods: 'Comparing methods…',
+  method: 'method',
   methodFor: (label: Said) => say`Method for ${label}`,
   chosen: 'chosen',
   min: (minutes: Said) => say`${minutes} min`,

@@ -31,3 +31,18 @@ export async function matsOf(
     throw error;
   }
 }
+
+export interface MatsShown {
+  mats: (Pick<CutterMat, 'number' | 'repeat' | 'pieces' | 'svg'> & { fabric: string; name: string; colour: string })[];
+  problems: { path: string; message: string }[];
+}
+
+/** The mats as their files hold them; the page shows what the machine reads back. */
+export async function matsShown(...asked: Parameters<typeof matsOf>): Promise<MatsShown> {
+  const found = await matsOf(...asked);
+  if (found.kind !== 'mats') return { mats: [], problems: found.kind === 'refused' ? found.problems : [] };
+  const mats = found.mats.map(({ fabric, number, repeat, pieces, svg }) => ({
+    ...{ fabric: fabric.id, name: fabric.name, colour: fabric.colour, number, repeat, pieces, svg },
+  }));
+  return { mats, problems: [] };
+}

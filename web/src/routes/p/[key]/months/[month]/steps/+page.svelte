@@ -1,29 +1,7 @@
-<!-- Her own sheet of a month that is out, read step by step. -->
 <script lang="ts">
-  import { words } from '$lib/participant-page/words';
-  import { keepPage } from '$lib/ask/keep-page';
-  import StepReader from '$lib/participant-page/StepReader.svelte';
-  import { READER } from '$lib/participant-page/words';
-  import Tools from '$lib/frame/Tools.svelte';
-  import { onMount } from 'svelte';
+  import StepsPage from '$lib/participant-page/StepsPage.svelte';
 
   let { data } = $props();
-  const sheet = $derived(`/p/${data.key}/months/${data.month}`);
-  onMount(() => void keepPage(sheet, `${sheet}/steps/__data.json`));
 </script>
 
-<svelte:head><title>{words.stepByStep(data.name)}</title></svelte:head>
-
-<main class="mx-auto max-w-3xl px-4 pb-6">
-  <header class="flex flex-wrap items-center gap-2 pt-4 pb-3">
-    <h1 class="mr-auto text-lead">{data.name}</h1>
-    <a class="btn" href={sheet}>{READER.sheet}</a>
-    <Tools />
-  </header>
-  <StepReader
-    paper={data.paper}
-    unit={data.unit}
-    place="{data.key}:{data.month}:{data.version}"
-    photoAt={(photo) => `/p/${data.key}/photos/${photo}`}
-  />
-</main>
+<StepsPage {data} />

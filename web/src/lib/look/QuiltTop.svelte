@@ -1,10 +1,10 @@
 <!-- The whole quilt at scale. A place can be taken in hand, by pointer or keys, and dragged onto another. -->
 <script lang="ts">
   import { words } from './words';
-  import ClothDefs from '$lib/look/ClothDefs.svelte';
-  import { castAt, fillOf, paintsOf, type Cast } from '$lib/look/cast';
+  import ClothDefs from './ClothDefs.svelte';
+  import { castAt, fillOf, paintsOf, type Cast } from './cast';
   import type { View } from '@aggrega/core/fabric';
-  import { neighbour } from './places';
+  import { neighbour } from './neighbour';
   import { laidOnQuilt, type PicturePlace, type QuiltPicture } from '@aggrega/core/programme';
 
   interface Props {
@@ -70,7 +70,7 @@
     const [x, y] = middleOf(p.outline);
     return { x, y };
   };
-  const nameOf = (p: PicturePlace) => `${p.month.name}${p.block ? `, ${p.block.name}` : words.notDrawnYet2}`;
+  const nameOf = (p: PicturePlace) => `${p.month.name}${p.block ? `, ${p.block.name}` : words.notDrawnYet}`;
   const WAYS: Record<string, readonly [number, number]> = {
     ArrowLeft: [-1, 0],
     ArrowRight: [1, 0],
@@ -125,7 +125,7 @@
   class="{className} {onhold ? 'touch-manipulation' : ''} {inHand ? 'outline-none! shadow-none!' : ''}"
   viewBox="{-line} {-line} {picture.width + 2 * line} {picture.height + 2 * line}"
   role={onhold ? 'application' : 'img'}
-  aria-label={inHand && onhold ? words.inHand(label, nameOf(inHand)) : label}
+  aria-label={inHand && onhold ? words.selected(label, nameOf(inHand)) : label}
   tabindex={onhold ? 0 : undefined}
   style={paintsOf(cast, uid, { view, angles })}
   {onkeydown}

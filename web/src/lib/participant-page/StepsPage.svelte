@@ -1,0 +1,30 @@
+<!-- Her own sheet of a month that is out, read step by step. -->
+<script lang="ts">
+  import { words } from './words';
+  import { keepPage } from '$lib/ask/keep-page';
+  import StepReader from './StepReader.svelte';
+  import { READER } from './words';
+  import Tools from '$lib/frame/Tools.svelte';
+  import { onMount } from 'svelte';
+  import type { OwnPaper } from '$lib/server/participant-page/own-paper';
+
+  let { data }: { data: OwnPaper & { key: string; month: string } } = $props();
+  const sheet = $derived(`/p/${data.key}/months/${data.month}`);
+  onMount(() => void keepPage(sheet, `${sheet}/steps/__data.json`));
+</script>
+
+<svelte:head><title>{words.stepByStep(data.name)}</title></svelte:head>
+
+<main class="mx-auto max-w-3xl px-4 pb-6">
+  <header class="flex flex-wrap items-center gap-2 pt-4 pb-3">
+    <h1 class="mr-auto text-lead">{data.name}</h1>
+    <a class="btn" href={sheet}>{READER.sheet}</a>
+    <Tools />
+  </header>
+  <StepReader
+    paper={data.paper}
+    unit={data.unit}
+    place="{data.key}:{data.month}:{data.version}"
+    photoAt={(photo) => `/p/${data.key}/photos/${photo}`}
+  />
+</main>
