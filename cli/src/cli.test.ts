@@ -6,6 +6,7 @@ import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import { library } from '@aggrega/core/block';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { main } from './main';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 const demo = at('../../demo/allotment-year.aggrega.json');
@@ -13,13 +14,22 @@ let folder: string;
 beforeAll(() => void (folder = mkdtempSync(join(tmpdir(), 'aggrega-cli-'))));
 afterAll(() => rmSync(folder, { recursive: true }));
 
-function aggrega(...words: string[]): Promise<{ code: number; out: string; err: string }> {
-  return new Promise((done) =>
+/** The command run here; what the process around it adds is tried once, at the end. */
+async function aggrega(...words: string[]): Promise<{ code: number; out: string; err: string }> {
+  const said = { out: '', err: '' };
+  const code = await main(words, {
+    print: async (text) => void (said.out += text),
+    complain: (text) => (said.err += `${text}\n`),
+  });
+  return { code, ...said };
+}
+
+const asProcess = (...words: string[]): Promise<{ code: number; out: string; err: string }> =>
+  new Promise((done) =>
     execFile(process.execPath, [at('../bin/aggrega.mjs'), ...words], { maxBuffer: 1e8 }, (error, out, err) =>
       done({ code: error ? Number(error.code) : 0, out, err }),
     ),
   );
-}
 
 function write(name: string, content: unknown): string {
   const path = join(folder, name);
@@ -342,5 +352,12 @@ describe('packets and bolts', () => {
       keep: expect.any(Array),
       scrapGrams: expect.any(Number),
     });
+  });
+});
+
+describe('the process', () => {
+  it('prints, complains and ends as the command does, a long plan whole', async () => {
+    const commands = [['construct', demo, '--block', 'cold-frame'], ['check', write('not.json', '{')], ['cut']];
+    for (const words of commands) expect(await asProcess(...words)).toEqual(await aggrega(...words));
   });
 });

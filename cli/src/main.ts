@@ -39,33 +39,41 @@ const USAGE = `usage: aggrega VERB FILE [options]
       [--kind yardage|pre-cut|die-cut|bundle|list] [--level new|usual|versed] [--english british|american]
       [--large] [--left] [--rulers] [--uncoloured]`;
 
+/** Where a command prints its JSON, which is waited for, and where it complains. */
+export interface Outlet {
+  print: (text: string) => Promise<void>;
+  complain: (text: string) => void;
+}
+
+/** Waits until the text is out, so that a long plan is not cut off in a pipe. */
+const terminal: Outlet = {
+  print: (text) => new Promise((done) => process.stdout.write(text, () => done())),
+  complain: (text) => console.error(text),
+};
+
 /** Runs one command; returns the exit code: 0 done, 1 the file is refused, 2 the command is wrong. */
-export async function main(argv: string[]): Promise<number> {
+export async function main(argv: string[], { print, complain }: Outlet = terminal): Promise<number> {
+  const tell = (result: unknown) => print(`${JSON.stringify(result, null, 2)}\n`);
   const [name, path, ...words] = argv;
   const verb = name !== undefined && Object.hasOwn(verbs, name) ? verbs[name] : undefined;
   if (!verb || path === undefined || path.startsWith('-')) {
-    console.error(USAGE);
+    complain(USAGE);
     return 2;
   }
   try {
-    await print(await verb(load(path), words));
+    await tell(await verb(load(path), words));
     return 0;
   } catch (error) {
     if (error instanceof UsageError) {
-      console.error(said.aggrega(error.message));
+      complain(said.aggrega(error.message));
       return 2;
     }
     if (error instanceof PlanError) {
-      await print({ errors: error.problems });
+      await tell({ errors: error.problems });
       return 1;
     }
     throw error;
   }
-}
-
-/** Waits until the text is out, so that a long plan is not cut off in a pipe. */
-function print(result: unknown): Promise<void> {
-  return new Promise((done) => process.stdout.write(`${JSON.stringify(result, null, 2)}\n`, () => done()));
 }
 
 function load(path: string): Loaded {

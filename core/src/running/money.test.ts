@@ -2,7 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { netPrice, yearMoney } from './money';
 import { kitCount, readProgramme, type ProgrammeFile } from '../programme';
-import demo from '../../../demo/allotment-year.aggrega.json';
+import { frozen } from '../programme/document/frozen';
+import allotment from '../../../demo/allotment-year.aggrega.json';
+
+/** Frozen, so that its drawings are read and constructed once. */
+const demo = frozen(structuredClone(allotment) as unknown as ProgrammeFile);
 
 const amount = fc.integer({ min: 0, max: 500 }).map((n) => n / 10);
 const programmeWith = (money: ProgrammeFile['money'], people: Record<string, number>) => {
