@@ -9,7 +9,7 @@ const asFile = (document: unknown, name = 'spring.aggrega.json') => ({
 
 test('a file is previewed before anything is written, then added as a new programme', async ({ page }) => {
   await open(page, '/');
-  await page.getByRole('link', { name: 'Import a programme' }).click();
+  await page.getByRole('link', { name: 'Import' }).click();
   const title = `Spring at Quarry Road ${Date.now()}`;
   await page.getByLabel(/Choose a file/).setInputFiles(asFile({ ...demo, title, colorways: [] }));
   const preview = page.getByRole('region', { name: 'Preview' });
@@ -47,7 +47,7 @@ test('a refused file names each place and reason, and nothing is written', async
 });
 
 test('what is exported is what was imported', async ({ page, bench }) => {
-  await bench.open();
+  await bench.open('/settings');
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Export as a file' }).click();
   const file = await download;

@@ -35,7 +35,7 @@ test('one key sews the same picture from other units, and tells what it costs', 
 });
 
 test('a die described in the house style can be chosen; taken out, it is gone', async ({ page, bench }) => {
-  await bench.open('');
+  await bench.open('/settings');
   const dies = page.getByRole('region', { name: 'Dies' });
   await dies.getByLabel('Unit finishes at').fill('3');
   await dies.getByLabel('Strip width').fill('wide');

@@ -73,7 +73,7 @@ test('a save that finds no server is kept on the device, said plainly, and sent 
 });
 
 test('house style: a change reaches every month; what the checks refuse is not taken', async ({ page, bench }) => {
-  await bench.open();
+  await bench.open('/settings');
   await page.getByLabel('Seam allowance, in').fill('5');
   await page.getByLabel('Seam allowance, in').press('Enter');
   await expect(page.getByRole('alert')).toContainText('beyond reason');

@@ -122,7 +122,7 @@ export { asProofed } from './document/as-proofed';
 export { accountContract } from './figures/account-contract';
 export { handedOf, type Handed } from './packets/handed';
 export { awayOn, dayAfter, daysBetween, isDay, mondayOf, nthWeekday, placeOfDay, releaseInstant } from './document/days';
-export { fabricsOfPacket, lettersOfMonths } from './demand/packet-fabrics';
+export { fabricsOfPacket, lettersOfMonths, mayBeIn } from './demand/packet-fabrics';
 export { orderDay, workingDay } from './stock/order-day';
 export { ownCloth, type OwnCloth } from './demand/own-cloth';
 export { bundleContract, ownClothContract, packetContract, stockContract } from './packets/packet-contract';

@@ -4,6 +4,7 @@ import {
   dayAfter,
   fabricsOfPacket,
   handsOut,
+  mayBeIn,
   nthWeekday,
   orderDay,
   placeOfDay,
@@ -56,29 +57,56 @@ export interface CalendarStep {
 }
 
 /** What has to be done before each release, by the last day for it, in order. Months without a date have no steps. */
-export function calendarSteps(programme: Programme): CalendarStep[] {
-  const { calendar, months, kits } = programme;
-  const steps = months.flatMap((month): CalendarStep[] => {
-    if (!month.release) return [];
-    const before = (kind: StepKind, days: number): CalendarStep => {
-      const { day, because } = workingDay(dayAfter(month.release!, -days), calendar);
-      return { kind, month, day, ...(because && { earlier: because }) };
-    };
-    const { days } = calendar;
-    const own = [before('proof', days.proof), before('release', 0)];
-    if (month.blocks.length > 0) own.push(before('sample', days.sample));
-    // Cloth of a packet comes and goes with its first month.
-    const packet = kits.packets.find((p) => p[0] === month);
-    const fabrics = packet?.some((m) => handsOut(programme, m)) ? fabricsOfPacket(programme, packet) : [];
-    if (fabrics.length > 0) {
-      own.push(before('cut', Math.max(days.cut, days.pack)), before('pack', days.pack), before('house', days.house));
-      // The fabric that takes longest to come says when to order; one of which nobody knows says nothing.
-      const longest = fabrics.filter((f) => f.leadDays).sort((a, b) => b.leadDays! - a.leadDays!)[0];
-      const first = longest && orderDay(programme, longest, [packet!]);
-      if (first) own.push({ ...before('order', days.house + longest.leadDays!), day: first });
-    }
-    return own;
-  });
+export const calendarSteps = (programme: Programme): CalendarStep[] =>
+  inOrder([...releaseSteps(programme), ...programme.months.flatMap((month) => orderStep(programme, month))]);
+
+/** As calendarSteps, without when to order: for that, the fabrics of every packet have to be worked out. */
+export function releaseSteps(programme: Programme): CalendarStep[] {
+  const { calendar, months } = programme;
+  const { days } = calendar;
+  return inOrder(
+    months.flatMap((month): CalendarStep[] => {
+      if (!month.release) return [];
+      const before = beforeRelease(programme, month);
+      const own = [before('proof', days.proof), before('release', 0)];
+      if (month.blocks.length > 0) own.push(before('sample', days.sample));
+      if (buysFor(programme, month))
+        own.push(before('cut', Math.max(days.cut, days.pack)), before('pack', days.pack), before('house', days.house));
+      return own;
+    }),
+  );
+}
+
+/** A month's step so many days before its release, or earlier where somebody is away then. */
+const beforeRelease =
+  ({ calendar }: Programme, month: Month) =>
+  (kind: StepKind, days: number): CalendarStep => {
+    const { day, because } = workingDay(dayAfter(month.release!, -days), calendar);
+    return { kind, month, day, ...(because && { earlier: because }) };
+  };
+
+/** Cloth of a packet comes and goes with its first month. */
+const packetOf = ({ kits }: Programme, month: Month) => kits.packets.find((p) => p[0] === month);
+
+function buysFor(programme: Programme, month: Month): boolean {
+  const packet = packetOf(programme, month);
+  return packet !== undefined && packet.some((m) => handsOut(programme, m)) && mayBeIn(programme, packet).length > 0;
+}
+
+/** The fabric that takes longest to come says when to order; one of which nobody knows says nothing. */
+function orderStep(programme: Programme, month: Month): CalendarStep[] {
+  if (!month.release || !buysFor(programme, month)) return [];
+  const packet = packetOf(programme, month)!;
+  const longest = fabricsOfPacket(programme, packet)
+    .filter((f) => f.leadDays)
+    .sort((a, b) => b.leadDays! - a.leadDays!)[0];
+  const first = longest && orderDay(programme, longest, [packet]);
+  if (!first) return [];
+  const step = beforeRelease(programme, month)('order', programme.calendar.days.house + longest.leadDays!);
+  return [{ ...step, day: first }];
+}
+
+function inOrder(steps: CalendarStep[]): CalendarStep[] {
   const order = (s: CalendarStep) => stepKinds.indexOf(s.kind);
   return steps.sort((a, b) => (a.day === b.day ? order(a) - order(b) : a.day < b.day ? -1 : 1));
 }

@@ -14,9 +14,11 @@ export {
 } from './person';
 export { changedPeople, inverseRoster, type RosterChange, type RosterMeeting } from './roster-changes';
 export { awayOn, dayAfter, daysBetween, isDay, mondayOf, releaseInstant } from '../programme';
+export { deskKinds, deskTasks, type DeskChecks, type DeskFacts, type DeskKind, type DeskTask } from './desk';
 export {
   calendarSteps,
   releaseDays,
+  releaseSteps,
   stepKinds,
   stepNames,
   type CalendarStep,

@@ -1,7 +1,7 @@
 /** setting: blocks set into a quilt, its parts, borders, binding, backing and batting. */
 export { cellOf } from './cells';
 export { type ExactPoint, type LaidPart, type LaidPlace } from './lay';
-export { groupName, partName } from './part-words';
+export { groupName, packagedName, partName } from './part-words';
 export { quiltParts, type QuiltPart } from './parts';
 export type { SettingKindEntry } from './kinds';
 export { quiltTop } from './quilt-top';

@@ -21,5 +21,17 @@ const NAMES: Readonly<Record<string, () => string>> = {
 /** 'side triangle', for a part's name in a plan; the name itself where it is none of a quilt's parts. */
 export const partName = (name: string): string => NAMES[name]?.() ?? name;
 
+const PACKAGED: Readonly<Record<string, () => string>> = {
+  crib: () => words.crib,
+  throw: () => words.throw,
+  twin: () => words.twin,
+  full: () => words.full,
+  queen: () => words.queen,
+  king: () => words.king,
+};
+
+/** 'queen', for the name of a packaged wadding. */
+export const packagedName = (name: string): string => PACKAGED[name]?.() ?? name;
+
 /** 'borders', for a group of parts. */
 export const groupName = (group: PartGroup): string => words[group];

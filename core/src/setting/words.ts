@@ -59,4 +59,12 @@ export const words = spoken('core/setting', {
   onPoint: 'on point',
   alternating: 'alternating plain blocks',
   medallion: 'medallion',
+
+  // Packaged wadding
+  crib: 'crib',
+  throw: 'throw',
+  twin: 'twin',
+  full: 'full',
+  queen: 'queen',
+  king: 'king',
 });

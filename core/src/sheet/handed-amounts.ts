@@ -10,6 +10,7 @@ import {
   type Programme,
   type SizeOption,
 } from '../programme';
+import { packagedName } from '../setting';
 import { words } from './words/handed-amounts';
 
 export interface HandedAmount {
@@ -76,7 +77,7 @@ export function finishingAmounts(
     });
   else if (wadding) {
     const length = `${formatLength(wadding.w, unit)} × ${formatLength(wadding.h, unit)}`;
-    const covers = wadding.packaged ? words.onePackedAsIsLargeEnough(wadding.packaged.name) : '';
+    const covers = wadding.packaged ? words.onePackedAsIsLargeEnough(packagedName(wadding.packaged.name)) : '';
     found.push({
       ...{ roles: [], use: words.wadding, sku: '', colour: '' },
       name: words.waddingOfYourOwn(covers),

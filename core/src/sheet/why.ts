@@ -1,11 +1,16 @@
 /** 'Why 2 7/8?': the formula, the numbers in it, the rounding and the ruler, for one cut size. */
 import type { Cut, SewingStyle } from '../construction';
-import { by, type Exact, formatLength, rulerWords } from '../measure';
+import { by, type Exact, formatLength, ratio, rulerWords } from '../measure';
+
+const SIXTEENTH = ratio('1/16');
 
 export interface Why {
   label: string;
   /** The cut size as the ruler shows it. */
   size: string;
+  /** Its long side, and in how many marks the ruler for it divides an inch or a centimetre. */
+  long: string;
+  marks: 8 | 10 | 16;
   formula: string;
   /** 'f is 3, the finished side' */
   where: { symbol: string; value: string; meaning: string }[];
@@ -30,6 +35,8 @@ export function whyCut(
   return {
     label: cut.label,
     size: both((i) => write(sides[i])),
+    long: write(cut.w),
+    marks: style.unit === 'cm' ? 10 : style.rounding.equals(SIXTEENTH) ? 16 : 8,
     formula: cut.why.formula,
     where: cut.why.where.map(({ symbol, value, meaning }) => ({ symbol, value: plain(value), meaning })),
     exact: both((i) => plain(cut.exact[i])),

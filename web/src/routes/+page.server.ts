@@ -1,6 +1,22 @@
-import { programmesOf } from '$lib/server/programme/programmes';
-import type { PageServerLoad } from './$types';
+import { deskFeedAddress } from '$lib/server/calendar/feeds';
+import { deskOf } from '$lib/server/desk/desk';
+import { deskLetterWish, wishDeskLetter } from '$lib/server/desk/desk-letter';
+import { words } from '$lib/server/desk/words';
+import { fieldsOf } from '$lib/server/web/form';
+import { fail } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
-  programmes: await programmesOf(locals.organisation),
+  desk: await deskOf(locals.organisation, locals.who?.organisation?.role),
+  feed: deskFeedAddress(locals.organisation),
+  letter: locals.who ? await deskLetterWish(locals.organisation, locals.who.account) : 'never',
 });
+
+export const actions: Actions = {
+  letter: async ({ request, locals }) => {
+    const { letter } = await fieldsOf(request, ['letter']);
+    if (letter !== 'never' && letter !== 'pressing' && letter !== 'weekly') return fail(400, { message: words.chooseWhen });
+    await wishDeskLetter(locals.organisation, locals.who!.account, letter);
+    return { message: '' };
+  },
+};

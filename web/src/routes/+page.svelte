@@ -1,7 +1,7 @@
 <script lang="ts">
-  import ProgrammesPage from '$lib/programme/ProgrammesPage.svelte';
+  import DeskPage from '$lib/desk/DeskPage.svelte';
 
-  let { data } = $props();
+  let { data, form } = $props();
 </script>
 
-<ProgrammesPage {data} />
+<DeskPage {data} {form} />

@@ -6,17 +6,35 @@ import { PlanError } from '../document/plan-error';
 import type { PartGroup, Setting } from '../../setting';
 
 /** The shop's fabrics of the colourways that get kits, in the order of the programme. */
-export function fabricsOfPacket(programme: Programme, months: readonly Month[]): Fabric[] {
+export const fabricsOfPacket = (programme: Programme, months: readonly Month[]): Fabric[] =>
+  fabricsOf(programme, months, (colourway, size) =>
+    colourway.pools.size > 0 ? scatteredFabrics(programme, colourway, months, size) : undefined,
+  );
+
+/** As fabricsOfPacket, with every fabric of a pool, though not every one comes in every month: nothing has to be scattered for it. */
+export const mayBeIn = (programme: Programme, months: readonly Month[]): Fabric[] =>
+  fabricsOf(programme, months, () => undefined);
+
+type Scattering = (colourway: Colourway, size?: SizeOption) => Fabric[] | undefined;
+
+function fabricsOf(programme: Programme, months: readonly Month[], scattered: Scattering): Fabric[] {
   const found = new Set<Fabric>();
   for (const colourway of programme.colourways)
     for (const { size, kits } of kitGroups(programme, colourway))
-      if (kits > 0) for (const fabric of fabricsFor(programme, colourway, months, size)) found.add(fabric);
+      if (kits > 0)
+        for (const fabric of fabricsFor(programme, { colourway, months, size }, scattered(colourway, size))) found.add(fabric);
   return programme.fabrics.filter((f) => found.has(f));
 }
 
-function fabricsFor(programme: Programme, colourway: Colourway, months: readonly Month[], size?: SizeOption): Fabric[] {
+interface Asked {
+  colourway: Colourway;
+  months: readonly Month[];
+  size?: SizeOption;
+}
+
+function fabricsFor(programme: Programme, { colourway, months, size }: Asked, scattered: Fabric[] | undefined): Fabric[] {
   const setting = size?.setting ?? programme.setting;
-  const cast = (colourway.pools.size > 0 && scatteredFabrics(programme, colourway, months, size)) || [
+  const cast = scattered ?? [
     ...[...lettersOfMonths(months, setting)].flatMap(
       (role) => colourway.pools.get(role)?.fabrics ?? colourway.fabrics.get(role) ?? [],
     ),

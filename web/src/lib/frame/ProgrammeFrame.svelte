@@ -84,7 +84,7 @@
 
 <svelte:window {onkeydown} onfocus={() => void bench.saver.refresh()} />
 
-<div class="grid grid-cols-[auto_1fr] print:block">
+<div class="grid grid-cols-[auto_minmax(0,1fr)] print:block">
   <Selvage
     {dots}
     current={monthId}

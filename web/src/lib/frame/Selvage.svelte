@@ -1,6 +1,7 @@
 <!-- The selvage: a dot for each instalment in its dominant fabric, its state in the dot's shape. The way from month to month. -->
 <script lang="ts">
   import { releaseStates, words } from './words';
+  import MonthDot from './MonthDot.svelte';
   import { SIDES } from './stations';
 
   export interface Dot {
@@ -23,9 +24,6 @@
     at?: 'plan' | 'run';
   }
   let { dots, current, home, plan, run, at }: Props = $props();
-
-  const DISC = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z';
-  const NOTCHED = 'M16 5a11 11 0 1 1 0 22a11 11 0 1 1 0-22z M16 27l-4 4h8z';
 
   const state = (dot: Dot) => (dot.colour === undefined ? words.notDrawnYet : releaseStates[dot.state]);
 </script>
@@ -57,33 +55,7 @@
               <path d="M0 0h56l16 24-16 24H0z" fill="var(--color-weld)" />
             </svg>
           {/if}
-          <svg viewBox="0 0 32 32" class="relative ml-2 h-8 w-8" aria-hidden="true">
-            {#if dot.colour === undefined}
-              <circle cx="16" cy="16" r="10" fill="none" stroke="var(--dot-quiet)" stroke-width="2" stroke-dasharray="3 3.3" />
-            {:else}
-              <!-- A dot grows as the month nears its readers: a disc, notched when proofed, with a pin when scheduled, stitched through when out. -->
-              <path
-                d={dot.state === 'draft' ? DISC : NOTCHED}
-                fill={dot.colour}
-                stroke="color-mix(in srgb, var(--color-ink) 40%, transparent)"
-              />
-              {#if dot.state === 'scheduled'}<path d="M16 1v13" stroke="var(--color-ink)" stroke-width="2.5" /><circle
-                  cx="16"
-                  cy="3"
-                  r="2.6"
-                  fill="var(--color-ink)"
-                />{/if}
-              {#if dot.state === 'released'}<path
-                  d="M1 16h30"
-                  stroke="var(--color-walnut)"
-                  stroke-width="3"
-                  stroke-dasharray="5 3.3"
-                />{/if}
-            {/if}
-            {#if dot.id === current}
-              <path d="M16 1v6M16 25v6M1 16h6M25 16h6" stroke="var(--color-primary-content)" stroke-width="2" />
-            {/if}
-          </svg>
+          <MonthDot class="relative ml-2 h-8 w-8" colour={dot.colour} state={dot.state} current={dot.id === current} />
           <span class="numeral relative ml-0.5 text-xs" class:current={dot.id === current}>{dot.number}</span>
         </a>
       </li>
@@ -100,7 +72,6 @@
 
 <style>
   .selvage {
-    --dot-quiet: var(--color-quiet);
     display: flex;
     flex-direction: column;
     width: 64px;

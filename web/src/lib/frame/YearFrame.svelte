@@ -39,7 +39,9 @@
 
 <svelte:head><title>{name ? `${name} · ` : ''}{programme.title}</title></svelte:head>
 
-<div class="grid max-w-[92rem] grid-cols-[minmax(0,1fr)_17rem] gap-x-9 px-7 pb-10 max-[960px]:block print:block print:p-0">
+<div
+  class="grid max-w-[92rem] grid-cols-[minmax(0,1fr)_17rem] gap-x-9 px-7 pb-10 max-[640px]:px-4 max-[960px]:block print:block print:p-0"
+>
   <main>
     <header class="pt-4 {paper ? 'no-print' : ''}">
       <div class="flex flex-wrap items-end gap-x-6 gap-y-2">

@@ -13,7 +13,7 @@ export interface Station {
 }
 
 const names = spoken('stations', {
-  year: 'Months',
+  year: 'Overview',
   quilt: 'Quilt',
   fabrics: 'Fabrics',
   packets: 'Kit contents',
@@ -21,6 +21,7 @@ const names = spoken('stations', {
   bolts: 'Stock & orders',
   figures: 'Totals',
   record: 'History',
+  settings: 'Settings',
   roster: 'Participants',
   calendar: 'Calendar',
   kits: 'Kits',
@@ -55,6 +56,7 @@ export const PLAN: readonly Station[] = [
   station('bolts'),
   station('figures'),
   station('record', 'organise'),
+  station('settings'),
 ];
 
 /** How the year is run. */

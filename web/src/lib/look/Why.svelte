@@ -9,9 +9,6 @@
 
   let { why, unit, class: className = '' }: { why: Why; unit: 'in' | 'cm'; class?: string } = $props();
   let dialog: HTMLDialogElement;
-
-  const long = $derived(why.size.split(' by ')[0]!);
-  const ticks = $derived(unit === 'cm' ? 10 : why.step.endsWith('/16') ? 16 : 8);
 </script>
 
 <button
@@ -57,7 +54,11 @@
     </p>
 
     <div class="mt-6 text-ink">
-      <RulerPicture size={parseLength(long, unit).valueOf()} {ticks} label={words.onTheRuler(long, why.ruler)} />
+      <RulerPicture
+        size={parseLength(why.long, unit).valueOf()}
+        ticks={why.marks}
+        label={words.onTheRuler(why.long, why.ruler)}
+      />
     </div>
     <p>{words.onTheRuler2} <Say text={why.ruler} />.</p>
 

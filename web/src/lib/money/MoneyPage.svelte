@@ -69,7 +69,7 @@
     {#if priced}
       <Chart
         title={words.costAndIncomeByMonth}
-        unit={programme.currency ?? 'money'}
+        unit={programme.currency ?? words.anyMoney}
         type="bar"
         labels={names}
         series={[

@@ -87,13 +87,13 @@
       labels={months}
       series={[
         { name: words.remaindersWorthKeeping, colour: '#7c8db5', values: percent((m) => m.kept) },
-        { name: 'scraps', colour: '#6b5848', values: percent((m) => m.scrap) },
+        { name: words.scrapsOfIt, colour: '#6b5848', values: percent((m) => m.scrap) },
       ]}
     />
     {#if cost.answer && priced}
       <Chart
         title={words.fabricForOneParticipantOf(colourway.name)}
-        unit={programme.currency ?? 'money'}
+        unit={programme.currency ?? words.anyMoney}
         type="line"
         labels={cost.answer.map((p) => String(p.people))}
         series={[

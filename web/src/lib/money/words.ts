@@ -40,6 +40,8 @@ export const words = spoken('money', {
   eachPacketIsCutIn: (pace: Said) => say`Each packet is cut in the week before its first release, counted from Monday${pace}.`,
   fabricBought: 'Fabric bought',
   scraps: 'Scraps',
+  scrapsOfIt: 'scraps',
+  anyMoney: 'money',
   hoursAtTheTable: 'Hours at the table',
   forEveryoneEnrolledWithBacking:
     'For everyone enrolled, with backing, spares, demo sets and step-outs: the same lengths as under Stock & orders and Money.',

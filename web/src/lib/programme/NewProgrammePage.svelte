@@ -56,7 +56,7 @@
 <main class="mx-auto max-w-3xl px-7 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
-      <p><a class="link text-quiet" href="/">{words.programmes}</a></p>
+      <p><a class="link text-quiet" href="/">{words.desk}</a></p>
       <h1 class="text-title">{words.aNewProgramme}</h1>
     </div>
     <Tools />

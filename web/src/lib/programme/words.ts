@@ -49,38 +49,24 @@ export const words = spoken('programme', {
   delete: (name: Said) => say`Delete ${name}`,
   month: (months: Said) => say`Month ${months}`,
 
-  // +page
-  programmesAggrega: 'Programmes · Aggrega',
-  aggrega: 'Aggrega',
-  programmes: 'Programmes',
-  team: 'Team',
+  // Shared
+  desk: 'Desk',
   importAProgramme: 'Import a programme',
-  newProgramme: 'New programme',
-  youreInTheDemoAs: (name: Said) => say`You’re in the demo as ${name} (owner). It can only be opened on this computer.`,
-  signIn: 'Sign in',
-  or: ', or',
-  setUpYourOwnShop: 'set up your own shop or guild',
-  thereIsNoProgrammeHere: 'There is no programme here yet. Create one, or import a file (',
   nameAggregaJson: 'NAME.aggrega.json',
-  withItsBlocksFabricsMonths: ') with its blocks, fabrics, months and head counts.',
-  peopleInSaved: (people: Said, colourways: Said, dayText: Said) => say`${people} people in ${colourways} · saved ${dayText}`,
-  archive: 'Archive',
-  archived: 'Archived',
-  restore: 'Restore',
   weCantReachTheServer: 'We can’t reach the server. Nothing was changed; try again in a moment.',
 
-  // programmes/[programme]
-  monthsWithBlocksPeople: (months: Said, drawn: Said, people: Said) =>
-    say`${months} months, ${drawn} with blocks · ${people} people`,
-  thisProgrammeHasNoMonths: 'This programme has no months yet. Add the first one.',
-  noBlockYet: 'no block yet',
-  toFix: (spoils: Said) => say`${spoils} to fix`,
-  headCounts: 'Head counts',
+  // SettingsPage
+  howThisProgrammeIsMade: 'House style, dies and the programme as a file',
+  asAFile: 'As a file',
   exportAsAFile: 'Export as a file',
-  settingTriangles: 'setting triangles',
-  plainBlocks: 'plain blocks',
 
-  // programmes/[programme]/record
+  // TitleForm
+  theProgramme: 'The programme',
+  nameChanged: 'the programme’s name',
+  aProgrammeNeedsAName: 'A programme needs a name.',
+  whereParticipantsAsk: 'Where participants can ask (on every sheet)',
+
+  // HistoryPage
   whoChangedWhatAndWhen: 'Who changed what, and when',
   nothingHasBeenChangedYet: 'Nothing has been changed yet.',
   savedNoChanges: 'saved, no changes',
@@ -91,7 +77,7 @@ export const words = spoken('programme', {
   undone: 'Undone.',
   restored: 'Restored.',
 
-  // programmes/import
+  // ImportPage
   importAggrega: 'Import · Aggrega',
   chooseAFile: 'Choose a file,',
   orDropItHere: ', or drop it here.',
@@ -112,7 +98,7 @@ export const words = spoken('programme', {
   theServerRefusedItNothing: 'The server refused it. Nothing was imported.',
   weCantReachTheServerNothing: 'We can’t reach the server. Nothing was imported; try again in a moment.',
 
-  // programmes/new
+  // NewProgrammePage
   aNewProgrammeAggrega: 'A new programme · Aggrega',
   aNewProgramme: 'A new programme',
   name: 'Name',

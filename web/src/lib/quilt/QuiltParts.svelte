@@ -1,6 +1,6 @@
 <!-- What the setting is cut from, each part with the month that hands it out; binding, backing and wadding. -->
 <script lang="ts">
-  import { partName } from '@aggrega/core/setting';
+  import { packagedName, partName } from '@aggrega/core/setting';
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import Length from '$lib/look/Length.svelte';
@@ -102,7 +102,7 @@
           <tr class="border-b border-rule">
             <td class="py-1.5 pr-3">
               {partName(part.name)}{#if several && part.number}&nbsp;{part.number}{/if}{#if part.sub !== 'none'}<span
-                  class="text-quiet">{words.fromSquaresCutOnThe(part.sub)}</span
+                  class="text-quiet">{part.sub === 'once' ? words.fromSquaresCutOnce : words.fromSquaresCutTwice}</span
                 >{/if}{#if part.mitred}<span class="text-quiet">{words.mitred}</span>{/if}{#if part.joined}<span
                   class="text-quiet">{words.piecedFromStrips}</span
                 >{/if}
@@ -170,7 +170,7 @@
               >, {wadding.cloth
                 ? wadding.cloth.fabric.name
                 : wadding.packaged
-                  ? words.packagedBy(wadding.packaged.name, write(wadding.packaged.w), write(wadding.packaged.h))
+                  ? words.packagedBy(packagedName(wadding.packaged.name), write(wadding.packaged.w), write(wadding.packaged.h))
                   : words.largerThanAnyPackagedSize}</span
             ></td
           >

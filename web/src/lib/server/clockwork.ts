@@ -1,7 +1,8 @@
-/** What runs by the clock: releases at their minute, and mails whose turn it is. Any number of processes may run it side by side. */
+/** What runs by the clock: releases at their minute, mails whose turn it is, the desk by mail. Any number of processes may run it side by side. */
 import { organisationIds } from './db/organisations';
 import { now } from './clock';
 import { sweepDeleted } from './db/records';
+import { sendDeskLetters } from './desk/desk-letter';
 import { sweepSessions } from './db/sessions';
 import { isAway } from './web/outside';
 import { asClockwork, asOrganisation, atTheDoor } from './db/pool';
@@ -26,6 +27,7 @@ export async function turn(): Promise<void> {
   for (const organisation of await asClockwork(organisationIds)) {
     await releaseDue(organisation);
     while ((await sendDue(organisation)) > 0);
+    await sendDeskLetters(organisation);
     if (sweeps) await asOrganisation(organisation, (db) => sweepDeleted(db, at));
   }
   if (storeSet()) await moveFiles();

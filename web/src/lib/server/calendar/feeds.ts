@@ -3,6 +3,7 @@ import { words } from './words';
 import { calendarSteps, dayAfter, releaseInstant, stepNames } from '@aggrega/core/running';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { now } from '../clock';
+import { deskDays } from '../desk/desk';
 import { asOrganisation } from '../db/pool';
 import { listProgrammes, programmeId } from '../db/programmes';
 import type { FoundFile } from '../web/file-answer';
@@ -51,6 +52,7 @@ export async function organiserFeed(key: string): Promise<FoundFile> {
   const missing = { status: 404, message: words.weCantFindThatCalendar } as const;
   const organisation = organisationOfKey(key);
   if (!organisation) return missing;
+  if (feedKey(organisation, organisation) === key) return deskFeed(organisation);
   const found = await asOrganisation(organisation, async (db) => {
     for (const programme of await listProgrammes(db)) {
       const id = await programmeId(db, programme.slug);
@@ -62,6 +64,24 @@ export async function organiserFeed(key: string): Promise<FoundFile> {
   if (!found || !reading?.ok) return missing;
   return { body: stepsAsFeed(reading.programme, found.updated), type: TYPE, name: `${found.slug}.ics` };
 }
+
+/** The desk as a calendar: each task on its day, what is late today. Names of people stay out of it. */
+async function deskFeed(organisation: string): Promise<FoundFile> {
+  const { house, tasks } = await deskDays(organisation);
+  const feed = ical({ name: words.desk(house), ttl: AGAIN, method: ICalCalendarMethod.PUBLISH, prodId: '//Aggrega//EN' });
+  for (const { slug, programme, id, title, today, days } of tasks) {
+    const day = dayAfter(today, Math.max(0, days));
+    feed.createEvent({
+      ...{ id: `${id.replaceAll(' ', '-')}-${slug}@aggrega`, stamp: now() },
+      ...{ start: `${day}T00:00:00Z`, end: `${dayAfter(day, 1)}T00:00:00Z`, allDay: true },
+      summary: words.taskOf(title, programme),
+    });
+  }
+  return { body: feed.toString(), type: TYPE, name: 'desk.ics' };
+}
+
+/** The address under which a calendar program reads the desk. */
+export const deskFeedAddress = (organisation: string): string => `/feeds/${feedKey(organisation, organisation)}.ics`;
 
 /** The organiser's calendar as a file. */
 export async function organiserFile(organisation: string, slug: string): Promise<FoundFile> {

@@ -66,6 +66,7 @@ describe('every table', () => {
         'cut_list',
         'cut_step',
         'deleted_row',
+        'desk_letter',
         'invitation',
         'kit',
         'last_change',

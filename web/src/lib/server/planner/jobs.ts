@@ -1,6 +1,7 @@
 /** Plans that take seconds, as files: what the planning thread does. */
 import { cutListCsv, layoutOf, orderCsv, stockOrderCsv } from '@aggrega/core/cutting-files';
 import type { PlanAim } from '@aggrega/core/cutting';
+import { deskChecks } from './desk-checks';
 import { PlanError, planCutting, planStock, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 
 export type PlanJob = { document: ProgrammeFile } & (
@@ -14,6 +15,8 @@ export type PlanJob = { document: ProgrammeFile } & (
       reading: PlanAim;
     }
   | { kind: 'order'; packets: number[]; people: Record<string, number> }
+  /** What a desk has to know of these months' sheets, and of the fabric for these packets. */
+  | { kind: 'desk'; months: string[]; packets: number[] }
 );
 
 /** The text of the file, undefined where there is no file of that name; or why it cannot be planned, as a sentence. */
@@ -24,10 +27,21 @@ export function doJob(job: PlanJob): PlanDone {
   const reading = readProgramme(job.document);
   if (!reading.ok) return { refused: reading.errors[0]!.message };
   try {
-    return { body: job.kind === 'cutting' ? cuttingText(reading.programme, job) : orderText(reading.programme, job) };
+    return { body: bodyOf(reading.programme, job) };
   } catch (error) {
     if (error instanceof PlanError) return { refused: error.message };
     throw error;
+  }
+}
+
+function bodyOf(programme: Programme, job: PlanJob): string | undefined {
+  switch (job.kind) {
+    case 'cutting':
+      return cuttingText(programme, job);
+    case 'order':
+      return orderText(programme, job);
+    case 'desk':
+      return JSON.stringify(deskChecks(programme, job));
   }
 }
 

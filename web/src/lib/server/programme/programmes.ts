@@ -11,7 +11,6 @@ import {
   type Conflict,
   type ProgrammeFile,
 } from '@aggrega/core/programme';
-import { dominantColour } from '$lib/frame/programme-view';
 import type pg from 'pg';
 import { anyPerson, tallyPeople } from '../db/participants';
 import { asOrganisation } from '../db/pool';
@@ -22,35 +21,14 @@ import {
   listProgrammes,
   lockProgramme,
   setRemoved,
-  type ProgrammeRow,
   type StoredProgramme,
 } from '../db/programmes';
 import { readingOf } from '$lib/ask/reading';
 import { listReleases, type MonthRelease } from '../db/releases';
 import { asCounted, rosterFaults } from '../participants/roster-counts';
 
-export interface ProgrammeSummary extends ProgrammeRow {
-  people: number;
-  colourways: string[];
-  /** A colour per month, of its dominant fabric; null while nothing is drawn. */
-  months: (string | null)[];
-}
-
-/** All programmes of an organisation, each in a line. */
-export async function programmesOf(organisation: string): Promise<ProgrammeSummary[]> {
-  return (await asOrganisation(organisation, listProgrammes)).map(({ document, ...row }) => {
-    const reading = readingOf(document);
-    // A document that newer checks would refuse is still listed, so that it can be exported and put right.
-    if (!reading.ok) return { ...row, people: 0, colourways: [], months: [] };
-    const { participants, colourways, months } = reading.programme;
-    return {
-      ...row,
-      people: [...participants.values()].reduce((a, b) => a + b, 0),
-      colourways: colourways.map((c) => c.name),
-      months: months.map((month) => dominantColour(month, colourways[0]!) ?? null),
-    };
-  });
-}
+/** All programmes of an organisation, those that were put aside among them. */
+export const programmesOf = (organisation: string): Promise<StoredProgramme[]> => asOrganisation(organisation, listProgrammes);
 
 /** A programme that was not put aside, or undefined. */
 export async function programmeOf(organisation: string, slug: string): Promise<StoredProgramme | undefined> {

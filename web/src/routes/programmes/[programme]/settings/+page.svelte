@@ -1,0 +1,5 @@
+<script lang="ts">
+  import SettingsPage from '$lib/programme/SettingsPage.svelte';
+</script>
+
+<SettingsPage />
