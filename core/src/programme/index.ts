@@ -49,7 +49,18 @@ export {
   type School,
 } from './changes/cast-changes';
 export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes/changes';
-export { changeWords, differences } from './changes/differences';
+export { differenceWords, differences } from './changes/differences';
+export {
+  withBlockCopied,
+  withBlockInMonth,
+  withBlockMoved,
+  withMonth,
+  withMonthCopied,
+  withMonthsInOrder,
+  withoutBlock,
+  withoutMonth,
+} from './changes/month-edits';
+export { lettersIn, usesOfLetter, withLetter, withLetterRenamed, withoutLetter } from './changes/letter-edits';
 export { constructApart, constructMonthBlock, constructSeries, usefulLeftovers } from './demand/constructing';
 export { demandOf, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand/demand';
 export { kitCount, kitGroups, kitsBySize, kitsFor, type KitGroup, type SizeShare } from './demand/kit-groups';

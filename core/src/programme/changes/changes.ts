@@ -9,6 +9,7 @@ export interface Change {
   /**
    * Where: a JSON Pointer in which entries of lists are named by their id, '/months/m1/blocks/cold-frame/make', so that it
    * means the same after the list was reordered; an entry itself can be added or taken out. A block's second entry in a month is 'cold-frame~2'.
+   * '/months/*' is the order of a list: the names of its entries, as they stood and as they are to stand.
    */
   path: string;
   /** What stood there when the change was made; left out for nothing. */
@@ -43,6 +44,11 @@ export function applyChanges(
   const conflicts: Conflict[] = [];
   for (const change of changes) {
     const { parent, key, list } = findPlace(copy, change.path, change.to !== undefined, own);
+    if (list && key === ORDER) {
+      const conflict = reorder(list, change);
+      if (conflict) conflicts.push({ ...change, now: conflict });
+      continue;
+    }
     const now = list ? entryNamed(list, key) : parent && Object.hasOwn(parent, key) ? parent[key] : undefined;
     if (same(now, change.to)) continue;
     if (!same(now, change.from)) conflicts.push({ ...change, now });
@@ -60,9 +66,11 @@ export function sharing(older: ProgrammeFile, newer: ProgrammeFile): ProgrammeFi
   return Object.fromEntries(sections) as unknown as ProgrammeFile;
 }
 
-/** What takes the changes back. */
+/** What takes the changes back. A list gets its order last, when everything is in it again. */
 export function inverse(changes: readonly Change[]): Change[] {
-  return changes.map(({ path, from, to }) => ({ path, from: to, to: from })).reverse();
+  const back = changes.map(({ path, from, to }) => ({ path, from: to, to: from })).reverse();
+  const orders = (change: Change) => change.path.endsWith(`/${ORDER}`);
+  return [...back.filter((c) => !orders(c)), ...back.filter(orders)];
 }
 
 type Holder = Record<string, unknown>;
@@ -111,6 +119,44 @@ function findPlace(
 /** Fields that hold lists of entries with names. */
 const LISTS = new Set(['blocks', 'months', 'fabrics', 'colourways', 'sizes', 'shelf', 'orders']);
 
+/** In place of an entry's name: the order of a list. */
+export const ORDER = '*';
+
+/** The names of a list's entries, in their order: 'cold-frame', 'cold-frame~2'. */
+export function orderOf(list: readonly unknown[]): string[] {
+  const seen = new Map<string, number>();
+  return list.map((entry) => {
+    const name = nameIn(entry);
+    const nth = (seen.get(name) ?? 0) + 1;
+    seen.set(name, nth);
+    return nth > 1 ? `${name}~${nth}` : name;
+  });
+}
+
+/**
+ * Puts a list into another order. What somebody has added meanwhile stays behind the one that it stood behind, what was taken out stays out. The order as
+ * it is now, where somebody has changed that.
+ */
+function reorder(list: unknown[], { from, to }: Change): string[] | undefined {
+  const now = orderOf(list);
+  const [before, wanted] = [from, to].map((names) => (Array.isArray(names) ? (names as string[]) : [])) as [string[], string[]];
+  const order = wanted.filter((name) => now.includes(name));
+  for (const [i, name] of now.entries())
+    if (!wanted.includes(name)) order.splice(i === 0 ? 0 : order.indexOf(now[i - 1]!) + 1, 0, name);
+  if (same(now, order)) return undefined;
+  const own = now.filter((name) => before.includes(name));
+  if (
+    !same(
+      own,
+      before.filter((name) => now.includes(name)),
+    )
+  )
+    return now;
+  const entries = new Map(now.map((name, i) => [name, list[i]]));
+  list.splice(0, list.length, ...order.map((name) => entries.get(name)));
+  return undefined;
+}
+
 /** Adds, replaces or takes out the entry of that name; it must bear the name that its place says. */
 function putEntry(list: unknown[], key: string, to: unknown): void {
   const at = list.indexOf(entryNamed(list, key));
@@ -123,11 +169,11 @@ function putEntry(list: unknown[], key: string, to: unknown): void {
 /** The entry with that id; months name their blocks by the field `block`. */
 function entryNamed(list: unknown[], name: string): unknown {
   const [id, nth = '1'] = name.split('~');
-  const named = list.filter(
-    (entry) => entry !== null && typeof entry === 'object' && ((entry as Holder).id ?? (entry as Holder).block) === id,
-  );
-  return named[Number(nth) - 1];
+  return list.filter((entry) => nameIn(entry) === id)[Number(nth) - 1];
 }
+
+const nameIn = (entry: unknown): string =>
+  entry !== null && typeof entry === 'object' ? String((entry as Holder).id ?? (entry as Holder).block ?? '') : '';
 
 /** Equal as JSON: the order of an object's fields does not matter. */
 export function same(a: unknown, b: unknown): boolean {

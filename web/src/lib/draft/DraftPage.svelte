@@ -5,6 +5,7 @@
   import { begun, blockSvg, blockText, castable, fitted, redrawn } from './drawings';
   import { keepFile } from '$lib/look/keep-file';
   import { coloursOf, doubtsOf, workOut } from '$lib/frame/programme-view';
+  import BlocksForm from './BlocksForm.svelte';
   import BlockLibrary from './BlockLibrary.svelte';
   import CutList from './CutList.svelte';
   import Doubts from '$lib/look/Doubts.svelte';
@@ -95,6 +96,17 @@
   });
 
   const draw = (block: Block, said: string) => bench.saver.do(`${block.name}, ${said}`, redrawn(bench.saver.document, block));
+  let adding = $state(false);
+  const out = $derived(
+    (page.data.releases as { month: string; state: string }[]).some((r) => r.month === month.id && r.state === 'released'),
+  );
+  /** One block more, after those that there are. */
+  function add(drawing: Block) {
+    const block = fitted(drawing, roles);
+    adding = false;
+    bench.saver.do(words.begun(month.name, block.name), begun(bench.saver.document, programme, month, block));
+    chosen = month.blocks.length;
+  }
   function choose(drawing: Block) {
     const block = fitted(drawing, roles);
     shelf = false;
@@ -122,14 +134,18 @@
       <BlockLibrary {colours} onchoose={choose} />
     </div>
   {:else}
-    {#if month.blocks.length > 1}
-      <div class="no-print mb-3 flex flex-wrap gap-2" role="group" aria-label={words.block}>
-        {#each month.blocks as b, i (b.key)}
-          <button class="btn {i === number ? 'btn-primary' : ''}" aria-pressed={i === number} onclick={() => (chosen = i)}
-            >{i + 1} · {b.block.name}</button
-          >
-        {/each}
-      </div>
+    <BlocksForm
+      {month}
+      chosen={number}
+      {out}
+      onchoose={(at) => ((chosen = at), (adding = false))}
+      onadd={() => (adding = !adding)}
+    />
+    {#if adding}
+      <section class="no-print mb-6 border-y border-rule py-4" aria-label={words.addABlockHeading}>
+        <h2 class="mb-3 text-head">{words.addABlockHeading}</h2>
+        <BlockLibrary {colours} onchoose={add} />
+      </section>
     {/if}
     <section class="grid grid-cols-[minmax(16rem,28rem)_minmax(18rem,1fr)] gap-x-8 gap-y-6 max-md:grid-cols-1">
       <div>

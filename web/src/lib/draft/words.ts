@@ -130,6 +130,28 @@ export const words = spoken('draft', {
   blocksInAKit2: 'Blocks in a kit',
   leftOverUnits: 'left-over units',
   begun: (month: Said, block: Said) => say`${month}, ${block} begun`,
+  // BlocksForm
+  blocksOfTheMonth: 'Blocks of the month',
+  addABlock: 'Add a block',
+  addABlockHeading: 'Add a block to this month',
+  nameMoveCopy: (name: Said) => say`Name, move, copy or remove ${name}`,
+  nameOfTheBlock: 'Name of the block',
+  aBlockNeedsAName: 'A block needs a name.',
+  earlier: 'Earlier in the month',
+  later: 'Later in the month',
+  copyAsANewDrawing: 'Copy as a new drawing',
+  copyOf: (name: Said) => say`${name} (copy)`,
+  moveToAnotherMonth: 'Move to another month',
+  chooseAMonth: 'choose a month',
+  removeBlock: 'Remove from the month',
+  removeBlockAsk: (name: Said, month: Said) => say`Remove ${name} from ${month}?`,
+  removeIt: 'Remove it',
+  moved: (name: Said) => say`${name} moved`,
+  copied: (name: Said) => say`${name} copied`,
+  renamed: (from: Said, to: Said) => say`${from} renamed ${to}`,
+  givenTo: (name: Said, month: Said) => say`${name} moved to ${month}`,
+  removed: (name: Said) => say`${name} removed`,
+  nothingWasChanged: (why: Said) => say`Nothing was changed: ${why}.`,
 });
 
 export const toolNames = spoken('draft-tools', {

@@ -3,6 +3,7 @@
   import ColourwayForm from './ColourwayForm.svelte';
   import { page } from '$app/state';
   import CastTable from './CastTable.svelte';
+  import LettersForm from './LettersForm.svelte';
   import PinForm from './PinForm.svelte';
   import ScrappyForm from './ScrappyForm.svelte';
   import FabricForm from './FabricForm.svelte';
@@ -219,6 +220,7 @@
       used={scattered?.used}
     />
   </div>
+  <LettersForm role={inHand} onrole={(r) => ((role = r), (looked = ''))} />
   {#if scrappy}<ScrappyForm {colourway} {scattered} progress={scatterer.progress} />{/if}
   <section class="mt-7" aria-label={words.value}>
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.fromDarkToLight}</h2>

@@ -1,5 +1,5 @@
 /** What all stations of a programme share: the document, the colourway in hand, head counts being tried, what is lit. */
-import type { Colourway, Month, Programme, ProgrammeFile } from '@aggrega/core/programme';
+import { differences, type Colourway, type Month, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { getContext, setContext } from 'svelte';
 import { readingOf } from '$lib/ask/reading';
 import { Saver } from '$lib/ask/saver.svelte';
@@ -34,6 +34,14 @@ export class Workbench {
     if (reading.ok) return (this.#last = reading.programme);
     if (this.#last) return this.#last;
     throw new Error(`${reading.errors[0]!.path} ${reading.errors[0]!.message}`);
+  }
+
+  /** Makes another document of this one, by changes that can be taken back; why it cannot be, as a sentence, where the checks refuse it: then nothing happens. */
+  become(name: string, newer: ProgrammeFile): string {
+    const reading = readingOf(newer);
+    if (!reading.ok) return reading.errors[0]!.message;
+    this.saver.do(name, differences(this.saver.document, newer));
+    return '';
   }
 
   month(id: string): Month | undefined {

@@ -70,4 +70,9 @@ export const words = spoken('look', {
   // QuiltTop
   selected: (label: Said, nameOf: Said) => say`${label}. Selected: ${nameOf}`,
   notDrawnYet: ', not drawn yet',
+
+  // Follows
+  thisFollows: 'This changes:',
+  andMore: (more: Said) => say`and ${more} more`,
+  cancel: 'Cancel',
 });

@@ -1,47 +1,101 @@
-<!-- One month more, or one fewer. -->
+<!-- The months as a list that can be changed: named, dated, moved, put in, copied, taken out. -->
 <script lang="ts">
   import { words } from './words';
   import { page } from '$app/state';
+  import Follows from '$lib/look/Follows.svelte';
+  import MonthLine from './MonthLine.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import {
+    differenceWords,
+    withMonth,
+    withMonthCopied,
+    withMonthsInOrder,
+    withoutMonth,
+    type MonthFile,
+    type ProgrammeFile,
+  } from '@aggrega/core/programme';
   import { releaseDays } from '@aggrega/core/running';
+  import Plus from '@lucide/svelte/icons/plus';
 
   const bench = useWorkbench();
   const { programme } = $derived(bench);
-  const last = $derived(programme.months.at(-1));
-  const started = $derived((page.data.releases as { month: string }[]).some((r) => r.month === last?.id));
-  /** What else in the document names the last month. */
-  const named = $derived(
-    last !== undefined &&
-      ([...(programme.setting?.months ?? [])].some(([, id]) => id === last.id) ||
-        programme.kits.stepOuts.some((s) => s.month === last.id)),
-  );
+  const months = $derived(bench.saver.document.months ?? []);
+  const started = $derived(new Set((page.data.releases as { month: string }[]).map((r) => r.month)));
+  let open = $state(false);
+  let trouble = $state('');
+  let follows: Follows;
+  /** Said aloud when something has moved. */
+  let told = $state('');
 
-  function add() {
-    const { months } = bench.saver.document;
-    const taken = new Set(programme.months.map((m) => m.id));
-    let n = programme.months.length + 1;
-    while (taken.has(`m${n}`)) n += 1;
-    const day = releaseDays(programme.calendar, programme.months.length + 1).at(-1)?.day;
-    const to = { id: `m${n}`, name: words.month(programme.months.length + 1), ...(day && { release: day }) };
-    bench.saver.do(words.added(to.name), months ? [{ path: `/months/${to.id}`, to }] : [{ path: '/months', to: [to] }]);
+  const become = (name: string, newer: ProgrammeFile) => (trouble = bench.become(name, newer));
+  /** The day on which one month more would come out. */
+  const last = $derived(releaseDays(programme.calendar, months.length + 1).at(-1)?.day);
+  const nameOf = (m: MonthFile) => m.name ?? m.id;
+
+  function add(at: number) {
+    const name = at === months.length ? words.month(months.length + 1) : words.newMonth;
+    become(words.added(name), withMonth(bench.saver.document, at, { name, last }));
   }
-  function remove() {
-    const { months = [], kits } = bench.saver.document;
-    const entry = months.find((m) => m.id === last!.id);
-    const packets = kits?.packets?.map((p) => p.filter((id) => id !== last!.id)).filter((p) => p.length > 0);
-    const changes = [
-      ...(kits?.packets && JSON.stringify(packets) !== JSON.stringify(kits.packets)
-        ? [{ path: '/kits/packets', from: kits.packets, to: packets }]
-        : []),
-      { path: `/months/${last!.id}`, from: entry },
-    ];
-    bench.saver.do(words.deleted(last!.name), changes);
+  function copy(m: MonthFile) {
+    const name = words.copyOf(nameOf(m));
+    become(words.added(name), withMonthCopied(bench.saver.document, m.id, { name, last }));
   }
+  function move(m: MonthFile, to: number) {
+    const order = months.map((o) => o.id).filter((id) => id !== m.id);
+    order.splice(to, 0, m.id);
+    become(words.moved(nameOf(m)), withMonthsInOrder(bench.saver.document, order));
+    told = words.isNow(nameOf(m), to + 1);
+  }
+  /** Changes below the month itself are what follows. */
+  function remove(m: MonthFile) {
+    const newer = withoutMonth(bench.saver.document, m.id);
+    const blocks = (m.blocks ?? []).map(
+      (b) => programme.months.flatMap((o) => o.blocks).find((e) => e.block.id === b.block)?.block.name ?? b.block,
+    );
+    follows.show({
+      ...{ title: words.deleteMonth(nameOf(m)), does: words.deleteIt },
+      lines: [
+        ...blocks.map((b) => words.blockGoes(b)),
+        ...differenceWords(bench.saver.document, newer).slice(blocks.length + 1),
+      ],
+      ondo: () => become(words.deleted(nameOf(m)), newer),
+    });
+  }
+  /** The first place that something can be moved to: what is proofed or out stays where it is. */
+  const free = $derived(months.findLastIndex((m) => started.has(m.id)) + 1);
 </script>
 
-<p class="no-print mt-3 flex flex-wrap items-center gap-2">
-  <button class="btn" onclick={add}>{words.addAMonth}</button>
-  {#if last && !started && !named}
-    <button class="link text-note text-quiet" onclick={remove}>{words.delete(last.name)}</button>
+<Follows bind:this={follows} />
+<div class="no-print mt-3">
+  {#if open}
+    <ol class="border-t border-ink" aria-label={words.changeTheMonths}>
+      {#each months as month, i (month.id)}
+        <MonthLine
+          {month}
+          number={i + 1}
+          fixed={started.has(month.id)}
+          up={!started.has(month.id) && i > free ? () => move(month, i - 1) : undefined}
+          down={!started.has(month.id) && i < months.length - 1 ? () => move(month, i + 1) : undefined}
+          onplace={(from, to) => {
+            const moved = months.find((m) => m.id === from);
+            if (moved && !started.has(from) && to >= free) move(moved, to);
+          }}
+          onafter={() => add(i + 1)}
+          oncopy={() => copy(month)}
+          onremove={started.has(month.id) ? undefined : () => remove(month)}
+        />
+      {/each}
+    </ol>
+    {#if started.size > 0}<p class="mt-2 text-note text-quiet">{words.proofedMonthsStay}</p>{/if}
   {/if}
-</p>
+  {#if trouble}<p class="mt-2 text-madder" role="alert">{words.thatCannotBe(trouble)}</p>{/if}
+  <p class="sr-only" role="status">{told}</p>
+  <p class="mt-3 flex flex-wrap items-center gap-2">
+    <button class="btn" onclick={() => add(months.length)}><Plus size={17} /> {words.addAMonth}</button>
+    {#if months.length > 0}
+      <button class="btn" aria-expanded={open} onclick={() => (open = !open)}
+        >{open ? words.done : words.changeTheMonths}</button
+      >
+    {/if}
+  </p>
+</div>

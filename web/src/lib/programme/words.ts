@@ -46,8 +46,27 @@ export const words = spoken('programme', {
 
   // MonthsForm
   addAMonth: 'Add a month',
+  changeTheMonths: 'Change the months',
+  done: 'Done',
   delete: (name: Said) => say`Delete ${name}`,
+  deleteMonth: (name: Said) => say`Delete ${name}?`,
+  deleteIt: 'Delete it',
+  blockGoes: (name: Said) => say`the block ${name} goes with it`,
   month: (months: Said) => say`Month ${months}`,
+  newMonth: 'New month',
+  copyOf: (name: Said) => say`${name} (copy)`,
+  copy: (name: Said) => say`Copy ${name}`,
+  moved: (name: Said) => say`${name} moved`,
+  isNow: (name: Said, place: Said) => say`${name} is now number ${place}.`,
+  moveUp: (name: Said) => say`Move ${name} up`,
+  moveDown: (name: Said) => say`Move ${name} down`,
+  insertAfter: (name: Said) => say`Insert a month after ${name}`,
+  nameOf: (number: Said) => say`Name of month ${number}`,
+  dayOf: (name: Said) => say`Release date of ${name}`,
+  renamed: (from: Said, to: Said) => say`${from} renamed ${to}`,
+  dragToMove: 'Drag to move',
+  proofedMonthsStay: 'Months that are proofed or released keep their place.',
+  thatCannotBe: (why: Said) => say`Nothing was changed: ${why}.`,
 
   // Shared
   desk: 'Desk',

@@ -1,7 +1,7 @@
 /** Who changed what and when, in words; taking a save back, and bringing back what was deleted. */
 import { spokenTag } from '@aggrega/core/words';
 import { fieldNames, words as spoken } from './words';
-import { changeWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
+import { differenceWords, differences, inverse, type ProgrammeFile } from '@aggrega/core/programme';
 import { roleName } from '$lib/look/role-name';
 import { LRUCache } from 'lru-cache';
 import type pg from 'pg';
@@ -75,7 +75,7 @@ async function linesOf(db: pg.ClientBase, id: string, revisions: readonly number
 }
 
 function linesBetween(older: ProgrammeFile, newer: ProgrammeFile): string[] {
-  const lines = differences(older, newer).map((c) => changeWords(c, c.to === undefined ? older : newer));
+  const lines = differenceWords(older, newer);
   return lines.length > LINES ? [...lines.slice(0, LINES), spoken.andMore(lines.length - LINES)] : lines;
 }
 
