@@ -1,4 +1,4 @@
-/** Lengths as people read and write them: '2 7/8', '2-7/8', '2⅞', '2.875', '16,5 cm'. */
+/** Lengths as people read and write them: '2 7/8', '2-7/8', '2⅞', '2.875', '16,5 cm', '3 1/2 yd', '2.5 m'. */
 import { Exact, ratio, type Rational } from './exact';
 import { words } from './words';
 
@@ -28,13 +28,22 @@ const VULGAR: Record<string, string> = {
   '⅞': '7/8',
 };
 
-const SUFFIX = /\s*(in(?:ch(?:es)?)?|"|″|”|cm|mm)\.?$/i;
+const SUFFIX = /\s*(in(?:ch(?:es)?)?|"|″|”|cm|mm|m(?:et(?:re|er)s?)?|y(?:ar)?ds?|f(?:oo|ee)?t|'|′|’)\.?$/i;
 // At most six digits in a fraction and nine after the point: more is no measure, and would only slow the arithmetic.
 const SHAPE = /^(?:(\d{1,9})(?:\s+|\s*-\s*))?(\d{1,6})\s*\/\s*(\d{1,6})$|^(\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})$/;
 const PER_INCH = ratio(254, 100);
+/** Inches in what a length is written in, by the first letters of its word: the metre's come after the millimetre's. */
+const INCHES: readonly [start: RegExp, inches: Rational][] = [
+  [/^mm/, ratio(10, 254)],
+  [/^cm/, ratio(100, 254)],
+  [/^m/, ratio(10_000, 254)],
+  [/^y/, ratio(36)],
+  [/^[f'′’]/, ratio(12)],
+  [/^/, ratio(1)],
+];
 
 /**
- * Reads a length in `unit`; a text that names another unit (in, cm, mm) is converted exactly.
+ * Reads a length in `unit`; a text that names another unit (in, ft, yd, mm, cm, m) is converted exactly.
  * Throws LengthError with a sentence when it is no length, negative, or beyond reason.
  */
 export function parseLength(written: string | number, unit: LengthUnit): Rational {
@@ -47,13 +56,8 @@ export function parseLength(written: string | number, unit: LengthUnit): Rationa
     .replace(/[⁄∕]/g, '/')
     .replace(/[‐‑‒–]/g, '-');
   text = text.replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (mark) => ` ${VULGAR[mark]}`).trim();
-  let from: LengthUnit | 'mm' = unit;
   const suffix = SUFFIX.exec(text);
-  if (suffix) {
-    const word = suffix[1]!.toLowerCase();
-    from = word === 'cm' || word === 'mm' ? word : 'in';
-    text = text.slice(0, suffix.index);
-  }
+  if (suffix) text = text.slice(0, suffix.index);
   if (text === '') throw new LengthError(words.aLengthIsMissing);
   if (/^-/.test(text)) throw new LengthError(words.aLengthCannotBeNegative(written));
   const match = SHAPE.exec(text);
@@ -65,15 +69,14 @@ export function parseLength(written: string | number, unit: LengthUnit): Rationa
     if (/^0+$/.test(denominator!)) throw new LengthError(words.dividesByZero(written));
     value = ratio(BigInt(numerator!), BigInt(denominator!)).add(ratio(BigInt(whole ?? 0)));
   }
-  value = convert(value, from, unit);
+  if (suffix) value = fromWord(value, suffix[1]!.toLowerCase(), unit);
   if (value.compare(BEYOND_REASON) > 0) throw new LengthError(words.isTooLongCheckForA(written));
   return value;
 }
 
-function convert(value: Rational, from: LengthUnit | 'mm', to: LengthUnit): Rational {
-  const cm = from === 'mm' ? value.div(10) : value;
-  if (from === 'in') return to === 'in' ? cm : cm.mul(PER_INCH);
-  return to === 'cm' ? cm : cm.div(PER_INCH);
+function fromWord(value: Rational, word: string, to: LengthUnit): Rational {
+  const inches = value.mul(INCHES.find(([start]) => start.test(word))![1]);
+  return to === 'in' ? inches : inches.mul(PER_INCH);
 }
 
 /**

@@ -70,6 +70,13 @@ describe('lengths', () => {
     ['2–7/8', '2 7/8'],
     ['2.54cm', '1'],
     ['127 mm', '5'],
+    ['15 yd', '540'],
+    ['3 1/2 yards', '126'],
+    ['2½ yd.', '90'],
+    ['2 ft', '24'],
+    ["1 1/2'", '18'],
+    ['0.254 m', '10'],
+    ['1.27 metres', '50'],
   ])('reads %s as %s', (written, expected) => {
     expect(formatLength(parseLength(written, 'in'), 'in')).toBe(expected);
   });

@@ -66,7 +66,7 @@
       {#key role}<Setting
           name={words.callItInstead(role)}
           value={role}
-          trouble={(t) => (/^[A-Z][A-Za-z0-9]{0,2}$/.test(t) && !/[a-z]$/.test(t) ? '' : words.aLetterIs)}
+          trouble={(t) => (/^[A-Z][A-Z0-9]{0,2}$/.test(t) ? '' : words.aLetterIs)}
           onset={rename}
         />{/key}
     </div>
