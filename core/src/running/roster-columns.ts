@@ -9,6 +9,8 @@ export interface ColumnOfRoster {
   id: string;
   /** In small letters; the first is our own, for files and screens. They are data: what a heading is known by, in every language. */
   headings: readonly string[];
+  /** What comes in several columns, one after the other as they are put together, whatever their order in the file; with what stands between them. */
+  parts?: { headings: readonly (readonly string[])[]; between: string };
   /** Letters that are kept. */
   most: number;
   /** The cell for a person's field; the field itself when left out. */
@@ -25,10 +27,37 @@ const oneOf = (all: readonly string[], cell: string, none: (cell: string) => str
   all.find((one) => one === cell.toLowerCase()) ?? { wrong: none(cell) };
 
 export const rosterColumnEntries = [
-  { id: 'name', headings: ['name', 'full name', 'participant', 'member'], most: 200 },
+  {
+    id: 'name',
+    headings: ['name', 'full name', 'participant', 'member'],
+    parts: {
+      headings: [
+        ['first name', 'firstname', 'given name', 'forename'],
+        ['last name', 'lastname', 'surname', 'family name'],
+      ],
+      between: ' ',
+    },
+    most: 200,
+  },
   { id: 'email', headings: ['email', 'e-mail', 'mail', 'email address', 'e-mail address'], most: 200 },
   { id: 'phone', headings: ['phone', 'telephone', 'mobile', 'tel'], most: 200 },
-  { id: 'address', headings: ['address', 'postal address', 'post to'], most: 500 },
+  {
+    id: 'address',
+    headings: ['address', 'postal address', 'post to'],
+    parts: {
+      headings: [
+        ['address 1', 'address line 1', 'address1', 'street', 'street address'],
+        ['address 2', 'address line 2', 'address2'],
+        ['address 3', 'address line 3', 'address3'],
+        ['town', 'city', 'town or city'],
+        ['county', 'province', 'region'],
+        ['postcode', 'post code', 'postal code', 'zip', 'zip code'],
+        ['country'],
+      ],
+      between: ', ',
+    },
+    most: 500,
+  },
   {
     id: 'colourway',
     headings: ['colourway', 'colorway', 'colours', 'colors'],

@@ -14,6 +14,9 @@ const rosterColumn = (id: RosterColumn): ColumnOfRoster => rosterColumnEntries.f
 /** What a column is called in files and on screen. */
 export const columnName = (column: RosterColumn): string => rosterColumn(column).headings[0]!;
 
+/** Whether a field may come in several columns, which are put together. */
+export const comesInParts = (column: RosterColumn): boolean => rosterColumn(column).parts !== undefined;
+
 /** Everybody, by the names of their colourways, sizes and months. Cells that a spreadsheet would run are made harmless. */
 export function rosterCsv(people: readonly Person[], programme: Programme): string {
   const rows = people.map((p) =>
@@ -71,16 +74,22 @@ export function readRosterCsv(
   const mapping = chosen ? headings.map((_, i) => chosen[i]) : matched(headings);
   const found = { ...nothing, headings, mapping };
   if (!mapping.includes('name')) return { ...found, problems: [words.weNeedToKnowWhichColumn] };
-  const twice = mapping.find((c, i) => c && mapping.indexOf(c) < i);
+  const twice = mapping.find((c, i) => c && !rosterColumn(c).parts && mapping.indexOf(c) < i);
   if (twice) return { ...found, problems: [words.twoColumnsAreMatchedToSet(columnName(twice))] };
   if (body.length > MOST_LINES) return { ...found, problems: [words.theFileHasLinesTheLimit(body.length, MOST_LINES)] };
 
+  const order = inOrder(headings, mapping);
   const seen = new Map<string, number>();
   const byMail = new Map(people.filter((p) => p.email).map((p) => [p.email.toLowerCase(), p]));
   const byName = byNames(people);
   for (const { cells, line } of body) {
-    const filled = mapping.flatMap((column, i) => (column && cells[i] ? [[column, cells[i]] as const] : []));
-    const written = Object.fromEntries(filled) as Partial<Record<RosterColumn, string>>;
+    const written: Partial<Record<RosterColumn, string>> = {};
+    for (const { column, at } of order) {
+      const cell = cells[at]?.trim();
+      if (!cell) continue;
+      const before = written[column];
+      written[column] = before === undefined ? cell : `${before}${rosterColumn(column).parts?.between ?? ' '}${cell}`;
+    }
     const row: RosterRow = { line, name: written.name ?? words.noName, state: 'as it is', says: [] };
     found.rows.push(row);
     const refuse = (why: string) => void ([row.state, row.says] = ['refused', [why]]);
@@ -144,15 +153,30 @@ function byNames(people: readonly Person[]): Map<string, Person[]> {
   return found;
 }
 
-/** Headings matched to fields; a field is taken by the first heading that means it. */
+/** Headings matched to fields; a field is taken by the first heading that means it, or, where none means the whole, by all that mean a part of it. */
 function matched(headings: readonly string[]): (RosterColumn | undefined)[] {
-  const taken = new Set<RosterColumn>();
-  return headings.map((heading) => {
-    const said = heading.toLowerCase();
-    const column = rosterColumns.find((c) => !taken.has(c) && rosterColumn(c).headings.includes(said));
-    if (column) taken.add(column);
-    return column;
-  });
+  const said = headings.map((heading) => heading.trim().toLowerCase());
+  const found: (RosterColumn | undefined)[] = said.map(() => undefined);
+  for (const column of rosterColumns) {
+    const { headings: own, parts } = rosterColumn(column);
+    const whole = said.findIndex((heading, i) => !found[i] && own.includes(heading));
+    if (whole >= 0) found[whole] = column;
+    else
+      for (const [i, heading] of said.entries()) if (!found[i] && parts?.headings.flat().includes(heading)) found[i] = column;
+  }
+  return found;
+}
+
+/** The columns that are read, those of one field in the order in which they are put together. */
+function inOrder(
+  headings: readonly string[],
+  mapping: readonly (RosterColumn | undefined)[],
+): { column: RosterColumn; at: number }[] {
+  const part = (column: RosterColumn, at: number) =>
+    rosterColumn(column).parts?.headings.findIndex((own) => own.includes(headings[at]!.trim().toLowerCase())) ?? 0;
+  return mapping
+    .flatMap((column, at) => (column ? [{ column, at }] : []))
+    .sort((a, b) => part(a.column, a.at) - part(b.column, b.at) || a.at - b.at);
 }
 
 /** The cells of a line as fields, or why one of them cannot be read. */

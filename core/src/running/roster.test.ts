@@ -101,7 +101,29 @@ describe('a roster as CSV', () => {
     expect(take(text).problems).toEqual([expect.stringContaining('names')]);
     const found = take(text, [], { mapping: ['name', 'colourway'] });
     expect(found.changes.map((c) => [c.to!.name, c.to!.colourway])).toEqual([['Ada', 'dusk']]);
-    expect(take(text, [], { mapping: ['name', 'name'] }).problems).toEqual([expect.stringContaining('two columns')]);
+    expect(take('Wer,Farbe,X\nAda,Dusk,Y\n', [], { mapping: ['name', 'colourway', 'colourway'] }).problems).toEqual([
+      expect.stringContaining('two columns'),
+    ]);
+  });
+
+  it('puts a name and an address together that come in several columns, whatever their order', () => {
+    const text = [
+      'Postcode,Surname,First name,Email,Town,Address line 1,Colourway',
+      'AB1 2CD,Fenn,Ada,ada@example.org,Quarry End,3 Mill Lane,frost',
+      ',Tarn,Bo,bo@example.org,,,frost',
+    ].join('\n');
+    const read = take(text);
+    expect(read.problems).toEqual([]);
+    expect(read.changes.map((c) => [c.to!.name, c.to!.address])).toEqual([
+      ['Ada Fenn', '3 Mill Lane, Quarry End, AB1 2CD'],
+      ['Bo Tarn', ''],
+    ]);
+    // A column that has the whole of it is taken alone.
+    const whole = take('Name,First name,Colourway\nAda Fenn,Ada,frost');
+    expect([whole.mapping, whole.changes[0]!.to!.name]).toEqual([['name', undefined, 'colourway'], 'Ada Fenn']);
+    // And columns that nobody foresaw are put together by hand.
+    const byHand = take('Vorname,Nachname,C\nAda,Fenn,frost', [], { mapping: ['name', 'name', 'colourway'] });
+    expect(byHand.changes[0]!.to!.name).toBe('Ada Fenn');
   });
 
   it('tells namesakes apart by their mail, or asks for it', () => {

@@ -43,7 +43,9 @@
   }
   function map(column: number, to: string) {
     read(
-      found!.mapping.map((c, i) => (i === column ? ((to || undefined) as RosterColumn | undefined) : c === to ? undefined : c)),
+      found!.mapping.map((c, i) =>
+        i === column ? ((to || undefined) as RosterColumn | undefined) : c === to && !reader!.comesInParts(c!) ? undefined : c,
+      ),
     );
   }
   const count = (state: string) => found?.rows.filter((r) => r.state === state).length ?? 0;
