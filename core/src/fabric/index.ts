@@ -10,3 +10,4 @@ export { spread, type Pairing, type SpreadTask } from './spread';
 export { CLEAR, WEAK, judge, mends, roleSeams, type Mend, type RoleSeam, type Tone, type Verdict } from './seams';
 export { bandName, bandOf, value, valueBands, type ValueBand } from './value';
 export { asSeen, views, type View } from './views';
+export { castTitle, fabricsOfCast, readyCasts, type ReadyCast } from './ready-casts';

@@ -37,7 +37,7 @@ export {
   type ProgressStep,
 } from './catch-up';
 export { embargoed, monthNumber } from './embargo';
-export { newProgramme, type NewProgramme } from './new-programme';
+export { copiedProgramme, newProgramme, type NewProgramme } from './new-programme';
 export { readSizes, writtenLength, type WrittenSize } from './written-sizes';
 export { diagnose, missedSizes, type Measured, type SeamDiagnosis } from './diagnosis';
 export {

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { readProgramme } from '../programme';
-import { dayAfter } from '../programme';
+import { dayAfter, daysBetween } from '../programme';
 import { embargoed } from './embargo';
-import { newProgramme } from './new-programme';
+import { copiedProgramme, newProgramme } from './new-programme';
+import { fabricsOfCast, readyCasts, value } from '../fabric';
 import demo from '../../../demo/allotment-year.aggrega.json';
 import type { ProgrammeFile } from '../programme';
 
@@ -51,4 +52,49 @@ it('under embargo nothing is named that is not out, and what is out is as it was
     // What its kits hold is cut from the same cloth: patches and sizes stay.
     expect(shown.months!.map((m) => m.blocks)).toEqual(file.months!.map((m) => m.blocks));
   }
+});
+
+it('every cast is told apart by value, however many letters are taken of it', () => {
+  expect(readyCasts.length).toBeGreaterThanOrEqual(6);
+  for (const cast of readyCasts)
+    for (let letters = 2; letters <= 8; letters += 1) {
+      const own = fabricsOfCast(cast, letters);
+      expect(new Set(own.map(([name]) => name)).size).toBe(letters);
+      const values = own.map(([, colour]) => value(colour));
+      // From light to dark, each at least as far from the next as eight can be.
+      for (const [i, v] of values.slice(1).entries()) expect(values[i]! - v).toBeGreaterThan(letters > 4 ? 8 : 18);
+    }
+});
+
+it('a programme from nothing begins with a ready cast, colourway by colourway', () => {
+  const file = newProgramme({
+    ...{ title: 'A year', unit: 'in', months: 3, kind: 'monthly', start: '2027-01-09', timeZone: 'Europe/London', letters: 4 },
+    ...{ colourways: ['Frost', 'Dusk'], casts: [readyCasts[5], undefined], nameOf: (day) => day },
+  });
+  expect(readProgramme(file)).toMatchObject({ ok: true });
+  expect(file.fabrics!.slice(0, 4).map((f) => f.name)).toEqual(fabricsOfCast(readyCasts[5]!, 4).map(([name]) => name));
+  expect(file.fabrics!.slice(4).map((f) => f.name)).toEqual(['Dusk A', 'Dusk B', 'Dusk C', 'Dusk D']);
+});
+
+it('a year as another one is the same quilt with nobody in it, as many days later all through', () => {
+  const file = demo as unknown as ProgrammeFile;
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: 900 }).map((n) => dayAfter('2027-06-01', n)),
+      (start) => {
+        const copy = copiedProgramme(file, { title: 'Next year', start });
+        const reading = readProgramme(copy);
+        if (!reading.ok) throw new Error(reading.errors[0]!.message);
+        expect(copy.months![0]!.release).toBe(start);
+        const apart = (of: ProgrammeFile) =>
+          of.months!.slice(1).map((m, i) => daysBetween(of.months![i]!.release!, m.release!));
+        expect(apart(copy)).toEqual(apart(file));
+        const { programme } = reading;
+        expect([...programme.participants.values()].every((n) => n === 0)).toBe(true);
+        expect([programme.orders.length, programme.shelf.length, programme.calendar.away.length]).toEqual([0, 0, 0]);
+        expect([copy.blocks, copy.setting, copy.fabrics]).toEqual([file.blocks, file.setting, file.fabrics]);
+      },
+    ),
+    { numRuns: 8 },
+  );
 });

@@ -1,5 +1,6 @@
 /** A programme from nothing: its months with their days, its colourways with a fabric for every letter, all to be changed at will. */
-import type { ProgrammeFile } from '../programme';
+import { fabricsOfCast, type ReadyCast } from '../fabric';
+import { dayAfter, daysBetween, type ProgrammeFile } from '../programme';
 import { releaseDays } from './calendar';
 
 export interface NewProgramme {
@@ -14,6 +15,8 @@ export interface NewProgramme {
   colourways: readonly string[];
   /** Letters in each: 2 to 8. */
   letters: number;
+  /** The fabrics that each colourway begins with; greys to be chosen later for one that has none. */
+  casts?: readonly (ReadyCast | undefined)[];
   /** Writes a day as the name of its month: 'January 2027'. */
   nameOf: (day: string) => string;
 }
@@ -28,6 +31,10 @@ export function newProgramme(of: NewProgramme): ProgrammeFile {
   const letters = Array.from({ length: of.letters }, (_, i) => String.fromCharCode(65 + i));
   const ids = distinct(of.colourways.map(idOf));
   const names = distinct(days.map((d) => of.nameOf(d.day)));
+  const castOf = (colourway: number) => {
+    const cast = of.casts?.[colourway];
+    return cast && fabricsOfCast(cast, of.letters);
+  };
   const step = (GROUNDS.length - 1) / Math.max(1, of.letters - 1);
   return {
     format: 'aggrega-programme',
@@ -37,11 +44,10 @@ export function newProgramme(of: NewProgramme): ProgrammeFile {
     // What squares the end is bought: half an inch to an inch is the usual.
     house: { allowance: of.unit === 'in' ? '1' : '2.5' },
     fabrics: ids.flatMap((id, c) =>
-      letters.map((letter, i) => ({
-        id: `${id}-${letter.toLowerCase()}`,
-        name: `${of.colourways[c]} ${letter}`,
-        colour: GROUNDS[Math.round(i * step)]!,
-      })),
+      letters.map((letter, i) => {
+        const [name, colour] = castOf(c)?.[i] ?? [`${of.colourways[c]} ${letter}`, GROUNDS[Math.round(i * step)]!];
+        return { id: `${id}-${letter.toLowerCase()}`, name, colour };
+      }),
     ),
     colourways: ids.map((id, c) => ({
       id,
@@ -53,6 +59,27 @@ export function newProgramme(of: NewProgramme): ProgrammeFile {
     participants: Object.fromEntries(ids.map((id) => [id, 0])),
     calendar: { timeZone: of.timeZone, cadence },
   };
+}
+
+/**
+ * A year as another one: the same quilt, months, fabrics and house, with nobody in it, nothing ordered, and nothing on the shelf. Its first release is
+ * on `start`, the others as long after it as they were, to the same day of the week.
+ */
+export function copiedProgramme(file: ProgrammeFile, { title, start }: { title: string; start: string }): ProgrammeFile {
+  const first = file.months?.flatMap((m) => m.release ?? []).sort()[0];
+  const moved = (day: string) => (first ? dayAfter(start, daysBetween(first, day)) : day);
+  const copy = structuredClone(file);
+  copy.title = title;
+  for (const month of copy.months ?? []) if (month.release) month.release = moved(month.release);
+  if (copy.calendar?.cadence) copy.calendar.cadence.start = moved(copy.calendar.cadence.start);
+  // Days away were those of that year.
+  if (copy.calendar) delete copy.calendar.away;
+  delete copy.orders;
+  delete copy.shelf;
+  delete copy.kits?.otherKinds;
+  for (const size of copy.sizes ?? []) delete size.participants;
+  for (const id of Object.keys(copy.participants ?? {})) copy.participants![id] = 0;
+  return copy;
 }
 
 const idOf = (name: string): string =>

@@ -135,7 +135,16 @@ export const words = spoken('programme', {
   fabricsInEachColourwayA: (letters: Said, fromCharCode: Said) =>
     say`Fabrics in each colourway: ${letters} (A to ${fromCharCode})`,
   fromToEveryLetterStarts: (dayText: Said, dayText2: Said) =>
-    say`From ${dayText} to ${dayText2}. Every letter starts as a plain fabric; name it and choose its colour under Fabrics.`,
+    say`From ${dayText} to ${dayText2}. Every fabric can be changed later, under Fabrics.`,
+  beginWith: 'Start from',
+  anEmptyYear: 'nothing',
+  aCopyOf: (title: Said) => say`a copy of ${title}`,
+  aCopyHas: (title: Said) =>
+    say`The copy has the months, blocks, fabrics, quilt and settings of ${title}. Nobody is enrolled, and nothing is ordered or in stock.`,
+  createTheCopy: 'Create the copy',
+  fabricsToBeginWith: 'Fabrics to start with',
+  plainGreys: 'plain greys',
+  eachFurtherColourway: 'Each further colourway starts with the next of these.',
   createAndDrawTheFirst: 'Create and draw the first block',
   importFromAFileInstead: 'Import from a file instead',
   main: 'Main',

@@ -81,7 +81,7 @@ export async function invite(
   if (there) return words.hasAPartAlreadyChange(to);
   const link = `${origin()}/invitation/${key}`;
   if ((await countTry('letter', `${id} ${to}`)) > 0) return { link, sent: false };
-  const text = `Hello,\n\n${by} has invited you to join ${name} on Aggrega as ${roleName(role)}. Accept within ${DAYS} days:\n\n${link}\n\nIf you do not know what this is, do nothing.\n`;
+  const text = words.invitation(by, name, roleName(role), DAYS, link);
   const sent = await sendLetter({ to, subject: words.invitesYou(name), text }).then(
     () => true,
     () => false,

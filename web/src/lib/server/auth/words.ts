@@ -8,6 +8,8 @@ export const words = spoken('server/auth', {
   typeTheNameOfYour: 'Type the name of your shop or guild (at most 200 characters).',
   thatEmailAddressAlreadyHas: 'That email address already has an account. Sign in with it first.',
   hasAPartAlreadyChange: (to: Said) => say`${to} is on the team already. Change the role in the list.`,
+  invitation: (by: Said, house: Said, role: Said, days: Said, link: Said) =>
+    say`Hello,\n\n${by} has invited you to join ${house} on Aggrega as ${role}. Accept within ${days} days:\n\n${link}\n\nIf you weren’t expecting this, ignore it.\n`,
   invitesYou: (name: Said) => say`${name} invites you`,
   thisInvitationHasBeenUsed: 'This invitation has been used or cancelled, or it has expired. Ask for a new one.',
   thisInvitationIsForAnd: (email: Said, email2: Said) =>

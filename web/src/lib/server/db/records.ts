@@ -16,15 +16,24 @@ export interface RecordRow {
   about: string | null;
   /** Whether the row can be brought back. */
   kept: boolean;
+  /** For how many it stands: people who came in one go. */
+  together: number;
 }
 
+// People who came or changed in one transaction are one entry, that of the last of them. Their rows stand close together: near a row there is the next one
+// of its like, and no list is longer than MANY.
+const LIKE = `o.programme_id = r.programme_id and o.subject = r.subject and o.deed = r.deed and o.at = r.at`;
+const AT_ONCE = `r.subject = 'participant' and r.deed in ('insert', 'update')`;
+const MANY = 20_000;
 const LIST = `
   select r.id::int as id, r.at, r.by_name as by, r.subject, r.row_key as key, r.deed, r.changed,
-    coalesce(t.name, d.row_data ->> 'name') as person, r.about_name as about, d.id is not null as kept
+    coalesce(t.name, d.row_data ->> 'name') as person, r.about_name as about, d.id is not null as kept,
+    case when ${AT_ONCE} then (select count(*)::int from record o where ${LIKE} and o.id <= r.id and o.id > r.id - ${MANY}) else 1 end as together
   from record r
   left join deleted_row d on d.organisation_id = r.organisation_id and d.record_id = r.id
   left join participant t on r.subject = 'participant' and t.programme_id = r.programme_id and t.id::text = r.row_key ->> 'id'
   where r.programme_id is not distinct from $1 and ($2::bigint is null or r.id < $2)
+    and not (${AT_ONCE} and exists (select from record o where ${LIKE} and o.id > r.id and o.id <= r.id + 20))
   order by r.id desc limit $3`;
 
 /** Entries about a programme, or, for null, about the house; newest first, before the one of that id. */

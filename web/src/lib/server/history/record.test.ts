@@ -58,6 +58,20 @@ describe('the record', () => {
     expect(await takeBack(MILL, slug, first!.id)).toContain('can’t find');
   });
 
+  it('says of many people who came in one go how many they are, in one line', async () => {
+    const people = Array.from({ length: 40 }, (_, i) => ({
+      id: randomUUID(),
+      to: { ...blankPerson, name: `Nan ${String.fromCharCode(65 + i)}`, colourway: 'frost' },
+    }));
+    await asAnn(() => changeRoster(QUARRY, slug, people));
+    const told = (await entries()).filter((e) => e.says.some((s) => /added|Nan/.test(s)));
+    expect(told.map((e) => [e.by, e.says])).toEqual([['Ann Vale', ['40 participants added']]]);
+    const gone = people.slice(0, 2).map(({ id, to }) => ({ id, from: to }));
+    await asAnn(() => changeRoster(QUARRY, slug, gone));
+    // Each of them can be brought back.
+    expect((await entries()).filter((e) => e.way === 'restore')).toHaveLength(2);
+  });
+
   it('keeps what was deleted for thirty days: a person with her place in the count, a sample', async () => {
     const id = randomUUID();
     const person = { ...blankPerson, name: 'Bea Vetch', colourway: 'frost' };

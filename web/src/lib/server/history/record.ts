@@ -88,13 +88,19 @@ export const houseRecord = (organisation: string): Promise<RecordPage> =>
 
 /** What is told as one line with its like, and within how many milliseconds. */
 const TOGETHER: Record<string, number> = { kit: 0, cut_step: 4 * 3_600_000 };
+/** People who came or changed in one go, by what was done: how many they are says more than all their names. Whoever was deleted has a line, to be brought back. */
+const MANY: Record<string, (count: number) => string> = {
+  insert: (count) => spoken.peopleAdded(count),
+  update: (count) => spoken.peopleChanged(count),
+};
 
 function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]): RecordPage {
   const entries: RecordEntry[] = [];
   let alike: { key: string; at: number; count: number } | undefined;
   for (const row of rows) {
     const by = row.by ?? spoken.byItself;
-    const words = says(row);
+    const many = row.together > 1 ? MANY[row.deed] : undefined;
+    const words = many ? [many(row.together)] : says(row);
     const at = row.at.getTime();
     // What was done to many kits at once is one line, and so are somebody's cuts of one evening.
     const key = [by, row.subject, row.deed, ...(row.subject in TOGETHER ? words : [row.id])].join('|');

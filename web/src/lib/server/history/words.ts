@@ -1,5 +1,5 @@
 /** What the server says of the record. */
-import { type Said, say, spoken } from '@aggrega/core/words';
+import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/history', {
   // history/record.ts
@@ -42,6 +42,8 @@ export const words = spoken('server/history', {
   versionOfTheSheetPublished: (month: Said, string: Said) => say`${month}: version ${string} of the sheet published`,
   added: (who: Said) => say`${who} added`,
   personDeleted: (who: Said) => say`${who} deleted`,
+  peopleAdded: (n: number) => say`${n} ${plural(n, { one: 'participant', other: 'participants' })} added`,
+  peopleChanged: (n: number) => say`${n} ${plural(n, { one: 'participant', other: 'participants' })} changed`,
 });
 
 /** Fields of a person as people call them. */

@@ -1,5 +1,7 @@
 <script lang="ts">
   import NewProgrammePage from '$lib/programme/NewProgrammePage.svelte';
+
+  let { data } = $props();
 </script>
 
-<NewProgrammePage />
+<NewProgrammePage {data} />
