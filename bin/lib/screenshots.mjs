@@ -13,9 +13,12 @@ const programme = '/programmes/the-allotment-year';
 /** All readings of the plan are worked out to the end. */
 const compared = (page) => page.locator('tr[data-reading=simplest] td:nth-child(5)').waitFor();
 
+/** Sheets and stock are looked through. */
+const lookedThrough = (page) => page.locator('section[aria-busy=false] [data-task]').first().waitFor();
+
 const views = [
-  { name: 'programmes', path: '/' },
-  { name: 'the-year', path: programme },
+  { name: 'desk', path: '/', act: lookedThrough },
+  { name: 'the-year', path: programme, act: lookedThrough },
   { name: 'draft', path: `${programme}/months/m3/draft`, act: (page) => page.locator('tr[data-cut="cloche:A1"]').hover() },
   {
     name: 'sew-order',
