@@ -6,7 +6,8 @@ export const words = spoken('core/measure', {
   aLengthMustBeANumber: 'a length must be a number',
   aLengthIsMissing: 'a length is missing',
   aLengthCannotBeNegative: (written: Said) => say`a length cannot be negative: '${written}'`,
-  isNotALengthWriteIt: (text: Said) => say`'${text}' is not a length; write it like 2 7/8, 2-7/8 or 2.875, or with a unit: 3 1/2 yd, 2.5 m`,
+  isNotALengthWriteIt: (text: Said) =>
+    say`'${text}' is not a length; write it like 2 7/8, 2-7/8 or 2.875, or with a unit: 3 1/2 yd, 2.5 m`,
   dividesByZero: (written: Said) => say`'${written}' divides by zero`,
   isTooLongCheckForA: (written: Said) => say`‘${written}’ is too long. Check for a typing mistake`,
 

@@ -222,7 +222,7 @@ function peopleTasks(programme: Programme, facts: DeskFacts): Found[] {
     });
   if (behind.length > 0)
     found.push({
-      ...{ kind: 'behind', station: 'roster', due: dayAfter(today, BEHIND_WITHIN), why: namesOf(behind) },
+      ...{ kind: 'behind', station: 'post', due: dayAfter(today, BEHIND_WITHIN), why: namesOf(behind) },
       title: words.behind(behind.length),
     });
   return found;

@@ -26,7 +26,7 @@ export {
   type StepKind,
 } from './calendar';
 export { tableLoad, type TableJob, type TableLoad, type TableWeek } from './load';
-export { PAGE, answerLetter, erratumLetter, releaseLetter, type FabricComes, type Letter } from './letters';
+export { PAGE, answerLetter, erratumLetter, releaseLetter, reminderLetter, type FabricComes, type Letter } from './letters';
 export {
   catchUp,
   monthMinutes,

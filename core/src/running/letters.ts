@@ -55,6 +55,20 @@ export function releaseLetter(
   ]);
 }
 
+/** A word to whoever is behind, in the organiser's own words, with the way to everything that is still to sew. */
+export function reminderLetter(
+  person: Pick<Person, 'name'>,
+  { programme, from, contact, text }: Pick<About, 'programme' | 'from' | 'contact'> & { text: string },
+): Letter {
+  return letter(words.aWordAbout(programme), [
+    words.dear(first(person)),
+    text.trim(),
+    words.everythingIsOnYourPage(PAGE),
+    contact ? words.questionsAskUsFromYourPage(contact) : words.questionsAskUsFromYourPage2,
+    words.happySewing(from),
+  ]);
+}
+
 /**
  * A sheet was corrected: what is different, in words, for whoever has an older version of it. `already`: what the organiser says to whoever has
  * cut already. To whom nothing changes nothing is sent.

@@ -59,6 +59,9 @@ export const words = spoken('core/running', {
   month: (value: Said) => say`Month ${value}`,
 
   // letters
+  aWordAbout: (programme: Said) => say`${programme}: how is your sewing going?`,
+  everythingIsOnYourPage: (page: Said) =>
+    say`Your page has every sheet that is out, step by step, and a plan for catching up in the hours you have:\n${page}`,
   isHereAndItsTimeFor: (month: Said, parts: Said) => say`${month} is here, and it’s time for ${parts}.`,
   isHere: (month: Said) => say`${month} is here.`,
   isHereAndThereAreThese: (month: Said, blocks: Said) => say`${month} is here, and there are these blocks: ${blocks}.`,

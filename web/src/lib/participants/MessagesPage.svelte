@@ -4,6 +4,7 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
+  import BehindForm from './BehindForm.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { PostOffice } from '$lib/server/mail/post-office';
@@ -11,9 +12,9 @@
   let { data }: { data: { post: PostOffice; asked: { state: string; month: string; find: string; page: number } } } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
-  const { mails, found, questions, way } = $derived(data.post);
+  const { mails, found, questions, way, behind } = $derived(data.post);
   const open = $derived(questions.filter((q) => !q.answered));
-  const STATES = { waiting: 'queued', sending: 'sending', sent: 'sent', failed: 'failed' } as const;
+  const STATES = { waiting: words.queued, sending: words.sending, sent: words.sent, failed: words.failedState };
   const PAGE = 100;
   let drafts: Record<string, string> = $state({});
   let trouble = $state('');
@@ -21,7 +22,8 @@
   const day = (at: Date) => dayText(new Date(at).toISOString().slice(0, 10), page.data.locale);
   const failed = $derived(mails.some((m) => m.state === 'failed'));
 
-  async function send(body: Record<string, unknown>): Promise<boolean> {
+  /** What the server answers; undefined where it does not. */
+  async function send(body: Record<string, unknown>): Promise<{ letters?: number } | undefined> {
     trouble = '';
     const answer = await fetch(`/api/programmes/${bench.slug}/post`, {
       method: 'POST',
@@ -30,8 +32,9 @@
     }).catch(() => undefined);
     if (!answer?.ok) trouble = words.weCantReachTheServer;
     else await invalidateAll();
-    return answer?.ok === true;
+    return answer?.ok ? ((await answer.json()) as { letters?: number }) : undefined;
   }
+  const remind = async (text: string) => (await send({ deed: 'remind', text }))?.letters;
   async function reply(question: string) {
     const answer = (drafts[question] ?? '').trim();
     if (answer && (await send({ deed: 'answer', question, answer }))) delete drafts[question];
@@ -79,6 +82,7 @@
       {/each}
     </ul>
   </section>
+  <BehindForm {behind} onsend={remind} />
   <section class="mt-8" aria-label={words.emails}>
     <h2 class="text-head">{words.emails}</h2>
     <div class="no-print mt-2 flex flex-wrap items-end gap-3">

@@ -166,4 +166,24 @@ export const words = spoken('participants', {
   // RosterSide
   maximumKitsLeaveEmptyFor: 'Maximum kits (leave empty for no limit)',
   programmeDefault: 'programme default',
+
+  // BehindForm
+  peopleBehind: 'People who are behind',
+  nobodyIsBehind: 'No one who ticks what they have sewn is two months behind.',
+  behindAre: (n: number) =>
+    say`${n} ${plural(n, { one: 'person has', other: 'people have' })} two months or more that are out and not finished, by their own ticks:`,
+  whatYouWrite: 'Your message (their page’s address is added)',
+  usualReminder:
+    'We’ve missed you at the sewing table. If life has been busy, that’s fine: every block keeps, and you can start again with the easiest one.',
+  sendTo: (n: number) => say`Email ${n} ${plural(n, { one: 'person', other: 'people' })}`,
+  writtenThisWeek: (n: number) =>
+    say`${n} ${plural(n, { one: 'has', other: 'have' })} had a message this week and won’t get another.`,
+  withoutAddress: (n: number) => say`${n} ${plural(n, { one: 'has', other: 'have' })} no email address.`,
+  remindersSent: (n: number) => say`${n} ${plural(n, { one: 'message is', other: 'messages are' })} on the way.`,
+
+  // How far an email is
+  queued: 'queued',
+  sending: 'sending',
+  sent: 'sent',
+  failedState: 'failed',
 });

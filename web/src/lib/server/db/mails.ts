@@ -25,6 +25,13 @@ export async function writeMails(db: pg.ClientBase, slug: string, mails: readonl
   return (await db.query(WRITE, [slug, JSON.stringify(mails), at])).rowCount ?? 0;
 }
 
+const NAMED = `select once from mail m join programme p on p.id = m.programme_id where slug = $1 and once = any($2)`;
+
+/** Which of these names stand in the box already. */
+export async function mailsNamed(db: pg.ClientBase, slug: string, names: readonly string[]): Promise<ReadonlySet<string>> {
+  return new Set((await db.query<{ once: string }>(NAMED, [slug, names])).rows.map((r) => r.once));
+}
+
 export interface ClaimedMail {
   id: string;
   slug: string;

@@ -10,6 +10,7 @@ import { insertOrganisation } from '../db/organisations';
 import { DEMO_ORGANISATION, loadDemo } from '../demo/demo';
 import { closePost } from '../mail/post';
 import { arrivedMails, closeStandIn } from '../mail/stand-in';
+import { postOffice, remindBehind } from '../mail/post-office';
 import { importProgramme, putAside } from '../programme/programmes';
 import { checkedTasks, deskDays, deskOf, deskOfProgramme } from './desk';
 import { deskLetter, deskLetterWish, nextLetter, sendDeskLetters, wishDeskLetter } from './desk-letter';
@@ -158,5 +159,40 @@ describe('the desk by mail', () => {
       'Late:\n- Proof the sheet (The Allotment Year, 1 day late). Read it.\n\nToday:\n- Answer Ada',
     );
     expect(deskLetter([], 'weekly', where)!.text).toContain('Nothing is pressing this week.');
+  });
+});
+
+describe('a word to those who are behind', () => {
+  // The demonstration made anew in August: some of its people are months behind.
+  beforeAll(async () => {
+    vi.useFakeTimers({ toFake: ['Date'], now: new Date('2027-08-20T10:00:00Z') });
+    await loadDemo(true);
+  });
+  afterAll(() => void vi.useRealTimers());
+  const box = () =>
+    asOwner<{ recipient: string; subject: string; body: string }>(
+      owner,
+      `select recipient, subject, body from mail where once like 'reminder %' order by recipient`,
+    );
+  const behind = async () =>
+    (await postOffice(DEMO, 'the-allotment-year', { state: '', month: '', find: '', page: 0 }))!.behind;
+
+  it('goes once a week to each of them who has an address, in the organiser’s words, with their own page', async () => {
+    const before = await behind();
+    expect(before.length).toBeGreaterThan(3);
+    const { tasks } = (await deskOfProgramme(DEMO, 'the-allotment-year', 'owner'))!;
+    expect(tasks.find((t) => t.kind === 'behind')!.title).toContain(`${before.length} people`);
+    const some = before.filter((p) => p.mail).length;
+    expect(await remindBehind(DEMO, 'the-allotment-year', 'We’ve missed you.')).toBe(some);
+    expect(await remindBehind(DEMO, 'the-allotment-year', 'Again.')).toBe(0);
+    const letters = await box();
+    expect(letters).toHaveLength(some);
+    for (const { body } of letters) {
+      expect(body).toMatch(/^Dear [A-Z]/);
+      expect(body).toContain('We’ve missed you.');
+      expect(body).toContain('[own page]');
+    }
+    expect((await behind()).filter((p) => p.written)).toHaveLength(some);
+    expect(await remindBehind(DEMO, 'no-such-year', 'Hello')).toBeUndefined();
   });
 });

@@ -1,14 +1,23 @@
 import { words } from '$lib/server/participants/words';
 import { bodyReader } from '$lib/server/web/door';
-import { answer, retryAll } from '$lib/server/mail/post-office';
+import { answer, remindBehind, retryAll } from '$lib/server/mail/post-office';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-type Deed = { deed: 'retry' } | { deed: 'answer'; question: string; answer: string };
+type Deed = { deed: 'retry' } | { deed: 'remind'; text: string } | { deed: 'answer'; question: string; answer: string };
 
 const readDeed = bodyReader<Deed>({
   oneOf: [
     { type: 'object', required: ['deed'], additionalProperties: false, properties: { deed: { const: 'retry' } } },
+    {
+      type: 'object',
+      required: ['deed', 'text'],
+      additionalProperties: false,
+      properties: {
+        deed: { const: 'remind' },
+        text: { type: 'string', minLength: 1, maxLength: 4000, pattern: '^[^\\u0000]*\\S[^\\u0000]*$' },
+      },
+    },
     {
       type: 'object',
       required: ['deed', 'question', 'answer'],
@@ -22,11 +31,16 @@ const readDeed = bodyReader<Deed>({
   ],
 });
 
-/** Tries given-up letters again, or answers a question. */
+/** Tries given-up letters again, answers a question, or writes to everybody who is behind. */
 export const POST: RequestHandler = async ({ params, request, locals }) => {
   const asked = await readDeed(request);
   const [organisation, slug] = [locals.organisation, params.programme];
   if (asked.deed === 'retry') return json({ again: await retryAll(organisation, slug) });
+  if (asked.deed === 'remind') {
+    const letters = await remindBehind(organisation, slug, asked.text);
+    if (letters === undefined) error(404, words.weCantFindThatProgramme);
+    return json({ letters });
+  }
   if (!(await answer(organisation, slug, asked.question, asked.answer))) error(404, words.weCantFindThatQuestion);
   return json({ answered: true });
 };
