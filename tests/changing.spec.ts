@@ -84,3 +84,29 @@ test('letters: one more, two exchanged, one taken out, each told before it happe
   await open(page, `/programmes/${bench.slug}/record`);
   await expect(page.getByRole('main')).toContainText(/letters|fabrics|A: removed/);
 });
+
+test('a year begins as a copy of another one, with nobody in it, and from nothing with ready fabrics', async ({
+  page,
+  bench,
+}) => {
+  const mark = bench.slug.slice(-6);
+  await open(page, '/programmes/new');
+  await page.getByLabel('Name').fill(`Next year ${mark}`);
+  await page.getByLabel('Start from').selectOption({ value: bench.slug });
+  await page.getByLabel('First release').fill('2028-01-08');
+  await expect(page.getByText('Nobody is enrolled')).toBeVisible();
+  await expect(page.getByLabel('Number of releases')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Create the copy' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(`Next year ${mark}`);
+  await expect(page.getByText('8 January 2028').first()).toBeVisible();
+  await expect(page.getByText(`${demo.months.length} months`).first()).toBeVisible();
+  await open(page, '/programmes/new');
+  await page.getByLabel('Name').fill(`From nothing ${mark}`);
+  await page.getByLabel('Number of releases').fill('2');
+  await page.getByRole('radio', { name: 'Estuary' }).check({ force: true });
+  await page.getByRole('button', { name: 'Create and draw the first block' }).click();
+  await page.waitForURL('**/months/m1/draft');
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabrics' }).click();
+  await expect(page.getByText('Sea Mist').first()).toBeVisible();
+});

@@ -62,8 +62,8 @@ describe('the shelf as CSV', () => {
       'Bracken,B1,brown,,',
       ',B2,#112233,,',
       'Heather,B3,#8a6a9a,wide,',
-      'Gorse,B4,#e0c040,42,12 feet',
-      'Fern,B5,#4a7a4a,42,36',
+      'Gorse,B4,#e0c040,42,12 cubits',
+      'Fern,B5,#4a7a4a,42,1 yd',
       'Fern again,B5,#4a7a4a,42,36',
     ].join('\r\n');
     const found = readShelfCsv(text, file);
