@@ -73,10 +73,12 @@ describe('the shelf as CSV', () => {
       'a fabric needs a name',
       expect.stringContaining("'wide' is not a length"),
       expect.stringContaining('is not a length'),
-      expect.stringContaining('on the shelf: nothing becomes 36'),
+      'on the shelf: nothing becomes 1 yd',
       'this fabric stands in the file already',
     ]);
-    expect(read(taken(text)).fabrics.map((f) => f.name)).toContain('Fern');
+    const { fabrics, shelf } = read(taken(text));
+    expect(fabrics.map((f) => f.name)).toContain('Fern');
+    expect(shelf.find((s) => s.fabric.name === 'Fern')!.length.valueOf()).toBe(36);
   });
 
   it('refuses what is no such file, with a sentence, whatever it is', () => {
