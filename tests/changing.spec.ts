@@ -108,5 +108,5 @@ test('a year begins as a copy of another one, with nobody in it, and from nothin
   await page.waitForURL('**/months/m1/draft');
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await page.getByRole('link', { name: 'Fabrics' }).click();
-  await expect(page.getByText('Sea Mist').first()).toBeVisible();
+  await expect(page.getByRole('option', { name: 'Sea Mist' }).first()).toBeAttached();
 });
