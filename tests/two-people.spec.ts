@@ -5,7 +5,7 @@ test('two people change the same thing: the second is told, sees both, and decid
   const second = await (await browser.newContext()).newPage();
   await open(second, page.url());
 
-  const name = page.getByLabel('Name');
+  const name = page.getByLabel('Name', { exact: true });
   await name.fill('Rows of Seed');
   await name.press('Enter');
   await expect(page.locator('[data-save-state=saved]')).toBeVisible();
@@ -15,7 +15,7 @@ test('two people change the same thing: the second is told, sees both, and decid
     ['Third thoughts', 'Use mine', 'Third thoughts'],
   ] as const) {
     // The second page has not heard of the first one's change when it makes its own.
-    const field = second.getByLabel('Name');
+    const field = second.getByLabel('Name', { exact: true });
     if (choice === 'Use mine') {
       await name.fill('First again');
       await name.press('Enter');
@@ -40,8 +40,8 @@ test('two people change different things of one month: both are kept', async ({ 
   await bench.open('/months/m2/draft');
   const second = await (await browser.newContext()).newPage();
   await open(second, page.url());
-  await page.getByLabel('Name').fill('Drilled');
-  await page.getByLabel('Name').press('Enter');
+  await page.getByLabel('Name', { exact: true }).fill('Drilled');
+  await page.getByLabel('Name', { exact: true }).press('Enter');
   await second.getByLabel('Blocks in a kit').fill('2');
   await second.getByLabel('Blocks in a kit').press('Enter');
   for (const p of [page, second]) await expect(p.locator('[data-save-state=saved]')).toBeVisible();
