@@ -13,8 +13,8 @@ import { log, said } from './web/log';
 import { releaseDue } from './release/releases';
 
 const EVERY = 2000;
-let timer: NodeJS.Timeout | undefined;
-let running: Promise<void> = Promise.resolve();
+/** Letters of the desk go out to the minute. */
+const DESK_EVERY = 60_000;
 
 /** Once in an hour what has ended, or was deleted long ago, is cleared away. */
 const SWEEP = 3_600_000;
@@ -27,7 +27,6 @@ export async function turn(): Promise<void> {
   for (const organisation of await asClockwork(organisationIds)) {
     await releaseDue(organisation);
     while ((await sendDue(organisation)) > 0);
-    await sendDeskLetters(organisation);
     if (sweeps) await asOrganisation(organisation, (db) => sweepDeleted(db, at));
   }
   if (storeSet()) await moveFiles();
@@ -35,6 +34,11 @@ export async function turn(): Promise<void> {
     await atTheDoor((db) => sweepSessions(db, at));
     swept = at;
   }
+}
+
+/** One round of the desk by mail. It plans, which takes seconds: beside the turns, so that no release waits for it. */
+export async function deskTurn(): Promise<void> {
+  for (const organisation of await asClockwork(organisationIds)) await sendDeskLetters(organisation);
 }
 
 /** A store of files that is away holds up nothing else. */
@@ -48,23 +52,42 @@ async function moveFiles(): Promise<void> {
   }
 }
 
+/** Something that is done again and again, never twice at a time. */
+class Hand {
+  #timer: NodeJS.Timeout | undefined;
+  #running: Promise<void> | undefined;
+  #does: () => Promise<void>;
+
+  constructor(does: () => Promise<void>) {
+    this.#does = does;
+  }
+
+  start(every: number): void {
+    this.#timer ??= setInterval(() => {
+      this.#running ??= this.#does()
+        .catch((error) => {
+          if (!isAway(error, 'database')) log('error', 'clockwork', said(error));
+        })
+        .finally(() => (this.#running = undefined));
+    }, every);
+  }
+
+  /** Stops it after what is under way. */
+  async stop(): Promise<void> {
+    clearInterval(this.#timer);
+    this.#timer = undefined;
+    await this.#running;
+  }
+}
+
+const turns = new Hand(turn);
+const desks = new Hand(deskTurn);
+
 /** Starts the clockwork; a turn that fails is said in the log, and the next one tries again. */
 export function startClockwork(): void {
-  timer ??= setInterval(() => {
-    if (busy) return;
-    busy = true;
-    running = turn()
-      .catch((error) => {
-        if (!isAway(error, 'database')) log('error', 'clockwork', said(error));
-      })
-      .finally(() => (busy = false));
-  }, EVERY);
+  turns.start(EVERY);
+  desks.start(DESK_EVERY);
 }
-let busy = false;
 
 /** Stops it after the turn that is under way. */
-export async function stopClockwork(): Promise<void> {
-  clearInterval(timer);
-  timer = undefined;
-  await running;
-}
+export const stopClockwork = async (): Promise<void> => void (await Promise.all([turns.stop(), desks.stop()]));

@@ -5,6 +5,7 @@ import { asOwner } from '../../../../tests/fresh-database';
 import { MILL, QUARRY, twoHouses } from '../../../../tests/two-houses';
 import { lastChange } from '../db/last-change';
 import { asOrganisation, closePool } from '../db/pool';
+import { deskTurn, turn } from '../clockwork';
 import { importProgramme, programmesOf, putAside, saveChanges } from '../programme/programmes';
 import { keptAnswer } from './kept-answers';
 
@@ -37,6 +38,17 @@ describe('the mark of the last change', () => {
       }).catch(() => {});
     expect(await changed(refused)).toBe(false);
     expect(await changed(() => importProgramme(MILL, demo))).toBe(false);
+  });
+
+  it('stays while the clockwork comes by and nothing is due', async () => {
+    // The first one clears away what has ended.
+    await turn();
+    expect(
+      await changed(async () => {
+        await turn();
+        await deskTurn();
+      }),
+    ).toBe(false);
   });
 
   it('is kept for every table that an organisation owns', async () => {
