@@ -22,7 +22,7 @@ test('months are put in, moved by arrows, copied and taken out; days stay with t
   await expect(lines).toHaveCount(demo.months.length + 2);
   await page.getByRole('button', { name: 'Delete March' }).click();
   const dialog = page.getByRole('dialog', { name: 'Delete March?' });
-  await expect(dialog).toContainText('goes with it');
+  await expect(dialog).toContainText('Cloche: removed');
   await dialog.getByRole('button', { name: 'Delete it' }).click();
   await expect(lines).toHaveCount(demo.months.length + 1);
   await expect(page.getByText(/^saved/)).toBeVisible();

@@ -6,6 +6,7 @@
   import { organises } from '$lib/look/role-name';
   import Archived from './Archived.svelte';
   import ProgrammeCard from './ProgrammeCard.svelte';
+  import Looking from './Looking.svelte';
   import TaskList from './TaskList.svelte';
   import { Tasks, pressing, type HouseTask } from './tasks.svelte';
   import type { Desk } from '$lib/server/desk/desk';
@@ -79,14 +80,8 @@
     <div class="mt-6 grid grid-cols-[minmax(0,1fr)_25rem] gap-x-10 gap-y-8 max-[1000px]:grid-cols-1">
       <section aria-label={words.needsAHand} aria-busy={looked.waiting.size > 0}>
         <h2 class="border-b-2 border-ink pb-1 text-head">{words.needsAHand}</h2>
-        {#if looked.waiting.size > 0}
-          <p class="mt-2 text-note text-quiet" role="status">{words.lookingThrough}</p>
-        {:else if looked.failed.size > 0}
-          <p class="mt-2 text-note text-madder" role="alert">
-            {words.notChecked} <button class="link" onclick={() => void look()}>{words.tryAgain}</button>
-          </p>
-        {/if}
-        {#if looked.waiting.size === 0 && !pressing(tasks)}
+        <Looking {looked} onagain={() => void look()} />
+        {#if looked.waiting.size === 0 && looked.failed.size === 0 && !pressing(tasks)}
           <p class="mt-3 text-lead" data-nothing>
             {next
               ? words.nothingPressingNext(next.title, next.name, dayText(next.day, page.data.locale))

@@ -3,13 +3,14 @@
   import { words } from './words';
   import { page } from '$app/state';
   import MonthRow from './MonthRow.svelte';
+  import Looking from './Looking.svelte';
   import TaskList from './TaskList.svelte';
   import { Tasks, pressing } from './tasks.svelte';
   import type { DeskProgramme } from '$lib/server/desk/desk';
   import { dayText } from '$lib/look/day-text';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { onDestroy, onMount, type Snippet } from 'svelte';
+  import { onDestroy, untrack, type Snippet } from 'svelte';
 
   interface Props {
     data: { desk: DeskProgramme };
@@ -26,7 +27,11 @@
 
   const looked = new Tasks();
   const look = () => looked.look([bench.slug]);
-  onMount(() => void look());
+  // Whatever is saved here may change what needs doing.
+  $effect(() => {
+    void bench.saver.revision;
+    untrack(() => void look());
+  });
   onDestroy(() => looked.stop());
   const tasks = $derived(
     (looked.checked.get(bench.slug) ?? desk.tasks).map((task) => ({ ...task, slug: bench.slug, programme: desk.title })),
@@ -36,13 +41,8 @@
 <YearFrame about={words.monthsOfWhich(programme.months.length, drawn, people)}>
   <section class="mt-5" aria-label={words.needsAHand} aria-busy={looked.waiting.size > 0}>
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.needsAHand}</h2>
-    {#if looked.waiting.size > 0}
-      <p class="mt-2 text-note text-quiet" role="status">{words.lookingThrough}</p>
-    {:else if looked.failed.size > 0}
-      <p class="mt-2 text-note text-madder" role="alert">
-        {words.notChecked} <button class="link" onclick={() => void look()}>{words.tryAgain}</button>
-      </p>
-    {:else if !pressing(tasks)}
+    <Looking {looked} onagain={() => void look()} />
+    {#if looked.waiting.size === 0 && looked.failed.size === 0 && !pressing(tasks)}
       <p class="mt-3 text-lead" data-nothing>
         {desk.next ? words.nothingPressingHere(desk.next.name, dayText(desk.next.day, page.data.locale)) : words.nothingPlanned}
       </p>

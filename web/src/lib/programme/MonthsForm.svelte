@@ -46,18 +46,11 @@
     become(words.moved(nameOf(m)), withMonthsInOrder(bench.saver.document, order));
     told = words.isNow(nameOf(m), to + 1);
   }
-  /** Changes below the month itself are what follows. */
   function remove(m: MonthFile) {
     const newer = withoutMonth(bench.saver.document, m.id);
-    const blocks = (m.blocks ?? []).map(
-      (b) => programme.months.flatMap((o) => o.blocks).find((e) => e.block.id === b.block)?.block.name ?? b.block,
-    );
     follows.show({
       ...{ title: words.deleteMonth(nameOf(m)), does: words.deleteIt },
-      lines: [
-        ...blocks.map((b) => words.blockGoes(b)),
-        ...differenceWords(bench.saver.document, newer).slice(blocks.length + 1),
-      ],
+      lines: differenceWords(bench.saver.document, newer),
       ondo: () => become(words.deleted(nameOf(m)), newer),
     });
   }

@@ -51,7 +51,6 @@ export const words = spoken('programme', {
   delete: (name: Said) => say`Delete ${name}`,
   deleteMonth: (name: Said) => say`Delete ${name}?`,
   deleteIt: 'Delete it',
-  blockGoes: (name: Said) => say`the block ${name} goes with it`,
   month: (months: Said) => say`Month ${months}`,
   newMonth: 'New month',
   copyOf: (name: Said) => say`${name} (copy)`,

@@ -28,7 +28,6 @@ export interface DeskMonth {
 export interface DeskProgramme {
   slug: string;
   title: string;
-  updated: Date;
   today: string;
   people: number;
   months: DeskMonth[];
@@ -47,8 +46,8 @@ export interface Desk {
   archived: { slug: string; title: string }[];
 }
 
-/** Months that are two behind the newest, when somebody is behind. */
-export const BEHIND_BY = 2;
+/** Months that are not done, the newest left out, from which somebody is behind. */
+const BEHIND_BY = 2;
 
 /** What of a desk a role may see: its tasks, and where they are done. */
 const seenBy = (role: Role | undefined, tasks: DeskTask[]) =>
@@ -80,19 +79,19 @@ export async function deskOfProgramme(
 }
 
 async function deskProgramme(db: pg.ClientBase, stored: StoredProgramme, role: Role | undefined): Promise<DeskProgramme> {
-  const { slug, title, updated, document } = stored;
+  const { slug, title, document } = stored;
   const today = todayIn(document.calendar?.timeZone ?? 'UTC');
   const reading = readingOf(document);
   if (!reading.ok) {
     const trouble = words.cantBeRead(reading.errors[0]!.message);
-    return { slug, title, updated, today, people: 0, months: [], quilt: false, tasks: [], trouble };
+    return { slug, title, today, people: 0, months: [], quilt: false, tasks: [], trouble };
   }
   const { programme } = reading;
   const facts = await factsOf(db, slug, programme, today);
   const { colourways, months, setting } = programme;
   const next = months.find((m) => m.release && m.release >= today && facts.releases.get(m.id) !== 'released');
   return {
-    ...{ slug, title, updated, today },
+    ...{ slug, title, today },
     people: [...programme.participants.values()].reduce((a, b) => a + b, 0),
     months: months.map((month, i) => ({
       ...{ id: month.id, name: month.name, number: i + 1, state: facts.releases.get(month.id) ?? 'draft' },
@@ -134,7 +133,12 @@ export function behindIn(
   releases: ReadonlyMap<string, string>,
 ): Promise<Behind[]> {
   const out = programme.months.filter((m) => m.blocks.length > 0 && releases.get(m.id) === 'released');
-  return peopleBehind(db, slug, out.slice(0, -1).map((m) => m.id), BEHIND_BY); // prettier-ignore
+  return peopleBehind(
+    db,
+    slug,
+    out.slice(0, -1).map((m) => m.id),
+    BEHIND_BY,
+  );
 }
 
 /** As a programme's tasks, with what would spoil kits and what has to be ordered: worked out by the planning thread, once for a document. */
@@ -156,7 +160,10 @@ export async function checkedTasks(
   const ahead = (m: Month) => !facts.releases.has(m.id);
   const done = await planned({
     ...{ kind: 'desk', document },
-    months: programme.months.filter((m) => ahead(m) && m.blocks.length > 0).map((m) => m.id).slice(0, CHECKED), // prettier-ignore
+    months: programme.months
+      .filter((m) => ahead(m) && m.blocks.length > 0)
+      .map((m) => m.id)
+      .slice(0, CHECKED),
     packets: toBeCut(programme, facts),
   });
   if ('refused' in done) return seenBy(role, deskTasks(programme, facts));
