@@ -51,4 +51,8 @@ it('pages are set in the inks of papers, pictures and letters', () => {
     ...{ CHALK: of('base-100'), WHITE: of('base-200'), RULE: of('base-300'), INK: of('base-content'), WELD: of('primary') },
     ...{ QUIET: of('secondary'), WALNUT: of('accent'), MADDER: of('error') },
   }).toEqual(Object.fromEntries(Object.entries(inks).filter(([name]) => name !== 'PALE')));
+  // And printed in them, whatever the theme.
+  const printed = /@media print \{[^}]*:root:root \{([^}]*)\}/.exec(css)![1]!;
+  for (const [, name, colour] of printed.matchAll(/--color-([\w-]+): (#[0-9a-f]{6})/g))
+    if (colour !== '#ffffff') expect([name, of(name!)]).toEqual([name, colour]);
 });

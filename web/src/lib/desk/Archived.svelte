@@ -11,7 +11,7 @@
 </script>
 
 {#if archived.length > 0}
-  <section class="mt-12" aria-label={words.archived}>
+  <section class="no-print mt-12" aria-label={words.archived}>
     <h2 class="border-b border-rule pb-1 text-lead text-walnut">{words.archived}</h2>
     {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
     <ul>

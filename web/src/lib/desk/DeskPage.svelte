@@ -57,15 +57,17 @@
       <p class="text-quiet"><span class="numeral">{words.aggrega}</span>{data.who?.house ? ` · ${data.who.house}` : ''}</p>
       <h1 class="text-title">{words.desk}</h1>
     </div>
-    <Tools />
-    {#if data.who?.role === 'owner'}<a class="btn" href="/house"><UsersRound size={17} /> {words.team}</a>{/if}
-    <a class="btn" href="/programmes/import"><Upload size={17} /> {words.importAProgramme}</a>
-    <a class="btn {programmes.length === 0 ? 'btn-primary' : ''}" href="/programmes/new"
-      ><Plus size={17} /> {words.newProgramme}</a
+    <span class="no-print flex flex-wrap gap-4"
+      ><Tools />
+      {#if data.who?.role === 'owner'}<a class="btn" href="/house"><UsersRound size={17} /> {words.team}</a>{/if}
+      <a class="btn" href="/programmes/import"><Upload size={17} /> {words.importAProgramme}</a>
+      <a class="btn {programmes.length === 0 ? 'btn-primary' : ''}" href="/programmes/new"
+        ><Plus size={17} /> {words.newProgramme}</a
+      ></span
     >
   </header>
   {#if data.who?.demo}
-    <p class="mt-4 text-note text-quiet">
+    <p class="no-print mt-4 text-note text-quiet">
       {words.youreInTheDemoAs(data.who.name)}
       <a class="link" href="/sign-in">{words.signIn}</a>{words.or} <a class="link" href="/begin">{words.setUpYourOwnShop}</a>.
     </p>

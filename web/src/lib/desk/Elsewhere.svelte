@@ -18,7 +18,7 @@
   ] as const;
 </script>
 
-<section class="mt-8" aria-label={words.elsewhere}>
+<section class="no-print mt-8" aria-label={words.elsewhere}>
   <h2 class="border-b border-ink pb-1 text-lead">{words.elsewhere}</h2>
   <form
     method="post"

@@ -39,7 +39,7 @@
       {/each}
     </ol>
     {#if organises(page.data.who?.role)}
-      <button class="link mt-1 text-note text-quiet" onclick={() => void archive()}>{words.archive}</button>
+      <button class="link no-print mt-1 text-note text-quiet" onclick={() => void archive()}>{words.archive}</button>
     {/if}
     {#if trouble}<p class="text-note text-madder" role="alert">{trouble}</p>{/if}
   </div>

@@ -45,7 +45,7 @@
             {#if house}<span class="text-quiet"> · {task.programme}</span>{/if}
             {#if task.why}<span class="block text-note text-quiet">{task.why}</span>{/if}
           </span>
-          <a class="btn max-[640px]:mt-1.5 max-[640px]:justify-self-start" href={address(task)}
+          <a class="btn no-print max-[640px]:mt-1.5 max-[640px]:justify-self-start" href={address(task)}
             >{words.openStation(stationName(task.station))} <ArrowRight size={16} aria-hidden="true" /></a
           >
         </li>
