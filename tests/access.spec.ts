@@ -8,7 +8,7 @@ const PARTS = {
   'the doors and the year': [
     '/',
     ...['/account', '/house', '/archive', '/begin', '/sign-in', '/sign-in/forgotten', '/outside/mail', '/nowhere'],
-    ...['/programmes/new', '/programmes/import'],
+    ...['/programmes/new', '/programmes/compose', '/programmes/import'],
     P,
     ...['quilt', 'fabrics', 'packets', 'papers', 'bolts', 'figures', 'record'].map((s) => `${P}/${s}`),
   ],

@@ -44,3 +44,14 @@ export {
 } from './units/unit-kind';
 export { canJoin, joiningsOf, type Joining } from './joinings';
 export { stepsInOrder, type Act, type Hand, type Step } from './units/step';
+export {
+  skillOf,
+  skillOfTechnique,
+  skillTitle,
+  skills,
+  techniqueTitle,
+  techniques,
+  techniquesOf,
+  type Skill,
+  type Technique,
+} from './techniques';

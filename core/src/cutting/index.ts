@@ -16,7 +16,7 @@ export {
   type Strip,
   type StripColumn,
 } from './strips';
-export { planSheets, type SheetPlan } from './sheets';
+export { planSheets, sheetsAtMost, type SheetPlan } from './sheets';
 export { fewestBins } from './fewest';
 export { allocate, type BoltCut, type BoltOnShelf, type BoltPlan, type LengthSet } from './bolts';
 export { tryOnMachine, type CutterFile, type MachinePath, type MachineRun } from './machine';

@@ -41,14 +41,23 @@ export function planSheets(demand: readonly Piece[], usableWidth: Rational, usab
   };
 }
 
-function planOneWay(demand: readonly Piece[], width: Rational, length: Rational) {
+/** Sheets for a demand as they are found at once: rather one too many than one too few. Throws DoesNotFit. */
+export function sheetsAtMost(demand: readonly Piece[], usableWidth: Rational, usableLength: Rational): number {
+  for (const piece of demand) if (piece.qty > 0) refuseTooLarge(piece, usableWidth, usableLength);
+  const upright = planOneWay(demand, usableWidth, usableLength, { first: true });
+  const turned = planOneWay(demand.map(swap), usableLength, usableWidth, { first: true });
+  return Math.min(upright.count, turned.count);
+}
+
+/** `first` is content with what is found at once. */
+function planOneWay(demand: readonly Piece[], width: Rational, length: Rational, { first = false } = {}) {
   const sizes = gather(demand, width);
   const proven = boundFor(sizes);
   // n sheets end to end are a cloth of n lengths, so a length that no layout undercuts counts sheets too.
   const bound = ratio(String(proven.thousandths)).div(1000).div(length).ceil().valueOf();
   const sheet = length.div(sizes.tick).floor().valueOf();
   let patterns: Pattern[] = [];
-  for (patterns of patternsFor(sizes, 'thriftiest', proven.ticks, { sheet }));
+  for (patterns of patternsFor(sizes, 'thriftiest', proven.ticks, { sheet })) if (first) break;
   return { sizes: sizes.sizes, patterns, count: patterns.reduce((n, p) => n + p.repeat, 0), bound, proof: proven.proof };
 }
 

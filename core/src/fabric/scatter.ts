@@ -5,7 +5,7 @@
 import { evenOut } from './even-out';
 import { clashesAt, clashesOf, faceOf, put, shown, type Apart, type Neighbour, type Ground, type ScatterTask } from './ground';
 import { obstacleOf, type Obstacle } from './obstacle';
-import { seeded } from './seeded';
+import { seeded } from '../measure';
 
 export interface Scatter {
   /** Fabric by spot. */

@@ -1,5 +1,5 @@
 /** Which fabrics go together in the batches of a pool of units: spread evenly, and no pair oftener than need be (docs/craft.md, Scrappy fabrics). */
-import { seeded } from './seeded';
+import { seeded } from '../measure';
 
 export interface SpreadTask {
   /** The fabrics that may lie on each side of a unit, by number; one side or several. */

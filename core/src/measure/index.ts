@@ -4,3 +4,4 @@ export { LengthError, formatLength, lengthParts, parseLength, type LengthParts, 
 export { checkpoint, rulerWords, toRuler, trimTo } from './ruler';
 export { oneSold, pricePerYard, priceSold, soldAmount, soldText, stepText, usualStep, type Counter, type SoldBy } from './sold';
 export { by, listed } from './listed';
+export { seeded } from './seeded';

@@ -24,6 +24,7 @@ const PLACES = outlines(
 
 export const economy: UnitKind = {
   kind: 'economy',
+  technique: 'square-in-square',
   outward: true,
   get title() {
     return words.economyUnit;

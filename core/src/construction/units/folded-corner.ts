@@ -212,6 +212,7 @@ function eachLeg(corners: readonly Corner[], pieces: (roles: string[], corner: C
 
 export const foldedCorner: UnitKind = {
   kind: 'folded-corner',
+  technique: 'folded-corners',
   outward: true,
   get title() {
     return words.stitchAndFlipUnit;

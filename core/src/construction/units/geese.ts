@@ -316,6 +316,7 @@ const PLACES = outlines('1,0 2,1 0,1', '0,0 1,0 0,1', '1,0 2,0 2,1');
 
 export const geese: UnitKind = {
   kind: 'geese',
+  technique: 'geese',
   outward: true,
   get title() {
     return words.flyingGoose;

@@ -181,6 +181,7 @@ const methods = [pieces, stripSet];
 
 export const fourPatch: UnitKind = {
   kind: 'four-patch',
+  technique: 'patchwork-grids',
   get title() {
     return words.fourPatch;
   },
@@ -194,6 +195,7 @@ export const fourPatch: UnitKind = {
 
 export const ninePatch: UnitKind = {
   kind: 'nine-patch',
+  technique: 'patchwork-grids',
   get title() {
     return words.ninePatch;
   },
@@ -206,6 +208,7 @@ export const ninePatch: UnitKind = {
 
 export const checkerboard: UnitKind = {
   kind: 'checkerboard',
+  technique: 'patchwork-grids',
   get title() {
     return words.checkerboard;
   },
@@ -227,6 +230,7 @@ export const checkerboard: UnitKind = {
 /** Two or more equal strips that make a square. */
 export const rails: UnitKind = {
   kind: 'rails',
+  technique: 'patchwork-grids',
   get title() {
     return words.railFenceUnit;
   },

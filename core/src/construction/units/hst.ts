@@ -457,6 +457,7 @@ const PLACES = outlines('0,0 1,0 0,1', '1,0 1,1 0,1');
 
 export const hst: UnitKind = {
   kind: 'hst',
+  technique: 'hst',
   get title() {
     return words.halfSquareTriangle;
   },

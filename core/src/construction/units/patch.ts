@@ -5,6 +5,7 @@ import { words } from './words/patch';
 
 export const patch: UnitKind = {
   kind: 'patch',
+  technique: 'squares',
   get title() {
     return words.plainPatch;
   },

@@ -36,6 +36,7 @@ const PLACES = outlines('0,0 1,0 0,1', '1,0 1,1 0,1', '1,0 2,0 1,1', '0,1 1,1 0,
  */
 export const piecedTriangle: UnitKind = {
   kind: 'pieced-triangle',
+  technique: 'pieced-triangles',
   get title() {
     return words.piecedTriangle;
   },

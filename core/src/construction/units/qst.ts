@@ -193,6 +193,7 @@ const PLACES = outlines('0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,0 1,1 0,
 
 export const qst: UnitKind = {
   kind: 'qst',
+  technique: 'qst',
   get title() {
     return words.quarterSquareTriangle;
   },

@@ -119,6 +119,7 @@ const PLACES = outlines('1,0 2,1 1,2 0,1', '0,0 1,0 0,1', '1,0 2,0 2,1', '2,1 2,
 
 export const squareInSquare: UnitKind = {
   kind: 'square-in-square',
+  technique: 'square-in-square',
   outward: true,
   get title() {
     return words.squareInASquare;

@@ -6,6 +6,7 @@ import { words } from './words/template';
 
 export const template: UnitKind = {
   kind: 'template',
+  technique: 'templates',
   get title() {
     return words.templatePiece;
   },

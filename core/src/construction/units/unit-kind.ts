@@ -2,6 +2,7 @@
 import type { Exact } from '../../measure';
 import { pictureText, straightened, type Turning, type Picture } from '../picture';
 import type { SewingStyle } from '../style';
+import type { Technique } from '../techniques';
 import type { Step } from './step';
 import { words } from './words/unit-kind';
 
@@ -129,6 +130,8 @@ export interface Method {
 
 export interface UnitKind {
   kind: string;
+  /** What somebody learns who makes it; left out where that is what its parts are made by. */
+  technique?: Technique;
   title: string;
   plural: string;
   methods: readonly Method[];

@@ -68,9 +68,6 @@ export const words = spoken('programme', {
   thatCannotBe: (why: Said) => say`Nothing was changed: ${why}.`,
 
   // Shared
-  desk: 'Desk',
-  importAProgramme: 'Import a programme',
-  nameAggregaJson: 'NAME.aggrega.json',
   weCantReachTheServer: 'We can’t reach the server. Nothing was changed; try again in a moment.',
 
   // SettingsPage
@@ -95,59 +92,8 @@ export const words = spoken('programme', {
   undone: 'Undone.',
   restored: 'Restored.',
 
-  // ImportPage
-  importAggrega: 'Import · Aggrega',
-  chooseAFile: 'Choose a file,',
-  orDropItHere: ', or drop it here.',
-  youllSeeAPreviewFirst: 'You’ll see a preview first. It is added as a new programme; your other programmes aren’t changed.',
-  oneThing: 'one thing',
-  things: (errors: Said) => say`${errors} things`,
-  cantBeImportedToFix: (name: Said, errors: Said) => say`${name} can’t be imported: ${errors} to fix`,
-  nothingWasImportedFixThese: 'Nothing was imported. Fix these in the file and choose it again.',
-  preview: 'Preview',
-  peopleIn: (participants: Said, name: Said) => say`${participants} people in ${name}`,
-  monthsBlocksFabrics: (months: Said, blocks: Said, fabrics: Said, colourways: Said) =>
-    say`${months} months, ${blocks} blocks, ${fabrics} fabrics; ${colourways}`,
-  importing: 'Importing…',
-  importAsANewProgramme: 'Import as a new programme',
-  worthKnowingBeforeYouImport: 'Worth knowing before you import',
-  isLargerThan8Mb: (name: Said) => say`${name} is larger than 8 MB. A programme’s file is much smaller: is it the right one?`,
-  isntAProgrammeFile: (name: Said, message: Said) => say`${name} isn’t a programme file: ${message}`,
-  theServerRefusedItNothing: 'The server refused it. Nothing was imported.',
-  weCantReachTheServerNothing: 'We can’t reach the server. Nothing was imported; try again in a moment.',
-
   // NewProgrammePage
-  aNewProgrammeAggrega: 'A new programme · Aggrega',
-  aNewProgramme: 'A new programme',
   name: 'Name',
-  release: 'Release',
-  monthly: 'monthly',
-  fortnightly: 'fortnightly',
-  weekly: 'weekly',
-  numberOfReleases: 'Number of releases',
-  firstRelease: 'First release',
-  measuredIn: 'Measured in',
-  inches: 'inches',
-  centimetres: 'centimetres',
-  colourwaysSeparateWithCommas: 'Colourways (separate with commas)',
-  frostHarvestDusk: 'Frost, Harvest, Dusk',
-  fabricsInEachColourwayA: (letters: Said, fromCharCode: Said) =>
-    say`Fabrics in each colourway: ${letters} (A to ${fromCharCode})`,
-  fromToEveryLetterStarts: (dayText: Said, dayText2: Said) =>
-    say`From ${dayText} to ${dayText2}. Every fabric can be changed later, under Fabrics.`,
-  beginWith: 'Start from',
-  anEmptyYear: 'nothing',
-  aCopyOf: (title: Said) => say`a copy of ${title}`,
-  aCopyHas: (title: Said) =>
-    say`The copy has the months, blocks, fabrics, quilt and settings of ${title}. Nobody is enrolled, and nothing is ordered or in stock.`,
-  createTheCopy: 'Create the copy',
-  fabricsToBeginWith: 'Fabrics to start with',
-  plainGreys: 'plain greys',
-  eachFurtherColourway: 'Each further colourway starts with the next of these.',
-  createAndDrawTheFirst: 'Create and draw the first block',
-  importFromAFileInstead: 'Import from a file instead',
-  main: 'Main',
-  weCantReachTheServerNothingWas: 'We can’t reach the server. Nothing was created; try again in a moment.',
   undo: 'undo',
   restoreIt: 'restore',
   added: (name: Said) => say`${name} added`,

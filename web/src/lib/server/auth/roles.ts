@@ -52,6 +52,6 @@ export function lookingAt(path: string): Need | undefined {
   if (OPEN.includes(first)) return 'nobody';
   if (first === 'api') return second === 'programmes' && third ? PROGRAMME_API[parts[3] ?? ''] : LOOK_API[second];
   if (first !== 'programmes') return LOOK[first];
-  if (second === 'new' || second === 'import') return 'look';
+  if (second === 'new' || second === 'compose' || second === 'import') return 'look';
   return PROGRAMME[third ?? ''] ?? neededAt(parts.slice(2));
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import ImportPage from '$lib/programme/ImportPage.svelte';
+  import ImportPage from '$lib/begin/ImportPage.svelte';
 </script>
 
 <ImportPage />

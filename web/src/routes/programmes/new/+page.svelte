@@ -1,5 +1,5 @@
 <script lang="ts">
-  import NewProgrammePage from '$lib/programme/NewProgrammePage.svelte';
+  import NewProgrammePage from '$lib/begin/NewProgrammePage.svelte';
 
   let { data } = $props();
 </script>

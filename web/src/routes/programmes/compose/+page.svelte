@@ -1,0 +1,5 @@
+<script lang="ts">
+  import ComposePage from '$lib/begin/ComposePage.svelte';
+</script>
+
+<ComposePage />
