@@ -5,6 +5,8 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import { library } from '@aggrega/core/block';
+import { readyCasts } from '@aggrega/core/fabric';
+import { newProgramme } from '@aggrega/core/running';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { main } from './main';
 
@@ -186,6 +188,49 @@ it.each([
   const { code, out, err } = await aggrega(...words);
   expect({ code, out }).toEqual({ code: 2, out: '' });
   expect(err).not.toContain('    at ');
+});
+
+describe('compose', () => {
+  const base = () =>
+    newProgramme({
+      ...{ title: 'A Year', unit: 'in', months: 6, kind: 'monthly', start: '2027-01-09', timeZone: 'UTC', letters: 4 },
+      ...{ colourways: ['Frost'], casts: [readyCasts[0]!], nameOf: (day) => day },
+    });
+
+  it('composes a year that check accepts, the same for the same seed, with its proof', async () => {
+    const path = write('base.json', base());
+    const options = ['--to', '2', '--seed', '5', '--finishing', '--price', '12'];
+    const { code, out, err } = await aggrega('compose', path, ...options);
+    expect({ code, err }).toEqual({ code: 0, err: '' });
+    expect((await aggrega('compose', path, ...options)).out).toBe(out);
+    const [year] = JSON.parse(out).years;
+    expect(year.proof).toMatchObject({ broken: [], packets: { length: 6 } });
+    expect(year.proof.cost.each).toBeGreaterThan(0);
+    expect(await aggrega('check', write('composed.json', year.file))).toMatchObject({ code: 0 });
+  });
+
+  it('says what it cannot do: wrong options, a document with blocks, a wish that nothing keeps', async () => {
+    const path = write('base.json', base());
+    for (const [option, value] of [
+      ['--teach', 'knitting'],
+      ['--quilt', 'x64'],
+      ['--hours', 'many'],
+      ['--giving', 'yarn'],
+    ] as const) {
+      const { code, err } = await aggrega('compose', path, option, value);
+      expect(code).toBe(2);
+      expect(err).toContain(value);
+    }
+    for (const [file, options, says] of [
+      [demo, [], 'without blocks'],
+      [path, ['--quilt', '10x10'], 'Choose a larger quilt'],
+      [path, ['--block', 'wide'], 'wide'],
+    ] as const) {
+      const { code, out } = await aggrega('compose', file, ...options);
+      expect(code).toBe(1);
+      expect(JSON.parse(out).errors[0].message).toContain(says);
+    }
+  });
 });
 
 describe('quilt', () => {

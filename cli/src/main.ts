@@ -6,6 +6,7 @@ import { UsageError } from './usage';
 import { account } from './verbs/account';
 import { bolts } from './verbs/bolts';
 import { check } from './verbs/check';
+import { compose } from './verbs/compose';
 import { constructVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
 import { packets } from './verbs/packets';
@@ -23,10 +24,23 @@ export interface Loaded {
 /** A verb gets the programme and the words after the file; it returns what is to be printed. */
 export type Verb = (loaded: Loaded, words: string[]) => unknown;
 
-const verbs: Record<string, Verb> = { check, construct: constructVerb, cut, packets, account, bolts, pools, quilt, sheet };
+const verbs: Record<string, Verb> = {
+  check,
+  compose,
+  construct: constructVerb,
+  cut,
+  packets,
+  account,
+  bolts,
+  pools,
+  quilt,
+  sheet,
+};
 
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
+  compose FILE [--block L] [--quilt wall|lap|single|double|WxH] [--from 1-4] [--to 1-4] [--teach hst,geese]
+      [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]
       [--quilt] [--reading thriftiest|balanced|simplest] [--size ID]

@@ -2,6 +2,11 @@
 import { type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('cli', {
+  isNoNumber: (name: Said, typed: Said) => say`--${name} is a number above 0, not '${typed}'`,
+  isNoneOf: (name: Said, typed: Said, all: Said) => say`--${name} cannot be '${typed}'; choose from ${all}`,
+  composeTakesNoBlocks: 'a year is composed in a document without blocks; this one has some',
+  composeNeedsMonths: 'a year is composed in a document with two months or more, and fabrics for the letters of a colourway',
+  checkingAYear: (number: Said) => say`checking year ${number}`,
   // main
   aggrega: (message: Said) => say`aggrega: ${message}`,
   itIsNestedMoreThanDeep: (deepest: Said) => say`it is nested more than ${deepest} deep`,

@@ -180,7 +180,8 @@ class Asked {
     const others = this.#pool.filter((c) => !stay.has(lookOf(c.block)));
     const months = this.#plan(slots, question, others);
     if (!months) throw new NoYear(words.noYearKeepsAll);
-    const composed = this.#document(months, file.setting!);
+    // Where the blocks lie follows from the blocks.
+    const composed = this.#document(months, { ...file.setting, places: {} });
     const short = this.#bundle(composed);
     if (short !== undefined) throw new NoYear(words.takesMoreFatQuarters(short, this.wish.fatQuarters));
     return { year: { file: composed, lessons: this.#lessons(months) }, drawings: drawingsOf(months) };
@@ -285,13 +286,14 @@ class Asked {
     );
     const all = [...needs.values()].reduce((a, b) => a + b, 0);
     if (all > this.wish.fatQuarters) return all;
-    // What is over goes where most is cut.
-    const most = [...needs].sort((a, b) => b[1] - a[1])[0]?.[0];
-    const over = this.wish.fatQuarters - all;
+    // What is over goes round, to the most used first.
+    const byUse = [...needs].sort((x, y) => y[1] - x[1]).map(([letter]) => letter);
+    for (let over = 0; over < this.wish.fatQuarters - all; over += 1) {
+      const letter = byUse[over % byUse.length]!;
+      needs.set(letter, needs.get(letter)! + 1);
+    }
     file.kits.bundle = Object.fromEntries(
-      file.colourways!.flatMap((c) =>
-        [...needs].map(([letter, n]) => [c.fabrics[letter]!, n + (letter === most ? over : 0)] as const),
-      ),
+      file.colourways!.flatMap((c) => [...needs].map(([letter, n]) => [c.fabrics[letter]!, n] as const)),
     );
     return undefined;
   }
