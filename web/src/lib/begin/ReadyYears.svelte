@@ -3,13 +3,13 @@
   import { words } from './words';
   import { readyNote, readyTitle, readyYears } from '@aggrega/core/compose';
   import { fabricsOfCast, readyCasts } from '@aggrega/core/fabric';
-  import { Sparkles } from '@lucide/svelte';
+  import LayoutGrid from '@lucide/svelte/icons/layout-grid';
 </script>
 
 <section class="mt-6 border-t-2 border-ink pt-4" aria-label={words.aWholeYear}>
   <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
     <p class="mr-auto max-w-prose">{words.sayWhatYouTeach}</p>
-    <a class="btn btn-primary" href="/programmes/compose"><Sparkles size={17} aria-hidden="true" /> {words.composeAYear}</a>
+    <a class="btn btn-primary" href="/programmes/compose"><LayoutGrid size={17} aria-hidden="true" /> {words.composeAYear}</a>
   </div>
   <h2 class="mt-6 text-note text-quiet">{words.orTakeOneOfThese}</h2>
   <ul class="mt-1 grid grid-cols-3 gap-x-6 max-[800px]:grid-cols-2 max-[520px]:grid-cols-1">

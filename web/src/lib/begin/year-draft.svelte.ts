@@ -2,15 +2,18 @@
 import { dayText } from '$lib/look/day-text';
 import { readyCasts } from '@aggrega/core/fabric';
 import type { ProgrammeFile } from '@aggrega/core/programme';
-import { isDay, newProgramme, releaseDays } from '@aggrega/core/running';
+import { dayAfter, isDay, newProgramme, releaseDays } from '@aggrega/core/running';
 import { words } from './words';
+
+/** Days from now to a first release: time to sew a test block, order and cut. */
+const AHEAD = 42;
 
 export class YearDraft {
   title = $state('');
   unit: 'in' | 'cm' = $state('in');
   months = $state(12);
   kind: 'weekly' | 'fortnightly' | 'monthly' = $state('monthly');
-  start = $state(new Date().toISOString().slice(0, 10));
+  start = $state(dayAfter(new Date().toISOString().slice(0, 10), AHEAD));
   /** As they are typed, with commas between. */
   colourways = $state('');
   letters = $state(4);

@@ -12,6 +12,7 @@
   import type { Desk } from '$lib/server/desk/desk';
   import { dayText } from '$lib/look/day-text';
   import Tools from '$lib/frame/Tools.svelte';
+  import LayoutGrid from '@lucide/svelte/icons/layout-grid';
   import Plus from '@lucide/svelte/icons/plus';
   import Upload from '@lucide/svelte/icons/upload';
   import UsersRound from '@lucide/svelte/icons/users-round';
@@ -61,9 +62,7 @@
       ><Tools />
       {#if data.who?.role === 'owner'}<a class="btn" href="/house"><UsersRound size={17} /> {words.team}</a>{/if}
       <a class="btn" href="/programmes/import"><Upload size={17} /> {words.importAProgramme}</a>
-      <a class="btn {programmes.length === 0 ? 'btn-primary' : ''}" href="/programmes/new"
-        ><Plus size={17} /> {words.newProgramme}</a
-      ></span
+      <a class="btn" href="/programmes/new"><Plus size={17} /> {words.newProgramme}</a></span
     >
   </header>
   {#if data.who?.demo}
@@ -77,6 +76,11 @@
     <div class="mt-8 max-w-prose">
       <p class="text-lead">{words.noProgrammes}</p>
       <p class="mt-2 text-quiet">{words.noProgrammesMore}</p>
+      {#if organises(data.who?.role)}<p class="mt-4">
+          <a class="btn btn-primary" href="/programmes/compose"
+            ><LayoutGrid size={17} aria-hidden="true" /> {words.composeAYear}</a
+          >
+        </p>{/if}
     </div>
   {:else}
     <div class="mt-6 grid grid-cols-[minmax(0,1fr)_25rem] gap-x-10 gap-y-8 max-[1000px]:grid-cols-1">

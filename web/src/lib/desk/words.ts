@@ -34,8 +34,9 @@ export const words = spoken('desk', {
   or: ', or',
   setUpYourOwnShop: 'set up your own shop or guild',
   noProgrammes: 'There is no programme here yet.',
+  composeAYear: 'Compose a year',
   noProgrammesMore:
-    'Start one from nothing, or import a file. The desk then tells what needs doing, day by day: sheets to proof, kits to cut, fabric to order.',
+    'Let us lay out a whole year, start one from nothing, or import a file. The desk then tells what needs doing, day by day: sheets to proof, kits to cut, fabric to order.',
   peopleNext: (people: number, name: Said, day: Said) =>
     say`${people} ${plural(people, { one: 'person', other: 'people' })}. Next: ${name}, ${day}.`,
   peopleNoNext: (people: number) =>
