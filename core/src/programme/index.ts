@@ -50,6 +50,7 @@ export {
 } from './changes/cast-changes';
 export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes/changes';
 export { differenceWords, differences } from './changes/differences';
+export { differentParts, documentParts, partTitle, withParts, type DocumentPart } from './changes/parts';
 export {
   withBlockCopied,
   withBlockInMonth,

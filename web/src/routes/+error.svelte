@@ -11,7 +11,7 @@
 </script>
 
 <svelte:head><title>{words.aggrega2}</title></svelte:head>
-<main class="mx-auto max-w-xl px-6 py-24">
+<main id="page" tabindex="-1" class="mx-auto max-w-xl px-6 py-24">
   <p class="text-quiet">{page.status}</p>
   <h1 class="mt-1 text-title">{title || words.somethingWentWrongOnOur}</h1>
   {#if missing}

@@ -57,7 +57,7 @@
 
 <svelte:head><title>{words.composeAYearAggrega}</title></svelte:head>
 
-<main class="mx-auto max-w-[90rem] px-7 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-[90rem] px-7 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
       <p><a class="link text-quiet" href="/programmes/new">{words.aNewProgramme}</a></p>
@@ -65,7 +65,7 @@
     </div>
     <Tools />
   </header>
-  <div class="mt-5 grid grid-cols-[21rem_minmax(0,1fr)] gap-x-10 border-t-2 border-ink pt-5 max-[900px]:grid-cols-1">
+  <div class="mt-5 grid grid-cols-[21rem_minmax(0,1fr)] gap-x-10 border-t-2 border-ink pt-5 max-[56.25rem]:grid-cols-1">
     <WishForm {wish} working={composer.working} onask={() => ask()} onstop={() => composer.stop()} />
     <section aria-label={words.yearsFound} aria-busy={composer.working}>
       {#if trouble || composer.trouble}

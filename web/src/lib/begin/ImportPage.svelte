@@ -73,7 +73,7 @@
 
 <svelte:head><title>{words.importAggrega}</title></svelte:head>
 
-<main class="mx-auto max-w-5xl px-7 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-5xl px-7 pb-16">
   <header class="flex items-end pt-8">
     <div class="mr-auto">
       <p><a class="link text-quiet" href="/">{words.desk}</a></p>

@@ -43,7 +43,7 @@
 
 <svelte:head><title>{words.aNewProgrammeAggrega}</title></svelte:head>
 
-<main class="mx-auto max-w-3xl px-7 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-3xl px-7 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
       <p><a class="link text-quiet" href="/">{words.desk}</a></p>
@@ -54,7 +54,7 @@
   <ReadyYears />
   <h2 class="mt-10 border-b border-ink pb-1 text-lead">{words.orStartFromNothing}</h2>
   <form class="mt-4" onsubmit={(e) => void make(e)}>
-    <div class="grid grid-cols-2 gap-x-8 gap-y-4 max-[640px]:grid-cols-1">
+    <div class="grid grid-cols-2 gap-x-8 gap-y-4 max-[40rem]:grid-cols-1">
       <Field label={words.name} class="col-span-full" bind:value={year.title} />
       {#if data.programmes.length > 0}
         <label class="col-span-full block"

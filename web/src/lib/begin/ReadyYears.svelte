@@ -12,7 +12,7 @@
     <a class="btn btn-primary" href="/programmes/compose"><LayoutGrid size={17} aria-hidden="true" /> {words.composeAYear}</a>
   </div>
   <h2 class="mt-6 text-note text-quiet">{words.orTakeOneOfThese}</h2>
-  <ul class="mt-1 grid grid-cols-3 gap-x-6 max-[800px]:grid-cols-2 max-[520px]:grid-cols-1">
+  <ul class="mt-1 grid grid-cols-3 gap-x-6 max-[50rem]:grid-cols-2 max-[32.5rem]:grid-cols-1">
     {#each readyYears as ready (ready.id)}
       {@const cast = readyCasts.find((c) => c.id === ready.cast)!}
       <li>

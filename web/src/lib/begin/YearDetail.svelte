@@ -23,7 +23,7 @@
   const amountsOf = (month: string) => proof?.packets.find((p) => p.months.includes(month))?.amounts ?? [];
 </script>
 
-<div class="mt-6 grid grid-cols-[minmax(0,15rem)_1fr] gap-x-8 gap-y-4 border-t border-rule pt-5 max-[700px]:grid-cols-1">
+<div class="mt-6 grid grid-cols-[minmax(0,15rem)_1fr] gap-x-8 gap-y-4 border-t border-rule pt-5 max-[43.75rem]:grid-cols-1">
   <div>
     <img class="max-h-96 w-full object-contain object-top" src={svgAddress(picture.svg)} alt={words.theQuiltIn(picture.name)} />
     {#if offer.pictures.length > 1}
@@ -97,7 +97,7 @@
       <th class="py-1 pr-3 font-normal">{words.keep}</th><th class="pr-3 font-normal">{words.month}</th><th
         class="pr-3 font-normal">{words.blocks}</th
       ><th class="pr-3 font-normal">{words.teaches}</th><th class="pr-3 text-right font-normal">{words.hoursHead}</th><th
-        class="font-normal max-[900px]:hidden">{words.fabricEach}</th
+        class="font-normal max-[56.25rem]:hidden">{words.fabricEach}</th
       >
     </tr>
   </thead>
@@ -128,7 +128,7 @@
           {#if practises.length > 0}<span class="block text-note text-quiet">{words.practised(practises.join(', '))}</span>{/if}
         </td>
         <td class="numeral py-2 pr-3 text-right">{minutes > 0 ? Math.round(minutes / 30) / 2 : ''}</td>
-        <td class="py-2 text-note max-[900px]:hidden"
+        <td class="py-2 text-note max-[56.25rem]:hidden"
           >{amountsOf(name)
             .map((a) => words.amountOf(a.text, a.letter))
             .join(', ')}</td

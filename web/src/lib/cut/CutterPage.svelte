@@ -72,7 +72,7 @@
     {#if data.problems.length > 0 && !own}
       <Problems problems={data.problems} document={bench.saver.document} title={words.thesePiecesCantBeCut} />
     {:else if run}
-      <div class="mt-4 grid grid-cols-[minmax(0,1fr)_16rem] gap-x-6 max-[800px]:block">
+      <div class="mt-4 grid grid-cols-[minmax(0,1fr)_16rem] gap-x-6 max-[50rem]:block">
         <div>
           <h3 class="mb-2">
             {#if own}{own.name}{:else}{words.mat(

@@ -52,7 +52,7 @@
 
 <svelte:head><title>{words.deskAggrega}</title></svelte:head>
 
-<main class="mx-auto max-w-[84rem] px-7 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-[84rem] px-7 pb-16">
   <header class="flex flex-wrap items-end gap-4 pt-8">
     <div class="mr-auto">
       <p class="text-quiet"><span class="numeral">{words.aggrega}</span>{data.who?.house ? ` · ${data.who.house}` : ''}</p>
@@ -83,7 +83,7 @@
         </p>{/if}
     </div>
   {:else}
-    <div class="mt-6 grid grid-cols-[minmax(0,1fr)_25rem] gap-x-10 gap-y-8 max-[1000px]:grid-cols-1">
+    <div class="mt-6 grid grid-cols-[minmax(0,1fr)_25rem] gap-x-10 gap-y-8 max-[62.5rem]:grid-cols-1">
       <section aria-label={words.needsAHand} aria-busy={looked.waiting.size > 0}>
         <h2 class="border-b-2 border-ink pb-1 text-head">{words.needsAHand}</h2>
         <Looking {looked} onagain={() => void look()} />

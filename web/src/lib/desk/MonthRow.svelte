@@ -33,11 +33,11 @@
 </script>
 
 <a
-  class="flex items-center gap-5 py-2.5 hover:bg-edge max-[640px]:flex-wrap max-[640px]:gap-x-3 max-[640px]:gap-y-1"
+  class="flex items-center gap-5 py-2.5 hover:bg-edge max-[40rem]:flex-wrap max-[40rem]:gap-x-3 max-[40rem]:gap-y-1"
   href="/programmes/{bench.slug}/months/{month.id}/draft{page.url.search}"
 >
   <span class="numeral w-8 text-right text-head">{number}</span>
-  <span class="flex w-32 shrink-0 gap-1 max-[640px]:w-auto">
+  <span class="flex w-32 shrink-0 gap-1 max-[40rem]:w-auto">
     {#each month.blocks as entry (entry.key)}
       <Picture class="h-16 w-16" drawing={blockDrawing(entry.block, entry.finished)} {colours} label={entry.block.name} />
     {:else}
@@ -53,7 +53,7 @@
         {programme.unit}{:else}{parts || words.noBlockYet}{/each}
     </span>
   </span>
-  <span class="w-44 text-right text-quiet max-[640px]:w-full max-[640px]:pl-11 max-[640px]:text-left"
+  <span class="w-44 text-right text-quiet max-[40rem]:w-full max-[40rem]:pl-11 max-[40rem]:text-left"
     >{dayText(month.release, page.data.locale)}<span class="block text-note">{releaseStates[state]}</span></span
   >
 </a>

@@ -36,7 +36,7 @@
     <ul>
       {#each own as task (`${task.slug} ${task.id}`)}
         <li
-          class="grid grid-cols-[6.5rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-rule py-2.5 max-[640px]:grid-cols-1"
+          class="grid grid-cols-[6.5rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-rule py-2.5 max-[40rem]:grid-cols-1"
           data-task={task.id}
         >
           <span class="tabular text-note {when === 'late' ? 'text-madder' : 'text-quiet'}">{day(task)}</span>
@@ -45,7 +45,7 @@
             {#if house}<span class="text-quiet"> · {task.programme}</span>{/if}
             {#if task.why}<span class="block text-note text-quiet">{task.why}</span>{/if}
           </span>
-          <a class="btn no-print max-[640px]:mt-1.5 max-[640px]:justify-self-start" href={address(task)}
+          <a class="btn no-print max-[40rem]:mt-1.5 max-[40rem]:justify-self-start" href={address(task)}
             >{words.openStation(stationName(task.station))} <ArrowRight size={16} aria-hidden="true" /></a
           >
         </li>

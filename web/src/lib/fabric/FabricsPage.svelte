@@ -145,7 +145,7 @@
 <svelte:window {onkeydown} />
 
 <YearFrame about={words.chooseFabricsAndCheckTheir}>
-  <div class="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-8 max-[1100px]:grid-cols-1">
+  <div class="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] gap-8 max-[68.75rem]:grid-cols-1">
     <div>
       <fieldset class="no-print flex flex-wrap" aria-label={words.view}>
         {#each Object.entries(VIEWS) as [id, name] (id)}

@@ -9,7 +9,7 @@
 
 <svelte:head><title>{words.aggrega(title)}</title></svelte:head>
 
-<main class="mx-auto max-w-xl px-7 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-xl px-7 pb-16">
   <header class="flex items-end gap-4 border-b-2 border-ink pt-10 pb-3">
     <div class="mr-auto">
       <p class="text-quiet"><a class="hover:underline" href="/">{words.aggrega2}</a> · {about}</p>

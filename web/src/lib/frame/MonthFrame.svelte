@@ -58,7 +58,7 @@
 <svelte:head><title>{month?.name ?? words.monthNotFound} · {bench.programme.title}</title></svelte:head>
 
 {#if !month}
-  <main class="px-8 py-20">
+  <main id="page" tabindex="-1" class="px-8 py-20">
     <h1 class="text-title">{words.thisMonthDoesntExistAny}</h1>
     <p class="mt-3">{words.pickAnotherFromTheStrip}</p>
   </main>
@@ -94,7 +94,7 @@
       </div>
       <div class="side mt-5">{@render side()}</div>
     </aside>
-    <main>
+    <main id="page" tabindex="-1">
       {#if ['draft', 'sew', 'cut'].includes(station)}<NewerDraft month={month.id} />{/if}
       {@render children()}
     </main>
@@ -129,7 +129,7 @@
     margin: 0 -0.4rem;
     padding: 0.75rem 0.4rem 1.5rem;
   }
-  @media (max-width: 960px) {
+  @media (max-width: 60rem) {
     .month-page {
       display: flex;
       flex-direction: column;
@@ -153,7 +153,7 @@
       order: 1;
     }
   }
-  @media (max-width: 640px) {
+  @media (max-width: 40rem) {
     aside {
       display: block;
     }

@@ -104,7 +104,7 @@
   .current {
     color: var(--color-primary-content);
   }
-  @media (max-width: 700px) {
+  @media (max-width: 43.75rem) {
     .selvage {
       width: 52px;
     }

@@ -40,9 +40,9 @@
 <svelte:head><title>{name ? `${name} · ` : ''}{programme.title}</title></svelte:head>
 
 <div
-  class="grid max-w-[92rem] grid-cols-[minmax(0,1fr)_17rem] gap-x-9 px-7 pb-10 max-[640px]:px-4 max-[960px]:block print:block print:p-0"
+  class="grid max-w-[92rem] grid-cols-[minmax(0,1fr)_17rem] gap-x-9 px-7 pb-10 max-[40rem]:px-4 max-[60rem]:block print:block print:p-0"
 >
-  <main>
+  <main id="page" tabindex="-1">
     <header class="pt-4 {paper ? 'no-print' : ''}">
       <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div class="mr-auto">

@@ -2,6 +2,7 @@
 import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('frame', {
+  skipToThePage: 'Skip to the page',
   // ColourwayTabs
   colourways: 'Colourways',
 

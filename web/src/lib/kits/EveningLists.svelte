@@ -65,7 +65,7 @@
   {#if open}
     <Working progress={asker.progress} what={words.sharingOutTheWork} />
     {#each asker.problems as p (p.path + p.message)}<p class="mt-2 text-madder" role="alert">{p.message}.</p>{/each}
-    <div class="mt-3 grid gap-x-8 gap-y-5 {hands > 1 ? 'grid-cols-2 max-[900px]:grid-cols-1' : ''}">
+    <div class="mt-3 grid gap-x-8 gap-y-5 {hands > 1 ? 'grid-cols-2 max-[56.25rem]:grid-cols-1' : ''}">
       {#each asker.answer ?? [] as hand, i (i)}
         <article class="break-inside-avoid" data-hand={i + 1}>
           <h3 class="flex border-b border-ink pb-1 text-lead">

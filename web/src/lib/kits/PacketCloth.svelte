@@ -25,7 +25,7 @@
 </script>
 
 <section
-  class="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,22rem)] gap-x-6 break-inside-avoid max-[800px]:block"
+  class="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,22rem)] gap-x-6 break-inside-avoid max-[50rem]:block"
   data-packet-fabric={fabric.id}
 >
   <svg

@@ -343,7 +343,7 @@
     break-after: page;
   }
   /* On a telephone everything stands one under the other. */
-  @media screen and (max-width: 640px) {
+  @media screen and (max-width: 40rem) {
     .paper {
       padding: 1rem;
     }

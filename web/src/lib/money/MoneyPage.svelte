@@ -58,7 +58,7 @@
         <a class="link" href="/programmes/{bench.slug}/fabrics">{words.fabrics}</a>{words.toSeeTheCost}
       </p>
     {/if}
-    <dl class="mt-5 grid grid-cols-3 gap-x-8 border-t-2 border-ink max-[700px]:grid-cols-1">
+    <dl class="mt-5 grid grid-cols-3 gap-x-8 border-t-2 border-ink max-[43.75rem]:grid-cols-1">
       {#each [[words.averageCostOfAKit, money(year.perKit)], [words.profitForTheYear, money(year.margin)], [words.breaksEvenAt, year.breakEven === undefined ? '–' : words.people(year.breakEven)], [words.costOfAllKits, money(year.cost)], [words.incomeBeforeTax, money(year.income)], [words.costOfSparesAndDemo, money(year.unsold)]] as [name, value] (name)}
         <div class="border-b border-rule py-2" data-sum={name}>
           <dt class="text-note text-quiet">{name}</dt>

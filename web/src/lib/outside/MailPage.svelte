@@ -19,7 +19,7 @@
 
 <svelte:head><title>{words.demoMailboxAggrega}</title></svelte:head>
 
-<main class="mx-auto max-w-3xl px-6 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-3xl px-6 pb-16">
   <header class="flex items-end gap-4 pt-8">
     <div class="mr-auto">
       <p class="numeral text-quiet">{words.demoMailbox}</p>

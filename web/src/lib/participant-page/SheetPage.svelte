@@ -32,7 +32,7 @@
   <a class="btn" href="{files}/sheet.txt" download>{words.text}</a>
   <Tools />
 </header>
-<main class="mx-auto max-w-4xl overflow-x-auto px-4 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-4xl overflow-x-auto px-4 pb-16">
   <PaperView
     photoAt={(photo) => `/p/${data.key}/photos/${photo}`}
     paper={data.paper}

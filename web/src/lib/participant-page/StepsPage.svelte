@@ -15,7 +15,7 @@
 
 <svelte:head><title>{words.stepByStep(data.name)}</title></svelte:head>
 
-<main class="mx-auto max-w-3xl px-4 pb-6">
+<main id="page" tabindex="-1" class="mx-auto max-w-3xl px-4 pb-6">
   <header class="flex flex-wrap items-center gap-2 pt-4 pb-3">
     <h1 class="mr-auto text-lead">{data.name}</h1>
     <a class="btn" href={sheet}>{READER.sheet}</a>

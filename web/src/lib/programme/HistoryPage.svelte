@@ -48,12 +48,22 @@
       <h2 class="border-b-2 border-ink pb-1 text-head">{dayText(day, page.data.locale)}</h2>
       <ul>
         {#each entries as entry (entry.id)}
-          <li class="flex gap-4 border-b border-rule py-2" data-entry={entry.id}>
+          <li class="flex flex-wrap gap-x-4 gap-y-1 border-b border-rule py-2" data-entry={entry.id}>
             <span class="tabular w-14 shrink-0 text-quiet">{timeOf(entry.at)}</span>
             <span class="w-36 shrink-0">{entry.by}</span>
-            <span class="mr-auto min-w-0 break-words"
+            <span class="mr-auto min-w-0 flex-1 basis-60 break-words"
               >{#each entry.says as line, i (i)}<span class="block">{line}</span>{:else}{words.savedNoChanges}{/each}</span
             >
+            {#if entry.revision}
+              <a class="no-print shrink-0" href="/programmes/{bench.slug}/record/{entry.revision}" aria-label={words.lookAtIt}
+                ><img
+                  class="h-12 w-12 object-contain"
+                  src="/programmes/{bench.slug}/record/{entry.revision}/quilt.svg"
+                  alt={words.lookAtIt}
+                  loading="lazy"
+                /></a
+              >
+            {/if}
             {#if entry.way && entry.says.length > 0}
               <button class="no-print link shrink-0 self-start text-note" onclick={() => void undo(entry)}
                 >{entry.way === 'undo' ? words.undo : words.restoreIt}</button

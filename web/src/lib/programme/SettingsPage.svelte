@@ -12,7 +12,7 @@
 </script>
 
 <YearFrame about={words.howThisProgrammeIsMade} colourways={false}>
-  <div class="mt-4 grid grid-cols-2 gap-x-10 gap-y-8 max-[820px]:grid-cols-1">
+  <div class="mt-4 grid grid-cols-2 gap-x-10 gap-y-8 max-[51.25rem]:grid-cols-1">
     <HouseForm />
     <div>
       <TitleForm />

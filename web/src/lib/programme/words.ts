@@ -81,6 +81,25 @@ export const words = spoken('programme', {
   aProgrammeNeedsAName: 'A programme needs a name.',
   whereParticipantsAsk: 'Where participants can ask (on every sheet)',
 
+  // StatePage
+  history: 'History',
+  asItWas: (when: Said) => say`As it was on ${when}`,
+  then: 'Then',
+  thenBy: (name: Said) => say`Then, saved by ${name}`,
+  now: 'Now',
+  theQuilt: (when: Said) => say`The quilt: ${when}`,
+  nothingIsDifferent: 'Nothing is different from today.',
+  whatComesBack: 'What to bring back',
+  andMoreLines: (n: Said) => say`and ${n} more`,
+  bringBack: 'Bring it back',
+  backTo: (when: Said) => say`back to ${when}`,
+  thesePartsBelongTogether: (why: Said) =>
+    say`These parts can’t come back alone: ${why} Tick the parts that belong together. Nothing was changed.`,
+  itCanBeUndone: 'It becomes a new save, which you can undo.',
+  whatIsNotInASave:
+    'Participants, their kits and payments, releases and published sheets aren’t part of a save; they stay as they are.',
+  lookAtIt: 'Look at it',
+
   // HistoryPage
   whoChangedWhatAndWhen: 'Who changed what, and when',
   nothingHasBeenChangedYet: 'Nothing has been changed yet.',

@@ -191,7 +191,7 @@
     <QuiltParts quilt={made.quilt} {size} {colourway} />
     <section class="no-print mt-8" aria-label={words.waysOfTurningTheBlocks}>
       <h2 class="border-b-2 border-ink pb-1 text-head">{words.tryTheBlocksTurnedOther}</h2>
-      <div class="mt-3 grid grid-cols-5 gap-4 max-[960px]:grid-cols-3">
+      <div class="mt-3 grid grid-cols-5 gap-4 max-[60rem]:grid-cols-3">
         {#each turned as { way, picture: other } (way)}
           <button
             class="cursor-pointer border-b-4 pb-1 text-left hover:bg-edge {way === turning

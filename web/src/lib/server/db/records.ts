@@ -43,6 +43,18 @@ export const listRecord = async (
   { before, most }: { before: number | null; most: number },
 ): Promise<RecordRow[]> => (await db.query<RecordRow>(LIST, [programme, before, most])).rows;
 
+const REVISION_TIME = `
+  select at, by_name as by from record
+  where programme_id = $1 and subject = 'programme_revision' and row_key ->> 'revision' = $2::text order by id desc limit 1`;
+
+/** When a save was made, and by whom. */
+export const revisionTime = async (
+  db: pg.ClientBase,
+  programme: string,
+  revision: number,
+): Promise<{ at: Date; by: string | null } | undefined> =>
+  (await db.query<{ at: Date; by: string | null }>(REVISION_TIME, [programme, revision])).rows[0];
+
 export interface DeletedRow {
   id: number;
   subject: string;

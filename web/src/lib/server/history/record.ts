@@ -22,6 +22,8 @@ export interface RecordEntry {
   says: string[];
   /** What can be done about it. */
   way?: 'undo' | 'restore';
+  /** The save after which the programme was as its picture shows it. */
+  revision?: number;
 }
 
 const MOST = 60;
@@ -115,7 +117,8 @@ function pageOf(rows: readonly RecordRow[], says: (row: RecordRow) => string[]):
       : row.subject === 'programme_revision' && Number(row.key.revision) > 1
         ? 'undo'
         : undefined;
-    entries.push({ id: row.id, at: row.at, by, says: words, ...(way && { way }) });
+    const revision = row.subject === 'programme_revision' ? Number(row.key.revision) : undefined;
+    entries.push({ id: row.id, at: row.at, by, says: words, ...(way && { way }), ...(revision && { revision }) });
   }
   return { entries, ...(rows.length === MOST && { next: rows.at(-1)!.id }) };
 }

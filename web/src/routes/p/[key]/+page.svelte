@@ -18,7 +18,7 @@
 
 <svelte:head><title>{view.title}</title></svelte:head>
 
-<main class="mx-auto max-w-2xl px-4 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-2xl px-4 pb-16">
   <header class="flex items-start gap-4 pt-6">
     <div class="mr-auto">
       <p class="text-quiet">{view.name} · {[view.colourway, view.size].filter(Boolean).join(', ')}</p>

@@ -7,7 +7,7 @@
 
 <svelte:head><title>{words.theGroupsBlocks}</title></svelte:head>
 
-<main class="mx-auto max-w-4xl px-4 pb-16">
+<main id="page" tabindex="-1" class="mx-auto max-w-4xl px-4 pb-16">
   <p class="pt-4"><a class="btn" href="/p/{data.key}">{words.backToYourPage}</a></p>
   <h1 class="mt-4 text-title">{words.theGroupsBlocks}</h1>
   {#if pictures.length === 0}<p class="mt-3">{words.noOneHasSharedA}</p>{/if}
