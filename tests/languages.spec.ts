@@ -94,7 +94,16 @@ test('a language that is only a folder of words reaches every text of the pages'
   const measured = /^[-−]?[\d\s,.]+ (GBP|yd)$|^(cost|income)?, GBP$|^webcal:|^, (in|cm)$/;
   const units = /\b(in|yd|kg)\b/g;
   const left: Record<string, string[]> = {};
-  const pages = ['/', '/account', '/house', '/archive', '/programmes/new', '/programmes/compose?from=low-water', '/programmes/import', `/programmes/${slug}`];
+  const pages = [
+    '/',
+    '/account',
+    '/house',
+    '/archive',
+    '/programmes/new',
+    '/programmes/compose?from=low-water',
+    '/programmes/import',
+    `/programmes/${slug}`,
+  ];
   const stations = ['roster', 'post', 'pickup', 'kits', 'samples', 'record', 'calendar', 'fabrics', 'money', 'forecast'];
   const more = ['quilt', 'figures'];
   const rooms = ['draft', 'sew', 'cut', 'cutting-room', 'cutter', 'kits'];

@@ -35,7 +35,7 @@
   const strips = (n: number) => words.countStrips(n);
 </script>
 
-<div class="grid grid-cols-[9.5rem_1fr] gap-y-1">
+<div class="grid grid-cols-[9.5rem_1fr] max-[20rem]:block gap-y-1">
   <div></div>
   <svg viewBox="0 0 {width} 34" class="block w-full overflow-visible" aria-hidden="true">
     {#each ticks as t (t)}

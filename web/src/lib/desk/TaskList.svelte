@@ -27,7 +27,9 @@
     if (days === 0) return '';
     return days === 1 ? words.tomorrow : dayText(due, page.data.locale, 'weekday');
   }
-  const address = ({ slug, month, station }: HouseTask) => `/programmes/${slug}${month ? `/months/${month}` : ''}/${station}`;
+  /** Who owes most comes first where payments are asked for. */
+  const address = ({ slug, month, station, kind }: HouseTask) =>
+    `/programmes/${slug}${month ? `/months/${month}` : ''}/${station}${kind === 'unpaid' ? '?sort=paid' : ''}`;
 </script>
 
 {#each groups as { when, tasks: own } (when)}

@@ -144,7 +144,7 @@
       column-gap: 2rem;
     }
     .count {
-      min-width: 17rem;
+      min-width: min(17rem, 100%);
     }
     .table-first aside {
       display: contents;

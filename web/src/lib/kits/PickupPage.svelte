@@ -5,6 +5,10 @@
   import { keepWork } from '$lib/ask/keep-page';
   import { KitTicks } from './kit-ticks.svelte';
   import { kitCode, packetName, sortName } from './kit-words';
+  import { page } from '$app/state';
+  import { organises } from '$lib/look/role-name';
+  import Printer from '@lucide/svelte/icons/printer';
+  import type { MonthRelease } from '$lib/server/db/releases';
   import type { KitRow } from '$lib/server/db/kits';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -13,6 +17,7 @@
   let { data }: { data: { rows: KitRow[]; later: boolean } } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
+  const organiser = $derived(organises(page.data.who?.role));
   const ticks = untrack(() => new KitTicks(bench.slug, 'ready', data));
   onMount(() => {
     ticks.start();
@@ -33,10 +38,25 @@
     made: string;
     address: string;
     notes: string;
+    /** The newest month that is out, where it is not paid yet. */
+    unpaid?: string;
     ready: KitRow[];
     /** Cut, but not in a bag yet. */
     unpacked: KitRow[];
     handed: number;
+  }
+  /** Months that are out, in order; whoever has paid up to the last of them, or beyond, owes nothing. */
+  const released = $derived(
+    programme.months.filter((m) =>
+      (page.data.releases as MonthRelease[]).some((r) => r.month === m.id && r.state === 'released'),
+    ),
+  );
+  // Where nobody's payment is noted, payments are kept elsewhere.
+  const noted = $derived(ticks.rows.some((k) => k.paidTo !== ''));
+  function owedBy({ paidTo }: KitRow): string | undefined {
+    const newest = released.at(-1);
+    const place = (id: string) => programme.months.findIndex((m) => m.id === id);
+    return noted && newest && place(paidTo) < place(newest.id) ? newest.name : undefined;
   }
   const visitors = $derived.by(() => {
     const found = new Map<string, Visitor>();
@@ -49,6 +69,7 @@
         made,
         address: kit.address,
         notes: kit.notes,
+        unpaid: owedBy(kit),
         ready: [],
         unpacked: [],
         handed: 0,
@@ -116,6 +137,7 @@
         >
       {/each}
     </fieldset>
+    <button class="btn" onclick={() => window.print()}><Printer size={17} aria-hidden="true" /> {words.printTheList}</button>
     <div class="w-full sm:w-auto"><Connection {ticks} /></div>
   </div>
   {#if told}
@@ -133,13 +155,41 @@
         )}{:else if ticks.rows.length === 0}{words.noKitsYetAddParticipants}{:else}{words.nothingIsPackedYetKits}{/if}
     </p>
   {/if}
-  <ul class="mt-2">
+  <table class="mt-2 hidden w-full print:table">
+    <thead>
+      <tr class="border-b border-ink text-left"
+        ><th class="py-1 pr-4">{words.nameHead}</th><th class="pr-4">{words.kits}</th><th class="pr-4">{words.payment}</th><th
+          class="w-1/4">{words.collectedBy}</th
+        ></tr
+      >
+    </thead>
+    <tbody>
+      {#each shown.filter((v) => v.ready.length > 0) as v (v.id)}
+        <tr class="break-inside-avoid border-b border-rule align-top"
+          ><td class="py-1.5 pr-4"
+            >{v.name}<span class="block text-note text-quiet">{v.made}{v.notes ? ` · ${v.notes}` : ''}</span></td
+          ><td class="py-1.5 pr-4"
+            >{#each v.ready as kit (kit.month)}<span class="mr-3 whitespace-nowrap"
+                ><span class="mr-1 inline-block h-3 w-3 border border-ink"></span>{packetName(programme, kit.month)}</span
+              >{/each}</td
+          ><td class="py-1.5 pr-4">{v.unpaid ? words.notPaidFor(v.unpaid) : ''}</td><td></td></tr
+        >
+      {/each}
+    </tbody>
+  </table>
+  <ul class="no-print mt-2">
     {#each shown.slice(0, MOST) as v (v.id)}
       <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-3" data-visitor={v.name}>
         <div class="min-w-48 flex-1">
-          <p class="text-lead font-semibold">{v.name}</p>
+          <p class="text-lead font-semibold">
+            {#if organiser}<a
+                class="hover:underline"
+                href="/programmes/{bench.slug}/roster?find={encodeURIComponent(v.name)}&person={v.id}">{v.name}</a
+              >{:else}{v.name}{/if}
+          </p>
           <p class="text-quiet">{v.made}{v.handed > 0 ? words.handedOut2(v.handed) : ''}</p>
           {#if way === 'post' && v.address}<p class="text-note whitespace-pre-line">{v.address}</p>{/if}
+          {#if v.unpaid}<p class="text-note font-semibold">{words.notPaidFor(v.unpaid)}</p>{/if}
           {#if v.notes}<p class="text-note">{v.notes}</p>{/if}
         </div>
         <div class="flex flex-wrap gap-2">

@@ -41,6 +41,12 @@ export const words = spoken('kits', {
   nothingLeftForThisPerson: 'Nothing left for this person.',
   markAllAsCut: 'Mark all as cut',
   printTheLists: 'Print the lists',
+  // PickupPage
+  printTheList: 'Print the list',
+  notPaidFor: (month: Said) => say`Not paid for ${month}`,
+  payment: 'Payment',
+  collectedBy: 'Collected by',
+  nameHead: 'Name',
   theseKitsOnlyWithoutSpares: 'These kits only, without spares. How to lay and cut each fabric is under Cutting in its month.',
   weCantReachTheServer: 'We can’t reach the server. What shows as cut is saved; the rest isn’t.',
 

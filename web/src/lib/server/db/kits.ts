@@ -67,6 +67,8 @@ export interface KitRow {
   handing: 'pickup' | 'post';
   address: string;
   notes: string;
+  /** The month up to which they have paid; '' where nothing is noted. */
+  paidTo: string;
   month: string;
   state: KitState;
   cut: Date | null;
@@ -75,7 +77,7 @@ export interface KitRow {
 }
 
 const LIST = `
-  select t.id as participant, t.name, t.colourway, t.size, t.handing, t.address, t.notes, $2::text as month, coalesce(k.state, 'planned') as state,
+  select t.id as participant, t.name, t.colourway, t.size, t.handing, t.address, t.notes, t.paid_to as "paidTo", $2::text as month, coalesce(k.state, 'planned') as state,
     k.cut_at as cut, k.packed_at as packed, k.handed_at as handed
   from programme p join participant t on t.programme_id = p.id
   left join kit k on k.programme_id = t.programme_id and k.month = $2 and k.participant_id = t.id
@@ -93,7 +95,7 @@ export async function listKits(
 }
 
 const READY = `
-  select t.id as participant, t.name, t.colourway, t.size, t.handing, t.address, t.notes, k.month, k.state,
+  select t.id as participant, t.name, t.colourway, t.size, t.handing, t.address, t.notes, t.paid_to as "paidTo", k.month, k.state,
     k.cut_at as cut, k.packed_at as packed, k.handed_at as handed
   from kit k join programme p on p.id = k.programme_id
   join participant t on t.programme_id = k.programme_id and t.id = k.participant_id

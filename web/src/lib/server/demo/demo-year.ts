@@ -39,10 +39,10 @@ export function demoAt(file: ProgrammeFile, today: string): ProgrammeFile {
   };
 }
 
-/** A programme that is still being planned: its first month comes out five to six weeks from today, on the same day of the week. */
-export function demoAhead(file: ProgrammeFile, today: string): ProgrammeFile {
+/** A programme before its first month, which comes out so many weeks from today, or up to one more, on the same day of the week. */
+export function demoAhead(file: ProgrammeFile, today: string, weeksAhead: number): ProgrammeFile {
   const first = file.months![0]!.release!;
-  const weeks = Math.ceil(daysBetween(first, today) / 7) + 5;
+  const weeks = Math.ceil(daysBetween(first, today) / 7) + weeksAhead;
   const moved = (day: string) => dayAfter(day, weeks * 7);
   const { cadence } = file.calendar ?? {};
   return {

@@ -5,6 +5,7 @@ import type pg from 'pg';
 import { randomUUID } from 'node:crypto';
 import allotmentYear from '$demo/allotment-year.aggrega.json';
 import scrapBasket from '$demo/winter-scrap-basket.aggrega.json';
+import lowWater from '$demo/low-water.aggrega.json';
 import roster from '$demo/allotment-year.roster.csv?raw';
 import { now, todayIn } from '../clock';
 import { deleteOrganisation, insertOrganisation } from '../db/organisations';
@@ -22,6 +23,12 @@ export const DEMO_OWNER = {
   name: 'Cleo Ferris',
   email: 'cleo.ferris@quarry-road.example',
 };
+
+/** Further programmes, with the weeks until they begin: one is being planned, the other is about to be cut. */
+const AHEAD = [
+  [scrapBasket, 5],
+  [lowWater, 2],
+] as const;
 
 /** Works with her; her account opens no more than the owner's. */
 const DEMO_HAND = { id: '00000000-0000-4000-8000-000000000003', name: 'Dot Larch', email: 'dot.larch@quarry-road.example' };
@@ -47,9 +54,11 @@ async function loadIn(db: pg.ClientBase, fresh: boolean): Promise<void> {
   const reading = readProgramme(withSlip(document));
   if (!reading.ok)
     throw new Error(`the demonstration programme is unsound: ${reading.errors[0]!.path} ${reading.errors[0]!.message}`);
-  const ahead = readProgramme(demoAhead(scrapBasket as unknown as ProgrammeFile, today));
-  if (!ahead.ok) throw new Error(`the second demonstration is unsound: ${ahead.errors[0]!.path} ${ahead.errors[0]!.message}`);
-  await storeNew(db, ahead.file);
+  for (const [other, weeks] of AHEAD) {
+    const ahead = readProgramme(demoAhead(other as unknown as ProgrammeFile, today, weeks));
+    if (!ahead.ok) throw new Error(`${other.title} is unsound: ${ahead.errors[0]!.path} ${ahead.errors[0]!.message}`);
+    await storeNew(db, ahead.file);
+  }
   const slug = await storeNew(db, reading.file);
   const csv = { text: datesMoved(roster, daysToMove(file, today)), newId: randomUUID, today };
   const { changes, problems, rows } = readRosterCsv(csv, [], reading.programme);
