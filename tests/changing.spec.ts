@@ -113,18 +113,18 @@ test('a year begins as a copy of another one, with nobody in it, and from nothin
 
 test('an earlier state is looked at and comes back, as a whole or in part, and can be undone', async ({ page, bench }) => {
   await bench.open('/settings');
-  await page.getByLabel('Name', { exact: true }).first().fill('A Name to Forget');
+  await page.getByLabel('Name', { exact: true }).first().fill('Gone Tomorrow');
   await page.getByLabel('Name', { exact: true }).first().press('Enter');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('A Name to Forget');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Gone Tomorrow');
   await bench.open('/quilt');
   await page.getByLabel('Across', { exact: true }).fill('2');
   await page.keyboard.press('Tab');
   await bench.open('/record');
-  await page.locator('[data-entry]').last().getByRole('link', { name: 'Look at it' }).click();
+  await page.getByRole('link', { name: 'Look at it' }).last().click();
   await expect(page.getByRole('img', { name: /^The quilt: Then/ })).toBeVisible();
   await page.getByRole('checkbox', { name: 'The quilt' }).uncheck();
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText(demo.title);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('A Name to Forget');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Gone Tomorrow');
 });

@@ -18,7 +18,7 @@ const lookedThrough = (page) => page.locator('section[aria-busy=false] [data-tas
 
 const views = [
   { name: 'desk', path: '/', act: lookedThrough },
-  { name: 'the-year', path: programme, act: lookedThrough },
+  { name: 'history', path: `${programme}/record`, act: (page) => page.waitForLoadState('networkidle') },
   { name: 'draft', path: `${programme}/months/m3/draft`, act: (page) => page.locator('tr[data-cut="cloche:A1"]').hover() },
   {
     name: 'sew-order',
@@ -83,13 +83,10 @@ const views = [
     },
   },
   {
-    name: 'kits',
-    path: `${programme}/kits`,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Share out the work' }).click();
-      await page.locator('[data-hand="2"] li').first().waitFor();
-      await page.evaluate(() => scrollTo(0, document.querySelector('[data-hand]').offsetTop - 260));
-    },
+    name: 'compose',
+    path: '/programmes/compose?from=kiln-and-chimney',
+    size: { width: 1280, height: 1000 },
+    act: (page) => page.getByText('Checked: every packet').waitFor({ timeout: 120_000 }),
   },
   { name: 'pickup', path: `${programme}/pickup`, size: { width: 1024, height: 768 } },
   { name: 'release', path: `${programme}/months/m3/release` },
