@@ -288,7 +288,7 @@ class Asked {
     if (all > this.wish.fatQuarters) return all;
     // What is over goes round, to the most used first.
     const byUse = [...needs].sort((x, y) => y[1] - x[1]).map(([letter]) => letter);
-    for (let over = 0; over < this.wish.fatQuarters - all; over += 1) {
+    for (let over = 0; byUse.length > 0 && over < this.wish.fatQuarters - all; over += 1) {
       const letter = byUse[over % byUse.length]!;
       needs.set(letter, needs.get(letter)! + 1);
     }

@@ -18,7 +18,7 @@ const notes = spoken('core/compose/ready-year-notes', {
   'low-water': 'Twelve months from the first seam to flying geese.',
   'kiln-and-chimney': 'A bundle of fat quarters, given out at the start.',
   'button-tin': 'A weekly sew-along of 6 in blocks, for a wall quilt.',
-  'frost-at-the-window': 'A mystery for experienced quilters, on point.',
+  'frost-at-the-window': 'A mystery for experienced quilters, for a single bed.',
   'long-hedge': 'Ten months from participants’ own fabric.',
 });
 

@@ -4,8 +4,9 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import Tools from '$lib/frame/Tools.svelte';
-  import { readyYears, type Kept } from '@aggrega/core/compose';
+  import { readyYears } from '@aggrega/core/compose';
   import { onMount } from 'svelte';
+  import type { ComposeQuestion } from './compose.worker';
   import { Composer } from './composer.svelte';
   import { WishDraft } from './wish-draft.svelte';
   import WishForm from './WishForm.svelte';
@@ -22,19 +23,28 @@
   let trouble = $state('');
   const offer = $derived(composer.offers[chosen]);
 
-  function ask(kept?: Kept) {
+  /** What was asked last: other years are sought for the same, whatever stands in the form by now. */
+  let last: ComposeQuestion | undefined;
+
+  function ask() {
     const asked = wish.wish();
     trouble = 'trouble' in asked ? asked.trouble : '';
-    if ('trouble' in asked) return;
-    chosen = 0;
-    if (!kept) keep = [];
     // Plain data: a worker takes no state of a page.
-    void composer.ask($state.snapshot({ base: wish.base(), wish: asked, ...(kept && { kept }) }));
+    if (!('trouble' in asked)) put($state.snapshot({ base: wish.base(), wish: asked }));
+  }
+  function put(question: ComposeQuestion) {
+    last = question;
+    trouble = '';
+    chosen = 0;
+    if (!question.kept) keep = [];
+    void composer.ask(question);
   }
   /** Other blocks for the months that are not kept, or other years altogether. */
   function again() {
-    wish.seed += 1;
-    ask(offer && keep.length > 0 ? { file: offer.year.file, months: keep } : undefined);
+    wish.seed = (wish.seed || 0) + 1;
+    const { base, wish: asked } = last!;
+    const kept = keep.length > 0 ? { file: offer!.year.file, months: $state.snapshot(keep) } : undefined;
+    put({ base, wish: { ...asked, seed: wish.seed }, ...(kept && { kept }) });
   }
   async function create() {
     creating = true;
@@ -65,22 +75,28 @@
     </div>
     <Tools />
   </header>
-  <div class="mt-5 grid grid-cols-[21rem_minmax(0,1fr)] gap-x-10 border-t-2 border-ink pt-5 max-[56.25rem]:grid-cols-1">
-    <WishForm {wish} working={composer.working} onask={() => ask()} onstop={() => composer.stop()} />
+  <div
+    class="mt-5 grid grid-cols-[21rem_minmax(0,1fr)] gap-x-10 border-t-2 border-ink pt-5 max-[56.25rem]:grid-cols-1 print:block"
+  >
+    <div class="no-print">
+      <WishForm {wish} working={composer.working} onask={() => ask()} onstop={() => composer.stop()} />
+    </div>
     <section aria-label={words.yearsFound} aria-busy={composer.working}>
       {#if trouble || composer.trouble}
         <p class="border-l-4 border-madder pl-3 text-madder" role="alert">{trouble || composer.trouble}</p>
       {/if}
       {#if offer}
         <YearOffers offers={composer.offers} bind:chosen />
-        <p class="mt-4 flex flex-wrap items-center gap-2">
+        <p class="no-print mt-4 flex flex-wrap items-center gap-2">
           <button class="btn btn-primary" onclick={() => void create()} disabled={creating || !offer.proof}
             >{words.createThisProgramme}</button
           >
           <button class="btn" onclick={again} disabled={creating}
             >{keep.length > 0 ? words.otherMonths(keep.length) : words.showOthers}</button
           >
-          <span class="text-note text-quiet">{words.seedIs(wish.seed)}</span>
+          <label class="flex items-center gap-2 text-note text-quiet" title={words.sameNumberSameYears}
+            >{words.set}<input class="input w-20" type="number" min="1" max="999999" bind:value={wish.seed} /></label
+          >
         </p>
         {#key offer.year}<YearDetail {offer} bind:keep />{/key}
       {:else if composer.working}

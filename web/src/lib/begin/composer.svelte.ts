@@ -26,9 +26,16 @@ export class Composer {
     this.trouble = '';
     this.working = true;
     const number = this.#asked;
-    const found: Offer[] = [];
     this.#helper = new Helper<ComposeOffers>(ComposeWorker, () => this.#broke());
-    const { asked } = this.#helper;
+    try {
+      await this.#seek(this.#helper, question, number);
+    } catch {
+      if (number === this.#asked) this.#broke();
+    }
+  }
+
+  async #seek({ asked }: Helper<ComposeOffers>, question: ComposeQuestion, number: number): Promise<void> {
+    const found: Offer[] = [];
     await asked.begin(question);
     for (;;) {
       const next = await asked.next();

@@ -172,7 +172,7 @@
             >{#each v.ready as kit (kit.month)}<span class="mr-3 whitespace-nowrap"
                 ><span class="mr-1 inline-block h-3 w-3 border border-ink"></span>{packetName(programme, kit.month)}</span
               >{/each}</td
-          ><td class="py-1.5 pr-4">{v.unpaid ? words.notPaidFor(v.unpaid) : ''}</td><td></td></tr
+          ><td class="py-1.5 pr-4 whitespace-nowrap">{v.unpaid ? words.notPaidFor(v.unpaid) : ''}</td><td></td></tr
         >
       {/each}
     </tbody>
