@@ -120,7 +120,7 @@ describe('an archive', () => {
     const account = { id: '00000000-0000-4000-8000-0000000000ab', name: 'Own', email: own!.email };
     await atTheDoor((db) => putDemoAccount(db, account));
     await asOrganisation(NEW, (db) => putMember(db, NEW, account.id, 'owner'));
-    expect(await takeArchive(NEW, inPieces(archive))).toEqual({ programmes: 2 });
+    expect(await takeArchive(NEW, inPieces(archive))).toEqual({ programmes: 3 });
     const invited = (await asOrganisation(NEW, listInvitations)).map(({ email, role, ends }) => ({ email, role, ends }));
     const asked = others.map(({ email, role }) => ({ email, role, ends: null }));
     expect(invited.sort(byEmail)).toEqual(asked.sort(byEmail));
