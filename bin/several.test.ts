@@ -59,7 +59,7 @@ it('a process that dies in the middle of saves takes nothing with it, and nobody
     const MAKERS = 6;
     const SAVES = 25;
     let answered = 0;
-    let back = Promise.resolve(first);
+    let [back, gone]: [Promise<typeof first>, Promise<unknown>] = [Promise.resolve(first), Promise.resolve()];
     const names = await Promise.all(
       Array.from({ length: MAKERS }, async (_, m) => {
         const path = `/months/m${m + 1}/name`;
@@ -81,11 +81,11 @@ it('a process that dies in the middle of saves takes nothing with it, and nobody
           if (answered === 40) await first.kill();
           if (answered === 70) back = start(env, one);
           // One of the two always answers, however long the other takes to come up.
-          if (answered === 100) {
-            first = await back;
-            await second.kill();
+          if (answered === 100) gone = back.then((up) => ((first = up), second.kill()));
+          if (answered === 120) {
+            await gone;
+            second = await start(env, two);
           }
-          if (answered === 120) second = await start(env, two);
         }
         return was;
       }),
