@@ -93,7 +93,7 @@
 
 <table class="mt-6 w-full border-t-2 border-ink">
   <thead>
-    <tr class="border-b border-rule text-left text-note text-quiet">
+    <tr class="border-b border-rule text-left text-note whitespace-nowrap text-quiet">
       <th class="py-1 pr-3 font-normal">{words.keep}</th><th class="pr-3 font-normal">{words.month}</th><th
         class="pr-3 font-normal">{words.blocks}</th
       ><th class="pr-3 font-normal">{words.teaches}</th><th class="pr-3 text-right font-normal">{words.hoursHead}</th><th
