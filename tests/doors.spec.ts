@@ -52,7 +52,7 @@ test('a shop begins, invites a viewer who looks and changes nothing, and sets a 
   await other.getByLabel('Your name').fill('Vera Moss');
   await other.getByLabel('Password', { exact: true }).fill(PASSWORD);
   await other.getByRole('button', { name: 'Accept' }).click();
-  await expect(other.getByText(`Year ${mark}`)).toBeVisible();
+  await expect(other.getByRole('link', { name: `Year ${mark}` }).first()).toBeVisible();
   await open(other, made);
   await expect(other.getByText('View only: nothing you change here is saved.')).toBeVisible();
   await other.goto(`${made}/roster`);

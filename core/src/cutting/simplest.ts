@@ -1,4 +1,4 @@
-/** The plan with the fewest ruler settings: every size on strips of its own, whichever way up takes less cloth. The last strip is cut full. */
+/** The plain plan, nearly always the one with the fewest ruler settings: every size on strips of its own, whichever way up takes less cloth. The last strip is cut full. */
 import { waysOf, type Abreast, type Pattern } from './pattern';
 import type { SizedPieces } from './pieces';
 

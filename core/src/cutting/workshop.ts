@@ -5,7 +5,7 @@
 import { LRUCache } from 'lru-cache';
 import { balanced } from './balanced';
 import { lowerBound, type Bound } from './bound';
-import type { Pattern } from './pattern';
+import { lengthOf, settingsCount, type Pattern } from './pattern';
 import type { SizedPieces, Sizes } from './pieces';
 import { simplest } from './simplest';
 import { Mixture, type Stock } from './thriftiest';
@@ -46,16 +46,20 @@ export function* patternsFor({ sizes, width }: Sizes, reading: PlanAim, bound: n
     rest: plans(known, width, reading, demand, kits, bound),
   };
   known.plans.set(question, asked);
-  if (asked.found.length > 0) yield own(asked.found, known.sizes, sizes);
-  while (asked.rest) {
-    const next = asked.rest.next();
-    if (next.done) {
-      asked.rest = undefined;
-      known.mixture.rest();
-    } else {
-      asked.found = next.value;
-      yield own(asked.found, known.sizes, sizes);
-    }
+  let told: Pattern[] | undefined;
+  for (;;) {
+    // Somebody else who asks the same may have taken it further meanwhile.
+    if (asked.found !== told && asked.found.length > 0) {
+      told = asked.found;
+      yield own(told, known.sizes, sizes);
+    } else if (asked.rest) {
+      const next = asked.rest.next();
+      if (!next.done) asked.found = next.value;
+      else {
+        asked.rest = undefined;
+        known.mixture.rest();
+      }
+    } else return;
   }
 }
 
@@ -85,8 +89,25 @@ function* plans(
 ): Generator<Pattern[]> {
   if (reading === 'thriftiest') return yield* mixture.plans(demand, bound);
   const plain = simplest(sizes, width, demand);
-  const kit = demand.map((n) => n / kits);
-  yield reading === 'simplest' ? plain : balanced(mixture, kit, kits, bound, width, plain);
+  const between = () =>
+    balanced(
+      mixture,
+      demand.map((n) => n / kits),
+      kits,
+      bound,
+      width,
+      plain,
+    );
+  if (reading === 'balanced') return yield between();
+  yield plain;
+  // A few pieces share a strip now and then: sizes of one length, or all that is wanted in one go.
+  const others = [between(), ...mixture.plans(demand, bound)];
+  const best = others.reduce(
+    (a, b) =>
+      settingsCount(b) < settingsCount(a) || (settingsCount(b) === settingsCount(a) && lengthOf(b) < lengthOf(a)) ? b : a,
+    plain,
+  );
+  if (best !== plain) yield best;
 }
 
 /** The patterns in the sizes of this demand. */
