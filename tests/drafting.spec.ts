@@ -116,6 +116,48 @@ test('a block leaves as a file or as SVG, and comes back the same', async ({ pag
   await expect(page.getByRole('alert')).toContainText('there’s a gap in the block');
 });
 
+test('a drawing from another program is laid on its grid, its colours get our letters, and what was changed is said', async ({
+  page,
+  bench,
+}) => {
+  await bench.open('/months/m9/draft');
+  // A star on a ground that lies all around its middle, off a page's corner, one colour more than there are fabrics.
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 300"><title>Six Bells</title>
+    <style>.sky{fill:#26547c}</style><g transform="translate(30 30)">
+    <rect width="240" height="240" fill="#fdf6e3"/><path class="sky" d="M0 0h60v60zM240 0v60h-60zM240 240h-60v-60zM0 240v-60h60z"/>
+    <rect x="90" y="90" width="60" height="60" fill="darkred"/><rect x="100" y="62" width="0.5" height="9" fill="#123"/>
+    <polygon points="90,90 120,60 150,90" fill="#0a7"/><polygon points="90,150 120,180 150,150" fill="#cc8800"/>
+    <circle cx="120" cy="120" r="9" fill="red"/></g></svg>`;
+  await page
+    .getByLabel('From a file…')
+    .setInputFiles({ name: 'bells.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
+  const panel = page.locator('[data-taking]');
+  await expect(panel.getByLabel('Squares across')).toHaveValue('8');
+  await expect(panel).toContainText('1 shape with curved edges is left out');
+  await expect(panel).toContainText('cut into several along the dashed lines');
+  await expect(panel.getByRole('status')).toContainText('2 of them become');
+  await panel.getByLabel('Squares across').fill('3');
+  await panel.getByLabel('Squares across').press('Enter');
+  await expect(panel.getByText(/Corners moved onto the grid by up to|This grid won’t do/).first()).toBeVisible();
+  await panel.getByRole('button', { name: '8 × 8' }).click();
+  await panel.getByLabel('Letter for Colour 1').selectOption('D');
+  await expect(panel.getByLabel('Letter for Colour 1')).toHaveValue('D');
+  await panel.getByRole('button', { name: 'Use this drawing' }).click();
+  await expect(panel).toHaveCount(0);
+  await expect(made(page)).toContainText('no gaps or overlaps');
+  await expect(page.getByRole('textbox', { name: 'Name of the block' }).or(page.getByText('Six Bells').first())).toBeVisible();
+
+  await bench.open('/months/m10/draft');
+  await page
+    .getByLabel('From a file…')
+    .setInputFiles({
+      name: 'x.svg',
+      mimeType: 'image/svg+xml',
+      buffer: Buffer.from('<svg xmlns="x"><text>Bells</text></svg>'),
+    });
+  await expect(page.getByRole('alert')).toContainText('nothing is drawn in it that has straight edges');
+});
+
 test.describe('on a tablet at the cutting table', () => {
   test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
 

@@ -39,6 +39,27 @@ function write(name: string, content: unknown): string {
   return path;
 }
 
+describe('trace', () => {
+  it('makes a block file of a drawing from another program, which a programme takes; says what it cannot lay', async () => {
+    const inside =
+      '<rect width="90" height="90" fill="#fff"/><path fill="#a00" d="M0 0 30 30H0ZM90 0 60 30H90ZM30 30h30v30h-30z"/>';
+    const drawing = write('drawn.svg', `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 90 90">${inside}</svg>`);
+    const { code, out } = await aggrega('trace', drawing);
+    const told = JSON.parse(out);
+    expect({ code, grid: told.block.grid, letters: told.colours.map((c: { letter: string }) => c.letter) }).toEqual({
+      ...{ code: 0, grid: [3, 3], letters: ['A', 'B'] },
+    });
+    const document = JSON.parse(readFileSync(demo, 'utf8'));
+    document.blocks.push({ id: 'drawn', grid: told.block.grid, patches: told.block.patches });
+    expect((await aggrega('check', write('with-drawn.json', document))).code).toBe(0);
+    expect(await aggrega('trace', drawing, '--grid', 'wide')).toMatchObject({ code: 2 });
+    const none = await aggrega('trace', write('none.svg', 'no drawing'));
+    expect({ code: none.code, said: JSON.parse(none.out).errors[0].message }).toEqual({
+      ...{ code: 1, said: 'this file isn’t an SVG drawing' },
+    });
+  });
+});
+
 describe('check', () => {
   it('accepts the demonstration programme', async () => {
     expect(await aggrega('check', demo)).toMatchObject({ code: 0, err: '' });

@@ -13,6 +13,7 @@ import { packets } from './verbs/packets';
 import { pools } from './verbs/pools';
 import { quilt } from './verbs/quilt';
 import { sheet } from './verbs/sheet';
+import { trace } from './verbs/trace';
 import { words as said } from './words';
 
 export interface Loaded {
@@ -39,6 +40,7 @@ const verbs: Record<string, Verb> = {
 
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
+  trace FILE.svg [--grid 4x4]
   compose FILE [--block L] [--quilt wall|lap|single|double|WxH] [--from 1-4] [--to 1-4] [--teach hst,geese]
       [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]
@@ -70,12 +72,12 @@ export async function main(argv: string[], { print, complain }: Outlet = termina
   const tell = (result: unknown) => print(`${JSON.stringify(result, null, 2)}\n`);
   const [name, path, ...words] = argv;
   const verb = name !== undefined && Object.hasOwn(verbs, name) ? verbs[name] : undefined;
-  if (!verb || path === undefined || path.startsWith('-')) {
+  if ((!verb && name !== 'trace') || path === undefined || path.startsWith('-')) {
     complain(USAGE);
     return 2;
   }
   try {
-    await tell(await verb(load(path), words));
+    await tell(verb ? await verb(load(path), words) : trace(path, words));
     return 0;
   } catch (error) {
     if (error instanceof UsageError) {

@@ -19,6 +19,11 @@ export const words = spoken('cli', {
   aggrega2: (what: Said) => say`aggrega: ${what}\n`,
   packetsNamesPacketsFrom1To: (most: Said, value: Said) => say`--packets names packets from 1 to ${most}, not '${value}'`,
 
+  // trace
+  gridIs: (typed: Said) => say`--grid is squares across and down, like 4x4, not '${typed}'`,
+  nothingStraightIsDrawn: 'nothing is drawn here: no shape and no line with straight edges',
+  moreColoursThanLetters: (n: Said) => say`the drawing has ${n} colours; a block has 26 letters at most`,
+
   // account
   packet: (value: Said) => say`packet ${value}`,
 

@@ -4,7 +4,6 @@ import { draw } from '../../tests/draw';
 import { randomBlock, randomTiling } from '../../tests/random-block';
 import {
   blockDocument,
-  blockSvg,
   drawSeam,
   images,
   joinPatches,
@@ -14,7 +13,6 @@ import {
   plainBlock,
   readBlock,
   readBlockDocument,
-  readBlockSvg,
   recast,
   refineGrid,
   resizeGrid,
@@ -158,9 +156,6 @@ describe('a block’s own file and its drawing', () => {
     fc.assert(
       fc.property(fc.oneof(anyBlock, fc.constantFrom(...starters)), (b) => {
         expect(readBlockDocument(JSON.parse(JSON.stringify(blockDocument(b))))).toEqual({ block: b });
-        const svg = blockSvg(b, { width: 12, height: 12, unit: 'in' }, new Map());
-        const read = readBlockSvg(svg, 'x');
-        expect('block' in read && { ...read.block, id: b.id }).toEqual(b);
       }),
     );
   });
@@ -208,9 +203,5 @@ describe('a block’s own file and its drawing', () => {
   ])('are refused with their place: %j', (data, path) => {
     const read = readBlockDocument(data);
     expect('problems' in read && read.problems[0]!.path).toBe(path);
-  });
-
-  it('a drawing from elsewhere is refused in words', () => {
-    expect(readBlockSvg('<svg><polygon points="0,0 1,0 0,1"/></svg>', 'x')).toHaveProperty('problems');
   });
 });

@@ -1,4 +1,4 @@
-/** A block as its own small file, and as an SVG drawing at true scale that can be read back. */
+/** A block as its own small file, and as an SVG drawing at true scale; `svg` reads that back. */
 import { readBlock, type Block, type BlockFile, type PatchFile, type Problem } from './block';
 import { PER_CELL } from './geometry';
 import { tilingProblems } from './tiling';
@@ -86,40 +86,4 @@ export function blockSvg(
     '</svg>',
     '',
   ].join('\n');
-}
-
-/** Reads a block drawn as SVG by `blockSvg`, or by hand in the same way: a data-grid, and polygons with a data-role. */
-export function readBlockSvg(svg: string, name: string): ReadBlock {
-  const grid = /<svg\b[^>]*\bdata-grid="(\d+) (\d+)"/.exec(svg);
-  const view = /<svg\b[^>]*\bviewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(svg);
-  if (!grid || !view)
-    return { problems: [{ path: '', message: 'this drawing does not say its grid; only drawings exported here can be read' }] };
-  const scale = [Number(grid[1]) / Number(view[1]), Number(grid[2]) / Number(view[2])] as const;
-  const patches = [...svg.matchAll(/<polygon\b([^>]*)>/g)].map(([, attributes]) => {
-    const value = (attribute: string) => new RegExp(`\\b${attribute}="([^"]*)"`).exec(attributes!)?.[1] ?? '';
-    const numbers = value('points')
-      .trim()
-      .split(/[\s,]+/)
-      .map(Number);
-    const points = Array.from({ length: Math.floor(numbers.length / 2) }, (_, i): [number | string, number | string] => [
-      nearest(numbers[2 * i]! * scale[0]),
-      nearest(numbers[2 * i + 1]! * scale[1]),
-    ]);
-    return { role: value('data-role'), points };
-  });
-  const title = /<title>([^<]*)<\/title>/.exec(svg)?.[1]?.replace(/&#(\d+);/g, (_, n) => String.fromCharCode(Number(n)));
-  return readBlockDocument({
-    format: 'aggrega-block',
-    version: 1,
-    id: 'block',
-    name: title || name,
-    grid: [Number(grid[1]), Number(grid[2])],
-    patches,
-  });
-}
-
-/** The twelfth of a cell that a drawn coordinate means, as a file holds it. */
-function nearest(cells: number): number | string {
-  const twelfths = Math.round(cells * PER_CELL);
-  return Math.abs(twelfths - cells * PER_CELL) < 0.05 && (twelfths % 3 === 0 || twelfths % 4 === 0) ? written(twelfths) : cells;
 }

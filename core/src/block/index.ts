@@ -32,16 +32,7 @@ export {
   type Drafted,
   type Symmetry,
 } from './draft';
-export {
-  blockDocument,
-  blockFile,
-  blockSvg,
-  patchFiles,
-  readBlockDocument,
-  readBlockSvg,
-  type BlockDocument,
-  type ReadBlock,
-} from './files';
+export { blockDocument, blockFile, blockSvg, patchFiles, readBlockDocument, type BlockDocument, type ReadBlock } from './files';
 export { joined } from './draft';
 export { laidStamp, stamps, type Stamp } from './stamps';
 export { library, type LibraryBlock } from './library';

@@ -1,23 +1,22 @@
 <!-- Drawings to begin with: the starter library, a plain grid, or a file. -->
 <script lang="ts">
   import { words } from './words';
-  import {
-    blockDrawing,
-    library,
-    plainBlock,
-    readBlock,
-    readBlockDocument,
-    readBlockSvg,
-    type Block,
-  } from '@aggrega/core/block';
+  import { blockDrawing, library, plainBlock, readBlock, readBlockDocument, type Block } from '@aggrega/core/block';
   import { Exact } from '@aggrega/core/measure';
+  import { readSvg } from '@aggrega/core/svg';
   import Picture from '$lib/look/Picture.svelte';
+  import TakeBlock from './TakeBlock.svelte';
+  import { Taking, type Source } from './taking.svelte';
 
   interface Props {
-    colours: ReadonlyMap<string, string>;
+    /** Letters that may be drawn with, each with its fabric's colour and name. */
+    cast: ReadonlyMap<string, { colour: string; name: string }>;
     onchoose: (block: Block) => void;
   }
-  let { colours, onchoose }: Props = $props();
+  let { cast, onchoose }: Props = $props();
+  const colours = $derived(new Map([...cast].map(([letter, { colour }]) => [letter, colour])));
+  const names = $derived(new Map([...cast].map(([letter, { name }]) => [letter, name])));
+  let taking: Taking | undefined = $state.raw();
   let search = $state('');
   let problems: { path: string; message: string }[] = $state.raw([]);
   const all = library.map((file) => ({ file, block: readBlock(file, '').block }));
@@ -26,21 +25,35 @@
   );
   const size = (b: Block) => [Exact.of(b.grid[0]), Exact.of(b.grid[1])] as const;
 
+  /** Taken at once where nothing is to be decided. */
+  function take(source: Source) {
+    const next = new Taking(source, colours);
+    if (next.plain && next.block) onchoose(next.block);
+    else taking = next;
+  }
+
   async function readFile(input: HTMLInputElement) {
     const file = input.files?.[0];
     if (!file) return;
     const name = file.name.replace(/\.(block\.json|json|svg)$/i, '');
-    let read;
+    taking = undefined;
+    problems = [];
     try {
       if (file.size > 2_000_000) throw new SyntaxError(words.largerThanABlockCan);
       const text = await file.text();
-      read = /\.svg$/i.test(file.name) ? readBlockSvg(text, name) : readBlockDocument(JSON.parse(text));
+      if (/\.svg$/i.test(file.name)) {
+        const drawing = readSvg(text);
+        if (drawing.shapes.length > 0) take({ drawing, name: drawing.title ?? name });
+        else problems = [{ path: '', message: words.nothingStraightIsDrawn }];
+      } else {
+        const read = readBlockDocument(JSON.parse(text));
+        if ('block' in read) take({ block: { ...read.block, name: read.block.name === 'block' ? name : read.block.name } });
+        else problems = read.problems;
+      }
     } catch (error) {
-      read = { problems: [{ path: '', message: words.theFileCannotBeRead((error as Error).message) }] };
+      problems = [{ path: '', message: words.theFileCannotBeRead((error as Error).message) }];
     }
     input.value = '';
-    problems = 'problems' in read ? read.problems : [];
-    if ('block' in read) onchoose({ ...read.block, name: read.block.name === 'block' ? name : read.block.name });
   }
 </script>
 
@@ -65,10 +78,21 @@
     {#each problems.slice(0, 5) as p, i (i)}<p>{p.path ? `${p.path}: ` : ''}{p.message}.</p>{/each}
   </div>
 {/if}
+{#if taking}
+  <TakeBlock
+    {taking}
+    {names}
+    ontake={(block) => {
+      taking = undefined;
+      onchoose(block);
+    }}
+    oncancel={() => (taking = undefined)}
+  />
+{/if}
 <ul class="mt-4 grid grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-4">
   {#each found as { file, block } (file.id)}
     <li>
-      <button class="block w-full text-left hover:bg-edge" onclick={() => onchoose(block)}>
+      <button class="block w-full text-left hover:bg-edge" onclick={() => take({ block })}>
         <Picture class="h-28 w-full" drawing={blockDrawing(block, size(block))} {colours} label={file.name} />
         <span class="block font-semibold">{file.name}</span>
         <span class="block text-note leading-snug text-quiet">{file.note}</span>

@@ -2,7 +2,7 @@
   import { words } from './words';
   import { page } from '$app/state';
   import { Drafter } from './drafter.svelte';
-  import { begun, blockSvg, blockText, castable, fitted, redrawn } from './drawings';
+  import { begun, blockSvg, blockText, castable, redrawn } from './drawings';
   import { keepFile } from '$lib/look/keep-file';
   import { coloursOf, doubtsOf, workOut } from '$lib/frame/programme-view';
   import BlocksForm from './BlocksForm.svelte';
@@ -31,6 +31,7 @@
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const colours = $derived(coloursOf(colourway));
   const roles = $derived(castable(programme));
+  const cast = $derived(new Map(roles.map((role) => [role, colourway.fabrics.get(role)!])));
   const doubts = $derived(doubtsOf(programme, month, colourway));
   /** The sheet's own data, so that a number is the same here and there; or why it cannot be had. */
   const worked = $derived(workOut(programme, month, colourway));
@@ -101,14 +102,12 @@
     (page.data.releases as { month: string; state: string }[]).some((r) => r.month === month.id && r.state === 'released'),
   );
   /** One block more, after those that there are. */
-  function add(drawing: Block) {
-    const block = fitted(drawing, roles);
+  function add(block: Block) {
     adding = false;
     bench.saver.do(words.begun(month.name, block.name), begun(bench.saver.document, programme, month, block));
     chosen = month.blocks.length;
   }
-  function choose(drawing: Block) {
-    const block = fitted(drawing, roles);
+  function choose(block: Block) {
     shelf = false;
     if (!entry) bench.saver.do(words.begun(month.name, block.name), begun(bench.saver.document, programme, month, block));
     else {
@@ -131,7 +130,7 @@
       <p class="mt-1 mb-4 max-w-prose text-lead">
         {words.startWithOneOfThese}
       </p>
-      <BlockLibrary {colours} onchoose={choose} />
+      <BlockLibrary {cast} onchoose={choose} />
     </div>
   {:else}
     <BlocksForm
@@ -144,7 +143,7 @@
     {#if adding}
       <section class="no-print mb-6 border-y border-rule py-4" aria-label={words.addABlockHeading}>
         <h2 class="mb-3 text-head">{words.addABlockHeading}</h2>
-        <BlockLibrary {colours} onchoose={add} />
+        <BlockLibrary {cast} onchoose={add} />
       </section>
     {/if}
     <section class="grid grid-cols-[minmax(16rem,28rem)_minmax(18rem,1fr)] gap-x-8 gap-y-6 max-md:grid-cols-1">
@@ -240,7 +239,7 @@
       <section class="no-print mt-6 border-t border-rule pt-4" aria-label={words.replaceDrawing2}>
         <h2 class="text-head">{words.replaceTheDrawing}</h2>
         <p class="mb-3 text-quiet">{words.theNewDrawingReplacesThe}</p>
-        <BlockLibrary {colours} onchoose={choose} />
+        <BlockLibrary {cast} onchoose={choose} />
       </section>
     {/if}
   {/if}

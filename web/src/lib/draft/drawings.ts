@@ -1,5 +1,5 @@
 /** Drawings on their way into and out of a programme: changes to save, and files to keep. */
-import { blockDocument, blockFile, blockSvg, patchFiles, recast, rolesOf, type Block, type Point } from '@aggrega/core/block';
+import { blockDocument, blockFile, blockSvg, patchFiles, type Block } from '@aggrega/core/block';
 import { formatLength } from '@aggrega/core/measure';
 import { lettersOf, type Change, type Month, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 
@@ -9,27 +9,6 @@ export function castable(programme: Programme): string[] {
   return lettersOf(first!)
     .map(([role]) => role)
     .filter((role) => others.every((c) => c.fabrics.has(role)));
-}
-
-/** The drawing with letters that no fabric stands for replaced by such that have one. */
-export function fitted(block: Block, roles: readonly string[]): Block {
-  return rolesOf(block)
-    .filter((role) => !roles.includes(role))
-    .reduce((b, role, i) => {
-      const points = b.patches.filter((p) => p.role === role).map((p) => middle(p.points));
-      return recast(b, points, roles[(roles.length - 1 - i + roles.length * 8) % roles.length]!);
-    }, block);
-}
-
-/** A point inside a patch: the middle of its first three corners, which a turn to the right keeps inside. */
-function middle(points: readonly Point[]): Point {
-  const n = points.length;
-  for (let i = 0; i < n; i += 1) {
-    const [a, b, c] = [points[i]!, points[(i + 1) % n]!, points[(i + 2) % n]!];
-    if ((b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]) > 0)
-      return [(a[0] + 2 * b[0] + c[0]) / 4, (a[1] + 2 * b[1] + c[1]) / 4];
-  }
-  return points[0]!;
 }
 
 /** What to save when a block's drawing has changed. */

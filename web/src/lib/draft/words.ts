@@ -11,6 +11,38 @@ export const words = spoken('draft', {
   thatFileIsntABlock: 'That file isn’t a block we can read.',
   noBlockMatchesClearThe: 'No block matches. Clear the search, or start with a plain grid.',
   largerThanABlockCan: 'larger than a block can be',
+  nothingStraightIsDrawn: 'nothing is drawn in it that has straight edges',
+
+  // TakeBlock
+  lookAtTheDrawing: 'Check the drawing',
+  setTheGridUntil: 'Set the grid until its lines lie on the seams. Then say which fabric each colour is.',
+  itHasLettersThat: 'This block has letters that your programme doesn’t. Say which fabric each of them is.',
+  asInTheFile: 'In the file, under the grid',
+  asItWillBe: (patches: number) => say`As it comes in: ${patches} ${plural(patches, { one: 'patch', other: 'patches' })}`,
+  theDrawingOnAGrid: (across: Said, down: Said) => say`The drawing in the file, under a grid of ${across} by ${down} squares`,
+  fitsToo: 'Grids that fit:',
+  by: (across: Said, down: Said) => say`${across} × ${down}`,
+  itDoesntFit: (why: Said) => say`This grid won’t do: ${why}.`,
+  cornersMoved: (far: Said) => say`Corners moved onto the grid by up to ${far} of a square.`,
+  seamsAdded:
+    'One patch lies all around another. It is cut into several along the dashed lines; move those seams on the board if you like.',
+  looseLines: (n: number) =>
+    say`${n} ${plural(n, { one: 'piece of a line that ends inside a patch is', other: 'pieces of lines that end inside a patch are' })} left out.`,
+  curvedShapes: (n: number) =>
+    say`${n} ${plural(n, { one: 'shape with curved edges is', other: 'shapes with curved edges are' })} left out: blocks here have straight seams.`,
+  textAndPictures: (n: number) =>
+    say`${n} ${plural(n, { one: 'text or picture is', other: 'texts and pictures are' })} left out.`,
+  coloursAndLetters: 'Its colours',
+  lettersAndLetters: 'Its letters',
+  notColoured: 'Not coloured',
+  becomes: 'cut from',
+  colourNumber: (n: Said) => say`Colour ${n}`,
+  letterFor: (what: Said) => say`Letter for ${what}`,
+  patchesShare: (patches: number, share: Said) =>
+    say`${patches} ${plural(patches, { one: 'patch', other: 'patches' })}, ${share}%`,
+  severalBecomeOne: (n: Said, letter: Said) => say`${n} of them become ${letter} and are cut from one fabric.`,
+  takeThisDrawing: 'Use this drawing',
+  leaveIt: 'Cancel',
 
   // CutList
   cutsForOneKit: 'Cuts for one kit',
