@@ -13,7 +13,7 @@ const PARTS = {
     ...['quilt', 'fabrics', 'packets', 'papers', 'bolts', 'figures', 'record'].map((s) => `${P}/${s}`),
   ],
   'the people and the months': [
-    ...['roster', 'calendar', 'kits', 'pickup', 'post', 'samples', 'forecast', 'money'].map((s) => `${P}/${s}`),
+    ...['roster', 'progress', 'calendar', 'kits', 'pickup', 'post', 'samples', 'forecast', 'money'].map((s) => `${P}/${s}`),
     ...['draft', 'sew', 'cut', 'cutting-room', 'cutter', 'sheet', 'kits', 'release'].map((s) => `${P}/months/m6/${s}`),
     `${P}/months/m9/draft`,
     ...['', '/months/m1', '/gallery'].map((s) => `own${s}`),

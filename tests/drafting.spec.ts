@@ -148,13 +148,11 @@ test('a drawing from another program is laid on its grid, its colours get our le
   await expect(page.getByRole('textbox', { name: 'Name of the block' }).or(page.getByText('Six Bells').first())).toBeVisible();
 
   await bench.open('/months/m10/draft');
-  await page
-    .getByLabel('From a file…')
-    .setInputFiles({
-      name: 'x.svg',
-      mimeType: 'image/svg+xml',
-      buffer: Buffer.from('<svg xmlns="x"><text>Bells</text></svg>'),
-    });
+  await page.getByLabel('From a file…').setInputFiles({
+    name: 'x.svg',
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from('<svg xmlns="x"><text>Bells</text></svg>'),
+  });
   await expect(page.getByRole('alert')).toContainText('nothing is drawn in it that has straight edges');
 });
 

@@ -17,7 +17,7 @@ const PAGES = [
     '/programmes/import',
     P,
   ],
-  ...['settings', 'quilt', 'fabrics', 'packets', 'papers', 'bolts', 'figures', 'record', 'roster', 'calendar'].map(
+  ...['settings', 'quilt', 'fabrics', 'packets', 'papers', 'bolts', 'figures', 'record', 'roster', 'progress', 'calendar'].map(
     (s) => `${P}/${s}`,
   ),
   ...['kits', 'pickup', 'post', 'samples', 'forecast', 'money'].map((s) => `${P}/${s}`),

@@ -32,7 +32,7 @@
 <section class="mt-4 border-y border-rule py-4" aria-label={words.lookAtTheDrawing} data-taking>
   <h3 class="text-head">{words.lookAtTheDrawing}</h3>
   <p class="mt-1 max-w-prose text-quiet">{drawing ? words.setTheGridUntil : words.itHasLettersThat}</p>
-  <div class="mt-4 grid grid-cols-[repeat(auto-fit,minmax(14rem,18rem))] gap-x-8 gap-y-6">
+  <div class="mt-4 grid grid-cols-[repeat(auto-fill,minmax(14rem,1fr))] gap-x-8 gap-y-6">
     {#if drawing}
       <div>
         <SketchPicture {drawing} grid={taking.grid} {tracing} at={taking.trouble?.at} />
@@ -59,8 +59,10 @@
         <div class="mt-2 flex flex-wrap items-center gap-2">
           <span class="text-note text-quiet">{words.fitsToo}</span>
           {#each taking.grids as grid (grid.join())}
-            <button class="btn btn-sm" aria-pressed={grid.join() === taking.grid.join()} onclick={() => (taking.grid = grid)}
-              >{words.by(grid[0], grid[1])}</button
+            <button
+              class="btn {grid.join() === taking.grid.join() ? 'btn-primary' : ''}"
+              aria-pressed={grid.join() === taking.grid.join()}
+              onclick={() => (taking.grid = grid)}>{words.by(grid[0], grid[1])}</button
             >
           {/each}
         </div>

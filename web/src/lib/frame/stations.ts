@@ -23,6 +23,7 @@ const names = spoken('stations', {
   record: 'History',
   settings: 'Settings',
   roster: 'Participants',
+  progress: 'Progress',
   calendar: 'Calendar',
   kits: 'Kits',
   pickup: 'Handing out',
@@ -62,6 +63,7 @@ export const PLAN: readonly Station[] = [
 /** How the year is run. */
 export const RUN: readonly Station[] = [
   station('roster', 'organise'),
+  station('progress', 'organise'),
   station('calendar'),
   station('kits'),
   station('pickup'),

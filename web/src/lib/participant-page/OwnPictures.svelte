@@ -55,15 +55,21 @@
       </li>
     {/each}
   </ul>
-  <label class="mt-3 flex cursor-pointer items-start gap-2">
-    <input
-      type="checkbox"
-      class="mt-0.5 h-6 w-6 shrink-0 accent-ink"
-      checked={view.shows}
-      onchange={(e) => void own.do({ deed: 'shows', shows: e.currentTarget.checked })}
-    />
-    <span>{words.shareMyPicturesWithThe}</span>
-  </label>
+  <fieldset class="mt-4">
+    <legend>{words.whoSeesMyPictures}</legend>
+    {#each [['me', words.onlyMe], ['organiser', words.theOrganiserToo], ['group', words.theGroupToo]] as const as [whom, said] (whom)}
+      <label class="mt-2 flex min-h-8 cursor-pointer items-start gap-2">
+        <input
+          type="radio"
+          class="radio"
+          name="pictures-for"
+          checked={view.picturesFor === whom}
+          onchange={() => void own.do({ deed: 'pictures for', whom })}
+        />
+        <span>{said}</span>
+      </label>
+    {/each}
+  </fieldset>
   {#if view.gallery > 0}<p class="mt-2">
       <a class="link" href="/p/{key}/gallery">{words.seeTheGroupsBlocks(view.gallery)}</a>
     </p>{/if}

@@ -44,7 +44,13 @@ export const words = spoken('participant-page', {
   // MeasureHelp
   isMySeamRight: 'Is my seam right?',
   sewAndPressARow:
-    'Sew and press a row, then measure it. Enter how many seams it has, the size on your sheet and the size you get. The more seams, the surer the answer. Nothing you enter here is sent.',
+    'Sew and press a row, then measure it. Enter how many seams it has, the size on your sheet and the size you get. The more seams, the surer the answer. Nothing is sent unless you press Send.',
+
+  sendToTheOrganiser: 'Send to the organiser',
+  measuredIn: 'Measured in',
+  noMonth: 'no month',
+  youHaveSent: 'You have sent',
+  takeBack: 'Take back',
 
   // OwnMonths
   theMonths: 'The months',
@@ -68,7 +74,10 @@ export const words = spoken('participant-page', {
   aPictureFromYourDevice: 'A picture from your device',
   yoursOf: (nameOf: Said) => say`Yours of ${nameOf}`,
   delete: 'Delete',
-  shareMyPicturesWithThe: 'Share my pictures with the group, under my first name. I can change this at any time.',
+  whoSeesMyPictures: 'Who sees my pictures? You can change this at any time.',
+  onlyMe: 'Only me',
+  theOrganiserToo: 'The organiser and me',
+  theGroupToo: 'The organiser and the group, under my first name',
   seeTheGroupsBlocks: (gallery: Said) => say`See the group’s blocks (${gallery})`,
 
   // SheetWays

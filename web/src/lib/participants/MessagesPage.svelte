@@ -5,6 +5,7 @@
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import BehindForm from './BehindForm.svelte';
+  import QuestionItem from './QuestionItem.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { PostOffice } from '$lib/server/mail/post-office';
@@ -16,9 +17,7 @@
   const open = $derived(questions.filter((q) => !q.answered));
   const STATES = { waiting: words.queued, sending: words.sending, sent: words.sent, failed: words.failedState };
   const PAGE = 100;
-  let drafts: Record<string, string> = $state({});
   let trouble = $state('');
-  const nameOf = (id: string | null) => programme.months.find((m) => m.id === id)?.name ?? '';
   const day = (at: Date) => dayText(new Date(at).toISOString().slice(0, 10), page.data.locale);
   const failed = $derived(mails.some((m) => m.state === 'failed'));
 
@@ -35,10 +34,7 @@
     return answer?.ok ? ((await answer.json()) as { letters?: number }) : undefined;
   }
   const remind = async (text: string) => (await send({ deed: 'remind', text }))?.letters;
-  async function reply(question: string) {
-    const answer = (drafts[question] ?? '').trim();
-    if (answer && (await send({ deed: 'answer', question, answer }))) delete drafts[question];
-  }
+  const reply = async (question: string, answer: string) => Boolean(await send({ deed: 'answer', question, answer }));
   function ask(to: Record<string, string>) {
     const next = new URLSearchParams(page.url.searchParams);
     if (!('page' in to)) next.delete('page');
@@ -58,26 +54,7 @@
     <ul>
       {#each questions as q (q.id)}
         <li class="border-b border-rule py-3" data-question={q.name}>
-          <p class="text-note text-quiet">
-            <a class="link" href="/programmes/{bench.slug}/roster?find={encodeURIComponent(q.name)}&person={q.participant}"
-              >{q.name}</a
-            >, {day(q.asked)}{q.month ? `, ${nameOf(q.month)}` : ''}
-          </p>
-          <p class="mt-1 max-w-prose whitespace-pre-line">{q.asks}</p>
-          {#if q.answered}
-            <p class="mt-1 max-w-prose border-l-4 border-walnut pl-3 whitespace-pre-line text-walnut">{q.answer}</p>
-          {:else}
-            <div class="no-print mt-2 flex max-w-2xl items-end gap-2">
-              <textarea class="textarea" rows="2" maxlength="4000" aria-label={words.answerTo(q.name)} bind:value={drafts[q.id]}
-              ></textarea>
-              <button class="btn btn-primary shrink-0" disabled={!drafts[q.id]?.trim()} onclick={() => void reply(q.id)}
-                >{words.answer}</button
-              >
-            </div>
-            {#if !q.email}<p class="mt-1 text-note text-quiet">
-                {words.noEmailAddressYourAnswer}
-              </p>{/if}
-          {/if}
+          <QuestionItem question={q} onanswer={(answer) => reply(q.id, answer)} />
         </li>
       {/each}
     </ul>

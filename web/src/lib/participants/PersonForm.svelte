@@ -172,6 +172,7 @@
   {:else}
     <p class="mt-2"><button class="btn" onclick={() => void showLink(false)}>{words.showPrivateLink}</button></p>
   {/if}
+  <p class="mt-3"><a class="link" href="/programmes/{bench.slug}/progress?person={person.id}">{words.howFarThisPersonIs}</a></p>
   <h3 class="mt-5 border-b border-rule pb-1">{words.storedData}</h3>
   <p class="mt-2 flex flex-wrap gap-2">
     <a class="btn" href="/programmes/{bench.slug}/roster/{person.id}" download>{words.downloadData}</a>

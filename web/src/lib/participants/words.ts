@@ -100,6 +100,45 @@ export const words = spoken('participants', {
   ownFabric: 'own fabric',
   byPost: 'by post',
 
+  // ProgressPage
+  howTheyGetOn: 'How far everybody is, and what they sent',
+  nothingIsOutYet: 'No month is released yet. From then on participants tick here what they have done, ask, and send pictures.',
+  byMonth: 'Month by month',
+  piecesCut: 'Pieces cut',
+  unitsSewn: 'Units sewn',
+  blockFinished: 'Block finished',
+  ofPeople: (done: Said, people: Said) => say`${done} of ${people}`,
+  whatTheySent: 'What they sent',
+  everythingOfEverybody: 'Show everything',
+  nothingWasSentYet: 'Nothing sent yet. Participants ask, send pictures and send measurements from their own pages.',
+  questionsCount: (all: number, open: number) =>
+    say`${all} ${plural(all, { one: 'question', other: 'questions' })}, ${open} to answer`,
+  pictures: 'Pictures',
+  pictureOf: (name: Said, month: Said) => say`${name}’s block of ${month}`,
+  groupMaySee: 'You and the group may see it',
+  onlyYouMaySee: 'Only you may see it',
+  keptPrivate: (n: number) =>
+    say`${n} more ${plural(n, { one: 'picture is', other: 'pictures are' })} kept private by ${plural(n, { one: 'its owner', other: 'their owners' })}.`,
+  measurements: 'Measurements',
+  sentToYou: 'sent to you',
+  aSize: 'a size',
+  measuredSize: (what: Said, seams: number, measured: Said, expected: Said, unit: Said) =>
+    say`${what}, ${seams} ${plural(seams, { one: 'seam', other: 'seams' })}: ${measured} ${unit}; the sheet says ${expected} ${unit}`,
+  beforePressing: ', before pressing',
+  personByPerson: 'Person by person',
+  leastFirst: 'Three marks to a month: pieces cut, units sewn, block finished. Whoever has ticked least comes first.',
+  nobodyTakesPartYet: 'Nobody takes part yet.',
+  notBegun: 'Not begun',
+  pagesOfPeople: 'Pages of people',
+  earlierPeople: 'Back',
+  laterPeople: 'More',
+  whoSeesWhat: 'Who sees what',
+  picturesAreTheirs:
+    'Each participant decides who sees their pictures: nobody, you, or you and the group. Measurements are here because they sent them.',
+  ticksAreTheirOwn: 'Steps are ticked by participants themselves. No tick doesn’t mean that nothing was sewn.',
+  writeToThoseBehind: 'Remind those behind',
+  howFarThisPersonIs: 'Progress and what they sent',
+
   // programmes/[programme]/post
   questionsToAnswerEmails: (open: number, found: number) =>
     say`${open} ${plural(open, { one: 'question', other: 'questions' })} to answer · ${found} ${plural(found, { one: 'email', other: 'emails' })}`,

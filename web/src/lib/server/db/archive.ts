@@ -18,6 +18,7 @@ export const tables = [
   'progress',
   'picture',
   'question',
+  'measurement',
   'sample',
   'record',
   'deleted_row',
@@ -96,7 +97,9 @@ export async function insertRows(
   ids: Map<number, number>,
 ): Promise<void> {
   if (table === 'programme_revision') return insertRevisions(db, rows);
-  const names = await columnsOf(db, table);
+  // A column that an older archive does not have yet gets what the table gives by itself.
+  const [first] = rowsIn<Record<string, unknown>>(rows.slice(0, 1));
+  const names = (await columnsOf(db, table)).filter((name) => first && name in first);
   const list = names.map((n) => `"${n}"`).join(', ');
   let all = `[${rows.join(',')}]`;
   if (table === 'deleted_row')

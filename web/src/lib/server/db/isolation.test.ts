@@ -32,6 +32,7 @@ const oneOfEach = (organisation: string) => `
     select '${organisation}', programme_id, id, 'm1', 'cut', now() from person),
   pic as (insert into picture (organisation_id, programme_id, participant_id, month, jpeg, taken_at)
     select '${organisation}', programme_id, id, 'm1', 'x'::bytea, now() from person),
+  sizes as (insert into measurement (organisation_id, programme_id, participant_id, sizes, sent_at) select '${organisation}', programme_id, id, '[]', now() from person),
   ask as (insert into question (organisation_id, programme_id, participant_id, asks, asked_at) select '${organisation}', programme_id, id, 'q', now() from person)
   insert into sample (organisation_id, programme_id, month, block, colourway, revision, sewn_on, noted_at)
   select '${organisation}', id, 'm1', 'cold-frame', 'frost', 1, now(), now() from p`;
@@ -71,6 +72,7 @@ describe('every table', () => {
         'kit',
         'last_change',
         'mail',
+        'measurement',
         'membership',
         'object_to_delete',
         'organisation',
@@ -95,7 +97,7 @@ describe('every table', () => {
     for (const id of [QUARRY, MILL]) await asOrganisation(id, (db) => db.query(oneOfEach(id)));
     for (const table of [
       ...['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'sheet_version', 'swatch_photo'],
-      ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'sample'],
+      ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'measurement', 'sample'],
     ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));

@@ -14,6 +14,8 @@ const KEPT = `
       from question q where q.programme_id = t.programme_id and participant_id = t.id),
     'mails', (select coalesce(jsonb_agg(jsonb_build_object('to', recipient, 'subject', subject, 'body', body, 'state', m.state,
       'sent_at', sent_at) order by written_at), '[]') from mail m where m.programme_id = t.programme_id and participant_id = t.id),
+    'measurements', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'sizes', sizes, 'sent_at', sent_at) order by sent_at), '[]')
+      from measurement s where s.programme_id = t.programme_id and participant_id = t.id),
     'pictures', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'taken_at', taken_at, 'jpeg_base64',
       encode(jpeg, 'base64'), 'object', object) order by taken_at), '[]') from picture i where i.programme_id = t.programme_id and participant_id = t.id)
   ) as kept

@@ -1,5 +1,5 @@
 /** What a participant's own page reads and writes. */
-import type { ProgressStep } from '@aggrega/core/running';
+import type { ProgressStep, WrittenSize } from '@aggrega/core/running';
 import type pg from 'pg';
 import type { Filing } from './files';
 
@@ -8,6 +8,7 @@ export interface OwnRows {
   held: { month: string; version: number }[];
   kits: { month: string; state: 'cut' | 'packed' | 'handed' }[];
   pictures: { id: string; month: string; taken: Date }[];
+  measurements: { id: string; month: string; sizes: WrittenSize[]; sent: Date }[];
   questions: { id: string; month: string; asks: string; asked: Date; answer: string; answered: Date | null }[];
 }
 
@@ -15,6 +16,7 @@ const PROGRESS = `select month, step from progress where participant_id = $1`;
 const HELD = `select month, max(version) as version from sheet_held where participant_id = $1 group by month`;
 const KITS = `select month, state from kit where participant_id = $1`;
 const PICTURES = `select id, month, taken_at as taken from picture where participant_id = $1 order by taken_at desc, id`;
+const MEASUREMENTS = `select id, month, sizes, sent_at as sent from measurement where participant_id = $1 order by sent_at desc, id`;
 const QUESTIONS = `
   select id, month, asks, asked_at as asked, answer, answered_at as answered from question where participant_id = $1 order by asked_at desc, id`;
 
@@ -26,6 +28,7 @@ export async function ownRows(db: pg.ClientBase, participant: string): Promise<O
     held: await rows(HELD),
     kits: await rows(KITS),
     pictures: await rows(PICTURES),
+    measurements: await rows(MEASUREMENTS),
     questions: await rows(QUESTIONS),
   };
 }
@@ -90,10 +93,36 @@ export async function countPictures(db: pg.ClientBase, participant: string): Pro
   return (await db.query<{ pictures: number }>(COUNT_PICTURES, [participant])).rows[0]!.pictures;
 }
 
-const SHOWS = `update participant set shows = $2 where id = $1`;
-/** Whether her pictures are shown to the others. */
-export async function setShows(db: pg.ClientBase, participant: string, shows: boolean): Promise<void> {
-  await db.query(SHOWS, [participant, shows]);
+const SEND = `
+  insert into measurement (organisation_id, programme_id, participant_id, month, sizes, sent_at)
+  select organisation_id, programme_id, id, $2, $3, $4 from participant where id = $1`;
+const TAKE_BACK = `delete from measurement where participant_id = $1 and id = $2`;
+const COUNT_MEASUREMENTS = `select count(*)::int as measurements from measurement where participant_id = $1`;
+
+/** Sends sizes that she measured to the organiser. */
+export async function insertMeasurement(
+  db: pg.ClientBase,
+  participant: string,
+  { month, sizes, at }: { month: string; sizes: readonly WrittenSize[]; at: Date },
+): Promise<void> {
+  await db.query(SEND, [participant, month, JSON.stringify(sizes), at]);
+}
+/** Takes sizes back; false where they are not hers. */
+export async function deleteMeasurement(db: pg.ClientBase, participant: string, id: string): Promise<boolean> {
+  return (await db.query(TAKE_BACK, [participant, id])).rowCount === 1;
+}
+/** How many measurements she has sent. */
+export async function countMeasurements(db: pg.ClientBase, participant: string): Promise<number> {
+  return (await db.query<{ measurements: number }>(COUNT_MEASUREMENTS, [participant])).rows[0]!.measurements;
+}
+
+/** Who sees her pictures: she alone, the organiser too, or the group as well. */
+export type PicturesFor = 'me' | 'organiser' | 'group';
+
+const SHOWS = `update participant set shows = $2, seen = $3 where id = $1`;
+/** Who sees her pictures. */
+export async function setPicturesFor(db: pg.ClientBase, participant: string, whom: PicturesFor): Promise<void> {
+  await db.query(SHOWS, [participant, whom === 'group', whom !== 'me']);
 }
 
 const SHEET = `update participant set sheet = $2 where id = $1`;

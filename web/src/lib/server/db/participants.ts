@@ -7,11 +7,13 @@ export interface StoredPerson extends Person {
   /** How often her link was made anew. */
   link: number;
   shows: boolean;
+  /** Whether the organiser may see her pictures. */
+  seen: boolean;
 }
 
 const COLUMNS = `
   t.id, t.name, email, phone, address, t.colourway, t.size, t.kit, handing, t.state, coalesce(joined::text, '') as joined,
-  coalesce(left_on::text, '') as "left", paid_to as "paidTo", notes, sheet, link, shows`;
+  coalesce(left_on::text, '') as "left", paid_to as "paidTo", notes, sheet, link, shows, seen`;
 
 /** What a roster is asked for; '' asks for everything. */
 export interface RosterQuestion {
@@ -141,10 +143,11 @@ const TOUCHED = `
     or exists (select 1 from sheet_held where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from question where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from progress where programme_id = p.id and participant_id = t.id)
+    or exists (select 1 from measurement where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from picture where programme_id = p.id and participant_id = t.id))
   order by t.name limit 5`;
 
-/** Names of those who have a kit, a sheet, a mail, a question, a picture or a ticked step already: what would go with them. */
+/** Names of those who have a kit, a sheet, a mail, a question, a measurement, a picture or a ticked step already: what would go with them. */
 export async function touchedPeople(db: pg.ClientBase, slug: string, ids: readonly string[]): Promise<string[]> {
   return (await db.query<{ name: string }>(TOUCHED, [slug, ids])).rows.map((r) => r.name);
 }

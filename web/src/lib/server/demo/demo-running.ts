@@ -8,7 +8,7 @@ import { drawingSvg } from './demo-picture';
 import { correctReleased } from '../release/corrections';
 import { noteHeld } from '../db/held';
 import { addLoose, setKits } from '../db/kits';
-import { insertPicture, insertQuestion, setShows } from '../db/participant-page';
+import { insertMeasurement, insertPicture, insertQuestion, setPicturesFor } from '../db/participant-page';
 import { asCounted } from '../participants/roster-counts';
 import { allPeople, tallyPeople, type StoredPerson } from '../db/participants';
 import { addRevision } from '../db/programmes';
@@ -212,6 +212,15 @@ async function lives(
       const colours = new Map([...colourway.fabrics].map(([role, f]) => [role, f.colour]));
       const svg = drawingSvg(blockDrawing(entry.block, entry.finished), colours);
       await insertPicture(db, person.id, month, await sharp(Buffer.from(svg)).jpeg({ quality: 80 }).toBuffer(), at);
-      await setShows(db, person.id, true);
+      // Most show theirs to the group, some to the organiser alone, one to nobody.
+      await setPicturesFor(db, person.id, person === dot ? 'me' : person === bea ? 'organiser' : 'group');
     }
+  for (const [who, month, seams, measured] of [
+    [ada, newest, 3, '12 5/16'],
+    [dot, out.at(-2) ?? '', 5, '12 1/2'],
+  ] as const)
+    await insertMeasurement(db, who!.id, {
+      ...{ month, at },
+      sizes: [{ what: 'a row across the block', seams, expected: '12 1/2', measured, before: '' }],
+    });
 }

@@ -5,16 +5,19 @@
 import { words } from './words';
 import { lettersOf, lettersOfMonths, monthTitle, type Colourway, type Programme } from '@aggrega/core/programme';
 import { homeworkWords } from '@aggrega/core/sheet';
-import { monthMinutes, progressSteps, type ProgressStep } from '@aggrega/core/running';
+import { monthMinutes, progressSteps, type ProgressStep, type WrittenSize } from '@aggrega/core/running';
 import type { StepMinutes } from '@aggrega/core/construction';
 import type pg from 'pg';
 import { now, todayIn } from '../clock';
 import { noteHeld } from '../db/held';
 import { bytesOf } from '../files/store';
 import {
+  countMeasurements,
   countPictures,
+  deleteMeasurement,
   deletePicture,
   galleryOf,
+  insertMeasurement,
   insertPicture,
   insertQuestion,
   openQuestions,
@@ -22,9 +25,10 @@ import {
   pictureFor,
   setProgress,
   setSheet,
-  setShows,
+  setPicturesFor,
   type GalleryPicture,
   type OwnRows,
+  type PicturesFor,
 } from '../db/participant-page';
 import { personByLink, type StoredPerson } from '../db/participants';
 import { asOrganisation } from '../db/pool';
@@ -71,7 +75,7 @@ export interface ParticipantView {
   size: string;
   left: boolean;
   sheet: string;
-  shows: boolean;
+  picturesFor: PicturesFor;
   today: string;
   /** What the house sews. */
   seam: number;
@@ -81,6 +85,7 @@ export interface ParticipantView {
   ahead: { number: number; day: string }[];
   fabrics: { letters: string; name: string; sku: string; colour: string }[];
   pictures: OwnRows['pictures'];
+  measurements: OwnRows['measurements'];
   questions: OwnRows['questions'];
   gallery: number;
 }
@@ -170,7 +175,11 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       ...{ title: current.title, contact: current.contact, name: person.name, left: person.state === 'left' },
       colourway: colourwayOf(current, person)?.name ?? person.colourway,
       size: current.sizes.find((s) => s.id === person.size)?.name ?? '',
-      ...{ sheet: person.sheet, shows: person.shows, today: todayIn(current.calendar.timeZone) },
+      ...{
+        sheet: person.sheet,
+        picturesFor: person.shows ? 'group' : person.seen ? 'organiser' : 'me',
+        today: todayIn(current.calendar.timeZone),
+      },
       ...{ seam: current.house.seam.valueOf(), unit: current.unit },
       months,
       ahead: current.months.flatMap((m, i) =>
@@ -178,7 +187,7 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       ),
       fabrics: newest ? fabricsOf(released, person) : [],
       pictures: own.pictures.filter((p) => shown.has(p.month)),
-      questions: own.questions,
+      ...{ questions: own.questions, measurements: own.measurements },
       gallery: (await galleryOf(db, slug)).length,
     };
   });
@@ -263,10 +272,30 @@ export async function keepPicture(page: OpenPage, month: string, sent: Uint8Arra
 export const takePictureAway = (page: OpenPage, id: string): Promise<boolean> =>
   asOrganisation(page.organisation, (db) => deletePicture(db, page.person.id, id));
 
-/** Sets whether the others see her pictures, or how her sheets are set. */
-export const setOwn = (page: OpenPage, { shows, sheet }: { shows?: boolean; sheet?: string }): Promise<void> =>
+const MOST_MEASUREMENTS = 60;
+
+/** Sends sizes that she measured to the organiser; a sentence where that cannot be. */
+export async function sendMeasurement(
+  page: OpenPage,
+  { month, sizes }: { month: string; sizes: WrittenSize[] },
+): Promise<string | undefined> {
+  return asOrganisation(page.organisation, async (db) => {
+    if ((await countMeasurements(db, page.person.id)) >= MOST_MEASUREMENTS)
+      return words.measurementsAreKeptAtMost(MOST_MEASUREMENTS);
+    const known = month === '' || (await isOut(db, page, month));
+    await insertMeasurement(db, page.person.id, { month: known ? month : '', sizes, at: now() });
+    return undefined;
+  });
+}
+
+/** Takes sizes back that she sent. */
+export const takeMeasurementBack = (page: OpenPage, id: string): Promise<boolean> =>
+  asOrganisation(page.organisation, (db) => deleteMeasurement(db, page.person.id, id));
+
+/** Sets who sees her pictures, or how her sheets are set. */
+export const setOwn = (page: OpenPage, { picturesFor, sheet }: { picturesFor?: PicturesFor; sheet?: string }): Promise<void> =>
   asOrganisation(page.organisation, async (db) => {
-    if (shows !== undefined) await setShows(db, page.person.id, shows);
+    if (picturesFor !== undefined) await setPicturesFor(db, page.person.id, picturesFor);
     if (sheet !== undefined) await setSheet(db, page.person.id, sheet);
   });
 

@@ -20,6 +20,8 @@ export const words = spoken('server/participant-page', {
   thisPictureIsDamagedOr: 'This picture is damaged or larger than 50 million pixels. Take it again, or save it again.',
 
   // participant-page/private-page.ts
+  measurementsAreKeptAtMost: (most: Said) => say`We keep ${most} measurements at most. Take an old one back first.`,
+  thisMeasurementIsNotThere: 'This measurement isn’t here any more.',
   thisLinkNoLongerWorks: 'This link no longer works. It may have been replaced: check your latest email, or ask the organiser.',
 
   // p/[key]/+page.server.ts

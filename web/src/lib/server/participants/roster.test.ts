@@ -7,7 +7,7 @@ import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
 import { noteHeld } from '../db/held';
 import { setKits } from '../db/kits';
 import { insertOrganisation } from '../db/organisations';
-import { insertPicture, insertQuestion, setProgress } from '../db/participant-page';
+import { insertMeasurement, insertPicture, insertQuestion, setProgress } from '../db/participant-page';
 import { asOrganisation, closePool } from '../db/pool';
 import { personByLink, type RosterQuestion } from '../db/participants';
 import { linkHash, organisationOfKey } from '../participant-page/private-link';
@@ -125,6 +125,7 @@ describe('changing the roster', () => {
            select organisation_id, programme_id, id, 'one', 'a@example.org', 's', 'b', $2, $2 from participant where id = $1`,
           [id, at],
         ),
+      measurement: (db, id) => insertMeasurement(db, id, { month: 'm1', sizes: [], at }),
       picture: (db, id) => insertPicture(db, id, 'm1', Buffer.from([1]), at),
       progress: (db, id) => setProgress(db, id, { month: 'm1', step: 'cut', done: true, at }),
       question: (db, id) => insertQuestion(db, id, 'm1', 'Which way?', at),

@@ -47,7 +47,7 @@
       </ul>
     </section>
   {/if}
-  <MeasureHelp seam={view.seam} unit={view.unit} />
+  <MeasureHelp {view} {own} />
   <AskForm {view} {own} />
   <OwnPictures {view} {key} {own} />
   <SheetWays {view} {own} />

@@ -1,16 +1,26 @@
 import { words } from '$lib/server/participant-page/words';
 import { bodyReader } from '$lib/server/web/door';
-import { askOrganiser, setOwn, takePictureAway, tickProgress } from '$lib/server/participant-page/participant-page';
+import {
+  askOrganiser,
+  sendMeasurement,
+  setOwn,
+  takeMeasurementBack,
+  takePictureAway,
+  tickProgress,
+} from '$lib/server/participant-page/participant-page';
+import type { PicturesFor } from '$lib/server/db/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { isId } from '$lib/server/participants/roster-question';
-import type { ProgressStep } from '@aggrega/core/running';
+import type { ProgressStep, WrittenSize } from '@aggrega/core/running';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 type Deed =
   | { deed: 'tick'; month: string; step: ProgressStep; done: boolean }
   | { deed: 'ask'; month: string; asks: string }
-  | { deed: 'shows'; shows: boolean }
+  | { deed: 'pictures for'; whom: PicturesFor }
+  | { deed: 'measured'; month: string; sizes: WrittenSize[] }
+  | { deed: 'measured back'; measurement: string }
   | { deed: 'sheet'; sheet: string }
   | { deed: 'picture away'; picture: string };
 
@@ -21,11 +31,24 @@ const deed = (name: string, properties: object) => ({
   additionalProperties: false,
   properties: { deed: { const: name }, ...properties },
 });
+const written = { type: 'string', maxLength: 40, pattern: '^[^\\u0000]*$' };
+const size = {
+  type: 'object',
+  required: ['what', 'seams', 'expected', 'measured', 'before'],
+  additionalProperties: false,
+  properties: {
+    what: { ...written, maxLength: 120 },
+    seams: { type: 'integer', minimum: 0, maximum: 200 },
+    ...{ expected: written, measured: written, before: written },
+  },
+};
 const readDeed = bodyReader<Deed>({
   oneOf: [
     deed('tick', { month, step: { enum: ['cut', 'units', 'block'] }, done: { type: 'boolean' } }),
     deed('ask', { month, asks: { type: 'string', minLength: 1, maxLength: 4000, pattern: '^[^\\u0000]*\\S[^\\u0000]*$' } }),
-    deed('shows', { shows: { type: 'boolean' } }),
+    deed('pictures for', { whom: { enum: ['me', 'organiser', 'group'] } }),
+    deed('measured', { month, sizes: { type: 'array', minItems: 1, maxItems: 40, items: size } }),
+    deed('measured back', { measurement: { type: 'string', maxLength: 60 } }),
     deed('sheet', { sheet: { type: 'string', maxLength: 200, pattern: '^[a-z0-9=&-]*$' } }),
     deed('picture away', { picture: { type: 'string', maxLength: 60 } }),
   ],
@@ -44,7 +67,12 @@ export const POST: RequestHandler = async ({ params, request }) => {
     if (asked.deed === 'ask') return askOrganiser(page, asked);
     if (asked.deed === 'picture away')
       return isId(asked.picture) && (await takePictureAway(page, asked.picture)) ? undefined : words.thisPictureIsNotThere;
-    await setOwn(page, asked.deed === 'shows' ? { shows: asked.shows } : { sheet: asked.sheet });
+    if (asked.deed === 'measured') return sendMeasurement(page, asked);
+    if (asked.deed === 'measured back')
+      return isId(asked.measurement) && (await takeMeasurementBack(page, asked.measurement))
+        ? undefined
+        : words.thisMeasurementIsNotThere;
+    await setOwn(page, asked.deed === 'pictures for' ? { picturesFor: asked.whom } : { sheet: asked.sheet });
     return undefined;
   }
 };
