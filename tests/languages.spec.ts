@@ -104,7 +104,19 @@ test('a language that is only a folder of words reaches every text of the pages'
     '/programmes/import',
     `/programmes/${slug}`,
   ];
-  const stations = ['roster', 'progress', 'post', 'pickup', 'kits', 'samples', 'record', 'calendar', 'fabrics', 'money', 'forecast'];
+  const stations = [
+    'roster',
+    'progress',
+    'post',
+    'pickup',
+    'kits',
+    'samples',
+    'record',
+    'calendar',
+    'fabrics',
+    'money',
+    'forecast',
+  ];
   const more = ['quilt', 'figures'];
   const rooms = ['draft', 'sew', 'cut', 'cutting-room', 'cutter', 'kits'];
   const inMonth = rooms.map((room) => `/programmes/${slug}/months/m3/${room}`);

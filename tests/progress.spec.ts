@@ -48,7 +48,7 @@ test('ticks, a question, a picture and measurements come together; consent is as
   await hers.getByRole('button', { name: 'Take back' }).click();
   await expect(hers.getByRole('button', { name: 'Take back' })).toHaveCount(0);
   await bench.open('/progress');
-  await expect(sent.locator('[data-picture="Ada Fenn"]')).toContainText('Only you may see it');
+  await expect(sent.locator('[data-picture="Ada Fenn"]')).toContainText('For you only');
   await expect(sent.locator('[data-picture] img')).toHaveJSProperty('complete', true);
   expect(await sent.locator('[data-picture] img').evaluate((img) => (img as HTMLImageElement).naturalWidth)).toBeGreaterThan(0);
   await expect(sent.locator('[data-measured]')).toHaveCount(0);

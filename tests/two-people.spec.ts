@@ -53,6 +53,51 @@ test('two people change different things of one month: both are kept', async ({ 
   await second.context().close();
 });
 
+test('two people on one drawing: what does not touch joins; what meets is shown as pictures, and neither is lost', async ({
+  page,
+  bench,
+  browser,
+}) => {
+  await bench.open('/months/m9/draft');
+  await page.getByRole('button', { name: 'A plain 4 by 4 grid' }).click();
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  const second = await (await browser.newContext()).newPage();
+  await open(second, page.url());
+  /** Gives the patch at a place of the 4 by 4 grid a letter. */
+  async function give(who: typeof page, letter: string, x: number, y: number) {
+    const board = who.getByRole('application');
+    await board.scrollIntoViewIfNeeded();
+    const { width } = (await board.boundingBox())!;
+    const at = (n: number) => ((n / 4 + 4 / 300) / (1 + 8 / 300)) * width;
+    await who.getByRole('button', { name: 'Change fabric' }).click();
+    await who.getByRole('button', { name: `Letter ${letter}` }).click();
+    await board.click({ position: { x: at(x + 0.5), y: at(y + 0.5) } });
+  }
+  const kinds = (who: typeof page) => who.locator('p', { hasText: 'Complete' });
+  await give(page, 'B', 0, 0);
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  await give(second, 'C', 3, 3);
+  await expect(second.locator('[data-save-state=saved]')).toBeVisible();
+  // Both stand there now, and nobody was asked.
+  await expect(kinds(second)).toContainText('3 fabrics');
+
+  await give(page, 'D', 0, 0);
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  await give(second, 'C', 0, 0);
+  const meeting = second.getByRole('dialog', { name: 'Someone else has changed this too' });
+  await expect(meeting.locator('[data-drawing-met] svg')).toHaveCount(3);
+  await expect(meeting.getByText('1 patch changed')).toHaveCount(2);
+  await expect(meeting).not.toContainText('points');
+  await meeting.getByRole('button', { name: 'Keep theirs' }).click();
+  await expect(second.locator('[data-save-state=saved]')).toBeVisible();
+  await expect(kinds(second)).toContainText('3 fabrics');
+  await second.keyboard.press('Control+Shift+z');
+  await expect(kinds(second)).toContainText('2 fabrics');
+  await second.keyboard.press('Control+z');
+  await expect(kinds(second)).toContainText('3 fabrics');
+  await second.context().close();
+});
+
 test('a save that finds no server is kept on the device, said plainly, and sent again', async ({ page, bench, request }) => {
   await bench.open('/months/m1/draft');
   await page.route('**/changes', (route) => route.abort());

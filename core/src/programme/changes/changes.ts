@@ -1,8 +1,11 @@
 /**
  * Small changes to a document that can be saved side by side: each says what its maker saw and what it should become.
- * A change whose place has become something else meanwhile is a conflict, shown to people, never overwritten.
+ * A change whose place has become something else meanwhile is a conflict, shown to people, never overwritten; but two people's changes to one drawing
+ * join where they do not touch.
  */
 import type { ProgrammeFile } from '../document/document';
+import { arePatches, joinDrawings } from './join-drawings';
+import type { BlockFile, PatchFile } from '../../block';
 import { words } from './words';
 
 export interface Change {
@@ -51,12 +54,21 @@ export function applyChanges(
     }
     const now = list ? entryNamed(list, key) : parent && Object.hasOwn(parent, key) ? parent[key] : undefined;
     if (same(now, change.to)) continue;
-    if (!same(now, change.from)) conflicts.push({ ...change, now });
-    else if (list) putEntry(list, key, change.to);
+    if (!same(now, change.from)) {
+      const both = key === 'patches' && parent ? joinedDrawing(parent, { from: change.from, now, to: change.to }) : undefined;
+      if (both) parent![key] = both;
+      else conflicts.push({ ...change, now });
+    } else if (list) putEntry(list, key, change.to);
     else if (change.to === undefined) delete parent![key];
     else parent![key] = change.to;
   }
   return conflicts.length > 0 ? { conflicts } : { file: copy };
+}
+
+/** Both people's drawing of a block, where what each of them changed does not touch. */
+function joinedDrawing(block: Holder, { from, now, to }: Record<'from' | 'now' | 'to', unknown>): PatchFile[] | undefined {
+  if (![from, now, to].every(arePatches) || !Array.isArray(block.grid)) return undefined;
+  return joinDrawings(block as unknown as BlockFile, { from, now, to } as Record<'from' | 'now' | 'to', PatchFile[]>);
 }
 
 /** The newer of two documents, sharing with the older every section that is equal in both. */

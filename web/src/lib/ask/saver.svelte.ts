@@ -128,19 +128,23 @@ export class Saver {
     this.#push(deed);
   }
 
-  /** Decides a meeting: mine replaces what the other wrote, or theirs stays. */
+  /** Decides a meeting: mine replaces what the other wrote, or theirs stays. The other one is an undo or a redo away. */
   decide(mine: boolean): void {
     const meeting = this.meeting;
     if (!meeting) return;
     this.meeting = undefined;
     const [deed, ...rest] = this.#queue;
-    if (mine && deed) {
-      const now = new Map(meeting.conflicts.map((c) => [c.path, c.now]));
-      this.#queue = [
-        { ...deed, changes: deed.changes.map((c) => (now.has(c.path) ? { ...c, from: now.get(c.path) } : c)) },
-        ...rest,
-      ];
-    } else this.#queue = rest;
+    const now = new Map(meeting.conflicts.map((c) => [c.path, c.now]));
+    const over = deed && { ...deed, changes: deed.changes.map((c) => (now.has(c.path) ? { ...c, from: now.get(c.path) } : c)) };
+    const mineOf = (d: Deed) => d.changes === deed?.changes;
+    if (mine && over) {
+      this.#queue = [over, ...rest];
+      this.undoable = this.undoable.map((d) => (mineOf(d) ? over : d));
+    } else {
+      this.#queue = rest;
+      this.undoable = this.undoable.filter((d) => !mineOf(d));
+      if (over) this.redoable = [...this.redoable.filter((d) => !mineOf(d)), over];
+    }
     this.#keep();
     this.#rebuild();
     void this.#run();

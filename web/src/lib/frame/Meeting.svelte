@@ -3,11 +3,15 @@
   import { words } from './words';
   import type { Saver } from '$lib/ask/saver.svelte';
   import { placeName } from '$lib/look/place-name';
+  import DrawingMeeting from './DrawingMeeting.svelte';
+  import { drawingsMet } from './drawing-meeting';
 
   let { saver }: { saver: Saver } = $props();
   let dialog: HTMLDialogElement | undefined = $state();
   const show = (value: unknown) =>
     value === undefined ? words.nothing : typeof value === 'object' ? JSON.stringify(value) : String(value);
+
+  const drawn = $derived(saver.meeting ? drawingsMet(saver.document, saver.meeting.conflicts) : []);
 
   $effect(() => {
     if (saver.meeting) dialog?.showModal();
@@ -17,29 +21,31 @@
 
 <dialog bind:this={dialog} class="modal no-print" aria-labelledby="meeting-title" oncancel={(e) => e.preventDefault()}>
   {#if saver.meeting}
-    <div class="modal-box max-w-xl border border-ink bg-ground p-7 shadow-none">
+    <div class="modal-box max-w-2xl border border-ink bg-ground p-7 shadow-none">
       <h2 id="meeting-title" class="text-head">{words.someoneElseHasChangedThis}</h2>
       <p class="mt-2">{words.bothVersionsAreKeptUntil}</p>
-      <table class="mt-5 w-full">
-        <thead>
-          <tr class="border-b border-ink">
-            <th class="py-1 pr-3">{words.what}</th>
-            <th class="py-1 pr-3">{words.was}</th>
-            <th class="py-1 pr-3">{words.theirsSaved}</th>
-            <th class="py-1">{words.yours}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {#each saver.meeting.conflicts as c (c.path)}
-            <tr class="border-b border-rule">
-              <td class="py-2 pr-3">{placeName(saver.document, c.path)}</td>
-              <td class="py-2 pr-3 text-walnut">{show(c.from)}</td>
-              <td class="py-2 pr-3 font-semibold">{show(c.now)}</td>
-              <td class="py-2 font-semibold">{show(c.to)}</td>
+      {#each drawn as d (d.id)}<DrawingMeeting name={d.name} versions={d.versions} />{/each}
+      {#if drawn.length < saver.meeting.conflicts.length}<table class="mt-5 w-full">
+          <thead>
+            <tr class="border-b border-ink">
+              <th class="py-1 pr-3">{words.what}</th>
+              <th class="py-1 pr-3">{words.was}</th>
+              <th class="py-1 pr-3">{words.theirsSaved}</th>
+              <th class="py-1">{words.yours}</th>
             </tr>
-          {/each}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {#each saver.meeting.conflicts.filter((c) => !drawn.some( (d) => c.path.startsWith(`/blocks/${d.id}/`) )) as c (c.path)}
+              <tr class="border-b border-rule">
+                <td class="py-2 pr-3">{placeName(saver.document, c.path)}</td>
+                <td class="py-2 pr-3 text-walnut">{show(c.from)}</td>
+                <td class="py-2 pr-3 font-semibold">{show(c.now)}</td>
+                <td class="py-2 font-semibold">{show(c.to)}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>{/if}
+      <p class="mt-4 text-quiet">{words.theOtherCanBeBrought}</p>
       <div class="mt-6 flex justify-end gap-3">
         <button class="btn" onclick={() => saver.decide(false)}>{words.keepTheirs}</button>
         <button class="btn btn-primary" onclick={() => saver.decide(true)}>{words.useMine}</button>

@@ -45,6 +45,12 @@ export const words = spoken('frame', {
   was: 'Was',
   theirsSaved: 'Theirs, saved',
   yours: 'Yours',
+  theOtherCanBeBrought: 'The version you leave isn’t lost: undo or redo brings it back.',
+  drawingWas: 'Was',
+  drawingTheirs: 'Theirs, saved',
+  drawingYours: 'Yours',
+  changedPatches: (n: number) => say`${n} ${plural(n, { one: 'patch', other: 'patches' })} changed`,
+  asItWas: 'as it was',
   keepTheirs: 'Keep theirs',
   useMine: 'Use mine',
 

@@ -26,14 +26,15 @@
       {#each months as m (m.id)}
         <tr class="border-b border-rule {m.id === chosen ? 'bg-weld/30' : ''}" data-month-done={m.id}>
           <td class="py-1.5 pr-3"
-            ><button class="link" aria-pressed={m.id === chosen} onclick={() => onchoose(m.id === chosen ? '' : m.id)}
+            ><button class="link text-left" aria-pressed={m.id === chosen} onclick={() => onchoose(m.id === chosen ? '' : m.id)}
               >{m.name}</button
             ></td
           >
           {#each progressSteps as step (step)}
             <td class="pr-4">
               <span class="flex items-center gap-2">
-                <span class="numeral w-14 shrink-0">{words.ofPeople(m.done[step], people)}</span>
+                <span class="numeral w-20 shrink-0 whitespace-nowrap max-md:w-auto">{words.ofPeople(m.done[step], people)}</span
+                >
                 <span class="h-2 w-24 bg-edge max-md:hidden" aria-hidden="true"
                   ><span class="block h-2 bg-ink" style:width="{people > 0 ? (100 * m.done[step]) / people : 0}%"></span></span
                 >

@@ -115,8 +115,8 @@ export const words = spoken('participants', {
     say`${all} ${plural(all, { one: 'question', other: 'questions' })}, ${open} to answer`,
   pictures: 'Pictures',
   pictureOf: (name: Said, month: Said) => say`${name}’s block of ${month}`,
-  groupMaySee: 'You and the group may see it',
-  onlyYouMaySee: 'Only you may see it',
+  groupMaySee: 'Shared with the group',
+  onlyYouMaySee: 'For you only',
   keptPrivate: (n: number) =>
     say`${n} more ${plural(n, { one: 'picture is', other: 'pictures are' })} kept private by ${plural(n, { one: 'its owner', other: 'their owners' })}.`,
   measurements: 'Measurements',

@@ -23,8 +23,9 @@ const QUARRY = '00000000-0000-4000-8000-00000000000a';
 const MILL = '00000000-0000-4000-8000-00000000000b';
 const at = new Date('2027-03-01T10:00:00Z');
 let slug: string;
-const people = ['Ada', 'Bea', 'Dot'].map((name) => ({ id: randomUUID() as string, name }));
-const [ada, bea, dot] = people as [{ id: string }, { id: string }, { id: string }];
+const someone = (name: string) => ({ id: randomUUID() as string, name });
+const [ada, bea, dot] = [someone('Ada'), someone('Bea'), someone('Dot')];
+const people = [ada, bea, dot];
 const view = async (asked = {}): Promise<ProgressView> =>
   (await progressView(QUARRY, slug, { month: '', person: '', page: 0, ...asked }))!;
 
