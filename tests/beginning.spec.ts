@@ -2,7 +2,7 @@
 import { expect, open, plain, test } from './bench-of-their-own';
 import type { BlockFile } from '@aggrega/core/block';
 import type { ProgrammeFile } from '@aggrega/core/programme';
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 
 /** Squares and half-square triangles of a block by letter: finished size in inches, and how many of each. Undefined where it holds other shapes. */
 function shapesOf({ patches, grid }: BlockFile, finished: number) {
@@ -50,13 +50,8 @@ async function documentOf(page: Page, home: string): Promise<ProgrammeFile> {
   return (await (await page.request.get(`${home}/document`)).json()) as ProgrammeFile;
 }
 
-test('from nothing to a sheet and a cutting list for forty in a dozen clicks, and every number is right', async ({
-  page,
-  browser,
-}, info) => {
-  test.setTimeout(240_000);
-  const mark = `${info.retry}${Date.now().toString(36)}`;
-  // A house of its own, with nothing in it.
+/** A house of its own, with nothing in it. */
+async function emptyHouse(browser: Browser, mark: string): Promise<Page> {
   const own = await (await browser.newContext()).newPage();
   await open(own, '/begin');
   await own.getByLabel('Name of the shop or guild').fill(`Gatepost Quilters ${mark}`);
@@ -65,6 +60,16 @@ test('from nothing to a sheet and a cutting list for forty in a dozen clicks, an
   await own.getByLabel('Password', { exact: true }).fill('forty kits before Friday');
   await own.getByRole('button', { name: 'Create' }).click();
   await expect(own.getByText('There is no programme here yet')).toBeVisible();
+  return own;
+}
+
+test('from nothing to a sheet and a cutting list for forty in a dozen clicks, and every number is right', async ({
+  page,
+  browser,
+}, info) => {
+  test.setTimeout(240_000);
+  const mark = `${info.retry}${Date.now().toString(36)}`;
+  const own = await emptyHouse(browser, mark);
 
   let clicks = 0;
   const click = async (name: string | RegExp, role: 'button' | 'link' = 'button') => {
@@ -123,6 +128,46 @@ test('from nothing to a sheet and a cutting list for forty in a dozen clicks, an
   expect(clicks).toBeLessThanOrEqual(12);
   console.log(`${clicks} clicks`);
   await page.close();
+});
+
+test('a first programme is led step by step where she is, says what is missing, and lets itself be hidden', async ({
+  browser,
+}, info) => {
+  test.setTimeout(180_000);
+  const own = await emptyHouse(browser, `g${info.retry}${Date.now().toString(36)}`);
+  await open(own, '/programmes/new');
+  await own.getByLabel('Name').fill('Gatepost Hedge');
+  await own.getByLabel('Number of releases').fill('3');
+  await own.getByRole('button', { name: 'Create and draw the first block' }).click();
+  const steps = own.locator('[data-first-steps]');
+  await expect(steps).toHaveAttribute('data-first-steps', 'block');
+  await expect(steps).toContainText('has no block. Take one from the library');
+  // Where the step is done there is nowhere to go.
+  await expect(steps.getByRole('link', { name: 'Go there' })).toHaveCount(0);
+  await own.getByLabel('Search blocks').fill('shoo fly');
+  await own
+    .getByRole('button', { name: /Shoo Fly/ })
+    .first()
+    .click();
+  await expect(steps).toHaveAttribute('data-first-steps', 'people');
+  await steps.getByRole('link', { name: 'Go there' }).click();
+  await own.waitForURL('**/roster**');
+  await own.keyboard.press('n');
+  const dialog = own.getByRole('dialog', { name: 'Add a participant' });
+  await dialog.getByLabel('Name').fill('Ada Fenn');
+  await dialog.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(steps).toHaveAttribute('data-first-steps', 'proof');
+  await steps.getByText('All steps').click();
+  await expect(steps.getByText('(can wait)')).toHaveCount(3);
+  await steps.getByRole('button', { name: 'Hide these steps' }).click();
+  await expect(steps).toHaveCount(0);
+  await own.reload();
+  await expect(own.getByRole('button', { name: 'Show the first steps' })).toBeVisible();
+  await expect(steps).toHaveCount(0);
+  await own.getByRole('button', { name: 'Show the first steps' }).click();
+  await steps.getByRole('link', { name: 'Go there' }).click();
+  await own.waitForURL('**/release**');
+  await own.context().close();
 });
 
 test('months that are liked stay, others are found, and a year that cannot be says why', async ({ page }) => {

@@ -14,6 +14,7 @@ export {
 } from './person';
 export { changedPeople, inverseRoster, type RosterChange, type RosterMeeting } from './roster-changes';
 export { awayOn, dayAfter, daysBetween, isDay, mondayOf, releaseInstant } from '../programme';
+export { firstSteps, nextStep, type FirstFacts, type FirstStep, type FirstStepId } from './first-steps';
 export { deskKinds, deskTasks, type DeskChecks, type DeskFacts, type DeskKind, type DeskTask } from './desk';
 export {
   calendarSteps,

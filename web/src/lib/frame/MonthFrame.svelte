@@ -7,6 +7,7 @@
   import { doubtsOf, kitsText } from './programme-view';
   import { dayText } from '$lib/look/day-text';
   import NewerDraft from './NewerDraft.svelte';
+  import FirstSteps from './FirstSteps.svelte';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import HeadCount from './HeadCount.svelte';
   import SaveNote from './SaveNote.svelte';
@@ -75,6 +76,7 @@
         <ColourwayTabs colourways={bench.programme.colourways} chosen={colourway.id} href={otherHref} />
       </div>
       <div class="mt-3"><Stations {stations} current={station} /></div>
+      <FirstSteps />
     </header>
     <aside class="no-print" aria-label={words.headCountAndTools}>
       <div class="count">

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { organises } from '$lib/look/role-name';
   import { page } from '$app/state';
+  import FirstSteps from './FirstSteps.svelte';
   import ColourwayTabs from './ColourwayTabs.svelte';
   import SaveNote from './SaveNote.svelte';
   import { PLAN, RUN, SIDES, programmeStation, stationName } from './stations';
@@ -58,6 +59,7 @@
       </div>
       <div class="mt-3"><Stations {stations} {current} name={running ? SIDES.run : SIDES.plan} /></div>
     </header>
+    {#if !paper}<FirstSteps />{/if}
     {@render children()}
   </main>
   <div class="no-print pt-4">

@@ -17,11 +17,19 @@ export interface MonthRelease {
   revision: number;
 }
 
+const FIRST = `
+  select exists (select from release where state = 'released') as released,
+    exists (select from kit k join programme p on p.id = k.programme_id where slug = $1) as cut`;
 const LIST = `
   select r.month, state, r.version, checks, proofed_at as proofed, due_at as due, released_at as released, p.id as programme, v.revision, v.published_at as published
   from release r join programme p on p.id = r.programme_id
   join sheet_version v on v.programme_id = r.programme_id and v.month = r.month and v.version = r.version
   where slug = $1`;
+
+/** Whether the organisation that the transaction acts for has ever released a month, and whether this programme has a kit. */
+export async function firstTimes(db: pg.ClientBase, slug: string): Promise<{ released: boolean; cut: boolean }> {
+  return (await db.query<{ released: boolean; cut: boolean }>(FIRST, [slug])).rows[0]!;
+}
 
 /** All months that are more than drafts. */
 export async function listReleases(db: pg.ClientBase, slug: string): Promise<MonthRelease[]> {

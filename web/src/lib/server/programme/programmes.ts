@@ -24,7 +24,7 @@ import {
   type StoredProgramme,
 } from '../db/programmes';
 import { readingOf } from '$lib/ask/reading';
-import { listReleases, type MonthRelease } from '../db/releases';
+import { firstTimes, listReleases, type MonthRelease } from '../db/releases';
 import { asCounted, rosterFaults } from '../participants/roster-counts';
 
 /** All programmes of an organisation, those that were put aside among them. */
@@ -36,15 +36,22 @@ export async function programmeOf(organisation: string, slug: string): Promise<S
   return found?.removed ? undefined : found;
 }
 
-/** As programmeOf, with what every page of it shows beside: how far its months are, and whether a roster counts its people. */
+/**
+ * As programmeOf, with what every page of it shows beside: how far its months are, and whether a roster counts its people; `first` where the house
+ * has not released anything yet.
+ */
 export async function benchOf(
   organisation: string,
   slug: string,
-): Promise<(StoredProgramme & { releases: MonthRelease[]; rostered: boolean }) | undefined> {
+): Promise<(StoredProgramme & { releases: MonthRelease[]; rostered: boolean; first?: { cut: boolean } }) | undefined> {
   return asOrganisation(organisation, async (db) => {
     const found = await findProgramme(db, slug);
     if (!found || found.removed) return undefined;
-    return { ...found, releases: await listReleases(db, slug), rostered: await anyPerson(db, slug) };
+    const { released, cut } = await firstTimes(db, slug);
+    return {
+      ...{ ...found, releases: await listReleases(db, slug), rostered: await anyPerson(db, slug) },
+      ...(!released && { first: { cut } }),
+    };
   });
 }
 

@@ -8,7 +8,8 @@ export const load: LayoutServerLoad = async ({ params, locals, depends }) => {
   depends('aggrega:releases');
   const bench = await benchOf(locals.organisation, params.programme);
   if (!bench) error(404, words.weCantFindThatProgrammeIt);
-  const { slug, revision, updated, document, rostered, releases } = bench;
+  const { slug, revision, updated, document, rostered, releases, first } = bench;
   // Today where the shop is; a zone that no check has seen yet counts as none.
-  return { rostered, releases, slug, revision, updated, document, today: todayIn(document.calendar?.timeZone ?? 'UTC') };
+  const today = todayIn(document.calendar?.timeZone ?? 'UTC');
+  return { ...{ rostered, releases, slug, revision, updated, document, today }, first };
 };
