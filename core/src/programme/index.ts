@@ -48,7 +48,7 @@ export {
   withPer,
   type School,
 } from './changes/cast-changes';
-export { arePatches } from './changes/join-drawings';
+export { arePatches, patchKey } from './changes/join-drawings';
 export { ChangeError, applyChanges, inverse, same, sharing, type Change, type Conflict } from './changes/changes';
 export { differenceWords, differences } from './changes/differences';
 export { differentParts, documentParts, partTitle, withParts, type DocumentPart } from './changes/parts';

@@ -16,13 +16,15 @@ import { applyChanges, inverse, type Change, type ProgrammeFile } from '../index
 
 const blocks = library.map((file) => readBlock(file, '').block).filter((b) => b.patches.length > 4);
 const path = '/blocks/b/patches';
+const turned = (block: Block) => blockFile(block).patches.map((p) => ({ ...p, points: [...p.points.slice(1), p.points[0]!] }));
+/** Outlines written from another corner on, as another program might have. */
 const fileOf = (block: Block): ProgrammeFile => ({
   format: 'aggrega-programme',
   version: 1,
-  blocks: [{ ...blockFile(block), id: 'b' }],
+  blocks: [{ ...blockFile(block), id: 'b', patches: turned(block) }],
   months: [],
 });
-const changeOf = (from: Block, to: Block): Change => ({ path, from: blockFile(from).patches, to: blockFile(to).patches });
+const changeOf = (from: Block, to: Block): Change => ({ path, from: turned(from), to: blockFile(to).patches });
 const middle = (block: Block, patch: number) => {
   const p = block.patches[patch]!.points;
   return [(2 * p[0]![0] + p[1]![0] + p[2]![0]) / 4, (2 * p[0]![1] + p[1]![1] + p[2]![1]) / 4] as const;
@@ -60,8 +62,8 @@ describe('two people on one drawing', () => {
         const file = 'file' in after ? after.file : fileOf(block);
         expect(letters(drawingIn(file))).toEqual(letters(recoloured(recoloured(block, a), b)));
         expect(tilingFaults(drawingIn(file))).toEqual([]);
-        const turned = meet(mine, theirs)!.after;
-        expect('file' in turned && letters(drawingIn(turned.file))).toEqual(letters(drawingIn(file)));
+        const otherWay = meet(mine, theirs)!.after;
+        expect('file' in otherWay && letters(drawingIn(otherWay.file))).toEqual(letters(drawingIn(file)));
         const undone = applyChanges(file, inverse([theirs]));
         expect('file' in undone && letters(drawingIn(undone.file))).toEqual(letters(recoloured(block, b)));
       }),

@@ -1,12 +1,16 @@
 /** Two people's changes to one drawing, made side by side: joined where what they changed does not touch. */
 import { readBlock, tilingFaults, touching, type BlockFile, type PatchFile, type Polygon } from '../../block';
 
-const keyOf = ({ role, points }: PatchFile) => `${role} ${points.map((p) => p.join(',')).join(' ')}`;
+/** A patch by what it is, however it is written: its letter and its outline from one corner on. */
+export function patchKey(patch: PatchFile): string {
+  const { role, points } = readBlock({ id: '', grid: [1, 1], patches: [patch] }, '').block.patches[0]!;
+  return `${role} ${points.join(' ')}`;
+}
 
 /** The patches of `a` that `b` does not have. */
 function without(a: readonly PatchFile[], b: readonly PatchFile[]): PatchFile[] {
-  const known = new Set(b.map(keyOf));
-  return a.filter((patch) => !known.has(keyOf(patch)));
+  const known = new Set(b.map(patchKey));
+  return a.filter((patch) => !known.has(patchKey(patch)));
 }
 
 /**
@@ -18,12 +22,12 @@ export function joinDrawings(
   { from, now, to }: { from: readonly PatchFile[]; now: readonly PatchFile[]; to: readonly PatchFile[] },
 ): PatchFile[] | undefined {
   const [theirs, mine] = [without(from, now), without(from, to)];
-  const taken = new Set(theirs.map(keyOf));
-  if (mine.some((patch) => taken.has(keyOf(patch)))) return undefined;
+  const taken = new Set(theirs.map(patchKey));
+  if (mine.some((patch) => taken.has(patchKey(patch)))) return undefined;
   const outlines = outlinesOf(block, [...theirs, ...mine]);
   if (!outlines || touching(outlines).some(({ a, b }) => a < theirs.length && b >= theirs.length)) return undefined;
-  const gone = new Set(mine.map(keyOf));
-  const patches = [...now.filter((patch) => !gone.has(keyOf(patch))), ...without(without(to, from), now)];
+  const gone = new Set(mine.map(patchKey));
+  const patches = [...now.filter((patch) => !gone.has(patchKey(patch))), ...without(without(to, from), now)];
   const read = readBlock({ ...block, patches }, '');
   return read.problems.length === 0 && tilingFaults(read.block).length === 0 ? patches : undefined;
 }

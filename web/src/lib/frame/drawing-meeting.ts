@@ -1,6 +1,6 @@
 /** Drawings that two people changed at once: as they were, theirs and mine, with what is different in each. */
 import { readBlock, type Block, type BlockFile, type PatchFile } from '@aggrega/core/block';
-import { arePatches, type Conflict, type ProgrammeFile } from '@aggrega/core/programme';
+import { arePatches, patchKey, type Conflict, type ProgrammeFile } from '@aggrega/core/programme';
 
 export interface DrawnVersion {
   block: Block;
@@ -33,7 +33,7 @@ export function drawingsMet(file: ProgrammeFile, conflicts: readonly Conflict[])
 }
 
 function version(block: BlockFile, patches: PatchFile[], from: readonly PatchFile[]): DrawnVersion {
-  const before = new Set(from.map((p) => JSON.stringify(p)));
-  const changed = new Set(patches.flatMap((p, i) => (before.has(JSON.stringify(p)) ? [] : [i])));
+  const before = new Set(from.map(patchKey));
+  const changed = new Set(patches.flatMap((p, i) => (before.has(patchKey(p)) ? [] : [i])));
   return { block: readBlock({ ...block, patches }, '').block, changed };
 }
