@@ -41,7 +41,7 @@
       number: i + 1,
       name: monthTitle(m),
       href: monthHref(m.id, station),
-      colour: dominantColour(m, colourway),
+      colour: dominantColour(bench.programme, m, colourway),
       state: stateOf(m.id),
     })),
   );

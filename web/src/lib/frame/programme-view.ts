@@ -3,6 +3,7 @@ import { words } from './words';
 import { roleShares } from '@aggrega/core/block';
 import { value } from '@aggrega/core/fabric';
 import { PlanError, kitGroups, kitsBySize, kitsFor, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
+import type { PartGroup, Setting } from '@aggrega/core/setting';
 import { monthDoubts, monthSheet, type MonthSheet } from '@aggrega/core/sheet';
 import { keptFor } from '$lib/look/kept-for';
 
@@ -12,7 +13,7 @@ export function coloursOf(colourway: Colourway): ReadonlyMap<string, string> {
 }
 
 /** The fabric that a month is from across the room: the largest share, the colourway's lightest fabric left out as background. */
-export function dominantColour(month: Month, colourway: Colourway): string | undefined {
+export function dominantColour({ setting }: Programme, month: Month, colourway: Colourway): string | undefined {
   const colours = coloursOf(colourway);
   const lightest = [...colours.values()].sort((a, b) => value(b) - value(a))[0];
   const covered = new Map<string, number>();
@@ -21,8 +22,21 @@ export function dominantColour(month: Month, colourway: Colourway): string | und
       const colour = colours.get(role)!;
       covered.set(colour, (covered.get(colour) ?? 0) + share);
     }
+  // A month of the quilt's own parts is known by the first of them.
+  if (month.blocks.length === 0)
+    for (const [group, id] of setting?.months ?? []) {
+      const role = id === month.id ? roleOfPart(setting!, group) : undefined;
+      if (role) return colours.get(role);
+    }
   const largest = [...covered].sort((a, b) => b[1] - a[1]).map(([colour]) => colour);
   return largest.find((colour) => colour !== lightest) ?? largest[0];
+}
+
+/** The letter that a part of the quilt is cut from. */
+function roleOfPart(setting: Setting, group: PartGroup): string | undefined {
+  const { sashing, triangles, alternate, coping, frame, borders, binding, backing } = setting;
+  const part = { sashing, triangles, alternate, coping, frame, borders: borders[0], binding, backing }[group as string];
+  return part?.role;
 }
 
 /** '27 kits: 24 people, 2 spare, 1 demo (4 Double bed)': those of a larger size are among them. */

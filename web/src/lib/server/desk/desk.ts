@@ -95,7 +95,7 @@ async function deskProgramme(db: pg.ClientBase, stored: StoredProgramme, role: R
     people: [...programme.participants.values()].reduce((a, b) => a + b, 0),
     months: months.map((month, i) => ({
       ...{ id: month.id, name: month.name, number: i + 1, state: facts.releases.get(month.id) ?? 'draft' },
-      colour: dominantColour(month, colourways[0]!),
+      colour: dominantColour(programme, month, colourways[0]!),
     })),
     ...(next && { next: { name: next.name, day: next.release! } }),
     quilt: setting !== undefined && months.some((m) => m.blocks.length > 0),
