@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import sharp from 'sharp';
 import { expect, plain, test } from './bench-of-their-own';
 
 test('a letter is cast by search, by keys, by dragging and by its list, and everything recolours at once', async ({
@@ -241,4 +242,68 @@ test('a month’s block is looked at closely, in the same cast', async ({ page, 
   const before = await ground();
   await page.getByLabel('Fabric of B', { exact: true }).selectOption({ label: 'Compost' });
   await expect.poll(ground).not.toBe(before);
+});
+
+test('one photo of the shelf: a square on each piece makes fabrics of it, in their own colours; a second photo comes beside, undo takes all back', async ({
+  page,
+  bench,
+  request,
+}) => {
+  const cloth = ['#8a2b2b', '#2b4d8a', '#e8e0c8', '#3f6b3a'];
+  const photo = (colours: string[]) =>
+    sharp(
+      Buffer.from(
+        `<svg xmlns="http://www.w3.org/2000/svg" width="800" height="400">${colours
+          .map((c, i) => `<rect x="${(i * 800) / colours.length}" width="${800 / colours.length}" height="400" fill="${c}"/>`)
+          .join('')}</svg>`,
+      ),
+    )
+      .jpeg({ quality: 95 })
+      .toBuffer();
+  const fabrics = async () =>
+    (await (await request.get(`/programmes/${bench.slug}/document`)).json()).fabrics as { id: string }[];
+  const before = await fabrics();
+  await bench.open('/fabrics');
+  await page
+    .getByLabel(/^Photos of fabrics/)
+    .setInputFiles({ name: 'shelf.jpg', mimeType: 'image/jpeg', buffer: await photo(cloth) });
+  const dialog = page.getByRole('dialog', { name: 'Fabrics by photo' });
+  // The first square lies in the middle, over two pieces: it goes, and each piece gets one.
+  await dialog.getByRole('button', { name: 'Leave out' }).click();
+  const shot = dialog.locator('[data-shot="0"]');
+  const box = (await shot.boundingBox())!;
+  for (const i of [0, 1, 2, 3]) {
+    await shot.click({ position: { x: (box.width * (i + 0.5)) / 4, y: box.height * 0.5 } });
+    if (i > 0) continue;
+    await dialog.getByRole('button', { name: 'Smaller' }).click();
+    await dialog.getByRole('button', { name: 'Smaller' }).click();
+  }
+  await expect(dialog.locator('[data-spot]')).toHaveCount(4);
+  await dialog.getByLabel('Fabric 1').fill('Brick Dust');
+  // By keys: to the right and back, nothing is lost at the edge.
+  await dialog.getByRole('button', { name: /^Square 4/ }).focus();
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', '-']) await page.keyboard.press(key);
+  await page
+    .getByLabel(/^Photos of fabrics/)
+    .setInputFiles({ name: 'plum.jpg', mimeType: 'image/jpeg', buffer: await photo(['#5b2a5e']) });
+  await expect(dialog.locator('[data-spot]')).toHaveCount(5);
+  await page
+    .getByLabel(/^Photos of fabrics/)
+    .setInputFiles({ name: 'list.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(dialog.getByRole('alert')).toContainText('list.png can’t be read as a picture');
+  await dialog.getByRole('button', { name: 'Add 5 fabrics' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  const known = new Set(before.map((f) => f.id));
+  const added = ((await fabrics()) as unknown as Record<string, string>[]).filter((f) => !known.has(f.id!));
+  expect(added.map((f) => f.name)[0]).toBe('Brick Dust');
+  const channels = (hex: string) => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+  for (const [i, wanted] of [...cloth, '#5b2a5e'].entries()) {
+    const far = Math.max(...channels(added[i]!.colour!).map((c, k) => Math.abs(c - channels(wanted)[k]!)));
+    expect([wanted, far]).toEqual([wanted, expect.any(Number)]);
+    expect(far).toBeLessThan(12);
+    expect(added[i]!.photo).toMatch(/^[0-9a-f]{32}$/);
+  }
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await fabrics()).length).toBe(before.length);
 });

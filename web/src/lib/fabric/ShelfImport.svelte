@@ -1,6 +1,7 @@
 <!-- The shelf as a file: out as CSV, and in again after a look at what it would change. -->
 <script lang="ts">
   import { words } from './words';
+  import ShelfPhotos from './ShelfPhotos.svelte';
   import ImportRows from '$lib/look/ImportRows.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { ShelfImport } from '@aggrega/core/shelf-csv';
@@ -68,6 +69,7 @@
       onchange={(e) => void look(e.currentTarget)}
     />
   </label>
+  <ShelfPhotos />
   {#if suppliers.length > 0}
     <p class="mt-3 text-note text-quiet">{words.priceListsPreviewFirst}</p>
     <p class="mt-1 flex flex-wrap gap-2">

@@ -2,6 +2,25 @@
 import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('fabric', {
+  // ShelfPhotos
+  photosOfFabrics: 'Photos of fabrics: one of many pieces laid side by side, or several',
+  fabricsByPhoto: 'Fabrics by photo',
+  clickOnEachFabric:
+    'Click on each fabric; drag the squares so that each holds one fabric alone. Photograph in daylight, without a flash. Only the squares are sent; the photos stay on this device.',
+  squareOf: (n: Said, name: Said) => say`Square ${n}, ${name}: arrow keys move it, plus and minus change its size`,
+  addASquare: 'Add a square',
+  fabricNumber: (n: Said) => say`Fabric ${n}`,
+  photographed: (n: Said) => say`Photographed ${n}`,
+  larger: 'Larger',
+  smaller: 'Smaller',
+  leaveOut: 'Leave out',
+  noSquareYet: 'No square yet. Click on a fabric in the photo.',
+  sentOf: (sent: Said, all: Said) => say`${sent} of ${all} sent`,
+  addFabrics: (n: number) => say`Add ${n} ${plural(n, { one: 'fabric', other: 'fabrics' })}`,
+  fabricsFromPhotos: (n: number) => say`${n} ${plural(n, { one: 'fabric', other: 'fabrics' })} from photos`,
+  cannotBeReadAsAPicture: (name: Said) => say`${name} can’t be read as a picture. Choose a JPEG, PNG or WebP.`,
+  weCantReachTheServerSquares: 'We can’t reach the server. The square is still here: try again in a moment.',
+
   // CastTable
   fabricsOf: (name: Said) => say`Fabrics of ${name}`,
   letter: 'Letter',
