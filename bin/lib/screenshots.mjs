@@ -18,7 +18,7 @@ const lookedThrough = (page) => page.locator('section[aria-busy=false] [data-tas
 
 const views = [
   { name: 'desk', path: '/', act: lookedThrough },
-  { name: 'history', path: `${programme}/record/1`, act: (page) => page.waitForLoadState('networkidle') },
+  { name: 'progress', path: `${programme}/progress`, act: (page) => page.waitForLoadState('networkidle') },
   { name: 'draft', path: `${programme}/months/m3/draft`, act: (page) => page.locator('tr[data-cut="cloche:A1"]').hover() },
   {
     name: 'sew-order',

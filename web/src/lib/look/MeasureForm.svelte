@@ -2,6 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import Say from './Say.svelte';
+  import type { Snippet } from 'svelte';
   import type { LengthUnit } from '@aggrega/core/measure';
   import { diagnose, readSizes, writtenLength, type WrittenSize } from '@aggrega/core/running';
 
@@ -23,61 +24,56 @@
 </script>
 
 {#if !fixed}
-  <table class="w-full">
-    <thead
-      ><tr class="border-b border-ink align-bottom [&_th]:pr-1.5"
-        ><th class="py-1">{words.whatYouMeasured}</th><th>{words.seamsItCrosses}</th><th>{words.sizeOnTheSheet(unit)}</th><th
-          >{words.yourSize(unit)}</th
-        ><th>{words.beforePressingIfYouKnow}</th><th></th></tr
-      ></thead
-    >
-    <tbody>
-      {#each sizes as size, i (i)}
-        <tr class="border-b border-rule">
-          <td class="py-1 pr-2"
-            ><input class="input" aria-label={words.whatSize(i + 1)} bind:value={size.what} maxlength="120" /></td
-          >
-          <td class="w-20 pr-2"
-            ><input
-              class="input"
-              type="number"
-              min="0"
-              max="200"
-              aria-label={words.seamsAcrossSize(i + 1)}
-              bind:value={size.seams}
-            /></td
-          >
-          <td class="w-28 pr-2"
-            ><input
-              class="input"
-              aria-label={words.shouldBeSize(i + 1)}
-              bind:value={size.expected}
-              aria-invalid={size.expected !== '' && writtenLength(size.expected, unit) === undefined}
-            /></td
-          >
-          <td class="w-28 pr-2"
-            ><input
-              class="input"
-              aria-label={words.isSize(i + 1)}
-              bind:value={size.measured}
-              aria-invalid={size.measured !== '' && writtenLength(size.measured, unit) === undefined}
-            /></td
-          >
-          <td class="w-28 pr-2"
-            ><input class="input" aria-label={words.beforePressingSize(i + 1)} bind:value={size.before} /></td
-          >
-          <td
-            ><button
-              type="button"
-              class="link text-note"
-              aria-label={words.takeSizeOut(i + 1)}
-              onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>{words.remove}</button
-            ></td
-          >
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+  <ul>
+    {#each sizes as size, i (i)}
+      <li
+        class="grid grid-cols-[minmax(8rem,1fr)_5rem_6.5rem_6.5rem_6.5rem_auto] items-end gap-x-2 gap-y-1 border-b border-rule py-2 max-md:grid-cols-2"
+      >
+        {@render field(words.whatYouMeasured, 'max-md:col-span-2', what)}
+        {@render field(words.seamsItCrosses, '', seams)}
+        {@render field(words.sizeOnTheSheet(unit), '', expected)}
+        {@render field(words.yourSize(unit), '', measured)}
+        {@render field(words.beforePressingIfYouKnow, '', before)}
+        <button
+          type="button"
+          class="link self-center text-note"
+          aria-label={words.takeSizeOut(i + 1)}
+          onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>{words.remove}</button
+        >
+        {#snippet what()}<input
+            class="input"
+            aria-label={words.whatSize(i + 1)}
+            bind:value={size.what}
+            maxlength="120"
+          />{/snippet}
+        {#snippet seams()}<input
+            class="input"
+            type="number"
+            min="0"
+            max="200"
+            aria-label={words.seamsAcrossSize(i + 1)}
+            bind:value={size.seams}
+          />{/snippet}
+        {#snippet expected()}<input
+            class="input"
+            aria-label={words.shouldBeSize(i + 1)}
+            bind:value={size.expected}
+            aria-invalid={size.expected !== '' && writtenLength(size.expected, unit) === undefined}
+          />{/snippet}
+        {#snippet measured()}<input
+            class="input"
+            aria-label={words.isSize(i + 1)}
+            bind:value={size.measured}
+            aria-invalid={size.measured !== '' && writtenLength(size.measured, unit) === undefined}
+          />{/snippet}
+        {#snippet before()}<input
+            class="input"
+            aria-label={words.beforePressingSize(i + 1)}
+            bind:value={size.before}
+          />{/snippet}
+      </li>
+    {/each}
+  </ul>
   <p class="mt-2 flex flex-wrap items-center gap-2">
     <button type="button" class="btn" onclick={() => add()}>{words.addAMeasurement}</button>
     {#each points.slice(0, 8) as p (p.what)}
@@ -92,3 +88,10 @@
     {#each found.says as line (line)}<p><Say text={line} /></p>{/each}
   </div>
 {/if}
+
+{#snippet field(title: string, className: string, input: Snippet)}
+  <div class={className}>
+    <span class="block text-note text-quiet" aria-hidden="true">{title}</span>
+    {@render input()}
+  </div>
+{/snippet}

@@ -28,7 +28,7 @@
   <p class="mt-2 mb-2 text-quiet">
     {words.sewAndPressARow}
   </p>
-  <div class="overflow-x-auto"><MeasureForm bind:sizes seam={view.seam} unit={view.unit} /></div>
+  <MeasureForm bind:sizes seam={view.seam} unit={view.unit} />
   {#if written.length > 0}
     <div class="mt-3 flex flex-wrap items-end gap-3">
       <label class="block"
