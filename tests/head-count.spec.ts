@@ -124,6 +124,11 @@ test('what best means is chosen side by side, and the plan can be kept as files'
   await row('simplest').getByRole('button').click();
   await expect(row('simplest').getByRole('button')).toHaveAttribute('aria-pressed', 'true');
   await expect(page.locator('[data-final=simplest]')).toBeVisible();
+  // It stays chosen for this fabric: after a reload, and in the cutting room.
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  await page.reload();
+  await expect(page.locator('[data-final=simplest]')).toBeVisible();
+  await expect(row('simplest').getByRole('button')).toHaveAttribute('aria-pressed', 'true');
   // Each size on strips of its own: every strip on the bolt holds one kind of piece.
   const strips = page.getByRole('button', { name: /^Strip / });
   await expect(strips).toHaveCount(2);

@@ -7,7 +7,7 @@ import { words as said } from '../words';
 
 export const cut: Verb = ({ programme }, words) => {
   const options = readOptions(words, ['participants', 'colourway', 'basis', 'months', 'reading', 'size'], ['quilt']);
-  const reading = options.reading === undefined ? 'thriftiest' : readReading(options.reading);
+  const reading = options.reading === undefined ? undefined : readReading(options.reading);
   const bases: Basis[] = options.basis === undefined ? ['kit', 'batch'] : [readBasis(options.basis)];
   const colourways =
     options.colourway === undefined ? programme.colourways : [pick(programme.colourways, options.colourway, 'colourway')];

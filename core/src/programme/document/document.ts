@@ -1,7 +1,7 @@
 /** The programme document: as the file holds it, and as the rest of Aggrega reads it. */
 import { kitKindEntries, type KitKindEntry } from './kit-kinds';
 import type { Block, BlockFile, Problem } from '../../block';
-import type { Rates } from '../../cutting';
+import type { PlanAim, Rates } from '../../cutting';
 import type { BlockReading as PictureReading, SewingStyle } from '../../construction';
 import type { Print, PrintPattern, ValueBand } from '../../fabric';
 import type { Exact, Rational, LengthUnit, SoldBy } from '../../measure';
@@ -191,6 +191,7 @@ export interface FabricFile {
   pricePerYard?: number;
   supplier?: string;
   boltLength?: LengthFile;
+  planFor?: PlanAim;
   leadDays?: number;
   gone?: number;
   value?: number;
@@ -251,6 +252,8 @@ export interface Fabric {
   supplier: string;
   /** Undefined where it is ordered by length. */
   boltLength?: Rational;
+  /** What its cutting plan is best for; the least cloth where nobody chose. */
+  planFor?: PlanAim;
   /** Undefined when nobody knows. */
   leadDays?: number;
   /** The chance that it cannot be had again later; undefined when nobody said. */

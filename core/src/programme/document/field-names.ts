@@ -14,6 +14,7 @@ const names: Readonly<Record<string, string>> = spoken('core/fields', {
   block: 'block',
   blocks: 'blocks',
   boltLength: 'bolt length',
+  planFor: 'cutting plan',
   borders: 'borders',
   bundle: 'start-up bundle',
   cadence: 'how often',

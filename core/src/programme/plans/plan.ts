@@ -35,7 +35,8 @@ export interface PlannedFabric {
 export interface CuttingPlan {
   colourway: Colourway;
   basis: Basis;
-  reading: PlanAim;
+  /** 'chosen' where nobody asked for one and a fabric has one of its own. */
+  reading: PlanAim | 'chosen';
   /** People that it serves. */
   participants: number;
   /** All kits that are cut: people, spares and demo sets. */
@@ -46,7 +47,7 @@ export interface CuttingPlan {
 }
 
 export interface PlanRequest extends DemandRequest {
-  /** What 'best' means; the thriftiest when left out. */
+  /** What 'best' means for all fabrics; when left out, what each fabric is planned for, or else the least cloth. */
   reading?: PlanAim;
   /** The plan that is found at once, instead of the final one. */
   first?: boolean;
@@ -64,7 +65,7 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
   });
   if (problems.length > 0) throw new PlanError(problems);
   const planned = fabrics.filter((f) => f !== undefined);
-  const plan = { colourway, basis, reading: request.reading ?? 'thriftiest', participants, kits, fabrics: planned };
+  const plan = { colourway, basis, reading: readingOf(request, planned), participants, kits, fabrics: planned };
   return { ...plan, backings: backingsOf(programme, request) };
 
   function attempt<T>(make: () => T): T | undefined {
@@ -77,6 +78,10 @@ export function planCutting(programme: Programme, request: PlanRequest): Cutting
     }
   }
 }
+
+/** What a plan of these fabrics is best for. */
+export const readingOf = ({ reading }: PlanRequest, fabrics: readonly { fabric: Fabric }[]): CuttingPlan['reading'] =>
+  reading ?? (fabrics.some(({ fabric }) => fabric.planFor) ? 'chosen' : 'thriftiest');
 
 /** How many kits a request is for. */
 export function kitsIn(programme: Programme, { colourway, basis, participants, kits }: PlanRequest): number {
@@ -112,7 +117,8 @@ export function planPieces(
   try {
     if (form === 'yardage') {
       const ruler = longestStrip[programme.unit];
-      return planFabric(pieces, usableWidth, programme.house, { reading, first, ruler });
+      const aim = reading ?? fabric.planFor;
+      return planFabric(pieces, usableWidth, programme.house, { reading: aim, first, ruler });
     }
     if (usableLength) return planSheets(pieces, usableWidth, usableLength);
   } catch (error) {
@@ -143,6 +149,7 @@ export function planContract(plan: CuttingPlan, programme: Programme) {
     fabrics: fabrics.map(({ fabric, plan }) => ({
       fabric: fabric.id,
       form: fabric.form,
+      ...(fabric.planFor && { planFor: fabric.planFor }),
       usableWidth: write(plan.usableWidth),
       ...('sheets' in plan && { usableLength: write(plan.usableLength) }),
       demand: plan.demand.map((p) => ({ label: p.label, w: write(p.w), h: write(p.h), qty: p.qty })),

@@ -7,7 +7,7 @@ import { formatLength, parseLength, ratio, type Rational, soldText, usualStep } 
 import { demandOf, type FabricDemand } from '../demand/demand';
 import type { Fabric, Programme } from '../document/document';
 import { PlanError } from '../document/plan-error';
-import { backingsOf, kitsIn, planPieces, type CuttingPlan, type PlanRequest } from './plan';
+import { backingsOf, kitsIn, planPieces, readingOf, type CuttingPlan, type PlanRequest } from './plan';
 import { words as said } from './words';
 
 /** Pieces that were cut: by fabric, label and size as written, since a piece of another size is another piece. */
@@ -57,7 +57,7 @@ export function planRest(programme: Programme, request: PlanRequest, cut: readon
   const over = stock.filter((s) => s.free > 0).map(({ free, ...piece }) => ({ ...piece, qty: free }));
   const participants = request.basis === 'kit' ? 1 : request.participants;
   return {
-    ...{ colourway: request.colourway, basis: request.basis, reading: request.reading ?? 'thriftiest', participants },
+    ...{ colourway: request.colourway, basis: request.basis, reading: readingOf(request, fabrics), participants },
     kits: kitsIn(programme, request),
     ...{ fabrics, used, over: together(over), backings: backingsOf(programme, request) },
   };

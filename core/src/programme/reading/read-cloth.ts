@@ -17,7 +17,7 @@ export function readFabrics(
   return new Map(
     (file.fabrics ?? []).map((entry, i): [string, Fabric] => {
       const { id, name = id, sku = '', colour = '#9aa3b0', directional = false, form = 'yardage' } = entry;
-      const { pricePerYard, supplier = '', leadDays, gone } = entry;
+      const { pricePerYard, supplier = '', leadDays, gone, planFor } = entry;
       const usual = usableSize(form, file.unit ?? 'in');
       const measured = (key: 'usableWidth' | 'usableLength') =>
         entry[key] === undefined ? undefined : length(entry[key], `/fabrics/${i}/${key}`, { limit });
@@ -45,7 +45,7 @@ export function readFabrics(
         ...(print && { print }),
         ...(entry.photo && { photo: { id: entry.photo, side: photoSide } }),
       };
-      return [id, { id, name, sku, colour, directional, ...comes, pricePerYard, supplier, leadDays, gone, ...seen }];
+      return [id, { id, name, sku, colour, directional, ...comes, pricePerYard, supplier, leadDays, gone, planFor, ...seen }];
     }),
   );
 }

@@ -2,20 +2,18 @@
 <script lang="ts">
   import { words } from './words';
   import Printer from '@lucide/svelte/icons/printer';
-  import type { PlanAim } from '@aggrega/core/cutting';
 
   interface Props {
     fabric: { id: string; name: string };
     /** Colourway, head count and basis, as an address carries them. */
     asked: string;
-    reading: PlanAim;
   }
-  let { fabric, asked, reading }: Props = $props();
-  const file = (name: string) => `cut/files/${name}?${asked}&reading=${reading}`;
+  let { fabric, asked }: Props = $props();
+  const file = (name: string) => `cut/files/${name}?${asked}`;
 </script>
 
 <p class="mt-3">
-  <a class="btn" href="cutting-room?{asked}&reading={reading}"><Printer size={17} /> {words.cuttingRoomList}</a>
+  <a class="btn" href="cutting-room?{asked}"><Printer size={17} /> {words.cuttingRoomList}</a>
 </p>
 <p class="mt-3 text-note">
   {words.download} <a class="link" href={file('cut-list.csv')} download>{words.cutList}</a>,

@@ -47,10 +47,9 @@
   $effect(() => {
     if (trying) planner.ask(trial);
   });
-  let reading: PlanAim = $state('thriftiest');
   $effect(() => {
     const asked = trial;
-    untrack(() => refiner.ask(asked, reading));
+    untrack(() => refiner.ask(asked));
   });
   const quick = $derived.by(() => {
     const { answer } = planner;
@@ -61,7 +60,7 @@
   });
 
   /** Every reading's final plan is looked for in the background; until it is there, the plan that was found at once stands in. */
-  const final = $derived(refiner.plans.get(reading));
+  const final = $derived(refiner.plans.get('chosen'));
   const plan = $derived(final ?? quick);
 
   /** Whether the numbers on the table are not yet those of the head count. */
@@ -73,6 +72,13 @@
   const fabric = $derived(view?.fabrics.find((f) => f.id === chosen) ?? view?.fabrics[0]);
   const cloth = $derived(programme.fabrics.find((f) => f.id === fabric?.id));
   const other = $derived(plan.ok && fabric ? plan.kit.fabrics.find((f) => f.id === fabric.id) : undefined);
+  /** What the fabric on the table is planned for. */
+  const reading: PlanAim = $derived(cloth?.planFor ?? 'thriftiest');
+  function planFor(to: PlanAim) {
+    const path = `/fabrics/${cloth!.id}/planFor`;
+    const change = { path, from: cloth!.planFor, to: to === 'thriftiest' ? undefined : to };
+    if (to !== reading) bench.saver.do(words.plannedFor(cloth!.name), [change]);
+  }
   const { unit } = $derived(programme);
   /** How much of a bolt is to buy, where the fabric comes by the bolt. */
   const bolts = $derived(
@@ -202,14 +208,15 @@
           )}{:else if !final}{words.lookingForABetterPlan}{:else}{words.searchCompleteNoBetterPlan}{/if}
       </p>
       <div class="mt-3">
-        <Readings
-          plans={refiner.plans}
-          {basis}
-          counter={programme.house}
-          chosen={reading}
-          pace={data.pace}
-          onchoose={(r) => (reading = r)}
-        />
+        {#if cloth?.form === 'yardage'}<Readings
+            plans={refiner.plans}
+            fabric={cloth}
+            {basis}
+            counter={programme.house}
+            chosen={reading}
+            pace={data.pace}
+            onchoose={bench.saver.looksOnly ? undefined : planFor}
+          />{/if}
       </div>
       {#if view.costPerKit !== undefined}
         <p class="tabular mt-3" data-totals>
@@ -221,7 +228,7 @@
         </p>
       {/if}
 
-      <CutFiles {fabric} asked="colourway={colourway.id}&people={people}&basis={basis}" {reading} />
+      <CutFiles {fabric} asked="colourway={colourway.id}&people={people}&basis={basis}" />
       {#if packet.length > 1}
         <p class="mt-3 text-note">
           {words.shareAPacket(packet.map((m) => m.name).join(words.and))}

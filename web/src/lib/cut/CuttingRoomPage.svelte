@@ -53,8 +53,8 @@
   const basis: 'kit' | 'batch' = $derived(
     wanted === 'kit' || wanted === 'batch' ? wanted : usualBasis(programme, colourway, people),
   );
-  const reading = $derived(planAims.find((r) => r === page.url.searchParams.get('reading')) ?? 'thriftiest');
-  const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}&reading=${reading}`;
+  const reading = $derived(planAims.find((r) => r === page.url.searchParams.get('reading')));
+  const href = (to: string) => `?colourway=${colourway.id}&people=${people}&basis=${to}${reading ? `&reading=${reading}` : ''}`;
   const enrolled = $derived(bench.enrolled(colourway));
   const blocks = $derived(blocksAsCast(programme, colourway, month));
   const kits = $derived(kitsFor(programme, colourway, people));

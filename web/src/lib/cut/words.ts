@@ -2,6 +2,8 @@
 import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('cut', {
+  planOf: (fabric: Said) => say`Plan ${fabric} for`,
+  plannedFor: (fabric: Said) => say`${fabric}, cutting plan`,
   // Bolt
   stripCutTimes: (strip: Said, repeat: Said) => say`Strip ${strip}, cut ${repeat} times`,
   longPiecesInEach: (strips: Said, strip: Said, rects: Said) => say`${strips} ${strip} long, ${rects} pieces in each`,
@@ -73,8 +75,6 @@ export const words = spoken('cut', {
   pieces4: (qty: Said) => say`${qty} pieces`,
 
   // Readings
-  whichPlanIsBest: 'Which plan is best',
-  planFor: 'Plan for',
   rulerSettings: 'ruler settings',
   cuts: 'cuts',
   time: 'time',

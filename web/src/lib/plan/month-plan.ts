@@ -110,7 +110,7 @@ export interface FabricView {
 
 export interface PlanView {
   basis: Basis;
-  reading: PlanAim;
+  reading: PlanAim | 'chosen';
   participants: number;
   kits: number;
   fabrics: FabricView[];
@@ -129,12 +129,13 @@ export type MonthPlan =
 
 /** Which plan is meant by best, and whether the one that is found at once will do for all kits; one kit's is always final. */
 export interface PlanWanted {
-  reading: PlanAim;
+  /** As each fabric is planned for when left out. */
+  reading?: PlanAim;
   first: boolean;
 }
 
 /** What the page shows while the head count turns. */
-export const FIRST: PlanWanted = { reading: 'thriftiest', first: true };
+export const FIRST: PlanWanted = { first: true };
 
 const kitPlans = new WeakMap<Programme, Map<string, PlanView>>();
 
@@ -144,7 +145,7 @@ export function planMonth(
   month: Month,
   colourway: Colourway,
   participants: number,
-  { reading, first }: PlanWanted = { reading: 'thriftiest', first: false },
+  { reading, first }: PlanWanted = { first: false },
 ): MonthPlan {
   const view = (basis: Basis): PlanView => {
     const request = { colourway, months: [month], basis, participants, reading, first: first && basis === 'batch' };
@@ -154,7 +155,7 @@ export function planMonth(
     // One kit is the same however many people there are, so a turn of the head count plans only the batch.
     const kits = kitPlans.get(programme) ?? new Map<string, PlanView>();
     kitPlans.set(programme, kits);
-    const key = `${month.id} ${colourway.id} ${reading} ${spokenTag()}`;
+    const key = `${month.id} ${colourway.id} ${reading ?? 'chosen'} ${spokenTag()}`;
     const kit = kits.get(key) ?? view('kit');
     kits.set(key, kit);
     return { ok: true, kit, batch: view('batch') };

@@ -2,11 +2,10 @@
 import { Helper } from '$lib/ask/worker';
 import { proxy } from 'comlink';
 import { SvelteMap } from 'svelte/reactivity';
-import type { PlanAim } from '@aggrega/core/cutting';
 import type { MonthPlan } from './month-plan';
 import type { Trial } from './planner.svelte';
 import type { PlanOffers } from './plan.worker';
-import type { RefineQuestion } from './refining';
+import type { Looked, RefineQuestion } from './refining';
 import PlanWorker from './plan.worker?worker';
 
 /** Milliseconds after the last turn. */
@@ -14,7 +13,7 @@ const REST = 150;
 
 export class Refiner {
   /** Final plans of the newest trial by reading, as far as they are known. */
-  readonly plans = new SvelteMap<PlanAim, MonthPlan>();
+  readonly plans = new SvelteMap<Looked, MonthPlan>();
   /** What one more participant would add to the cost of the cloth. */
   next: number | undefined = $state();
   #helper: Helper<PlanOffers> | undefined;
@@ -22,21 +21,21 @@ export class Refiner {
   #count = 0;
   #waiting: ReturnType<typeof setTimeout> | undefined;
 
-  /** The final plans of this trial from now on; the reading that is looked at comes first. */
-  ask(trial: Trial, reading: PlanAim): void {
+  /** The final plans of this trial from now on. */
+  ask(trial: Trial): void {
     clearTimeout(this.#waiting);
     this.#count += 1;
     this.plans.clear();
     this.next = undefined;
-    this.#waiting = setTimeout(() => void this.#send(trial, reading), REST);
+    this.#waiting = setTimeout(() => void this.#send(trial), REST);
   }
 
-  async #send({ document, month, colourway, participants }: Trial, reading: PlanAim): Promise<void> {
+  async #send({ document, month, colourway, participants }: Trial): Promise<void> {
     this.#helper ??= new Helper<PlanOffers>(PlanWorker, () => (this.#helper = this.#known = undefined));
-    const question: RefineQuestion = { month: month.id, colourway: colourway.id, participants, reading };
+    const question: RefineQuestion = { month: month.id, colourway: colourway.id, participants };
     if (document !== this.#known) question.document = this.#known = document;
     const id = this.#count;
-    const found = proxy((of: PlanAim, plan: MonthPlan) => {
+    const found = proxy((of: Looked, plan: MonthPlan) => {
       if (id === this.#count) this.plans.set(of, plan);
     });
     const next = await this.#helper.asked.refine(question, found);

@@ -1,7 +1,10 @@
-/** Finds the final plan of every reading, the one that is looked at first: a worker's part. A newer question puts an end to an older one. */
+/** Finds the final plan as it is chosen, then that of every reading: a worker's part. A newer question puts an end to an older one. */
 import { planAims, type PlanAim } from '@aggrega/core/cutting';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { planMonth, type MonthPlan } from './month-plan';
+
+/** A plan for all fabrics alike, or as each of them is planned for. */
+export type Looked = PlanAim | 'chosen';
 
 export interface RefineQuestion {
   /** Sent when the document has changed since the last question. */
@@ -9,7 +12,6 @@ export interface RefineQuestion {
   month: string;
   colourway: string;
   participants: number;
-  reading: PlanAim;
 }
 
 let programme: Programme | undefined;
@@ -21,7 +23,7 @@ let newest = 0;
  */
 export async function refine(
   question: RefineQuestion,
-  found: (reading: PlanAim, plan: MonthPlan) => void,
+  found: (of: Looked, plan: MonthPlan) => void,
 ): Promise<number | undefined> {
   const id = (newest += 1);
   if (question.document) {
@@ -32,14 +34,15 @@ export async function refine(
   const month = known?.months.find((m) => m.id === question.month);
   const colourway = known?.colourways.find((c) => c.id === question.colourway);
   if (!known || !month || !colourway) return undefined;
-  for (const reading of [question.reading, ...planAims.filter((r) => r !== question.reading)]) {
-    found(reading, planMonth(known, month, colourway, question.participants, { reading, first: false }));
+  for (const of of ['chosen', ...planAims] as const) {
+    const wanted = { ...(of !== 'chosen' && { reading: of }), first: false };
+    found(of, planMonth(known, month, colourway, question.participants, wanted));
     // Lets a newer question in.
     await new Promise((done) => setTimeout(done));
     if (newest !== id) return undefined;
   }
   const cost = (people: number) => {
-    const plan = planMonth(known, month, colourway, people, { reading: 'thriftiest', first: false });
+    const plan = planMonth(known, month, colourway, people, { first: false });
     return plan.ok && plan.batch.costPerKit !== undefined ? plan.batch.costPerKit * plan.batch.kits : undefined;
   };
   const [now, more] = [cost(question.participants), cost(question.participants + 1)];

@@ -54,7 +54,8 @@ interface Asked {
   month: Month;
   colourway: Colourway;
   people: number;
-  reading: PlanAim;
+  /** As each fabric is planned for when left out. */
+  reading?: PlanAim;
 }
 
 /**
@@ -78,9 +79,12 @@ export function demandName(programme: Programme, asked: Asked): string {
   const { colourway, people, reading } = asked;
   const demand = demandOf(programme, { colourway, ...cutting(programme, asked), basis: 'batch', participants: people });
   const pieces = demand.flatMap(({ fabric, pieces }) =>
-    pieces.map((p) => `${fabric.id} ${fabric.form} ${fabric.usableWidth} ${p.label} ${p.w} ${p.h} ${p.qty} ${p.turnable}`),
+    pieces.map(
+      (p) =>
+        `${fabric.id} ${fabric.form} ${fabric.usableWidth} ${p.label} ${p.w} ${p.h} ${p.qty} ${p.turnable}${asked.reading || !fabric.planFor ? '' : ` ${fabric.planFor}`}`,
+    ),
   );
-  return shortName(`${reading} ${people} ${pieces.join(';')}`);
+  return shortName(`${reading ?? 'thriftiest'} ${people} ${pieces.join(';')}`);
 }
 
 /** The list for the pieces that are still to be cut. `before`: the kits that cutting so far was for. */

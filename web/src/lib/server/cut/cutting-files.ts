@@ -6,7 +6,7 @@ import { planned } from '../planner/ask';
 import { programmeOf } from '../programme/programmes';
 import { readingOf } from '$lib/ask/reading';
 
-/** `asked`: colourway, basis, people and reading; all but the colourway may be left out. */
+/** `asked`: colourway, basis, people and reading; all but the colourway may be left out; without a reading each fabric is planned as it is chosen. */
 export async function cuttingFile(
   organisation: string,
   { programme: slug, month: monthId, file }: { programme: string; month: string; file: string },
@@ -21,9 +21,9 @@ export async function cuttingFile(
   if (!month || !colourway) return { status: 404, message: words.weCantFindThatMonth };
   const people = asked.get('people') ?? String(programme.participants.get(colourway.id) ?? 0);
   if (!/^\d{1,6}$/.test(people) || Number(people) > 100_000) return { status: 400, message: words.theNumberOfPeopleIs };
-  const wanted = asked.get('reading') ?? 'thriftiest';
+  const wanted = asked.get('reading');
   const plan = planAims.find((r) => r === wanted);
-  if (!plan) return { status: 400, message: words.aPlanIsThereIs(planAims.join(', ')) };
+  if (wanted !== null && !plan) return { status: 400, message: words.aPlanIsThereIs(planAims.join(', ')) };
   const basis = asked.get('basis') === 'kit' ? 'kit' : 'batch';
   const done = await planned({
     kind: 'cutting',

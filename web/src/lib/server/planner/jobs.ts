@@ -12,7 +12,7 @@ export type PlanJob = { document: ProgrammeFile } & (
       month: string;
       basis: 'kit' | 'batch';
       participants: number;
-      reading: PlanAim;
+      reading?: PlanAim;
     }
   | { kind: 'order'; packets: number[]; people: Record<string, number> }
   /** What a desk has to know of these months' sheets, and of the fabric for these packets. */
