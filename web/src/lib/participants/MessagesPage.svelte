@@ -1,10 +1,10 @@
 <!-- Post: questions that wait for an answer, and every letter that went out or could not. -->
 <script lang="ts">
   import { words } from './words';
-  import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import BehindForm from './BehindForm.svelte';
+  import { askPage, doPost } from './post';
   import QuestionItem from './QuestionItem.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
@@ -21,29 +21,14 @@
   const day = (at: Date) => dayText(new Date(at).toISOString().slice(0, 10), page.data.locale);
   const failed = $derived(mails.some((m) => m.state === 'failed'));
 
-  /** What the server answers; undefined where it does not. */
-  async function send(body: Record<string, unknown>): Promise<{ letters?: number } | undefined> {
-    trouble = '';
-    const answer = await fetch(`/api/programmes/${bench.slug}/post`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    }).catch(() => undefined);
-    if (!answer?.ok) trouble = words.weCantReachTheServer;
-    else await invalidateAll();
-    return answer?.ok ? ((await answer.json()) as { letters?: number }) : undefined;
+  async function send(deed: Record<string, unknown>): Promise<{ letters?: number } | undefined> {
+    const done = await doPost(bench.slug, deed);
+    trouble = done ? '' : words.weCantReachTheServer;
+    return done;
   }
   const remind = async (text: string) => (await send({ deed: 'remind', text }))?.letters;
   const reply = async (question: string, answer: string) => Boolean(await send({ deed: 'answer', question, answer }));
-  function ask(to: Record<string, string>) {
-    const next = new URLSearchParams(page.url.searchParams);
-    if (!('page' in to)) next.delete('page');
-    for (const [name, value] of Object.entries(to)) {
-      if (value) next.set(name, value);
-      else next.delete(name);
-    }
-    void goto(`?${next}`, { keepFocus: true, noScroll: true });
-  }
+  const ask = (to: Record<string, string>) => askPage(page.url, to);
 </script>
 
 <YearFrame about={words.questionsToAnswerEmails(open.length, found)} colourways={false}>

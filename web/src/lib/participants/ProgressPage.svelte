@@ -1,10 +1,10 @@
 <!-- How far everybody is, and what they sent: questions, pictures and measurements in one place, each with who may see it. -->
 <script lang="ts">
   import { words } from './words';
-  import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import MonthsDone from './MonthsDone.svelte';
   import PeopleDone from './PeopleDone.svelte';
+  import { askPage, doPost } from './post';
   import QuestionItem from './QuestionItem.svelte';
   import SentMeasurement from './SentMeasurement.svelte';
   import { dayText } from '$lib/look/day-text';
@@ -24,25 +24,11 @@
   const personAt = (id: string, name: string) =>
     `/programmes/${bench.slug}/roster?find=${encodeURIComponent(name)}&person=${id}`;
 
-  function ask(to: Partial<Record<'month' | 'person' | 'page', string>>) {
-    const next = new URLSearchParams(page.url.searchParams);
-    if (!('page' in to)) next.delete('page');
-    for (const [name, value] of Object.entries(to)) {
-      if (value) next.set(name, value);
-      else next.delete(name);
-    }
-    void goto(`?${next}`, { keepFocus: true, noScroll: true });
-  }
+  const ask = (to: Record<string, string>) => askPage(page.url, to);
   async function reply(question: string, answer: string): Promise<boolean> {
-    trouble = '';
-    const said = await fetch(`/api/programmes/${bench.slug}/post`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ deed: 'answer', question, answer }),
-    }).catch(() => undefined);
-    if (!said?.ok) trouble = words.weCantReachTheServer;
-    else await invalidateAll();
-    return said?.ok ?? false;
+    const done = await doPost(bench.slug, { deed: 'answer', question, answer });
+    trouble = done ? '' : words.weCantReachTheServer;
+    return done !== undefined;
   }
 </script>
 
