@@ -44,6 +44,7 @@ interface Edge {
 }
 
 const MOST_SEGMENTS = 6000;
+const MOST_CROSSINGS = 200_000;
 const MOST_ROUNDS = 8;
 const TINY = 1e-7;
 
@@ -74,7 +75,9 @@ export function facesOf(shapes: readonly LaidShape[], width: number, height: num
   let loose = 0;
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     if (segments.length > MOST_SEGMENTS) return undefined;
-    const seen = cutApart(segments).filter((edge) => visible(edge, shapes));
+    const edges = cutApart(segments);
+    if (!edges) return undefined;
+    const seen = edges.filter((edge) => visible(edge, shapes));
     const kept = withoutLoose(seen);
     if (round === 0) loose = seen.length - kept.length;
     const loops = loopsOf(kept);
@@ -102,8 +105,9 @@ function sides(outline: Polygon, closed: boolean): [Point, Point][] {
   return closed && outline.length > 2 ? [...pairs, [outline.at(-1)!, outline[0]!]] : pairs;
 }
 
-/** All segments cut wherever another crosses, touches or runs along them; pieces that coincide are one, with all their owners. */
-function cutApart(segments: readonly Segment[]): Edge[] {
+/** All segments cut wherever another crosses, touches or runs along them; pieces that coincide are one, with all their owners. Nothing for too many crossings. */
+function cutApart(segments: readonly Segment[]): Edge[] | undefined {
+  let crossings = 0;
   const cuts: Point[][] = segments.map(({ a, b }) => [a, b]);
   const boxes = segments.map(
     ({ a, b }) => [Math.min(a[0], b[0]), Math.max(a[0], b[0]), Math.min(a[1], b[1]), Math.max(a[1], b[1])] as const,
@@ -113,7 +117,10 @@ function cutApart(segments: readonly Segment[]): Edge[] {
     for (let j = i + 1; j < segments.length; j += 1) {
       const q = boxes[j]!;
       if (p[1] < q[0] - TINY || q[1] < p[0] - TINY || p[3] < q[2] - TINY || q[3] < p[2] - TINY) continue;
-      for (const at of meetings(segments[i]!, segments[j]!)) {
+      const found = meetings(segments[i]!, segments[j]!);
+      crossings += found.length;
+      if (crossings > MOST_CROSSINGS) return undefined;
+      for (const at of found) {
         cuts[i]!.push(at);
         cuts[j]!.push(at);
       }

@@ -160,6 +160,11 @@ describe('a drawing from another program', () => {
     expect(trace(readSvg(svg('<circle r="4"/>')), [2, 2])).toMatchObject({
       trouble: expect.stringMatching(/nothing is drawn/),
     });
+    const mesh = Array.from({ length: 1200 }, (_, i) =>
+      i % 2 ? `M0 ${i / 10}L120 ${(i * 7) % 120}` : `M${i / 10} 0L${(i * 11) % 120} 120`,
+    );
+    const dense = svg(`<rect width="120" height="120" fill="#fff"/><path d="${mesh.join('')}" stroke="#000" fill="none"/>`);
+    expect(trace(readSvg(dense), [24, 24])).toMatchObject({ trouble: expect.stringMatching(/more seams/) });
     const off = svg(
       '<rect width="120" height="120" fill="#fff"/><path d="M0 0 120 60M0 60 120 0M0 0 60 120" stroke="#000" fill="none"/>',
     );

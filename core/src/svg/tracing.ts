@@ -56,6 +56,8 @@ export function trace({ shapes }: SvgDrawing, grid: Grid): { tracing: Tracing } 
   }
   const paintOf = (shape: number) => shapes[shape]?.letter ?? shapes[shape]?.fill ?? 'none';
   const patches = found.faces.map(({ shape, points }) => ({ paint: paintOf(shape), points }));
+  const [fault] = tilingFaults({ id: '', name: '', grid, patches: patches.map(({ points }) => ({ role: 'A', points })) });
+  if (fault) return { trouble: fault.message, at: fault.place[0] };
   const paints = new Map<string, Paint>();
   for (const [i, { shape, points }] of found.faces.entries()) {
     const { letter, fill } = shapes[shape] ?? {};
@@ -69,15 +71,8 @@ export function trace({ shapes }: SvgDrawing, grid: Grid): { tracing: Tracing } 
   return { tracing: { grid, patches, paints: byShare, added: found.added, loose: found.loose, moved } };
 }
 
-/** The block of a tracing, its paints given letters. Throws when it does not tile, which no tracing should. */
+/** The block of a tracing, its paints given letters. */
 export function blockOfTracing(tracing: Tracing, letters: ReadonlyMap<string, string>, name: string): Block {
-  const block: Block = {
-    id: 'block',
-    name,
-    grid: tracing.grid,
-    patches: tracing.patches.map(({ paint, points }) => ({ role: letters.get(paint)!, points })),
-  };
-  const [fault] = tilingFaults(block);
-  if (fault) throw new Error(fault.message);
-  return block;
+  const patches = tracing.patches.map(({ paint, points }) => ({ role: letters.get(paint)!, points }));
+  return { id: 'block', name, grid: tracing.grid, patches };
 }

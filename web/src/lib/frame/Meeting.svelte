@@ -13,6 +13,13 @@
 
   const drawn = $derived(saver.meeting ? drawingsMet(saver.document, saver.meeting.conflicts) : []);
 
+  /** What is not shown as a picture. */
+  const rest = $derived(
+    (saver.meeting?.conflicts ?? []).filter(
+      (c) => !drawn.some(({ id }) => /^\/(patches|grid)$/.test(c.path.replace(`/blocks/${id}`, ''))),
+    ),
+  );
+
   $effect(() => {
     if (saver.meeting) dialog?.showModal();
     else dialog?.close();
@@ -25,7 +32,7 @@
       <h2 id="meeting-title" class="text-head">{words.someoneElseHasChangedThis}</h2>
       <p class="mt-2">{words.bothVersionsAreKeptUntil}</p>
       {#each drawn as d (d.id)}<DrawingMeeting name={d.name} versions={d.versions} />{/each}
-      {#if drawn.length < saver.meeting.conflicts.length}<table class="mt-5 w-full">
+      {#if rest.length > 0}<table class="mt-5 w-full">
           <thead>
             <tr class="border-b border-ink">
               <th class="py-1 pr-3">{words.what}</th>
@@ -35,7 +42,7 @@
             </tr>
           </thead>
           <tbody>
-            {#each saver.meeting.conflicts.filter((c) => !drawn.some( (d) => c.path.startsWith(`/blocks/${d.id}/`) )) as c (c.path)}
+            {#each rest as c (c.path)}
               <tr class="border-b border-rule">
                 <td class="py-2 pr-3">{placeName(saver.document, c.path)}</td>
                 <td class="py-2 pr-3 text-walnut">{show(c.from)}</td>
