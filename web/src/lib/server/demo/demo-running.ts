@@ -1,11 +1,14 @@
 /** The demonstration's year so far: months that went out and a correction, kits on their way, people ahead and behind, what they asked and showed. */
 import { blockDrawing } from '@aggrega/core/block';
-import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { demandName, lengthList } from '$lib/plan/room-plan';
+import { shortName } from '$lib/plan/short-name';
+import { kitsFor, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { dayAfter, progressSteps, releaseInstant } from '@aggrega/core/running';
 import type pg from 'pg';
 import sharp from 'sharp';
 import { drawingSvg } from './demo-picture';
 import { correctReleased } from '../release/corrections';
+import { beginList, tickStep } from '../db/cut-steps';
 import { noteHeld } from '../db/held';
 import { addLoose, setKits } from '../db/kits';
 import { insertMeasurement, insertPicture, insertQuestion, setPicturesFor } from '../db/participant-page';
@@ -93,6 +96,8 @@ export async function liveDemo(db: pg.ClientBase, { slug, file, today }: Demo): 
       at(dayAfter(out[0]!.release!, -16)),
     );
   await kits(db, slug, { programme, people, today, at });
+  const counted = readProgramme(asCounted(file, await tallyPeople(db, slug)));
+  if (counted.ok) await halfCut(db, slug, counted.programme, today);
   await lives(db, slug, { programme, people, out: out.map((m) => m.id), at: at(dayAfter(today, -1)) });
 }
 
@@ -164,6 +169,22 @@ async function kits(db: pg.ClientBase, slug: string, { programme, people, today,
       });
     }
   }
+}
+
+/** An evening that is not over: half the lengths of the next packet's second colourway are ticked. */
+async function halfCut(db: pg.ClientBase, slug: string, programme: Programme, today: string): Promise<void> {
+  const month = programme.kits.packets.find((p) => (p[0]!.release ?? '') >= today)?.[0];
+  const colourway = programme.colourways[1];
+  if (!month || !colourway) return;
+  const people = programme.participants.get(colourway.id)!;
+  const asked = { month, colourway, people };
+  const lengths = lengthList(programme, asked, []);
+  if (!lengths.ok) return;
+  const place = `${month.id}~${colourway.id}~kit`;
+  const list = `${place}~${demandName(programme, asked)}~${shortName('')}`;
+  await beginList(db, slug, place, { list, kits: kitsFor(programme, colourway, people), base: [], estimated: 0 });
+  for (const { id, gives } of lengths.rows.slice(0, Math.ceil(lengths.rows.length / 2)))
+    await tickStep(db, slug, place, { list, step: id, gives });
 }
 
 /** How far everybody is, what some asked, and what some showed. */
