@@ -31,6 +31,8 @@ const CURVED = new Set(['circle', 'ellipse']);
 const OTHER = new Set(['text', 'image', 'foreignObject']);
 const MOST_SHAPES = 4096;
 const MOST_USES = 8;
+/** Elements that are looked at, again for each use of them: uses of uses grow without bound otherwise. */
+const MOST_VISITS = 40_000;
 /** Units of length in pixels of a drawing. */
 const UNITS: Record<string, number> = { '': 1, px: 1, in: 96, cm: 96 / 2.54, mm: 96 / 25.4, pt: 96 / 72, pc: 16 };
 
@@ -48,7 +50,7 @@ export function readSvg(text: string): SvgDrawing {
   const sheet: Place =
     view.length === 4 ? [view[2]!, view[3]!] : [lengthOf(root.attributes.width, 0), lengthOf(root.attributes.height, 0)];
   const shapes: Shape[] = [];
-  let [curved, other] = [0, 0];
+  let [curved, other, visits] = [0, 0, 0];
   const add = (element: Element, look: Look, transforms: readonly string[]) => {
     const d = pathOf(element, sheet);
     if (d === undefined) return;
@@ -60,6 +62,8 @@ export function readSvg(text: string): SvgDrawing {
     else if (look.stroke !== 'none') shapes.push({ outlines, evenOdd: false });
   };
   const visit = (element: Element, from: Look | undefined, above: readonly string[], uses: number): void => {
+    visits += 1;
+    if (visits > MOST_VISITS) throw new Unreadable(words.theDrawingIsTooLarge);
     if (SKIPPED.has(element.name)) return;
     const look = lookOf(element, rules, from);
     if (look.hidden) return;

@@ -156,6 +156,9 @@ describe('a drawing from another program', () => {
     for (const text of ['', 'hello', '<html></html>', '<svg><g></svg>', '<!DOCTYPE x [<!ENTITY a "b">]><svg>&a;</svg>'])
       expect(() => readSvg(text), text).toThrow(Unreadable);
     expect(() => readSvg(svg('<g>'.repeat(100) + '</g>'.repeat(100)))).toThrow(/larger/);
+    const tens = (id: string, of: string) => `<g id="${id}">${`<use href="#${of}"/>`.repeat(10)}</g>`;
+    const uses = ['a', 'b', 'c', 'd', 'e', 'f', 'g'].map((id, i, all) => tens(id, all[i + 1] ?? 'none')).join('');
+    expect(() => readSvg(svg(uses))).toThrow(/larger/);
     expect(() => readSvg(svg('<path d="M0 0 hello"/>'))).toThrow(/begins with/);
     expect(trace(readSvg(svg('<circle r="4"/>')), [2, 2])).toMatchObject({
       trouble: expect.stringMatching(/nothing is drawn/),

@@ -34,9 +34,12 @@ export function dominantColour({ setting }: Programme, month: Month, colourway: 
 
 /** The letter that a part of the quilt is cut from. */
 function roleOfPart(setting: Setting, group: PartGroup): string | undefined {
-  const { sashing, triangles, alternate, coping, frame, borders, binding, backing } = setting;
-  const part = { sashing, triangles, alternate, coping, frame, borders: borders[0], binding, backing }[group as string];
-  return part?.role;
+  const { sashing, triangles, alternate, rounds, borders, binding, backing } = setting;
+  const parts: Record<PartGroup, { role?: string } | undefined> = {
+    ...{ sashing, triangles, alternate, binding, backing, wadding: undefined },
+    ...{ rounds: rounds.find((r) => r.role), borders: borders[0] },
+  };
+  return parts[group]?.role;
 }
 
 /** '27 kits: 24 people, 2 spare, 1 demo (4 Double bed)': those of a larger size are among them. */

@@ -2,7 +2,6 @@
 <script lang="ts">
   import { words } from './words';
   import Say from './Say.svelte';
-  import type { Snippet } from 'svelte';
   import type { LengthUnit } from '@aggrega/core/measure';
   import { diagnose, readSizes, writtenLength, type WrittenSize } from '@aggrega/core/running';
 
@@ -29,48 +28,49 @@
       <li
         class="grid grid-cols-[minmax(8rem,1fr)_5rem_6.5rem_6.5rem_6.5rem_auto] items-end gap-x-2 gap-y-1 border-b border-rule py-2 max-md:grid-cols-2"
       >
-        {@render field(words.whatYouMeasured, 'max-md:col-span-2', what)}
-        {@render field(words.seamsItCrosses, '', seams)}
-        {@render field(words.sizeOnTheSheet(unit), '', expected)}
-        {@render field(words.yourSize(unit), '', measured)}
-        {@render field(words.beforePressingIfYouKnow, '', before)}
-        <button
-          type="button"
-          class="link self-center text-note"
-          aria-label={words.takeSizeOut(i + 1)}
-          onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>{words.remove}</button
+        <label class="block max-md:col-span-2"
+          ><span class="block text-note text-quiet">{words.whatYouMeasured}</span>
+          <input class="input" aria-label={words.whatSize(i + 1)} bind:value={size.what} maxlength="120" /></label
         >
-        {#snippet what()}<input
-            class="input"
-            aria-label={words.whatSize(i + 1)}
-            bind:value={size.what}
-            maxlength="120"
-          />{/snippet}
-        {#snippet seams()}<input
+        <label class="block"
+          ><span class="block text-note text-quiet">{words.seamsItCrosses}</span>
+          <input
             class="input"
             type="number"
             min="0"
             max="200"
             aria-label={words.seamsAcrossSize(i + 1)}
             bind:value={size.seams}
-          />{/snippet}
-        {#snippet expected()}<input
+          /></label
+        >
+        <label class="block"
+          ><span class="block text-note text-quiet">{words.sizeOnTheSheet(unit)}</span>
+          <input
             class="input"
             aria-label={words.shouldBeSize(i + 1)}
             bind:value={size.expected}
             aria-invalid={size.expected !== '' && writtenLength(size.expected, unit) === undefined}
-          />{/snippet}
-        {#snippet measured()}<input
+          /></label
+        >
+        <label class="block"
+          ><span class="block text-note text-quiet">{words.yourSize(unit)}</span>
+          <input
             class="input"
             aria-label={words.isSize(i + 1)}
             bind:value={size.measured}
             aria-invalid={size.measured !== '' && writtenLength(size.measured, unit) === undefined}
-          />{/snippet}
-        {#snippet before()}<input
-            class="input"
-            aria-label={words.beforePressingSize(i + 1)}
-            bind:value={size.before}
-          />{/snippet}
+          /></label
+        >
+        <label class="block"
+          ><span class="block text-note text-quiet">{words.beforePressingIfYouKnow}</span>
+          <input class="input" aria-label={words.beforePressingSize(i + 1)} bind:value={size.before} /></label
+        >
+        <button
+          type="button"
+          class="link self-center text-note"
+          aria-label={words.takeSizeOut(i + 1)}
+          onclick={() => (sizes = sizes.filter((_, k) => k !== i))}>{words.remove}</button
+        >
       </li>
     {/each}
   </ul>
@@ -88,10 +88,3 @@
     {#each found.says as line (line)}<p><Say text={line} /></p>{/each}
   </div>
 {/if}
-
-{#snippet field(title: string, className: string, input: Snippet)}
-  <div class={className}>
-    <span class="block text-note text-quiet" aria-hidden="true">{title}</span>
-    {@render input()}
-  </div>
-{/snippet}
