@@ -14,6 +14,7 @@ test('ticks, a question, a picture and measurements come together; consent is as
   browser,
 }) => {
   const [ada] = await enrol(request, bench.slug, { 'Ada Fenn': {}, 'Bea Moor': {} });
+  const address = await pageOf(request, bench.slug, ada!);
   await bench.open('/progress');
   await expect(page.getByText('No month is released yet.')).toBeVisible();
   const month = 'm1';
@@ -21,7 +22,7 @@ test('ticks, a question, a picture and measurements come together; consent is as
   await letOut(page);
 
   const hers = await (await browser.newContext({ viewport: { width: 390, height: 800 } })).newPage();
-  await open(hers, await pageOf(request, bench.slug, ada!));
+  await open(hers, address);
   await hers
     .getByRole('group', { name: /^How far with/ })
     .getByRole('checkbox')
