@@ -15,7 +15,7 @@ const PARTS = {
   'the people and the months': [
     ...['roster', 'progress', 'calendar', 'kits', 'pickup', 'post', 'samples', 'forecast', 'money'].map((s) => `${P}/${s}`),
     ...['draft', 'sew', 'cut', 'cutting-room', 'cutter', 'sheet', 'kits', 'release'].map((s) => `${P}/months/m6/${s}`),
-    `${P}/months/m9/draft`,
+    `${P}/months/m12/draft`,
     ...['', '/months/m1', '/gallery'].map((s) => `own${s}`),
   ],
 };

@@ -148,9 +148,10 @@ test('an undrawn month says what to do next at every station', async ({ page, be
   // Nor does it hand out anything of the quilt.
   await bench.open('/quilt');
   await page.getByLabel('Sashing and cornerstones handed out in').selectOption('');
+  await page.getByLabel('Setting triangles (side and corner) handed out in').selectOption('');
   await expect(page.getByText(/^saved/)).toBeVisible();
   for (const station of ['draft', 'sew', 'cut', 'sheet', 'cutting-room']) {
-    await bench.open(`/months/m9/${station}`);
+    await bench.open(`/months/m11/${station}`);
     await expect(page.locator('main')).toContainText(/No block yet|nothing to (sew|cut)|Draw a block first/);
   }
   await bench.open('/months/m99/draft');

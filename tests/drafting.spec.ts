@@ -14,7 +14,7 @@ const touch = async (page: Page, x: number, y: number) => page.getByRole('applic
 
 /** An empty month with a plain grid of four by four. */
 async function plainMonth(page: Page, bench: Bench) {
-  await bench.open('/months/m9/draft');
+  await bench.open('/months/m12/draft');
   await page.getByRole('button', { name: 'A plain 4 by 4 grid' }).click();
   await expect(page.getByText('16 patches, 1 fabric')).toBeVisible();
 }
@@ -99,13 +99,13 @@ test('a block leaves as a file or as SVG, and comes back the same', async ({ pag
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()]);
     expect(download.suggestedFilename()).toBe(file);
     const units = await made(page).innerText();
-    await bench.open(`/months/${file.endsWith('svg') ? 'm10' : 'm9'}/draft`);
+    await bench.open(`/months/${file.endsWith('svg') ? 'm11' : 'm12'}/draft`);
     const path = test.info().outputPath(file);
     await download.saveAs(path);
     await page.getByLabel('From a file…').setInputFiles(path);
     await expect(made(page)).toHaveText(units);
   }
-  await bench.open('/months/m11/draft');
+  await bench.open('/months/m10/draft');
   await page.getByLabel('From a file…').setInputFiles({
     name: 'x.json',
     mimeType: 'application/json',
@@ -120,7 +120,7 @@ test('a drawing from another program is laid on its grid, its colours get our le
   page,
   bench,
 }) => {
-  await bench.open('/months/m9/draft');
+  await bench.open('/months/m12/draft');
   // A star on a ground that lies all around its middle, off a page's corner, one colour more than there are fabrics.
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 300"><title>Six Bells</title>
     <style>.sky{fill:#26547c}</style><g transform="translate(30 30)">

@@ -52,7 +52,7 @@ test('a die described in the house style can be chosen; taken out, it is gone', 
 });
 
 test('a shape without a ruler formula comes with its template', async ({ page, bench }) => {
-  await bench.open('/months/m9/draft');
+  await bench.open('/months/m12/draft');
   await page.getByRole('button', { name: 'Long Shadow' }).click();
   await page.keyboard.press('2');
   const templates = page.getByRole('region', { name: 'Templates' });

@@ -58,7 +58,7 @@ test('two people on one drawing: what does not touch joins; what meets is shown 
   bench,
   browser,
 }) => {
-  await bench.open('/months/m9/draft');
+  await bench.open('/months/m12/draft');
   await page.getByRole('button', { name: 'A plain 4 by 4 grid' }).click();
   await expect(page.locator('[data-save-state=saved]')).toBeVisible();
   const second = await (await browser.newContext()).newPage();

@@ -40,7 +40,13 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   const series = constructSeries(programme, month, entries, colourway, wishes.size);
   const blocks = sheet.blocks.map((block, i) => blockPaper({ c: series[i]!, block, sheet, colourway, colours, wishes }));
   const context = { programme, month, colourway, sheet, wishes };
-  const own = (part: SheetPart) => notePieces(month, part);
+  // A lesson hands nothing out: it is what the organiser says, each part under its heading.
+  const lesson = isLesson(programme, month);
+  const own = (part: SheetPart) => {
+    const said = notePieces(month, part);
+    const heading = lesson && said.length > 0 ? lessonHeadings()[part] : undefined;
+    return [...(heading ? [{ kind: 'heading', level: 2, text: heading } as const] : []), ...said];
+  };
   // One block is finished before the next begins; what the organiser says of a part stands with the first of them.
   const told = (block: BlockPaper | undefined, i: number) =>
     blockParts.flatMap((part) => [...(part === 'units' && made ? [] : (block?.[part] ?? [])), ...(i === 0 ? own(part) : [])]);
@@ -60,8 +66,6 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
     units: !made,
     block: !ahead,
   });
-  // A lesson hands nothing out: it is what the organiser says.
-  const lesson = isLesson(programme, month);
   const need = lesson
     ? []
     : placed(
@@ -72,7 +76,15 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   // A short list stands beside the picture; a long one has the page's width.
   const beside = need.every((p) => p.kind !== 'table' || p.columns.length < 5) && rowsIn(need) < 9;
   const parts: MonthParts = {
-    ...{ context, sheet, colours, need: beside ? [] : need, blocks: (blocks.length > 0 ? blocks : [undefined]).flatMap(told) },
+    ...{
+      context,
+      sheet,
+      colours,
+      own,
+      lesson,
+      need: beside ? [] : need,
+      blocks: (blocks.length > 0 ? blocks : [undefined]).flatMap(told),
+    },
     ...{ cut: first ? first.cut : lesson || made ? [] : placed('cut', cutPieces(context)), ahead: first?.units ?? [] },
   };
   const pieces: PaperPiece[] = [
@@ -105,6 +117,16 @@ export function monthPaper(programme: Programme, month: Month, colourway: Colour
   };
   return inLanguage(paper);
 }
+
+/** What stands over the organiser's own words where there is nothing else to say. */
+const lessonHeadings = (): Partial<Record<SheetPart, string>> => ({
+  need: texts.youWillNeed,
+  cut: texts.cut,
+  units: texts.stepByStep,
+  layout: texts.layOut,
+  join: texts.putItTogether,
+  check: texts.check,
+});
 
 /** What is needed for units that are made ahead: the tools are those of the later month. */
 const needOf = (sheet: MonthSheet, later: MonthSheet): MonthSheet => ({ ...sheet, tools: later.tools, helps: later.helps });

@@ -1,5 +1,6 @@
 /** What a month's sheet says below its head, section by section in their order. A new one is an entry here. */
-import { notePieces, placed } from './own-words';
+import { placed } from './own-words';
+import type { SheetPart } from '../programme';
 import type { MonthSheet } from './month-sheet';
 import type { MonthContext } from './need-paper';
 import type { PaperPiece, PaperStep } from './paper';
@@ -19,6 +20,10 @@ export interface MonthParts {
   context: MonthContext;
   sheet: MonthSheet;
   colours: Colours;
+  /** What the organiser says of a part. */
+  own: (part: SheetPart) => PaperPiece[];
+  /** Whether those words are all there is. */
+  lesson: boolean;
   /** What is needed, where that does not stand in the head. */
   need: readonly PaperPiece[];
   cut: readonly PaperPiece[];
@@ -34,8 +39,8 @@ export interface MonthSection {
 }
 
 export const monthSections: readonly MonthSection[] = [
-  { id: 'need', pieces: ({ need, context: { month } }) => [...need, ...notePieces(month, 'need')] },
-  { id: 'cut', pieces: ({ cut, context: { month } }) => [...cut, ...notePieces(month, 'cut')] },
+  { id: 'need', pieces: ({ need, own }) => [...need, ...own('need')] },
+  { id: 'cut', pieces: ({ cut, own }) => [...cut, ...own('cut')] },
   {
     id: 'pools',
     pieces: ({ sheet, colours, context: { wishes, colourway } }) =>
@@ -50,7 +55,7 @@ export const monthSections: readonly MonthSection[] = [
     pieces: ({ context: { programme, month, colourway, wishes } }) =>
       placed('quilt', quiltPieces(programme, month, colourway, wishes)),
   },
-  { id: 'end', pieces: ({ context }) => [...placed('end', endPieces(context)), ...notePieces(context.month, 'end')] },
+  { id: 'end', pieces: ({ context, own, lesson }) => [...placed('end', endPieces(context, lesson)), ...own('end')] },
 ];
 
 /** How a crossing is spun is told once on a sheet. */
@@ -69,7 +74,7 @@ function spinOnce(pieces: PaperPiece[]): PaperPiece[] {
   return pieces.map(within);
 }
 
-function endPieces({ programme, month, colourway, wishes }: MonthContext): PaperPiece[] {
+function endPieces({ programme, month, colourway, wishes }: MonthContext, lesson: boolean): PaperPiece[] {
   const { size } = wishes;
   const next = programme.months[programme.months.indexOf(month) + 1];
   const when = next?.release ? texts.onWords(plainDate(next.release)) : '';
@@ -79,6 +84,7 @@ function endPieces({ programme, month, colourway, wishes }: MonthContext): Paper
   return [
     ...(wishes.level === 'versed' ? [] : [{ kind: 'heading', level: 2, text: texts.nextTime } as const]),
     { kind: 'text', text: `${coming}${home}${programme.contact ? texts.questions(capital(programme.contact)) : ''}` },
-    { kind: 'text', tone: 'quiet', text: safety() },
+    // Nothing is cut in a lesson.
+    ...(lesson ? [] : [{ kind: 'text', tone: 'quiet', text: safety() } as const]),
   ];
 }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { hasSheet, readProgramme, type MonthFile, type Programme, type ProgrammeFile } from '../programme';
+import { hasSheet, readProgramme, setBlocks, type MonthFile, type Programme, type ProgrammeFile } from '../programme';
 import { monthPaper } from './month-paper';
 import { ownWordsFor, photosIn, placesIn } from './own-words';
 import { plainWords, type PaperPiece, type PaperStep } from './paper';
@@ -137,10 +137,19 @@ describe('the organiser’s own words', () => {
       notes: { start: [{ text: 'Bring a machine.' }], end: [{ text: 'Not yet.', hidden: true }] },
     });
     expect(hasSheet(lesson, march(lesson))).toBe(true);
+    // A block that is still to be drawn has its place in the quilt; a lesson has none.
+    const places = (of: Programme) => setBlocks(of.months).filter(({ month }) => month.id === 'm3').length;
+    expect([places(yearWith(empty)), places(lesson)]).toEqual([1, 0]);
     const { pieces } = sheet(lesson);
     const said = JSON.stringify(pieces);
     expect(said).toContain('Bring a machine.');
-    for (const part of ['Not yet.', 'You will need', 'Cut']) expect(said).not.toContain(part);
+    for (const part of ['Not yet.', 'You will need', 'Cut', 'close the blade']) expect(said).not.toContain(part);
+    // What stands in a part has that part's heading.
+    const need = [{ text: 'Scraps.' }];
+    const headings = sheet(yearWith({ ...empty, notes: { need } })).pieces.flatMap((p) =>
+      p.kind === 'heading' ? [p.text] : [],
+    );
+    expect(headings).toEqual(['You will need', 'Next time']);
     const silent = yearWith({ ...empty, notes: { start: [{ text: 'Not yet.', hidden: true }] } });
     expect(hasSheet(silent, march(silent))).toBe(false);
   });

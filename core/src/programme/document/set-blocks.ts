@@ -27,7 +27,7 @@ function gather(months: Programme['months']): BlockToSet[] {
   const usual = [...sizes].sort((a, b) => alike(b) - alike(a))[0];
   if (!usual) return [];
   return months.flatMap((month): BlockToSet[] =>
-    month.blocks.length === 0 && month.parts
+    month.blocks.length === 0 && (month.parts || madeAhead({ months }, month) || says(month))
       ? []
       : month.blocks.length === 0
         ? [{ block: { key: setBlockKey(month.id), w: usual[0], h: usual[1] }, month, times: 1 }]
@@ -54,9 +54,10 @@ export const hasSheet = (programme: Programme, month: Month): boolean =>
 
 /** A month that hands nothing out and has something to say. */
 export const isLesson = (programme: Programme, month: Month): boolean =>
-  !handsOut(programme, month) &&
-  madeAhead(programme, month) === undefined &&
-  Object.values(month.notes).some((notes) => notes.some((note) => !note.hidden));
+  !handsOut(programme, month) && madeAhead(programme, month) === undefined && says(month);
+
+/** Whether the organiser has said anything to a month. */
+const says = (month: Month) => Object.values(month.notes).some((notes) => notes.some((note) => !note.hidden));
 
 /** Each block as often as it is made, month after month. */
 export function blocksInOrder(months: Programme['months']): SetBlock[] {

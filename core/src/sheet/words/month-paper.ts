@@ -13,4 +13,10 @@ export const words = spoken('sheet/month-paper', {
   unfinished: 'unfinished ',
   frame: 'frame',
   coping: 'coping',
+  youWillNeed: 'You will need',
+  cut: 'Cut',
+  stepByStep: 'Step by step',
+  layOut: 'Lay it out',
+  putItTogether: 'Put it together',
+  check: 'Check',
 });

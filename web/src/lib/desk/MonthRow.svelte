@@ -10,7 +10,7 @@
   import Say from '$lib/look/Say.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import { formatLength } from '@aggrega/core/measure';
-  import { monthTitle, type Colourway, type Month } from '@aggrega/core/programme';
+  import { isLesson, monthTitle, type Colourway, type Month } from '@aggrega/core/programme';
   import { groupName, type PartGroup } from '@aggrega/core/setting';
 
   interface Props {
@@ -50,7 +50,7 @@
       {#each month.blocks as entry, j (entry.key)}{j ? '; ' : ''}{entry.make > 1 ? `${entry.make} × ` : ''}{entry.block.name}, <Say
           text={formatLength(entry.finished[0], programme.unit)}
         />
-        {programme.unit}{:else}{parts || words.noBlockYet}{/each}
+        {programme.unit}{:else}{parts || (isLesson(programme, month) ? words.aLesson : words.noBlockYet)}{/each}
     </span>
   </span>
   <span class="w-44 text-right text-quiet max-[40rem]:w-full max-[40rem]:pl-11 max-[40rem]:text-left"

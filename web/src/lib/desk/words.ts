@@ -62,6 +62,7 @@ export const words = spoken('desk', {
   months: 'Months',
   noMonths: 'This programme has no months yet.',
   noBlockYet: 'no block yet',
+  aLesson: 'a lesson',
   toFix: (n: Said) => say`${n} to fix`,
   settings: 'Settings',
   draft: 'draft',

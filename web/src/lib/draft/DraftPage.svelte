@@ -21,7 +21,7 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { patchAt, roleShares, rolesOf, type Block, type Point } from '@aggrega/core/block';
   import { isLeaf, unitsOf, type Tree } from '@aggrega/core/construction';
-  import { constructMonthBlock, kitsFor, readLaidKey, type MonthBlock } from '@aggrega/core/programme';
+  import { constructMonthBlock, isLesson, kitsFor, readLaidKey, type MonthBlock } from '@aggrega/core/programme';
   import { formatLength, listed } from '@aggrega/core/measure';
 
   const bench = useWorkbench();
@@ -126,10 +126,17 @@
 <MonthFrame tableFirst>
   {#if !entry || !c}
     <div class="pt-4">
-      <h2 class="text-head">{words.noBlockYet}</h2>
-      <p class="mt-1 mb-4 max-w-prose text-lead">
-        {words.startWithOneOfThese}
-      </p>
+      {#if isLesson(programme, month)}
+        <h2 class="text-head">{words.aLesson}</h2>
+        <p class="mt-1 mb-4 max-w-prose text-lead">
+          {words.aLessonIsItsNotes}
+          <a class="link" href="sheet{page.url.search}">{words.writeItUnder}</a>.
+        </p>
+        <p class="mb-4 max-w-prose">{words.elseStartWith}</p>
+      {:else}
+        <h2 class="text-head">{words.noBlockYet}</h2>
+        <p class="mt-1 mb-4 max-w-prose text-lead">{words.startWithOneOfThese}</p>
+      {/if}
       <BlockLibrary {cast} onchoose={choose} />
     </div>
   {:else}

@@ -26,13 +26,13 @@ describe('drawings on their way into a programme', () => {
   });
 
   it('begin an empty month at the usual size, under a name that is free; undone, nothing is left', () => {
-    const month = programme.months.find((m) => m.id === 'm9')!;
+    const month = programme.months.find((m) => m.id === 'm12')!;
     for (const block of blocks) {
       const changes = begun(file, programme, month, ours(block));
       const after = applied(changes);
       const read = readProgramme(after);
       expect(read).toMatchObject({ ok: true });
-      const entry = read.ok ? read.programme.months.find((m) => m.id === 'm9')!.blocks[0]! : undefined;
+      const entry = read.ok ? read.programme.months.find((m) => m.id === 'm12')!.blocks[0]! : undefined;
       expect(entry!.finished[0].toNumber()).toBe(12);
       expect(tilingFaults(entry!.block)).toEqual([]);
       expect(file.blocks.some((b) => b.id === entry!.block.id)).toBe(false);

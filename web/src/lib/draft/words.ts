@@ -119,6 +119,10 @@ export const words = spoken('draft', {
 
   // programmes/[programme]/months/[month]/draft
   noBlockYet: 'No block yet',
+  aLesson: 'A lesson, without a block',
+  aLessonIsItsNotes: 'Its sheet is what you have written under Instructions; it takes no place in the quilt.',
+  writeItUnder: 'Write it under Instructions',
+  elseStartWith: 'To make it a month with a block after all, start with one of these:',
   startWithOneOfThese: 'Start with one of these blocks and change it as you like, or with a plain grid.',
   block: 'Block',
   finished: (name: Said, finished: Said) => say`${name}, ${finished} finished`,

@@ -2,7 +2,16 @@
 import { words } from './words';
 import { roleShares } from '@aggrega/core/block';
 import { value } from '@aggrega/core/fabric';
-import { PlanError, kitGroups, kitsBySize, kitsFor, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
+import {
+  PlanError,
+  isLesson,
+  kitGroups,
+  kitsBySize,
+  kitsFor,
+  type Colourway,
+  type Month,
+  type Programme,
+} from '@aggrega/core/programme';
 import type { PartGroup, Setting } from '@aggrega/core/setting';
 import { monthDoubts, monthSheet, type MonthSheet } from '@aggrega/core/sheet';
 import { keptFor } from '$lib/look/kept-for';
@@ -13,7 +22,8 @@ export function coloursOf(colourway: Colourway): ReadonlyMap<string, string> {
 }
 
 /** The fabric that a month is from across the room: the largest share, the colourway's lightest fabric left out as background. */
-export function dominantColour({ setting }: Programme, month: Month, colourway: Colourway): string | undefined {
+export function dominantColour(programme: Programme, month: Month, colourway: Colourway): string | undefined {
+  const { setting } = programme;
   const colours = coloursOf(colourway);
   const lightest = [...colours.values()].sort((a, b) => value(b) - value(a))[0];
   const covered = new Map<string, number>();
@@ -22,6 +32,8 @@ export function dominantColour({ setting }: Programme, month: Month, colourway: 
       const colour = colours.get(role)!;
       covered.set(colour, (covered.get(colour) ?? 0) + share);
     }
+  // A lesson is without fabric: a plain light disc.
+  if (isLesson(programme, month)) return lightest;
   // A month of the quilt's own parts is known by the first of them.
   if (month.blocks.length === 0)
     for (const [group, id] of setting?.months ?? []) {

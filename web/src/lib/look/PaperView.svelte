@@ -315,6 +315,8 @@
     display: grid;
     grid-row: span 3;
     grid-template-rows: subgrid;
+    /* A wide picture shrinks to its column. */
+    grid-template-columns: minmax(0, 1fr);
     gap: 0;
     padding-bottom: 0.9rem;
   }

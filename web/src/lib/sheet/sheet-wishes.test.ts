@@ -1,4 +1,4 @@
-import { handsOut, readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
+import { hasSheet, readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
 import { monthPaper } from '@aggrega/core/sheet';
 import { describe, expect, it } from 'vitest';
 import demo from '../../../../demo/allotment-year.aggrega.json';
@@ -47,7 +47,7 @@ describe('what a sheet is wished to be like', () => {
     const programme = read(file);
     for (const month of programme.months) {
       const sheets = sheetsOf(programme, month, { slug: 'year', page: 'A4' });
-      expect(sheets.length > 0).toBe(handsOut(programme, month));
+      expect(sheets.length > 0).toBe(hasSheet(programme, month));
       expect(new Set(sheets.map((s) => s.name)).size).toBe(sheets.length);
       // Nobody in Dusk takes the double bed.
       expect(sheets.some((s) => s.name.includes('dusk-double-bed'))).toBe(false);

@@ -27,13 +27,19 @@
     untrack(() => asker.ask(document, question));
   });
   const outlook = $derived(outlookOf(programme, data.people, heads, today));
-  const { people, seen, ahead } = $derived(outlook);
+  const { people, seen, past, ahead } = $derived(outlook);
   let at = $state('');
   const chosen = $derived(ahead.find((m) => m.id === at) ?? ahead.at(-1));
   const then = $derived(chosen && oddsFor(outlook, chosen, today));
-  const names = $derived(ahead.map((m) => m.name));
   type Odds = NonNullable<typeof then>;
-  const row = (of: (m: Odds) => number) => ahead.map((m) => of(oddsFor(outlook, m, today)!));
+  /** What was, up to today, and then what may be. */
+  const labels = $derived([...past.map((p) => p.month.name), words.today, ...ahead.map((m) => m.name)]);
+  const soFar = $derived([...past.map((p) => p.people), people]);
+  const row = (of: (m: Odds) => number) => [
+    ...past.map(() => undefined),
+    people,
+    ...ahead.map((m) => of(oddsFor(outlook, m, today)!)),
+  ];
 
   /** A fabric of which a kit too few would have to be told to somebody, and one too many be sold as a remainder. */
   const GONE = [
@@ -68,8 +74,9 @@
       title={words.peopleWhoTakePartMonth}
       unit={words.people}
       type="line"
-      labels={names}
+      {labels}
       series={[
+        { name: words.soFar, colour: '#d9b90f', values: soFar },
         { name: words.high, colour: '#7c8db5', values: row((m) => enoughFor(m, 0.95)), dashed: true },
         { name: words.average, colour: '#3f6fb5', values: row((m) => m.mean) },
         { name: words.low, colour: '#7c8db5', values: row((m) => enoughFor(m, 0.05)), dashed: true },

@@ -161,7 +161,7 @@
             checked={p.drawn && isChosen(p.i)}
             onchange={(e) => (chosen[p.i] = e.currentTarget.checked)}
           />
-          <span>{p.i + 1}. {p.months.map((m) => m.name).join(words.and)}{p.drawn ? '' : words.noBlockYet}</span>
+          <span>{p.i + 1}. {p.months.map((m) => m.name).join(words.and)}{p.drawn ? '' : words.nothingToCut}</span>
         </label>
       {:else}<p class="mt-2 text-quiet">{words.thereAreNoMonthsYet}</p>{/each}
     </fieldset>

@@ -17,6 +17,8 @@ describe('the outlook', () => {
   it('counts who takes part and who left, and has the months that are still to come', () => {
     expect(outlook).toMatchObject({ people: 43, seen: { left: 1, joined: 0 } });
     expect(outlook.ahead.map((m) => m.id)).toEqual(programme.months.filter((m) => m.release! > TODAY).map((m) => m.id));
+    // Before the second of March one more took part.
+    expect(outlook.past.map((p) => `${p.month.id} ${p.people}`)).toEqual(['m1 44', 'm2 44', 'm3 43', 'm4 43', 'm5 43']);
     // As many months of odds as the last of them is away.
     expect(outlook.odds).toHaveLength(7);
   });

@@ -12,6 +12,8 @@ export interface Outlook {
   people: number;
   /** Who left and who came since the first release. */
   seen: RosterSeen;
+  /** Months that are out, with who took part on that day. */
+  past: { month: Month; people: number }[];
   /** Months that are still to come out. */
   ahead: Month[];
   /** The odds, a month from today after the other; none where there is nobody. */
@@ -30,7 +32,12 @@ export function outlookOf(
   const people = Object.values(heads).reduce((a, b) => a + b, 0);
   const ahead = programme.months.filter((m) => m.release && m.release > today);
   const longest = Math.max(1, ...ahead.map((m) => monthsTo(m, today)));
-  return { people, seen, ahead, odds: people > 0 ? forecast(people, seen, Math.min(MOST, longest)) : [] };
+  const tookPart = (day: string) =>
+    everybody.filter((p) => p.state !== 'waiting' && p.joined <= day && (p.state !== 'left' || p.left > day)).length;
+  const past = programme.months.flatMap((month) =>
+    month.release && month.release <= today ? [{ month, people: tookPart(month.release) }] : [],
+  );
+  return { people, seen, past, ahead, odds: people > 0 ? forecast(people, seen, Math.min(MOST, longest)) : [] };
 }
 
 /** Months from today until a month comes out, at least one. */

@@ -11,7 +11,7 @@ import { now, todayIn } from '../clock';
 import { deleteOrganisation, insertOrganisation } from '../db/organisations';
 import { putDemoAccount, putMember } from '../db/accounts';
 import { acting, asOrganisation, atTheDoor } from '../db/pool';
-import { datesMoved, daysToMove, demoAhead, demoAt } from './demo-year';
+import { demoAhead, demoAt, rosterAt } from './demo-year';
 import { liveDemo, withSlip } from './demo-running';
 import { storeNew } from '../programme/programmes';
 import { changeRosterIn } from '../participants/roster';
@@ -60,7 +60,7 @@ async function loadIn(db: pg.ClientBase, fresh: boolean): Promise<void> {
     await storeNew(db, ahead.file);
   }
   const slug = await storeNew(db, reading.file);
-  const csv = { text: datesMoved(roster, daysToMove(file, today)), newId: randomUUID, today };
+  const csv = { text: rosterAt(roster, file, today), newId: randomUUID, today };
   const { changes, problems, rows } = readRosterCsv(csv, [], reading.programme);
   const refused = [...problems, ...rows.filter((r) => r.state === 'refused').flatMap((r) => r.says)];
   if (refused.length > 0) throw new Error(`the demonstration roster is unsound: ${refused[0]}`);

@@ -1,4 +1,4 @@
-import { applyChanges, type ProgrammeFile } from '@aggrega/core/programme';
+import { applyChanges, dayAfter, type ProgrammeFile } from '@aggrega/core/programme';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import demo from '../../../../../demo/allotment-year.aggrega.json';
 import scraps from '../../../../../demo/winter-scrap-basket.aggrega.json';
@@ -7,7 +7,7 @@ import { asOrganisation, closePool } from '../db/pool';
 import { addRevision, findProgramme } from '../db/programmes';
 import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
 import { DEMO_ORGANISATION, loadDemo } from '../demo/demo';
-import { datesMoved, demoAhead, demoAt } from '../demo/demo-year';
+import { demoAhead, demoAt, rosterAt } from '../demo/demo-year';
 import { importProgramme, programmeOf, programmesOf, putAside, saveChanges } from './programmes';
 
 const GUILD = '00000000-0000-4000-8000-00000000000a';
@@ -131,7 +131,7 @@ describe('saving', () => {
     };
     const add = [
       { path: '/blocks/sill', to: block },
-      { path: '/months/m9/blocks/sill', to: { block: 'sill', finished: '12' } },
+      { path: '/months/m12/blocks/sill', to: { block: 'sill', finished: '12' } },
     ];
     expect(await saveChanges(GUILD, slug, add)).toMatchObject({ kind: 'saved' });
     // A drawing with a hole in it is refused, with its place; the one that stands is kept.
@@ -191,22 +191,33 @@ describe('the demonstration', () => {
     expect(await programmeOf(GUILD, slug)).toBeDefined();
   });
 
-  it('lies about today, whatever day it is: two months past, the last one hidden', () => {
+  it('has today in the middle of its year, whatever day it is: five instalments are out, seven are ahead', () => {
     const file = demo as unknown as ProgrammeFile;
     for (let day = Date.parse('2026-01-01'); day < Date.parse('2031-01-01'); day += 3 * 86_400_000) {
       const today = new Date(day).toISOString().slice(0, 10);
-      const { months } = demoAt(file, today);
+      const { months, calendar } = demoAt(file, today);
       const releases = months!.map((m) => m.release!);
-      expect([today, releases[1]! <= today, releases.at(-1)! > today]).toEqual([today, true, true]);
+      expect([today, releases[4]! <= today, releases[5]! > today]).toEqual([today, true, true]);
       expect(releases).toEqual([...releases].sort());
-      expect(releases.every((r) => new Date(r).getUTCDay() === 6 || r === releases.at(-1))).toBe(true);
+      expect(releases.every((r) => new Date(r).getUTCDay() === 6)).toBe(true);
+      // Months are called as they are; the holidays stay in August.
+      for (const { name, release } of months!)
+        expect(name).toBe(new Date(release!).toLocaleString('en', { month: 'long', timeZone: 'UTC' }));
+      const { from, to } = calendar!.away![0]!;
+      expect([from.slice(4), to.slice(4), from >= releases[0]!, from < dayAfter(releases[0]!, 366)]).toEqual([
+        '-08-02',
+        '-08-13',
+        true,
+        true,
+      ]);
     }
+    expect(demoAt(file, '2027-05-20').months).toEqual(file.months);
     for (const today of ['2026-03-02', '2027-01-16', '2029-12-31']) {
       const [first] = demoAhead(scraps as unknown as ProgrammeFile, today, 5).months!.map((m) => m.release!);
       const days = (Date.parse(first!) - Date.parse(today)) / 86_400_000;
       expect([days >= 35, days <= 42, new Date(first!).getUTCDay()]).toEqual([true, true, 6]);
     }
-    expect(datesMoved('joined,2027-01-02', 7)).toBe('joined,2027-01-09');
+    expect(rosterAt('joined 2027-01-02, paid to May', file, '2027-06-15')).toBe('joined 2027-02-06, paid to June');
   });
 });
 
