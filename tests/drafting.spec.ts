@@ -21,7 +21,7 @@ async function plainMonth(page: Page, bench: Bench) {
 const made = (page: Page) => page.locator('p', { hasText: 'Complete' });
 
 test('an empty month begins with a drawing from the library, and undo takes it back', async ({ page, bench }) => {
-  await bench.open('/months/m10/draft');
+  await bench.open('/months/m11/draft');
   await page.getByLabel('Search blocks').fill('ohio');
   await page.getByRole('button', { name: 'Ohio Star' }).click();
   await expect(made(page)).toContainText('4 quarter-square triangles and 5 plain patches');

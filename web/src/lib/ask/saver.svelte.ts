@@ -13,6 +13,8 @@ export interface Deed {
   /** 'February, make' — said by undo and when two people meet. */
   name: string;
   changes: Change[];
+  /** Left in a meeting: the history keeps it, and the programme stays without it. */
+  aside?: true;
 }
 
 interface Answer {
@@ -128,7 +130,7 @@ export class Saver {
     this.#push(deed);
   }
 
-  /** Decides a meeting: mine replaces what the other wrote, or theirs stays. The other one is an undo or a redo away. */
+  /** Decides a meeting: mine replaces what the other wrote, or theirs stays. The other one is an undo or a redo away, and in the history. */
   decide(mine: boolean): void {
     const meeting = this.meeting;
     if (!meeting) return;
@@ -141,7 +143,7 @@ export class Saver {
       this.#queue = [over, ...rest];
       this.undoable = this.undoable.map((d) => (mineOf(d) ? over : d));
     } else {
-      this.#queue = rest;
+      this.#queue = over ? [{ ...over, aside: true }, ...rest] : rest;
       this.undoable = this.undoable.filter((d) => !mineOf(d));
       if (over) this.redoable = [...this.redoable.filter((d) => !mineOf(d)), over];
     }
@@ -184,6 +186,7 @@ export class Saver {
   /** The server's document with the waiting deeds on top; one that no longer fits is left to its meeting. */
   #rebuild(): void {
     this.document = this.#queue.reduce((document, deed) => {
+      if (deed.aside) return document;
       const result = applyChanges(document, deed.changes);
       return 'file' in result ? result.file : document;
     }, this.#base);
@@ -213,13 +216,19 @@ export class Saver {
       const response = await fetch(`/api/programmes/${this.#slug}/changes`, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ changes: deed.changes }),
+        body: JSON.stringify({ changes: deed.changes, aside: deed.aside }),
       });
       answer = (await response.json()) as Answer;
       // Somebody whose session has ended signs in again, and then it is sent.
       if (response.status >= 500 || response.status === 401) return this.#wait(answer.message ?? words.theServerCouldNotSave);
     } catch {
       return this.#wait(words.weCantReachTheServer);
+    }
+    // What was left anyway, and cannot be kept any more: nobody has to decide that.
+    if (deed.aside && answer.kind !== 'saved') {
+      this.#queue.shift();
+      this.#keep();
+      return true;
     }
     if (answer.kind === 'saved') {
       this.#queue.shift();

@@ -17,6 +17,8 @@ const file = (): ProgrammeFile => ({
 class Server {
   document = file();
   revision = 1;
+  /** What was left in meetings. */
+  asides: ProgrammeFile[] = [];
   /** What becomes of the next requests, one after another; 'ok' when the list is empty. */
   weather: ('ok' | 'away' | 'answer lost' | 'refuse')[] = [];
 
@@ -25,14 +27,15 @@ class Server {
     const { body } = init;
     const weather = this.weather.shift() ?? 'ok';
     if (weather === 'away') throw new TypeError('Failed to fetch');
-    const { changes } = JSON.parse(body) as { changes: Change[] };
+    const { changes, aside } = JSON.parse(body) as Deed;
     if (weather === 'refuse')
       return this.#answer(422, { kind: 'refused', errors: [{ path: '/title', message: 'no such title' }] });
     const result = applyChanges(this.document, changes);
     if ('conflicts' in result)
       return this.#answer(409, { kind: 'conflict', ...result, document: this.document, revision: this.revision });
-    this.document = result.file;
-    this.revision += 1;
+    if (aside) this.asides.push(result.file);
+    else this.document = result.file;
+    this.revision += aside ? 2 : 1;
     if (weather === 'answer lost') throw new TypeError('Failed to fetch');
     return this.#answer(200, {
       kind: 'saved',
@@ -201,7 +204,22 @@ describe('two people', () => {
     s.decide(mine);
     await settle(s);
     expect(server.document).toMatchObject({ title: mine ? 'Mine' : 'Theirs', participants: { frost: 30 } });
+    // What was left is in the history all the same.
+    expect(server.asides.map((d) => d.title)).toEqual(mine ? [] : ['Mine']);
     expect(s.document).toEqual(server.document);
+  });
+
+  it('what was left and can be kept no more is let go, and what follows is saved', async () => {
+    const s = saver();
+    server.document = { ...file(), title: 'Theirs' };
+    s.do('title', title('The Allotment Year', 'Mine'));
+    s.do('count', [{ path: '/participants/frost', from: 24, to: 30 }]);
+    await settle(s);
+    server.document = { ...server.document, title: 'A third' };
+    s.decide(false);
+    await settle(s);
+    expect([s.state, s.meeting]).toEqual(['saved', undefined]);
+    expect(server.document).toMatchObject({ title: 'A third', participants: { frost: 30 } });
   });
 
   it('a newer document from the server is taken over, an older one is not', () => {

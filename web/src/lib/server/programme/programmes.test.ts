@@ -4,7 +4,7 @@ import demo from '../../../../../demo/allotment-year.aggrega.json';
 import scraps from '../../../../../demo/winter-scrap-basket.aggrega.json';
 import { insertOrganisation } from '../db/organisations';
 import { asOrganisation, closePool } from '../db/pool';
-import { addRevision, findProgramme } from '../db/programmes';
+import { addRevision, findProgramme, findRevision } from '../db/programmes';
 import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
 import { DEMO_ORGANISATION, loadDemo } from '../demo/demo';
 import { demoAhead, demoAt, rosterAt } from '../demo/demo-year';
@@ -92,6 +92,15 @@ describe('saving', () => {
     const value = (await now()).document.participants!.dusk;
     for (const a of answers) if (a.kind === 'conflict') expect(a.conflicts[0]!.now).toBe(value);
     expect((await now()).revision).toBe(2);
+  });
+
+  it('keeps what somebody left in a meeting as a state of the history, and the programme as it is', async () => {
+    const before = await now();
+    const left = await saveChanges(GUILD, slug, [{ path: '/title', from: document.title, to: 'The Plot' }], true);
+    expect(left).toMatchObject({ kind: 'saved', document: before.document, revision: before.revision + 2 });
+    expect(await now()).toMatchObject({ document: before.document, title: document.title });
+    const states = await asOrganisation(GUILD, (db) => Promise.all([1, 2, 3].map((n) => findRevision(db, slug, n))));
+    expect(states.map((s) => s!.title)).toEqual([document.title, 'The Plot', document.title]);
   });
 
   it('sent twice is saved once', async () => {

@@ -61,8 +61,16 @@ export type Saved =
   | { kind: 'refused'; errors: Problem[] }
   | { kind: 'conflict'; conflicts: Conflict[]; revision: number; document: ProgrammeFile };
 
-/** Makes all changes as one new revision, or none of them; see core's applyChanges for what conflicts. */
-export async function saveChanges(organisation: string, slug: string, changes: readonly Change[]): Promise<Saved> {
+/**
+ * Makes all changes as one new revision, or none of them; see core's applyChanges for what conflicts. `aside`: only the history is to have them; a second
+ * revision brings back what stood before.
+ */
+export async function saveChanges(
+  organisation: string,
+  slug: string,
+  changes: readonly Change[],
+  aside = false,
+): Promise<Saved> {
   return asOrganisation(organisation, async (db): Promise<Saved> => {
     const stored = await lockProgramme(db, slug);
     if (!stored || stored.removed) return { kind: 'missing' };
@@ -84,6 +92,12 @@ export async function saveChanges(organisation: string, slug: string, changes: r
     if (errors.length > 0) return { kind: 'refused', errors };
     const counted = asCounted(result.file, tally);
     await addRevision(db, slug, reading.programme.title, counted);
+    if (aside) {
+      // The history has it now; the programme is as it was.
+      await addRevision(db, slug, stored.title, document);
+      const back = (await findProgramme(db, slug, document))!;
+      return { kind: 'saved', revision: back.revision, updated: back.updated, document: back.document };
+    }
     // What was read of it to check it holds on for what is read back.
     const now = (await findProgramme(db, slug, frozen(counted)))!;
     return { kind: 'saved', revision: now.revision, updated: now.updated, document: now.document };
