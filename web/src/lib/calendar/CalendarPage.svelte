@@ -4,7 +4,8 @@
   import { page } from '$app/state';
   import CalendarForm from './CalendarForm.svelte';
   import { tableJobs } from './jobs';
-  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import { figuresQuestion } from '$lib/plan/year-questions';
   import { dayText } from '$lib/look/day-text';
   import Chart from '$lib/look/Chart.svelte';
   import Working from '$lib/look/Working.svelte';
@@ -15,18 +16,17 @@
   import { onDestroy, untrack } from 'svelte';
   import type { KitBoard } from '$lib/server/kits/kits';
 
-  let { data }: { data: { board: KitBoard; pace: number; feed: string | undefined } } = $props();
+  let { data }: { data: { board: KitBoard; pace: number; feed: string | undefined; figures?: Ready<'figures'> } } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const locale = $derived(page.data.locale as string);
   const today = $derived(page.data.today as string);
-  const asker = new YearAsker<'figures'>();
+  const asker = new YearAsker<'figures'>(untrack(() => data.figures));
   onDestroy(() => asker.close());
   const people = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.enrolled(c)])));
   $effect(() => {
-    const question = { kind: 'figures' as const, people };
-    const document = bench.saver.document;
-    untrack(() => asker.ask(document, question));
+    const question = figuresQuestion(programme);
+    untrack(() => asker.ask(bench, question));
   });
   const enrolled = $derived(Object.values(people).reduce((a, b) => a + b, 0));
   const minutes = $derived(new Map((asker.answer?.packets ?? []).map((p) => [p.id, p.minutes * data.pace])));

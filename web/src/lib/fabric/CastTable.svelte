@@ -2,7 +2,8 @@
 <script lang="ts">
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import { clothQuestion } from '$lib/plan/year-questions';
   import Say from '$lib/look/Say.svelte';
   import Swatch from './Swatch.svelte';
   import { bandName, bandOf, type View } from '@aggrega/core/fabric';
@@ -31,8 +32,10 @@
     oncast: (fabric: Fabric, role: string) => void;
     /** How often the fabrics of scrappy letters are used. */
     used?: ReadonlyMap<string, { fabric: string; times: number }[]>;
+    /** What everybody's packets take, as the page was sent with it. */
+    cloth?: Ready<'stock'>;
   }
-  let { colourway, view, role, onrole, oncast, used }: Props = $props();
+  let { colourway, view, role, onrole, oncast, used, cloth }: Props = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const roles = $derived(lettersOf(colourway));
@@ -46,13 +49,11 @@
   }
 
   /** What everybody's packets take of each fabric, worked out beside the page. */
-  const asker = new YearAsker<'stock'>();
+  const asker = new YearAsker<'stock'>(untrack(() => cloth));
   onDestroy(() => asker.close());
-  const packets = $derived(programme.kits.packets.map((_, i) => i));
   $effect(() => {
-    const question = { kind: 'stock' as const, packets, people: {} };
-    const document = bench.saver.document;
-    untrack(() => asker.ask(document, question));
+    const question = clothQuestion(programme);
+    untrack(() => asker.ask(bench, question));
   });
   const stockOf = (fabric: Fabric) => asker.answer?.find((s) => s.id === fabric.id);
 

@@ -17,7 +17,8 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import type { View } from '@aggrega/core/fabric';
-  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import { scatterQuestion } from '$lib/plan/year-questions';
   import {
     PlanError,
     castChanges,
@@ -34,6 +35,7 @@
   } from '@aggrega/core/programme';
   import { onDestroy, untrack } from 'svelte';
 
+  let { data }: { data: { cloth?: Ready<'stock'>; scatter?: Ready<'scatter'> } } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const { unit } = $derived(programme);
@@ -54,14 +56,14 @@
   const fabric = $derived(programme.fabrics.find((f) => f.id === looked) ?? colourway.fabrics.get(inHand));
 
   /** The pools are scattered beside the page. */
-  const scatterer = new YearAsker<'scatter'>();
+  const scatterer = new YearAsker<'scatter'>(untrack(() => data.scatter));
   onDestroy(() => scatterer.close());
   const scrappy = $derived(colourway.pools.size > 0);
   const colourwayId = $derived(colourway.id);
   $effect(() => {
-    const question = { kind: 'scatter' as const, colourway: colourwayId };
-    const document = bench.saver.document;
-    if (scrappy) untrack(() => scatterer.ask(document, question));
+    const question = scatterQuestion(colourwayId);
+    void bench.saver.document;
+    if (scrappy) untrack(() => scatterer.ask(bench, question));
   });
   const scattered = $derived(scrappy ? scatterer.answer : undefined);
   let held: string | undefined = $state();
@@ -212,6 +214,7 @@
       {/if}
     </div>
     <CastTable
+      cloth={data.cloth}
       {colourway}
       {view}
       role={inHand}

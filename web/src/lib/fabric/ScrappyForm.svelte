@@ -44,7 +44,7 @@
   function keepWithin() {
     asked = colourway.id;
     stock.answer = undefined;
-    stock.ask(bench.saver.document, { kind: 'within-stock', colourway: colourway.id });
+    stock.ask(bench, { kind: 'within-stock', colourway: colourway.id });
   }
 </script>
 

@@ -23,8 +23,8 @@
   $effect(() => {
     if (!open) return;
     const question = { kind: 'evening' as const, kits: $state.snapshot(kits), hands };
-    const document = bench.saver.document;
-    untrack(() => asker.ask(document, question));
+    void bench.saver.document;
+    untrack(() => asker.ask(bench, question));
   });
   const time = (minutes: number) => `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 

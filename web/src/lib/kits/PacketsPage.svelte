@@ -1,7 +1,8 @@
 <script lang="ts">
   import { words } from './words';
   import { page } from '$app/state';
-  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import { packetsQuestion } from '$lib/plan/year-questions';
   import BagTable from './BagTable.svelte';
   import BundleCloth from './BundleCloth.svelte';
   import KitsForm from './KitsForm.svelte';
@@ -17,8 +18,9 @@
   import { kitTitle, wayOf, type KitKind } from '@aggrega/core/programme';
   import { onDestroy, untrack } from 'svelte';
 
+  let { data }: { data: { packets?: Ready<'packets'> } } = $props();
   const bench = useWorkbench();
-  const asker = new YearAsker<'packets'>();
+  const asker = new YearAsker<'packets'>(untrack(() => data.packets));
   onDestroy(() => asker.close());
   const { programme } = $derived(bench);
   const { unit } = $derived(programme);
@@ -29,9 +31,8 @@
   let chosen: KitKind | undefined = $state();
   const kit = $derived(chosen && kits.includes(chosen) ? chosen : programme.kits.kind);
   $effect(() => {
-    const question = { kind: 'packets' as const, colourway: colourway.id, kit, ...(size && { size }) };
-    const document = bench.saver.document;
-    untrack(() => asker.ask(document, question));
+    const question = packetsQuestion(programme, colourway.id, { size, kit });
+    untrack(() => asker.ask(bench, question));
   });
 </script>
 

@@ -1,4 +1,4 @@
-<!-- How far a long piece of work is; a short one shows nothing. -->
+<!-- How far a long piece of work is; a short one shows nothing, and one of which that is not known yet only that it goes on. -->
 <script lang="ts">
   let { progress, what }: { progress: number | undefined; what: string } = $props();
 </script>
@@ -6,6 +6,6 @@
 {#if progress !== undefined}
   <p class="mt-3 flex items-center gap-3 text-quiet" role="status">
     {what}
-    <progress class="progress w-40" max="1" value={progress}></progress>
+    <progress class="progress w-40" max="1" value={progress || undefined}></progress>
   </p>
 {/if}

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { words } from './words';
   import MoneyForm from './MoneyForm.svelte';
-  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import { figuresQuestion } from '$lib/plan/year-questions';
   import Chart from '$lib/look/Chart.svelte';
   import PaperChoice from '$lib/look/PaperChoice.svelte';
   import Working from '$lib/look/Working.svelte';
@@ -12,16 +13,14 @@
   import { monthCosts, yearMoney } from '@aggrega/core/running';
   import { onDestroy, untrack } from 'svelte';
 
-  let { data }: { data: { posted: number; loose: number; pace: number } } = $props();
+  let { data }: { data: { posted: number; loose: number; pace: number; figures?: Ready<'figures'> } } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
-  const asker = new YearAsker<'figures'>();
+  const asker = new YearAsker<'figures'>(untrack(() => data.figures));
   onDestroy(() => asker.close());
-  const heads = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.people(c)])));
   $effect(() => {
-    const question = { kind: 'figures' as const, people: heads };
-    const document = bench.saver.document;
-    untrack(() => asker.ask(document, question));
+    const question = figuresQuestion(programme, bench.tried);
+    untrack(() => asker.ask(bench, question));
   });
   const costs = $derived(
     monthCosts(

@@ -2,7 +2,8 @@
   import { words } from './words';
   import { dayText } from '$lib/look/day-text';
   import { page } from '$app/state';
-  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import { costQuestion, figuresQuestion } from '$lib/plan/year-questions';
   import Chart from '$lib/look/Chart.svelte';
   import PaperChoice from '$lib/look/PaperChoice.svelte';
   import Problems from '$lib/look/Problems.svelte';
@@ -11,26 +12,26 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { onDestroy, untrack } from 'svelte';
 
-  let { data }: { data: { pace: number } } = $props();
+  let { data }: { data: { pace: number; figures?: Ready<'figures'>; cost?: Ready<'cost'> } } = $props();
   const bench = useWorkbench();
-  const year = new YearAsker<'figures'>();
-  const cost = new YearAsker<'cost'>();
+  // What a page was sent with is its first answer; later ones come by asking.
+  const sent = untrack(() => data);
+  const year = new YearAsker<'figures'>(sent.figures);
+  const cost = new YearAsker<'cost'>(sent.cost);
   onDestroy(() => {
     year.close();
     cost.close();
   });
   const { programme } = $derived(bench);
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
-  const people = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.people(c)])));
   $effect(() => {
-    const question = { kind: 'figures' as const, people };
-    const document = bench.saver.document;
-    untrack(() => year.ask(document, question));
+    const question = figuresQuestion(programme, bench.tried);
+    untrack(() => year.ask(bench, question));
   });
   $effect(() => {
-    const question = { kind: 'cost' as const, colourway: colourway.id };
-    const document = bench.saver.document;
-    untrack(() => cost.ask(document, question));
+    const question = costQuestion(colourway.id);
+    void bench.saver.document;
+    untrack(() => cost.ask(bench, question));
   });
   const figures = $derived(year.answer);
   const problems = $derived(year.problems.length > 0 ? year.problems : cost.problems);

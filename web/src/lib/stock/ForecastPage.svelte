@@ -2,7 +2,8 @@
 <script lang="ts">
   import { words } from './words';
   import { page } from '$app/state';
-  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import { figuresQuestion } from '$lib/plan/year-questions';
   import { dayText } from '$lib/look/day-text';
   import Chart from '$lib/look/Chart.svelte';
   import Working from '$lib/look/Working.svelte';
@@ -13,18 +14,20 @@
   import { onDestroy, untrack } from 'svelte';
   import type { StoredPerson } from '$lib/server/db/participants';
 
-  let { data }: { data: { people: Pick<StoredPerson, 'state' | 'joined' | 'left' | 'colourway' | 'kit'>[] } } = $props();
+  let {
+    data,
+  }: { data: { people: Pick<StoredPerson, 'state' | 'joined' | 'left' | 'colourway' | 'kit'>[]; figures?: Ready<'figures'> } } =
+    $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const today = $derived(page.data.today as string);
   const locale = $derived(page.data.locale as string);
-  const asker = new YearAsker<'figures'>();
+  const asker = new YearAsker<'figures'>(untrack(() => data.figures));
   onDestroy(() => asker.close());
   const heads = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.enrolled(c)])));
   $effect(() => {
-    const question = { kind: 'figures' as const, people: heads };
-    const document = bench.saver.document;
-    untrack(() => asker.ask(document, question));
+    const question = figuresQuestion(programme);
+    untrack(() => asker.ask(bench, question));
   });
   const outlook = $derived(outlookOf(programme, data.people, heads, today));
   const { people, seen, past, ahead } = $derived(outlook);

@@ -3,7 +3,8 @@
   import { dayText } from '$lib/look/day-text';
   import { handsOut, newOrder } from '@aggrega/core/programme';
   import { page } from '$app/state';
-  import { YearAsker } from '$lib/plan/year-asker.svelte';
+  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import { packetsAhead, stockQuestion } from '$lib/plan/year-questions';
   import BoltBar from './BoltBar.svelte';
   import OrderDesk from './OrderDesk.svelte';
   import PaperChoice from '$lib/look/PaperChoice.svelte';
@@ -15,8 +16,9 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { onDestroy, untrack } from 'svelte';
 
+  let { data }: { data: { stock?: Ready<'stock'> } } = $props();
   const bench = useWorkbench();
-  const asker = new YearAsker<'stock'>();
+  const asker = new YearAsker<'stock'>(untrack(() => data.stock));
   onDestroy(() => asker.close());
   const { programme } = $derived(bench);
   const { unit } = $derived(programme);
@@ -26,14 +28,13 @@
   const today = $derived(page.data.today as string);
   /** Packets that are left out; those that were handed out long ago are, until somebody says otherwise. */
   let chosen: Record<number, boolean> = $state({});
-  const isChosen = (i: number) => chosen[i] ?? (packets[i]!.months[0]!.release ?? today) >= today;
+  const ahead = $derived(packetsAhead(programme, today));
+  const isChosen = (i: number) => chosen[i] ?? ahead.includes(i);
   const wanted = $derived(packets.filter((p) => p.drawn && isChosen(p.i)).map((p) => p.i));
-  const people = $derived(Object.fromEntries(programme.colourways.map((c) => [c.id, bench.people(c)])));
   const tried = $derived(programme.colourways.filter((c) => bench.people(c) !== bench.enrolled(c)));
   $effect(() => {
-    const question = { kind: 'stock' as const, packets: wanted, people };
-    const document = bench.saver.document;
-    untrack(() => asker.ask(document, question));
+    const question = stockQuestion(programme, wanted, bench.tried);
+    untrack(() => asker.ask(bench, question));
   });
   const fabrics = $derived(asker.answer ?? []);
   const orders = $derived(fabrics.filter((f) => f.order));

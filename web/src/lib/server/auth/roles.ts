@@ -29,7 +29,16 @@ const LOOK_API: Readonly<Record<string, Need>> = { archive: 'own', import: 'look
 const PROGRAMME: Readonly<Record<string, Need>> = { document: 'look' };
 /** Under /api/programmes/x: organisers see people's names and addresses, and money. */
 const PROGRAMME_API: Readonly<Record<string, Need>> = {
-  ...{ '': 'look', changes: 'look', cutting: 'look', desk: 'look', kits: 'look', sheets: 'look', today: 'look' },
+  ...{
+    '': 'look',
+    changes: 'look',
+    cutting: 'look',
+    desk: 'look',
+    kits: 'look',
+    sheets: 'look',
+    today: 'look',
+    'worked-out': 'look',
+  },
   ...{ roster: 'organise', post: 'organise', samples: 'organise', record: 'organise', releases: 'organise' },
   removal: 'organise',
 };

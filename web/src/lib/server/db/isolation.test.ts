@@ -78,7 +78,7 @@ describe('every table', () => {
         'organisation',
       ],
       ...['participant', 'picture', 'programme', 'programme_revision', 'progress', 'question', 'record', 'recovery', 'release'],
-      ...['sample', 'session', 'sheet_held', 'sheet_version', 'swatch_photo', 'throttle'],
+      ...['sample', 'session', 'sheet_held', 'sheet_version', 'swatch_photo', 'throttle', 'worked_out'],
     ]);
     // Accounts belong to no organisation: only the door sees them, and each other's names those who work together.
     const door = ['account', 'account_key', 'recovery', 'session', 'throttle'];

@@ -2,6 +2,8 @@
 import { cutListCsv, layoutOf, orderCsv, stockOrderCsv } from '@aggrega/core/cutting-files';
 import type { PlanAim } from '@aggrega/core/cutting';
 import { deskChecks } from './desk-checks';
+import { stringify } from 'devalue';
+import { work, type YearQuestion } from '$lib/plan/year-work';
 import { PlanError, planCutting, planStock, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 
 export type PlanJob = { document: ProgrammeFile } & (
@@ -17,6 +19,8 @@ export type PlanJob = { document: ProgrammeFile } & (
   | { kind: 'order'; packets: number[]; people: Record<string, number> }
   /** What a desk has to know of these months' sheets, and of the fabric for these packets. */
   | { kind: 'desk'; months: string[]; packets: number[] }
+  /** A question of a page of the year; its answer as devalue writes it. */
+  | { kind: 'year'; question: YearQuestion }
 );
 
 /** The text of the file, undefined where there is no file of that name; or why it cannot be planned, as a sentence. */
@@ -42,7 +46,15 @@ function bodyOf(programme: Programme, job: PlanJob): string | undefined {
       return orderText(programme, job);
     case 'desk':
       return JSON.stringify(deskChecks(programme, job));
+    case 'year':
+      return yearText(job);
   }
+}
+
+/** Undefined where the page has to say itself why it cannot be worked out. */
+function yearText({ document, question }: Extract<PlanJob, { kind: 'year' }>): string | undefined {
+  const reply = work(document, question, () => undefined);
+  return 'answer' in reply ? stringify(reply.answer) : undefined;
 }
 
 function cuttingText(programme: Programme, job: Extract<PlanJob, { kind: 'cutting' }>): string | undefined {

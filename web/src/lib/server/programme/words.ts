@@ -8,6 +8,9 @@ export const words = spoken('server/programme', {
   // api/programmes/[programme]/+server.ts
   weCantFindThatProgramme: 'We can’t find that programme.',
 
+  // api/programmes/[programme]/worked-out/+server.ts
+  aRevisionIsAWholeNumber: 'A revision is a whole number from 1.',
+
   // outside/mail/[mail].eml/+server.ts
   weCantFindThatEmail: 'We can’t find that email.',
 

@@ -1,5 +1,7 @@
 <script lang="ts">
   import StockPage from '$lib/stock/StockPage.svelte';
+
+  let { data } = $props();
 </script>
 
-<StockPage />
+<StockPage {data} />

@@ -1,5 +1,7 @@
 <script lang="ts">
   import FabricsPage from '$lib/fabric/FabricsPage.svelte';
+
+  let { data } = $props();
 </script>
 
-<FabricsPage />
+<FabricsPage {data} />

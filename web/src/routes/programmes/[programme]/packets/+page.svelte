@@ -1,5 +1,7 @@
 <script lang="ts">
   import PacketsPage from '$lib/kits/PacketsPage.svelte';
+
+  let { data } = $props();
 </script>
 
-<PacketsPage />
+<PacketsPage {data} />

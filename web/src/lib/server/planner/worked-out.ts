@@ -1,0 +1,123 @@
+/**
+ * What was worked out is worked out once, for all pages and processes and after a restart: an answer is kept under the hash of the question, of the part
+ * of the document that it is about, of the language and of the code that answers.
+ */
+import { createHash } from 'node:crypto';
+import { promisify } from 'node:util';
+import { brotliCompress, brotliDecompress, constants } from 'node:zlib';
+import { spokenTag } from '@aggrega/core/words';
+import type { ProgrammeFile } from '@aggrega/core/programme';
+import { parse } from 'devalue';
+import { LRUCache } from 'lru-cache';
+import { partAsked } from '$lib/plan/part-asked';
+import type { Ready } from '$lib/plan/year-asker.svelte';
+import type { YearAnswers, YearQuestion } from '$lib/plan/year-work';
+import { now } from '../clock';
+import { asOrganisation } from '../db/pool';
+import { findWorkedOut, putWorkedOut } from '../db/worked-out';
+import { log, said } from '../web/log';
+import { hasThread, hurry, isWaitedFor, planned, plannerCode } from './ask';
+import type { PlanJob } from './jobs';
+
+/** Bytes that a house keeps in the database, and that a process holds in memory. */
+const IN_HOUSE = 12_000_000;
+const IN_MEMORY = 24_000_000;
+
+const compressed = promisify(brotliCompress);
+const read = promisify(brotliDecompress);
+/** Quick, and half as long again as the slowest. */
+const QUICKLY = { params: { [constants.BROTLI_PARAM_QUALITY]: 5 } };
+
+/** Answers as text, by house and name. */
+const held = new LRUCache<string, string>({ maxSize: IN_MEMORY, sizeCalculation: (text) => text.length + 200 });
+/** The part of a document by what it is about, as text: documents never change, and are asked about again and again. */
+const parts = new WeakMap<ProgrammeFile, Map<string, string>>();
+
+export interface Asked {
+  organisation: string;
+  /** One that nobody changes. */
+  document: ProgrammeFile;
+  question: YearQuestion;
+}
+
+/** Under which name an answer is kept. */
+export function nameOf({ document, question }: Omit<Asked, 'organisation'>): Buffer {
+  const known = parts.get(document) ?? new Map<string, string>();
+  parts.set(document, known);
+  const part = known.get(question.kind) ?? hash(JSON.stringify(partAsked(document, question))).toString('hex');
+  known.set(question.kind, part);
+  return hash(JSON.stringify([plannerCode(), spokenTag(), question, part]));
+}
+
+/** A house's own. */
+const placeOf = (asked: Asked) => `${asked.organisation} ${nameOf(asked).toString('hex')}`;
+
+const hash = (text: string) => createHash('sha256').update(text).digest();
+
+/** The answer as text (devalue's), where somebody has worked it out before. */
+export async function keptAnswerText(asked: Asked): Promise<string | undefined> {
+  const name = nameOf(asked);
+  const place = placeOf(asked);
+  const known = held.get(place);
+  if (known !== undefined) return known;
+  const body = await asOrganisation(asked.organisation, (db) => findWorkedOut(db, name, now()));
+  if (!body) return undefined;
+  const text = (await read(body)).toString();
+  held.set(place, text);
+  return text;
+}
+
+const underWay = new Map<string, { job: PlanJob; text: Promise<string | undefined> }>();
+
+/** The answer as text, worked out now if need be. `later`: after everything that somebody waits for. Undefined where it cannot be worked out. */
+export async function answerText(asked: Asked, later = false): Promise<string | undefined> {
+  const kept = await keptAnswerText(asked);
+  if (kept !== undefined) return kept;
+  const place = placeOf(asked);
+  const same = underWay.get(place);
+  if (same) {
+    if (!later) hurry(same.job);
+    return same.text;
+  }
+  const { document, question } = asked;
+  const job: PlanJob = { kind: 'year', document: partAsked(document, question), question };
+  const text = madeAndKept(asked, job, later);
+  underWay.set(place, { job, text });
+  try {
+    return await text;
+  } finally {
+    underWay.delete(place);
+  }
+}
+
+async function madeAndKept(asked: Asked, job: PlanJob, later: boolean): Promise<string | undefined> {
+  const done = await planned(job, later);
+  if (!('body' in done) || done.body === undefined) return undefined;
+  const name = nameOf(asked);
+  held.set(placeOf(asked), done.body);
+  const body = await compressed(done.body, QUICKLY);
+  try {
+    await asOrganisation(asked.organisation, (db) => putWorkedOut(db, { name, body, now: now(), most: IN_HOUSE }));
+  } catch (error) {
+    // It is an answer all the same; another process has to find it by itself.
+    log('warn', 'what was worked out could not be kept', said(error));
+  }
+  return done.body;
+}
+
+/**
+ * The answer as text where it is kept or being worked out just now; and where it is `usual`, so that others will ask for it too, and nobody is waiting for
+ * the planner. Else undefined: then the page works it out itself.
+ */
+export async function answerForPage(asked: Asked, usual: boolean): Promise<string | undefined> {
+  return underWay.has(placeOf(asked)) || (usual && hasThread() && !isWaitedFor()) ? answerText(asked) : keptAnswerText(asked);
+}
+
+/** An answer as a page is sent with it: undefined where nobody has worked it out yet. */
+export async function ready<Kind extends YearQuestion['kind']>(
+  of: { organisation: string; document: ProgrammeFile; revision: number },
+  question: YearQuestion & { kind: Kind },
+): Promise<Ready<Kind> | undefined> {
+  const text = await keptAnswerText({ ...of, question });
+  return text === undefined ? undefined : { question, revision: of.revision, answer: parse(text) as YearAnswers[Kind] };
+}
