@@ -30,6 +30,26 @@ test('bolts: the shelf is used first, and what is lacking is ordered in time', a
   expect(csv.trim().split('\r\n')).toHaveLength(1 + (await page.locator('[data-order]').count()));
 });
 
+test('what was worked out once comes with the page, for whoever opens it next, and needs no script', async ({
+  page,
+  bench,
+  browser,
+}) => {
+  await bench.open('/bolts');
+  await expect(page.locator('main progress')).toHaveCount(0, { timeout: 60_000 });
+  const orders = plain(await page.locator('main table').first().innerText());
+  expect(orders).toContain('yd');
+  // Kept by the server, whoever has worked it out.
+  const data = async () =>
+    await page.evaluate((at) => fetch(at).then((r) => r.text()), `/programmes/${bench.slug}/bolts/__data.json`);
+  await expect.poll(data, { timeout: 60_000 }).toMatch(/"stock":\d/);
+  const other = await browser.newContext({ javaScriptEnabled: false });
+  const theirs = await other.newPage();
+  await theirs.goto(page.url());
+  expect(plain(await theirs.locator('main table').first().innerText())).toBe(orders);
+  await other.close();
+});
+
 test('packets: months are put together and apart; cloth is saved and kept whole; the bundle tells what stays', async ({
   page,
   bench,

@@ -14,7 +14,7 @@
     Tooltip,
     type ChartConfiguration,
   } from 'chart.js';
-  import { onMount } from 'svelte';
+  import { flushSync, onMount } from 'svelte';
 
   interface Props {
     title: string;
@@ -82,24 +82,34 @@
     };
   }
 
+  /** What is drawn before its type is there is drawn in another one; and what nobody sees yet can wait until it is scrolled to, or printed. */
+  let lettered = $state(false);
+  let near = $state(false);
+
   function draw() {
     chart?.destroy();
-    if (!canvas) return;
-    chart = new Chart(canvas, config());
+    chart = canvas && lettered && near ? new Chart(canvas, config()) : undefined;
   }
   onMount(() => {
-    // What is drawn before its type is there is drawn in another one.
-    void document.fonts.load(`${SIZE}px '${FAMILY}'`).then(draw);
+    const type = `${SIZE}px '${FAMILY}'`;
+    lettered = document.fonts.check(type);
+    if (!lettered) void document.fonts.load(type).then(() => (lettered = true));
     // Day and night have colours of their own.
-    const observer = new MutationObserver(draw);
-    observer.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+    const night = new MutationObserver(draw);
+    night.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+    const seen = new IntersectionObserver((all) => (near ||= all.some((one) => one.isIntersecting)), { rootMargin: '50%' });
+    seen.observe(canvas!);
+    const print = () => flushSync(() => (near = true));
+    addEventListener('beforeprint', print);
     return () => {
-      observer.disconnect();
+      night.disconnect();
+      seen.disconnect();
+      removeEventListener('beforeprint', print);
       chart?.destroy();
     };
   });
   $effect(() => {
-    void [labels, series, type];
+    void [labels, series, type, lettered, near];
     draw();
   });
 </script>

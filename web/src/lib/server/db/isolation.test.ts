@@ -6,6 +6,7 @@ import { insertOrganisation } from './organisations';
 import { asOrganisation, checkRole, closePool } from './pool';
 import { insertProgramme, listProgrammes } from './programmes';
 import { insertPhoto } from './swatches';
+import { putWorkedOut } from './worked-out';
 import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
 import { cuttingState, setStep } from '../cut/cutting-room';
 import { publishSheet } from '../sheet/sheet-versions';
@@ -93,11 +94,14 @@ describe('every table', () => {
       await setStep(id, (await programmesOf(id))[0]!.slug, 'm1~frost', tick(true));
       await publishSheet(id, (await programmesOf(id))[0]!.slug, 'm1');
       await asOrganisation(id, (db) => insertPhoto(db, id, 'ab'.repeat(16), Buffer.from([1])));
+      const result = { name: Buffer.alloc(32), body: Buffer.from([1]), now: new Date(), most: 1000 };
+      await asOrganisation(id, (db) => putWorkedOut(db, result));
     }
     for (const id of [QUARRY, MILL]) await asOrganisation(id, (db) => db.query(oneOfEach(id)));
     for (const table of [
       ...['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'sheet_version', 'swatch_photo'],
       ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'measurement', 'sample'],
+      'worked_out',
     ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));

@@ -1,0 +1,90 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import demo from '../../../../../demo/allotment-year.aggrega.json';
+import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
+import { insertOrganisation } from '../db/organisations';
+import { asOrganisation, closePool } from '../db/pool';
+import { findWorkedOut, putWorkedOut } from '../db/worked-out';
+import { partAsked } from '$lib/plan/part-asked';
+import { work, type YearQuestion } from '$lib/plan/year-work';
+import type { ProgrammeFile } from '@aggrega/core/programme';
+import { parse } from 'devalue';
+
+const QUARRY = '00000000-0000-4000-8000-00000000000a';
+const MILL = '00000000-0000-4000-8000-00000000000b';
+const document = demo as unknown as ProgrammeFile;
+const question: YearQuestion = { kind: 'packets', colourway: 'frost', kit: 'yardage' };
+let owner: string;
+
+beforeAll(async () => {
+  owner = await freshDatabase();
+  for (const id of [QUARRY, MILL]) await asOrganisation(id, (db) => insertOrganisation(db, id, 'Quilters'));
+});
+afterAll(closePool);
+
+/** A process of its own: nothing in its memory. */
+async function process() {
+  vi.resetModules();
+  const jobs = await import('./jobs');
+  const planned = vi.spyOn(jobs, 'doJob');
+  return { ...(await import('./worked-out')), planned };
+}
+
+describe('what was worked out', () => {
+  beforeEach(() => asOwner(owner, 'truncate worked_out'));
+
+  it('is worked out once, for every process of the house and for nobody else', async () => {
+    const one = await process();
+    expect(await one.keptAnswerText({ organisation: QUARRY, document, question })).toBeUndefined();
+    const [first, same] = await Promise.all([1, 2].map(() => one.answerText({ organisation: QUARRY, document, question })));
+    expect(same).toBe(first);
+    expect(one.planned).toHaveBeenCalledTimes(1);
+    expect(parse(first!)).toEqual(
+      (work(partAsked(document, question), question, () => undefined) as { answer: object }).answer,
+    );
+
+    const other = await process();
+    // Other words on the sheets change nothing of it.
+    const reworded = { ...structuredClone(document), welcome: 'Dear all' };
+    expect(await other.answerText({ organisation: QUARRY, document: reworded, question })).toBe(first);
+    expect(other.planned).not.toHaveBeenCalled();
+    expect(await other.keptAnswerText({ organisation: MILL, document, question })).toBeUndefined();
+    const ready = await other.ready({ organisation: QUARRY, document: reworded, revision: 7 }, question);
+    expect(ready).toEqual({ question, revision: 7, answer: parse(first!) });
+  });
+
+  it('is another for another cast and for another question', async () => {
+    const { nameOf } = await process();
+    const recast = structuredClone(document);
+    recast.colourways![0]!.fabrics!.D = recast.colourways![1]!.fabrics!.D!;
+    const names = [
+      nameOf({ document, question }),
+      nameOf({ document: recast, question }),
+      nameOf({ document, question: { ...question, colourway: 'dusk' } }),
+    ].map((name) => name.toString('hex'));
+    expect(new Set(names).size).toBe(3);
+    expect(nameOf({ document: structuredClone(document), question }).toString('hex')).toBe(names[0]);
+  });
+
+  it('is nothing where the document cannot be planned: the page says why itself', async () => {
+    const { answerText } = await process();
+    const narrow = structuredClone(document);
+    narrow.house!.wof = '2';
+    for (const fabric of narrow.fabrics!) delete fabric.usableWidth;
+    expect(await answerText({ organisation: QUARRY, document: narrow, question })).toBeUndefined();
+  });
+
+  it('takes a bounded room; what was not asked for longest goes first', async () => {
+    const at = (minute: number) => new Date(Date.UTC(2027, 4, 20, 10, minute));
+    const name = (n: number) => Buffer.alloc(32, n);
+    await asOrganisation(QUARRY, async (db) => {
+      for (const n of [1, 2, 3]) await putWorkedOut(db, { name: name(n), body: Buffer.alloc(100), now: at(n), most: 1000 });
+      // Looked at two days later: it is the newest now.
+      await findWorkedOut(db, name(1), new Date(Date.UTC(2027, 4, 22)));
+    });
+    await asOrganisation(QUARRY, (db) => putWorkedOut(db, { name: name(4), body: Buffer.alloc(100), now: at(5), most: 300 }));
+    const kept = await asOrganisation(QUARRY, (db) =>
+      Promise.all([1, 2, 3, 4].map(async (n) => (await findWorkedOut(db, name(n), at(6))) !== undefined)),
+    );
+    expect(kept).toEqual([true, false, true, true]);
+  });
+});
