@@ -1,8 +1,9 @@
 // The organiser's pages of the year in a real browser: from the click to the page with its numbers, against a page of the same frame that has nothing to show.
-// First with what was worked out kept by the server; then the first look after a change of a fabric's width; then after a start of the server with nothing in memory.
+// First where nobody has worked anything out; then with what was worked out kept by the server; then opened at a server that has just been started.
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../bin/lib/packages.mjs';
-import { demoServer } from '../bin/lib/test-server.mjs';
+import { freePort } from '../bin/lib/cluster.mjs';
+import { demoServer, serve } from '../bin/lib/test-server.mjs';
 
 const ROUNDS = 7;
 const YEAR = '/programmes/the-allotment-year';
@@ -65,6 +66,18 @@ try {
   const empty = at(took.get(EMPTY), 0.5);
   for (const [[path], all] of took)
     console.log(`${path}: ${spread(all)}, ${(at(all, 0.5) / empty).toFixed(2)} × the empty page`);
+  // A process of its own on the same database, with nothing in memory; the pages are opened as from a bookmark.
+  for (const [path, selector] of PAGES) {
+    const fresh = await serve(server.database, await freePort());
+    const start = performance.now();
+    await page.goto(`${fresh.address}${YEAR}/${path}`, { waitUntil: 'commit' });
+    await page.waitForFunction(
+      (selector) => document.querySelector(`html[data-ready] ${selector}`) && !document.querySelector('main progress'),
+      selector,
+    );
+    console.log(`${path}, right after a start: ${(performance.now() - start).toFixed(0)} ms`);
+    await fresh.stop();
+  }
 } finally {
   await browser.close();
   await server.remove();
