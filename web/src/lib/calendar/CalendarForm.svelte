@@ -147,7 +147,7 @@
       <li class="flex items-baseline gap-2 border-b border-rule py-1.5">
         <span class="mr-auto">{short(a.from)}{a.to === a.from ? '' : words.to(short(a.to))}{a.name ? `, ${a.name}` : ''}</span>
         <button
-          class="link text-note"
+          class="link shrink-0 text-note"
           aria-label={words.remove(a.name || a.from)}
           onclick={() =>
             save(

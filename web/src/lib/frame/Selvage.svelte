@@ -55,8 +55,13 @@
               <path d="M0 0h56l16 24-16 24H0z" fill="var(--color-weld)" />
             </svg>
           {/if}
-          <MonthDot class="relative ml-2 h-8 w-8" colour={dot.colour} state={dot.state} current={dot.id === current} />
-          <span class="numeral relative ml-0.5 text-xs" class:current={dot.id === current}>{dot.number}</span>
+          <MonthDot
+            class="relative ml-2 h-8 w-8 shrink-0 max-[43.75rem]:ml-1 max-[43.75rem]:h-7 max-[43.75rem]:w-7"
+            colour={dot.colour}
+            state={dot.state}
+            current={dot.id === current}
+          />
+          <span class="numeral relative ml-0.5 text-xs whitespace-nowrap" class:current={dot.id === current}>{dot.number}</span>
         </a>
       </li>
     {/each}
