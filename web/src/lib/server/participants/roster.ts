@@ -1,7 +1,6 @@
 /** The roster: who takes part. Kits, plans and orders follow its counts, which stand in the document as soon as they change. */
 import { words } from './words';
 import { changedPeople, personFaults, type Person, type RosterChange, type RosterMeeting } from '@aggrega/core/running';
-import { workAhead } from '../planner/work-ahead';
 import type pg from 'pg';
 import {
   allPeople,
@@ -77,11 +76,8 @@ export type RosterSaved =
   | { kind: 'conflict'; meetings: RosterMeeting[] };
 
 /** Makes all changes or none; the document's head counts follow in the same breath. */
-export async function changeRoster(organisation: string, slug: string, changes: readonly RosterChange[]): Promise<RosterSaved> {
-  const saved = await asOrganisation(organisation, (db) => changeRosterIn(db, { organisation, slug }, changes));
-  if (saved.kind === 'saved') workAhead(organisation, slug);
-  return saved;
-}
+export const changeRoster = (organisation: string, slug: string, changes: readonly RosterChange[]): Promise<RosterSaved> =>
+  asOrganisation(organisation, (db) => changeRosterIn(db, { organisation, slug }, changes));
 
 /** As changeRoster, within a transaction that goes on. */
 export async function changeRosterIn(

@@ -3,28 +3,24 @@ import { readingOf } from '$lib/ask/reading';
 import type { Ready } from '$lib/plan/year-asker.svelte';
 import type { YearQuestion } from '$lib/plan/year-work';
 import type { Programme, ProgrammeFile } from '@aggrega/core/programme';
-import { workAhead } from './work-ahead';
 import { ready } from './worked-out';
 
 /** A programme as its pages load it. */
 export interface Loaded {
   organisation: string;
-  slug: string;
   revision: number;
   document: ProgrammeFile;
 }
 
-/** The answer to a page's question; undefined where nobody has worked it out yet: then it is begun, and the page asks for itself. */
+/** The answer to a page's question; undefined where nobody has worked it out yet: then the page asks. */
 export async function readyFor<Kind extends YearQuestion['kind']>(
-  { organisation, slug, revision, document }: Loaded,
+  { organisation, revision, document }: Loaded,
   question: (programme: Programme) => (YearQuestion & { kind: Kind }) | undefined,
 ): Promise<Ready<Kind> | undefined> {
   const reading = readingOf(document);
   const asked = reading.ok ? question(reading.programme) : undefined;
   if (!asked) return undefined;
-  const found = await ready<Kind>({ organisation, document, revision }, asked);
-  if (!found) workAhead(organisation, slug);
-  return found;
+  return ready<Kind>({ organisation, document, revision }, asked);
 }
 
 /** The colourway that an address names, or the first; undefined where there is none. */

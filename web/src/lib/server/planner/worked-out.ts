@@ -16,8 +16,7 @@ import { now } from '../clock';
 import { asOrganisation } from '../db/pool';
 import { findWorkedOut, putWorkedOut } from '../db/worked-out';
 import { log, said } from '../web/log';
-import { hasThread, hurry, isWaitedFor, planned, plannerCode } from './ask';
-import type { PlanJob } from './jobs';
+import { isFree, planned, plannerCode } from './ask';
 
 /** Bytes that a house keeps in the database, and that a process holds in memory. */
 const IN_HOUSE = 12_000_000;
@@ -67,22 +66,16 @@ export async function keptAnswerText(asked: Asked): Promise<string | undefined> 
   return text;
 }
 
-const underWay = new Map<string, { job: PlanJob; text: Promise<string | undefined> }>();
+/** What is being worked out just now. */
+const underWay = new Map<string, Promise<string | undefined>>();
 
-/** The answer as text, worked out now if need be. `later`: after everything that somebody waits for. Undefined where it cannot be worked out. */
-export async function answerText(asked: Asked, later = false): Promise<string | undefined> {
+/** The answer as text, worked out now if need be. Undefined where it cannot be worked out. */
+export async function answerText(asked: Asked): Promise<string | undefined> {
   const kept = await keptAnswerText(asked);
   if (kept !== undefined) return kept;
   const place = placeOf(asked);
-  const same = underWay.get(place);
-  if (same) {
-    if (!later) hurry(same.job);
-    return same.text;
-  }
-  const { document, question } = asked;
-  const job: PlanJob = { kind: 'year', document: partAsked(document, question), question };
-  const text = madeAndKept(asked, job, later);
-  underWay.set(place, { job, text });
+  const text = underWay.get(place) ?? madeAndKept(asked);
+  underWay.set(place, text);
   try {
     return await text;
   } finally {
@@ -90,14 +83,15 @@ export async function answerText(asked: Asked, later = false): Promise<string | 
   }
 }
 
-async function madeAndKept(asked: Asked, job: PlanJob, later: boolean): Promise<string | undefined> {
-  const done = await planned(job, later);
+async function madeAndKept(asked: Asked): Promise<string | undefined> {
+  const { organisation, document, question } = asked;
+  const done = await planned({ kind: 'year', document: partAsked(document, question), question });
   if (!('body' in done) || done.body === undefined) return undefined;
   const name = nameOf(asked);
   held.set(placeOf(asked), done.body);
   const body = await compressed(done.body, QUICKLY);
   try {
-    await asOrganisation(asked.organisation, (db) => putWorkedOut(db, { name, body, now: now(), most: IN_HOUSE }));
+    await asOrganisation(organisation, (db) => putWorkedOut(db, { name, body, now: now(), most: IN_HOUSE }));
   } catch (error) {
     // It is an answer all the same; another process has to find it by itself.
     log('warn', 'what was worked out could not be kept', said(error));
@@ -110,7 +104,7 @@ async function madeAndKept(asked: Asked, job: PlanJob, later: boolean): Promise<
  * the planner. Else undefined: then the page works it out itself.
  */
 export async function answerForPage(asked: Asked, usual: boolean): Promise<string | undefined> {
-  return underWay.has(placeOf(asked)) || (usual && hasThread() && !isWaitedFor()) ? answerText(asked) : keptAnswerText(asked);
+  return underWay.has(placeOf(asked)) || (usual && isFree()) ? answerText(asked) : keptAnswerText(asked);
 }
 
 /** An answer as a page is sent with it: undefined where nobody has worked it out yet. */

@@ -11,7 +11,6 @@ import {
   type Conflict,
   type ProgrammeFile,
 } from '@aggrega/core/programme';
-import { workAhead } from '../planner/work-ahead';
 import type pg from 'pg';
 import { anyPerson, tallyPeople } from '../db/participants';
 import { asOrganisation } from '../db/pool';
@@ -72,7 +71,7 @@ export async function saveChanges(
   changes: readonly Change[],
   aside = false,
 ): Promise<Saved> {
-  const saved = await asOrganisation(organisation, async (db): Promise<Saved> => {
+  return asOrganisation(organisation, async (db): Promise<Saved> => {
     const stored = await lockProgramme(db, slug);
     if (!stored || stored.removed) return { kind: 'missing' };
     const { revision, document } = stored;
@@ -103,8 +102,6 @@ export async function saveChanges(
     const now = (await findProgramme(db, slug, frozen(counted)))!;
     return { kind: 'saved', revision: now.revision, updated: now.updated, document: now.document };
   });
-  if (saved.kind === 'saved') workAhead(organisation, slug);
-  return saved;
 }
 
 export type Imported = { kind: 'imported'; slug: string } | { kind: 'refused'; errors: Problem[] };
@@ -113,9 +110,7 @@ export type Imported = { kind: 'imported'; slug: string } | { kind: 'refused'; e
 export async function importProgramme(organisation: string, document: unknown): Promise<Imported> {
   const reading = readProgramme(document);
   if (!reading.ok) return { kind: 'refused', errors: reading.errors };
-  const slug = await asOrganisation(organisation, (db) => storeNew(db, reading.file));
-  workAhead(organisation, slug);
-  return { kind: 'imported', slug };
+  return { kind: 'imported', slug: await asOrganisation(organisation, (db) => storeNew(db, reading.file)) };
 }
 
 /** Stores a checked document under a slug of its title that is still free; resolves to the slug. */
