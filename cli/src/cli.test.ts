@@ -376,7 +376,7 @@ describe('packets and bolts', () => {
     expect(fabric.stages.at(-1).whole).toBe('0');
     // Scrappy blocks that differ share no batches, so the larger quilt wants more than its two fat quarters.
     expect(plan.bundle[0]).toMatchObject({ fabric: 'elderberry', form: 'fat-quarter' });
-    expect(plan.bundle[0].lacking.join()).toMatch(/^Month 12 .* lacks \d squares/);
+    expect(plan.bundle[0].lacking.join()).toMatch(/^Month 9 .* lacks \d squares/);
   });
 
   it('lay the packets on the shelf, and order the rest', async () => {
