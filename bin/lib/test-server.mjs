@@ -34,6 +34,8 @@ export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outsi
       PORT: String(port),
       ORIGIN: address,
       BODY_SIZE_LIMIT: '4G',
+      // Longer than any test is silent: a connection that is closed just as it is used again would fail it.
+      KEEP_ALIVE_TIMEOUT: '120',
       AGGREGA_OUTSIDE: outside,
       AGGREGA_DEMO: 'on',
       // Tests and benchmarks ask for more than anybody does; what is refused beyond the usual is tested on its own.

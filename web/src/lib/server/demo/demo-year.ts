@@ -41,7 +41,8 @@ function moveTo({ months = [], calendar }: ProgrammeFile, today: string): Move {
   // The newest instalment that is out came this month or last.
   const n = (now.year - year) * 12 + now.month - month - OUT + 1;
   const moved = later(n);
-  return moved.releases[OUT - 1]! <= today ? moved : later(n - 1);
+  // What comes out today is still ahead in the morning.
+  return moved.releases[OUT - 1]! < today ? moved : later(n - 1);
 }
 
 /** The document with its year about today. Orders are dated from today. */
