@@ -78,38 +78,40 @@
         write={(n) => n.toFixed(2)}
       />
     {/if}
-    <table class="mt-6 w-full">
-      <thead
-        ><tr class="border-b-2 border-ink"
-          ><th class="py-1">{words.month}</th
-          >{#each [words.fabric, words.printAndBags, words.postage, words.hours, words.cost, words.income, words.profit] as h (h)}<th
-              class="text-right">{h}</th
-            >{/each}</tr
-        ></thead
-      >
-      <tbody>
-        {#each year.months as m (m.month.id)}
-          <tr class="border-b border-rule" data-money={m.month.id}>
-            <td class="py-1.5 pr-3">{m.month.name}</td>
-            {#each [m.cloth, m.paper, m.postage, m.labour, m.cost, m.income, m.margin] as value, i (i)}
-              <td
-                class="tabular pl-3 text-right whitespace-nowrap {i > 3 ? 'font-semibold' : ''} {value !== undefined &&
-                value < 0
-                  ? 'text-madder'
-                  : ''}">{money(value)}</td
-              >
-            {/each}
-          </tr>
-        {/each}
-        {#if year.fixed > 0}
-          <tr class="border-b border-rule"
-            ><td class="py-1.5">{words.fixed}</td><td colspan="4"></td><td class="tabular text-right font-semibold"
-              >{money(year.fixed)}</td
-            ><td colspan="2"></td></tr
-          >
-        {/if}
-      </tbody>
-    </table>
+    <div class="overflow-x-auto print:overflow-visible">
+      <table class="mt-6 w-full">
+        <thead
+          ><tr class="border-b-2 border-ink"
+            ><th class="py-1">{words.month}</th
+            >{#each [words.fabric, words.printAndBags, words.postage, words.hours, words.cost, words.income, words.profit] as h (h)}<th
+                class="text-right">{h}</th
+              >{/each}</tr
+          ></thead
+        >
+        <tbody>
+          {#each year.months as m (m.month.id)}
+            <tr class="border-b border-rule" data-money={m.month.id}>
+              <td class="py-1.5 pr-3">{m.month.name}</td>
+              {#each [m.cloth, m.paper, m.postage, m.labour, m.cost, m.income, m.margin] as value, i (i)}
+                <td
+                  class="tabular pl-3 text-right whitespace-nowrap {i > 3 ? 'font-semibold' : ''} {value !== undefined &&
+                  value < 0
+                    ? 'text-madder'
+                    : ''}">{money(value)}</td
+                >
+              {/each}
+            </tr>
+          {/each}
+          {#if year.fixed > 0}
+            <tr class="border-b border-rule"
+              ><td class="py-1.5">{words.fixed}</td><td colspan="4"></td><td class="tabular text-right font-semibold"
+                >{money(year.fixed)}</td
+              ><td colspan="2"></td></tr
+            >
+          {/if}
+        </tbody>
+      </table>
+    </div>
     <p class="mt-2 max-w-prose text-note text-quiet">
       {words.fabricCostIncludesWasteSpares} <a class="link" href="/programmes/{bench.slug}/bolts">{words.stockOrders}</a>
       {words.takesOffWhatIsIn(data.loose > 0 ? words.kitsAreUnassigned(data.loose) : '')}

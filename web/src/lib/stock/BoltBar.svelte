@@ -33,8 +33,8 @@
   };
 </script>
 
-<div class="grid grid-cols-[9rem_1fr] items-center gap-x-3 py-1.5">
-  <p class="text-right leading-tight">
+<div class="grid grid-cols-[9rem_minmax(0,1fr)] max-[40rem]:grid-cols-1 items-center gap-x-3 py-1.5">
+  <p class="text-right leading-tight max-[40rem]:text-left">
     <span class="numeral text-lead"><Length of={bolt.length} /></span>
     <span class="text-note text-quiet">{unit}{bolt.lot ? words.lot(bolt.lot) : ''}</span>
   </p>

@@ -106,48 +106,51 @@
     {#if advice.length > 0}
       <section class="mt-8" aria-label={words.whatToBuyNow}>
         <h2 class="text-head">{words.whatToBuyNowTo(dayText(chosen?.release, locale))}</h2>
-        <table class="mt-2 w-full">
-          <thead
-            ><tr class="border-b-2 border-ink"
-              ><th class="py-1">{words.fabric}</th><th>{words.for}</th><th class="no-print">{words.stillAvailableLater}</th><th
-                class="text-right">{words.kitsToPlanFor}</th
-              ><th class="text-right">{words.fabricNeeded}</th><th class="text-right">{words.inStock2}</th><th
-                class="text-right">{words.buyNow}</th
-              ><th class="text-right">{words.chanceItIsEnough}</th><th class="text-right">{words.likelyLeftOver}</th></tr
-            ></thead
-          >
-          <tbody>
-            {#each advice as a (a.fabric.id + a.colourway.id)}
-              <tr class="border-b border-rule" data-advice={a.fabric.id}>
-                <td class="py-1.5 pr-3"
-                  ><span
-                    class="cloth mr-2 inline-block h-4 w-4 align-[-0.15em]"
-                    style:background={a.fabric.colour}
-                    aria-hidden="true"
-                  ></span>{a.fabric.name}</td
-                >
-                <td class="pr-3">{a.colourway.name}</td>
-                <td class="no-print pr-3"
-                  ><select
-                    class="select w-auto"
-                    aria-label={words.isStillAvailableLater(a.fabric.name)}
-                    value={a.fabric.gone === undefined ? '' : String(a.fabric.gone)}
-                    onchange={(e) => setGone(a.fabric.id, e.currentTarget.value)}
-                    ><option value="">{words.notKnown}</option>{#each GONE as [value, says] (value)}<option
-                        value={String(value)}>{says}</option
-                      >{/each}</select
-                  ></td
-                >
-                <td class="numeral pr-3 text-right">{a.buy.now}</td>
-                <td class="numeral pr-3 text-right">{a.wanted.toFixed(1)}</td>
-                <td class="numeral pr-3 text-right">{a.hand.toFixed(1)}</td>
-                <td class="numeral pr-3 text-right">{a.lacking > 0 ? `${up(a.lacking)} ${yard}` : words.nothing}</td>
-                <td class="pr-3 text-right">{percent(a.buy.enough)}</td>
-                <td class="text-right">{words.kits(a.buy.over.toFixed(1))}</td>
-              </tr>
-            {/each}
-          </tbody>
-        </table>
+        <div class="overflow-x-auto print:overflow-visible">
+          <table class="mt-2 w-full">
+            <thead
+              ><tr class="border-b-2 border-ink"
+                ><th class="py-1">{words.fabric}</th><th>{words.for}</th><th class="no-print">{words.stillAvailableLater}</th
+                ><th class="text-right">{words.kitsToPlanFor}</th><th class="text-right">{words.fabricNeeded}</th><th
+                  class="text-right">{words.inStock2}</th
+                ><th class="text-right">{words.buyNow}</th><th class="text-right">{words.chanceItIsEnough}</th><th
+                  class="text-right">{words.likelyLeftOver}</th
+                ></tr
+              ></thead
+            >
+            <tbody>
+              {#each advice as a (a.fabric.id + a.colourway.id)}
+                <tr class="border-b border-rule" data-advice={a.fabric.id}>
+                  <td class="py-1.5 pr-3"
+                    ><span
+                      class="cloth mr-2 inline-block h-4 w-4 align-[-0.15em]"
+                      style:background={a.fabric.colour}
+                      aria-hidden="true"
+                    ></span>{a.fabric.name}</td
+                  >
+                  <td class="pr-3">{a.colourway.name}</td>
+                  <td class="no-print pr-3"
+                    ><select
+                      class="select w-auto"
+                      aria-label={words.isStillAvailableLater(a.fabric.name)}
+                      value={a.fabric.gone === undefined ? '' : String(a.fabric.gone)}
+                      onchange={(e) => setGone(a.fabric.id, e.currentTarget.value)}
+                      ><option value="">{words.notKnown}</option>{#each GONE as [value, says] (value)}<option
+                          value={String(value)}>{says}</option
+                        >{/each}</select
+                    ></td
+                  >
+                  <td class="numeral pr-3 text-right">{a.buy.now}</td>
+                  <td class="numeral pr-3 text-right">{a.wanted.toFixed(1)}</td>
+                  <td class="numeral pr-3 text-right">{a.hand.toFixed(1)}</td>
+                  <td class="numeral pr-3 text-right">{a.lacking > 0 ? `${up(a.lacking)} ${yard}` : words.nothing}</td>
+                  <td class="pr-3 text-right">{percent(a.buy.enough)}</td>
+                  <td class="text-right">{words.kits(a.buy.over.toFixed(1))}</td>
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+        </div>
         <p class="mt-2 max-w-prose text-note text-quiet">
           {words.coversTheMonthsStillTo}
         </p>
