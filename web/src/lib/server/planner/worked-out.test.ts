@@ -82,6 +82,16 @@ describe('what was worked out', () => {
     expect(doJob({ ...year, document: narrow })).toEqual({ body: undefined });
   });
 
+  it('is nothing where the planner fails, and is tried again', async () => {
+    const { answerText, planned } = await process();
+    const ask = () => answerText({ organisation: QUARRY, document, question: { ...question, colourway: 'dusk' } });
+    planned.mockImplementationOnce(() => {
+      throw new Error('out of memory');
+    });
+    expect(await ask()).toBeUndefined();
+    expect(parse((await ask())!)).toEqual(PLANNED);
+  });
+
   it('takes a bounded room; what was not asked for longest goes first', async () => {
     const at = (minute: number) => new Date(Date.UTC(2027, 4, 20, 10, minute));
     const name = (n: number) => Buffer.alloc(32, n);

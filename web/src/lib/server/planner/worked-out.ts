@@ -24,7 +24,7 @@ const IN_MEMORY = 24_000_000;
 
 const compressed = promisify(brotliCompress);
 const read = promisify(brotliDecompress);
-/** Quick, and half as long again as the slowest. */
+/** Somebody waits for it. */
 const QUICKLY = { params: { [constants.BROTLI_PARAM_QUALITY]: 5 } };
 
 /** Answers as text, by house and name. */
@@ -69,7 +69,7 @@ export async function keptAnswerText(asked: Asked): Promise<string | undefined> 
 /** What is being worked out just now. */
 const underWay = new Map<string, Promise<string | undefined>>();
 
-/** The answer as text, worked out now if need be. Undefined where it cannot be worked out. */
+/** The answer as text, worked out now if need be. Undefined where it cannot be worked out, or the planner fails: the page tries it itself. */
 export async function answerText(asked: Asked): Promise<string | undefined> {
   const kept = await keptAnswerText(asked);
   if (kept !== undefined) return kept;
@@ -85,8 +85,9 @@ export async function answerText(asked: Asked): Promise<string | undefined> {
 
 async function madeAndKept(asked: Asked): Promise<string | undefined> {
   const { organisation, document, question } = asked;
-  const done = await planned({ kind: 'year', document: partAsked(document, question), question });
-  if (!('body' in done) || done.body === undefined) return undefined;
+  const job = { kind: 'year', document: partAsked(document, question), question } as const;
+  const done = await planned(job).catch((error: unknown) => log('warn', 'the planner failed at a question', said(error)));
+  if (!done || !('body' in done) || done.body === undefined) return undefined;
   const name = nameOf(asked);
   held.set(placeOf(asked), done.body);
   const body = await compressed(done.body, QUICKLY);
