@@ -14,7 +14,7 @@ export { sectionsOf, type Section } from './sections';
 export { templateDrawing, templateSvg, type TemplateDrawing } from './template-svg';
 export { seamsAcross } from './seams-across';
 export { unfinishedSize } from './sizes';
-export { imageOf, leftOverUnits, unitLook } from './unit-look';
+export { leftOverUnits, likeBefore, unitLook } from './unit-look';
 export { unitMeasure, type UnitMeasure } from './unit-measure';
 export {
   branchesOf,

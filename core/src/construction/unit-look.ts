@@ -7,13 +7,20 @@ export function unitLook({ kind, method, seen, w, h, mirrored }: UnitPlan, asMir
   return [asMirrored ? 'mirrored' : '', kind.kind, method.name, w, h, pictureText(seen.picture)].join(' ');
 }
 
-/** The unit before it that it is the mirror image of, where both are sewn from others: those are made each as it lies. */
-export function imageOf(unit: UnitPlan, { units }: Construction): UnitPlan | undefined {
+/**
+ * The unit before it that it looks like, where both are sewn from others: those are made each as it lies. Either its mirror image, or `turned`: the
+ * same, but that a print which must keep its way up lies another way in it.
+ */
+export function likeBefore(unit: UnitPlan, { units }: Construction): { unit: UnitPlan; turned: boolean } | undefined {
   if (!unit.places[0]!.inside) return undefined;
-  const looks = new Set([0, 1, 2, 3].map((quarters) => pictureText(straightened(unit.seen.picture, quarters, true))));
-  return units
-    .slice(0, units.indexOf(unit))
-    .find((other) => other.places[0]!.inside && looks.has(pictureText(other.seen.picture)));
+  const before = units.slice(0, units.indexOf(unit)).filter((other) => other.places[0]!.inside);
+  const looksLike = (mirrored: boolean) => {
+    const looks = new Set([0, 1, 2, 3].map((quarters) => pictureText(straightened(unit.seen.picture, quarters, mirrored))));
+    return before.find((other) => looks.has(pictureText(other.seen.picture)));
+  };
+  const same = looksLike(false);
+  const found = same ?? looksLike(true);
+  return found && { unit: found, turned: found === same };
 }
 
 /** What a construction leaves over, by look. Plain patches and what lies inside another unit are cut as needed, never left. */

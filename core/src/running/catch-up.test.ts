@@ -4,7 +4,7 @@ import { catchUp, monthMinutes, progressSteps, type ProgressStep } from './catch
 import { dayAfter } from '../programme';
 import { sewingPace } from './sewing-pace';
 import { effortOf } from '../construction';
-import { constructMonthBlock, readProgramme } from '../programme';
+import { constructMonthBlock, poolMaking, readProgramme } from '../programme';
 import demo from '../../../demo/allotment-year.aggrega.json';
 
 const reading = readProgramme(demo);
@@ -47,16 +47,19 @@ describe('catching up', () => {
     expect(catchUp([], { hours: 0, today: '2027-05-20' })).toEqual([]);
   });
 
-  it('a month’s minutes are those of its blocks, in parts', () => {
+  it('a month’s minutes are those of its blocks and of what it makes for a pool, in parts', () => {
     for (const m of programme.months)
       for (const colourway of programme.colourways) {
         const { cut, units, block } = monthMinutes(programme, m, colourway);
-        const whole = m.blocks.reduce((n, e) => n + effortOf(constructMonthBlock(programme, e, colourway)).minutes, 0);
+        const pools = poolMaking(programme, colourway, m);
+        const blocks = m.blocks.reduce((n, e) => n + effortOf(constructMonthBlock(programme, e, colourway)).minutes, 0);
+        const whole = blocks + (pools ? effortOf(pools).minutes : 0);
         expect(cut + units + block).toBeCloseTo(whole, 6);
         expect(Math.min(cut, units, block)).toBeGreaterThanOrEqual(0);
         const double = monthMinutes(programme, m, colourway, programme.sizes[0]);
         if (m.blocks.length > 0) expect(double.cut + double.units + double.block).toBeGreaterThan(whole * 1.5);
       }
+    expect(poolMaking(programme, programme.colourways[2]!, programme.months[3]!)!.pools).toHaveLength(1);
   });
 });
 

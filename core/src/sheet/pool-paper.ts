@@ -54,13 +54,18 @@ function sewnPool(pool: SheetPool, colours: Colours, wishes: SheetWishes, fabric
         },
         measureText(pool),
         { kind: 'text', text: takeWords(pool) },
-        ...(pool.caution ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
+        ...(pool.sewnAs ? [{ kind: 'text', text: sewnAsWords(pool.sewnAs) } as const] : []),
+        ...(pool.caution && !pool.sewnAs ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
       ],
     },
-    ...(versed ? [] : [stepsPiece(pool.steps, { colours, fabric, finished: lowered(whole) })]),
+    ...(versed || pool.sewnAs ? [] : [stepsPiece(pool.steps, { colours, fabric, finished: lowered(whole) })]),
     pairTable(pool, wishes),
   ];
 }
+
+/** What tells a pool from one that is sewn just like it. */
+const sewnAsWords = ({ pool, prints, stands }: NonNullable<SheetPool['sewnAs']>) =>
+  (stands ? words.theseStand : words.theseLie)(pool, listed(prints), prints.length);
 
 /** What goes with what: as many batches of each as it says. */
 function pairTable({ rows }: SheetPool, { coloured }: SheetWishes): PaperPiece {

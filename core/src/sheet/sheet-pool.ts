@@ -1,6 +1,15 @@
 /** Pools of units as a sheet tells them: what is made for them, of which fabrics, and how many each month takes. */
 import type { Drawing } from '../block';
-import { PER_SQUARE, batchOf, stepsInOrder, unitDrawing, unitMeasure, type Recipe } from '../construction';
+import {
+  PER_SQUARE,
+  batchOf,
+  lieInBlock,
+  stepsInOrder,
+  unitDrawing,
+  unitLook,
+  unitMeasure,
+  type Recipe,
+} from '../construction';
 import { by, formatLength, listed, toRuler } from '../measure';
 import {
   drawnWith,
@@ -14,7 +23,7 @@ import {
 } from '../programme';
 import { handOf } from './hand';
 import { drawnSteps, type SheetStep } from './sheet-step';
-import { fabricWord, isPlain, measured, pressWords } from './sheet-unit';
+import { directionalNames, fabricWord, isPlain, measured, pressWords } from './sheet-unit';
 import { unitStep, type WalkStep } from './walk';
 import { words } from './words/sheet-pool';
 
@@ -36,6 +45,8 @@ export interface SheetPool {
   method: string;
   /** Cut, and not sewn before they go into a block. */
   plain: boolean;
+  /** A pool before it that is sewn just like it: only prints that keep their way up tell them apart. */
+  sewnAs?: { pool: string; prints: string[]; stands: boolean };
   /** The month that begins it, where that was before. */
   madeWith?: string;
   made: number;
@@ -71,10 +82,27 @@ export function sheetPools(
 ): SheetPool[] {
   const makings = scatteredOf(programme, colourway, size)?.makings ?? new Map<Month, never>();
   const all = [...makings.values()].flatMap((making) => making.pools);
-  return all
+  const told = all
     .filter((pool) => pool.months.includes(month))
-    .sort((a, b) => Number(a.month !== month) - Number(b.month !== month))
-    .map((pool) => sheetPool(programme, colourway, { month, pool, left }));
+    .sort((a, b) => Number(a.month !== month) - Number(b.month !== month));
+  return told.map((pool, i) => {
+    const before = told.slice(0, i).find((p) => p.month === pool.month && differInLieAlone(p, pool));
+    return {
+      ...sheetPool(programme, colourway, { month, pool, left }),
+      ...(before && {
+        sewnAs: { pool: before.name, prints: directionalNames(colourway, pool.like.roles), stands: standing(pool) },
+      }),
+    };
+  });
+}
+
+const differInLieAlone = (a: PoolOfUnits, b: PoolOfUnits) =>
+  unitLook(a.like, false) === unitLook(b.like, false) && standing(a) !== standing(b);
+
+/** Whether an oblong unit stands in its block, and does not lie. */
+function standing({ like: { seen, w, h } }: PoolOfUnits): boolean {
+  const turned = lieInBlock(seen).eighths % 4 === 2;
+  return w.compare(h) < 0 !== turned;
 }
 
 function sheetPool(

@@ -1,7 +1,7 @@
 /** A unit as a sheet tells it: what it is made from, how, and what to measure. */
 import type { Drawing } from '../block';
 import {
-  imageOf,
+  likeBefore,
   outermost,
   unitDrawing,
   unitLook,
@@ -48,8 +48,8 @@ export interface SheetUnit {
   along: string;
   /** The unit that it is the mirror image of. */
   mirrorOf?: string;
-  /** The unit that it looks like in a mirror, where both are sewn from others. */
-  imageOf?: string;
+  /** The unit before it that it looks like, where both are sewn from others: in a mirror, or but for `prints` that lie another way in it. */
+  image?: { of: string; prints: string[] };
   look: string[];
   over: string;
   caution: string;
@@ -107,7 +107,7 @@ export function sheetUnit(
   const fabrics = [...new Set(unit.roles)].map((role) => ({ role, fabric: colourway.fabrics.get(role)! }));
   // Mirror images that come out of the batches of their twins.
   const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
-  const image = imageOf(unit, c);
+  const image = likeBefore(unit, c);
   const size = unitMeasure(unit, c.style);
   const press = pressWords(unit, c, colourway)();
   const spins = spunIn(c).units.has(label);
@@ -120,7 +120,7 @@ export function sheetUnit(
     given: unit.given,
     ...(pool && { pool }),
     mirrorOf: shared?.label,
-    ...(image && { imageOf: image.label }),
+    ...(image && { image: { of: image.unit.label, prints: image.turned ? directionalNames(colourway, unit.roles) : [] } }),
     from: unit.batches === 0 ? '' : listed(madeFrom(unit, c)),
     batches: unit.batches,
     yields: unit.yields,
@@ -152,6 +152,12 @@ export function fabricWord({ fabrics, pools }: Colourway, role: string): string 
   const units = pools.get(role)?.units;
   if (!units) return fabrics.get(role)!.name;
   return units.as ? words.theFabric(units.as) : words.fabric(role);
+}
+
+/** The prints of some letters that must keep their way up, scrappy letters' too, by their names. */
+export function directionalNames({ fabrics, pools }: Colourway, roles: readonly string[]): string[] {
+  const all = [...new Set(roles)].flatMap((role) => pools.get(role)?.fabrics ?? [fabrics.get(role)!]);
+  return [...new Set(all)].filter((fabric) => fabric.directional).map((fabric) => fabric.name);
 }
 
 /** How a unit's seams are pressed in a construction, in words: all of them, or those that are named. */

@@ -156,7 +156,7 @@ export function partPieces(
   const heading: PaperPiece = {
     kind: 'heading',
     level: 3,
-    text: `${titleOf(unit)}${alike}${unit.imageOf ? words.inAMirror(unit.make, unit.imageOf) : ''}`,
+    text: `${titleOf(unit)}${alike}${unit.image ? imageWords(unit, unit.image) : ''}`,
   };
   const takes = [words.eachTakes2(unit.from), rows].filter(Boolean).join(' ');
   const caution: PaperPiece[] = unit.caution ? [{ kind: 'text', tone: 'caution', text: unit.caution }] : [];
@@ -239,3 +239,6 @@ export const unitTable = (units: readonly SheetUnit[]): PaperPiece => ({
     })),
   ],
 });
+
+const imageWords = ({ make }: SheetUnit, { of, prints }: NonNullable<SheetUnit['image']>) =>
+  prints.length > 0 ? words.printLiesAnotherWay(make, of, listed(prints)) : words.inAMirror(make, of);

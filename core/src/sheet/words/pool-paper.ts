@@ -8,6 +8,10 @@ export const words = spoken('sheet/pool-paper', {
   theyAreCutNotSewn: (takeWords: Said) => say`They are cut, not sewn. ${takeWords}`,
   eachTakes: (from: Said) => say`Each takes ${from}.`,
   eachBatchTakesAndMakes: (from: Said, yields: Said) => say`Each batch takes ${from}, and makes ${yields}.`,
+  theseStand: (pool: Said, prints: Said, n: number) =>
+    say`Sew them as ${pool}, step by step. In the block these stand and those of ${pool} lie, so turn ${prints} by a quarter: then ${plural(n, { one: 'the print is', other: 'the prints are' })} upright in both.`,
+  theseLie: (pool: Said, prints: Said, n: number) =>
+    say`Sew them as ${pool}, step by step. In the block these lie and those of ${pool} stand, so turn ${prints} by a quarter: then ${plural(n, { one: 'the print is', other: 'the prints are' })} upright in both.`,
   fabric: 'Fabric',
   oneBatchWithEachOf: 'One batch with each of',
   batches: 'Batches',

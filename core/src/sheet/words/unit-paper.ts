@@ -18,8 +18,9 @@ export const words = spoken('sheet/unit-paper', {
   pressing: 'Pressing',
   pressedInTurn: ', pressed in turn',
   allAlike: ', all alike',
-  inAMirror: (make: number, imageOf: Said) =>
-    say`; ${plural(make, { one: 'it is', other: 'they are' })} ${imageOf} in a mirror`,
+  inAMirror: (make: number, like: Said) => say`; ${plural(make, { one: 'it is', other: 'they are' })} ${like} in a mirror`,
+  printLiesAnotherWay: (make: number, like: Said, prints: Said) =>
+    say`; ${plural(make, { one: 'it is', other: 'they are' })} ${like} with ${prints} lying another way`,
   eachTakes2: (from: Said) => say`Each takes ${from}.`,
   takeAnyForEachBlock: (many: Said) => say`Take any ${many} for each block`,
   takeAny: (many: Said) => say`Take any ${many}`,
