@@ -33,7 +33,7 @@ const paper: Paper = {
         [
           {
             cells: [
-              { text: evil, swatch: { colour: '#000000', letter: evil } },
+              { text: evil, swatch: { colour: '#000000', letter: evil, ink: '#ffffff' } },
               { text: '7 3/4', numeral: true, picture },
             ],
           },

@@ -9,10 +9,9 @@ import type {
   PaperStep,
   Words,
 } from '@aggrega/core/sheet';
-import { inkOn } from '@aggrega/core/fabric';
 import { runsOf } from './runs';
 import { pictureSvg } from './svg';
-import { INK, QUIET, RULE, WELD, WHITE } from '@aggrega/core/ink';
+import { INK, QUIET, RULE, WELD } from '@aggrega/core/ink';
 
 /** JPEGs by the names of their contents. */
 type Photos = ReadonlyMap<string, Uint8Array>;
@@ -36,7 +35,7 @@ const figure = (picture: PaperPicture) =>
 
 function cell({ text, swatch, numeral, picture }: PaperCell, right: boolean): string {
   const cloth = swatch
-    ? `<span class="swatch" style="background:${swatch.colour || '#fff'};color:${inkOn(swatch.colour || WHITE)}">${escaped(swatch.letter)}</span> `
+    ? `<span class="swatch" style="background:${swatch.colour || '#fff'};color:${swatch.ink}">${escaped(swatch.letter)}</span> `
     : '';
   const set = `${cloth}${numeral ? `<span class="numeral">${words(text)}</span>` : words(text)}${picture ? pictureSvg(picture) : ''}`;
   return `<td${right ? ' class="right"' : ''}>${set}</td>`;

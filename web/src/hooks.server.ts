@@ -13,6 +13,7 @@ import { languageAsked, speaking } from '$lib/server/web/languages';
 import { tooMuch } from '$lib/server/web/limits';
 import { keptAnswer } from '$lib/server/web/kept-answers';
 import { log, said } from '$lib/server/web/log';
+import { squeezed } from '$lib/server/web/squeeze';
 import { noteAnswer } from '$lib/server/web/metrics';
 import {
   isHttpError,
@@ -55,7 +56,7 @@ type Resolve = Parameters<Handle>[0]['resolve'];
 export const handle: Handle = async ({ event, resolve }) => {
   const began = performance.now();
   const tag = languageAsked(event.request.headers.get('accept-language') ?? '');
-  const response = await speaking.run({ tag }, () => answer(event, resolve));
+  const response = await squeezed(event.request, await speaking.run({ tag }, () => answer(event, resolve)));
   await readOut(event.request);
   guard(response, event.url.protocol === 'https:');
   const seconds = (performance.now() - began) / 1000;

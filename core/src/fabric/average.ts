@@ -1,9 +1,7 @@
 /** A print at arm's length: its average colour, and how loud it is. */
-import { converter, formatHex } from 'culori';
+import { formatHex, toLab } from '../ink/colour-spaces';
 import { inkShare, type Print } from './print';
 import { value } from './value';
-
-const toLab = converter('lab');
 
 /** What of a print's contrast is left at arm's length, where small repeats run together: none at 0, all from 2 in or 5 cm on. */
 const leftAt = (repeat: number, unit: 'in' | 'cm') => Math.min(1, repeat / (unit === 'in' ? 2 : 5));

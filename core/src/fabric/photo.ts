@@ -1,5 +1,6 @@
 /** What a photo of a fabric tells (docs/craft.md, Value): its average, how loud it is at arm's length, and its main colours. */
-import { converter, differenceCiede2000, formatHex, type Lab } from 'culori';
+import type { Lab } from 'culori/fn';
+import { differenceCiede2000, formatHex, toLab } from '../ink/colour-spaces';
 
 export interface PhotoReading {
   /** Average in CIELAB, as '#rrggbb', and its L*. */
@@ -11,7 +12,6 @@ export interface PhotoReading {
   colours: { colour: string; share: number }[];
 }
 
-const toLab = converter('lab');
 const farness = differenceCiede2000();
 /** Main colours that are looked for, and how near two may be before they count as one. */
 const MOST = 5;

@@ -1,6 +1,6 @@
 /** Whether two fabrics can be told apart where they meet (docs/craft.md, Value). */
-import { differenceCiede2000 } from 'culori';
 import { PER_CELL, touching, type Block } from '../block';
+import { differenceCiede2000 } from '../ink/colour-spaces';
 
 /** House values: from the first on a seam is clear, below the second it is lost. */
 export const CLEAR = 25;

@@ -1,8 +1,6 @@
 /** How light a fabric is: CIE L* of its colour (docs/craft.md, Value). 0 is black, 100 is white. */
-import { converter } from 'culori';
+import { toLab } from '../ink/colour-spaces';
 import { words } from './words';
-
-const toLab = converter('lab');
 
 /** L* of a colour written as '#2f4858'; 50 for what is no colour. */
 export function value(colour: string): number {

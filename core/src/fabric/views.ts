@@ -1,11 +1,16 @@
 /** A colour as others see it: in grey, and without one of the eye's three kinds of cones. */
-import { converter, filterDeficiencyDeuter, filterDeficiencyProt, filterDeficiencyTrit, formatHex } from 'culori';
+import {
+  filterDeficiencyDeuter,
+  filterDeficiencyProt,
+  filterDeficiencyTrit,
+  formatHex,
+  toLab,
+  toRgb,
+} from '../ink/colour-spaces';
 
 export const views = ['colour', 'grey', 'no-red', 'no-green', 'no-blue'] as const;
 export type View = (typeof views)[number];
 
-const toLab = converter('lab');
-const toRgb = converter('rgb');
 const without = {
   'no-red': filterDeficiencyProt(1),
   'no-green': filterDeficiencyDeuter(1),

@@ -1,6 +1,7 @@
 /** measure: exact numbers, lengths as people write them, and what a ruler shows. */
 export { Exact, ratio, type Rational } from './exact';
-export { LengthError, formatLength, lengthParts, parseLength, type LengthParts, type LengthUnit } from './length';
+export { LengthError, formatLength, parseLength, type LengthUnit } from './length';
+export { lengthParts, type LengthParts } from './length-parts';
 export { checkpoint, rulerWords, toRuler, trimTo } from './ruler';
 export { oneSold, pricePerYard, priceSold, soldAmount, soldText, stepText, usualStep, type Counter, type SoldBy } from './sold';
 export { by, listed } from './listed';

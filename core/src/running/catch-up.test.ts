@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { catchUp, monthMinutes, progressSteps, type ProgressStep } from './catch-up';
+import { catchUp } from './catch-up';
+import { monthMinutes } from './month-minutes';
+import { progressSteps, type ProgressStep } from './progress';
 import { dayAfter } from '../programme';
 import { sewingPace } from './sewing-pace';
 import { effortOf } from '../construction';

@@ -28,15 +28,10 @@ export {
 } from './calendar';
 export { tableLoad, type TableJob, type TableLoad, type TableWeek } from './load';
 export { PAGE, answerLetter, erratumLetter, releaseLetter, reminderLetter, type FabricComes, type Letter } from './letters';
-export {
-  catchUp,
-  monthMinutes,
-  progressNames,
-  progressSteps,
-  type CatchUpWeek,
-  type MonthToDo,
-  type ProgressStep,
-} from './catch-up';
+export { progressSteps, type ProgressStep } from './progress';
+export { progressNames } from './progress-words';
+export { monthMinutes } from './month-minutes';
+export { catchUp, type CatchUpWeek, type MonthToDo } from './catch-up';
 export { embargoed, monthNumber } from './embargo';
 export { copiedProgramme, newProgramme, type NewProgramme } from './new-programme';
 export { readSizes, writtenLength, type WrittenSize } from './written-sizes';

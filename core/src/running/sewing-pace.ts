@@ -1,6 +1,6 @@
 /** How fast this house sews, by its own log: what samples took against the rule of thumb. */
 import type { StepMinutes } from '../construction';
-import { progressSteps } from './catch-up';
+import { progressSteps } from './progress';
 
 /** Minutes that the rule of thumb counts as if they had been logged: one odd sample does not make every estimate jump. */
 const THUMB = 60;

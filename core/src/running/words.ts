@@ -140,13 +140,6 @@ export const stepNames = spoken('core/running-steps', {
   release: 'released',
 });
 
-/** What a participant ticks off. */
-export const progressNames = spoken('core/running-progress', {
-  cut: 'cut',
-  units: 'units sewn',
-  block: 'block finished',
-});
-
 /** How somebody stands on the list. */
 export const stateNames = spoken('core/running-states', {
   waiting: 'waiting',

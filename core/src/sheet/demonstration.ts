@@ -16,6 +16,7 @@ import { coloursOf, drawn, partSewn } from './pictures';
 import { blockDrawing } from '../block';
 import { sewingWalk } from './walk';
 import { inLanguage, type SheetWishes } from './wishes';
+import { swatchOf } from './swatch';
 import { words } from './words/demonstration';
 
 /** The demonstration of a month in a colourway. Throws PlanError. */
@@ -60,7 +61,7 @@ function stepOuts(programme: Programme, entry: MonthBlock, colourway: Colourway,
     const [across, down] = [cut.w, cut.h].map((x) => formatLength(x, programme.unit)) as [string, string];
     return {
       cells: [
-        { text: fabric.name, swatch: { colour: fabric.colour, letter: cut.role } },
+        { text: fabric.name, swatch: swatchOf(fabric.colour, cut.role) },
         { text: [{ bold: cut.label }] },
         { text: String(cut.qty * stages.length) },
         { text: across === down ? across : by(across, down), numeral: true },

@@ -22,6 +22,7 @@ import { quiltDrawing } from './quilt-pictures';
 import { homeworkWords } from './sheet-pool';
 import { houseRules, welcomeLetter } from './welcome';
 import { plainDate, inLanguage, type SheetWishes } from './wishes';
+import { swatchOf } from './swatch';
 import { words as said } from './words/first-packet';
 import { groupName } from '../setting';
 
@@ -148,7 +149,7 @@ function yearAhead(programme: Programme, colourway: Colourway, wishes: SheetWish
 function fabricList(colourway: Colourway, wishes: SheetWishes): PaperPiece[] {
   const row = (letters: string, fabric: Fabric): PaperRow => ({
     cells: [
-      { text: fabric.name, swatch: { colour: wishes.coloured === false ? '' : fabric.colour, letter: letters } },
+      { text: fabric.name, swatch: swatchOf(fabric.colour, letters, wishes) },
       { text: fabric.sku },
       { text: fabric.own ? said.youChooseIt : fabric.directional ? said.oneWayKeepItUpright : '' },
     ],

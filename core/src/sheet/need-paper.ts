@@ -23,6 +23,7 @@ import type { PaperCell, PaperPiece, PaperRow } from './paper';
 import { takenFromPools } from './pool-paper';
 import { toolWords } from './tools';
 import type { SheetWishes } from './wishes';
+import { swatchOf } from './swatch';
 import { words } from './words/need-paper';
 
 /** What a month's paper is made from. */
@@ -35,10 +36,6 @@ export interface MonthContext {
 }
 
 export const kindOf = ({ programme, wishes }: MonthContext): KitKind => wishes.kind ?? programme.kits.kind;
-export const swatch = (colour: string, letter: string, { coloured }: SheetWishes) => ({
-  colour: coloured === false ? '' : colour,
-  letter,
-});
 
 /** 'You will need': fabrics with what comes with this month and what was kept, or what is in the bag, or what to bring. */
 export function needPieces(context: MonthContext): PaperPiece[] {
@@ -126,7 +123,7 @@ function amountTable(amounts: readonly HandedAmount[], { sheet, wishes }: MonthC
           {
             text: f.use && f.amount ? `${f.name} (${f.use})` : f.name,
             // What everybody finds has no colour to show.
-            ...(f.amount && { swatch: swatch(f.colour, f.roles.join(' '), wishes) }),
+            ...(f.amount && { swatch: swatchOf(f.colour, f.roles.join(' '), wishes) }),
           },
           { text: f.sku },
           { text: f.length },
@@ -189,7 +186,7 @@ export const fabricCell = (
   { name, colour }: Pick<MonthShare['fabric'], 'name' | 'colour'>,
   roles: readonly string[],
   wishes: SheetWishes,
-): PaperCell => ({ text: name, swatch: swatch(colour, roles.join(' '), wishes) });
+): PaperCell => ({ text: name, swatch: swatchOf(colour, roles.join(' '), wishes) });
 
 function inTheBag(context: MonthContext): PaperPiece[] {
   const { sheet, wishes } = context;
@@ -230,7 +227,7 @@ export function cutRows({ fabrics }: MonthSheet, wishes: SheetWishes): PaperRow[
           listed(cut.for),
         ),
         cells: [
-          i === 0 ? { text: f.name, swatch: swatch(f.colour, f.roles.join(' '), wishes) } : { text: '' },
+          i === 0 ? { text: f.name, swatch: swatchOf(f.colour, f.roles.join(' '), wishes) } : { text: '' },
           { text: [{ bold: `${cutPrefix(cut)}${cut.label}` }] },
           { text: String(cut.qty) },
           { text: cut.size, numeral: true, why: cut.why },
@@ -262,7 +259,7 @@ function toBring(context: MonthContext): PaperPiece[] {
       groups: [
         gets.own.map(({ fabric, roles, yardage, fatQuarters, scraps }) => ({
           cells: [
-            { text: fabric.name, swatch: swatch(fabric.colour, roles.join(' '), wishes) },
+            { text: fabric.name, swatch: swatchOf(fabric.colour, roles.join(' '), wishes) },
             { text: yardage ? soldText(yardage, programme.house) : words.noAPieceIsWider, numeral: true },
             { text: fatQuarters === undefined ? words.noAPieceIsLarger : String(fatQuarters) },
             {

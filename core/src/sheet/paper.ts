@@ -100,10 +100,17 @@ export interface PaperRow {
   said?: string;
 }
 
+export interface PaperSwatch {
+  colour: string;
+  letter: string;
+  /** What the letter is written with. */
+  ink: string;
+}
+
 export interface PaperCell {
   text: Words;
   /** A piece of cloth before the text, with its letter where it has one; '' leaves room to glue one. */
-  swatch?: { colour: string; letter: string };
+  swatch?: PaperSwatch;
   /** Set as a number: large and bold. */
   numeral?: boolean;
   why?: Why;

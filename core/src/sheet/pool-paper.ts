@@ -6,6 +6,7 @@ import type { SheetPool } from './sheet-pool';
 import { measureText } from './unit-paper';
 import { lowered, stepsPiece } from './unit-steps';
 import type { SheetWishes } from './wishes';
+import { swatchOf } from './swatch';
 import { words } from './words/pool-paper';
 
 /** 'Make your pool of units', for the pools that begin with this month; then what is only cut for them. */
@@ -83,10 +84,7 @@ function pairTable({ rows }: SheetPool, { coloured }: SheetWishes): PaperPiece {
         cells: [
           {
             text: row.fabrics.map((f) => f.name).join(', '),
-            swatch: {
-              colour: coloured === false ? '' : row.fabrics[0]!.colour,
-              letter: row.fabrics.map((f) => f.role).join(' '),
-            },
+            swatch: swatchOf(row.fabrics[0]!.colour, row.fabrics.map((f) => f.role).join(' '), { coloured }),
           },
           ...(paired ? [{ text: row.with }] : []),
           { text: String(row.batches) },

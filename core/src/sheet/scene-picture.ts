@@ -2,13 +2,13 @@
  * A scene at the sewing table as a picture. One language for all steps: a wrong side is pale with stripes; a drawn line is dashed
  * finely, stitches are short and strong, a cut is broken and begins at the wheel of the cutter; an arrow is the iron; a ruler is glass.
  */
-import { formatHex, interpolate } from 'culori';
 import { PAPER, beside, boxOf, clipped, doubleArea, type DirectedLine, type Ply, type Scene, type Spot } from '../hands';
 import { listed } from '../measure';
 import type { PaperLine, PaperPicture, PaperShape } from './paper';
 import type { Colours } from './pictures';
 import { words } from './words/scene-picture';
 import { INK, WELD, WHITE } from '../ink';
+import { formatHex, interpolate } from '../ink/colour-spaces';
 
 /** How much of its colour the wrong side of a fabric keeps, and how much ink the stripes on it have. */
 const PALE = 0.24;

@@ -1,5 +1,5 @@
 /** Which letter a drawing's colours probably stand for. */
-import { differenceCiede2000 } from 'culori';
+import { differenceCiede2000 } from '../ink/colour-spaces';
 import type { Paint } from './tracing';
 
 /**

@@ -41,6 +41,7 @@ const DATA = new Set(
     'id',
     'cut',
     'colour',
+    'ink',
     'fill',
     'photo',
     'letter',

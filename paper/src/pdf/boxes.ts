@@ -13,7 +13,6 @@ import type {
   Tone,
   Words,
 } from '@aggrega/core/sheet';
-import { inkOn } from '@aggrega/core/fabric';
 import { INK } from '../svg';
 import type { Face } from './fonts';
 import { linesOf, setLines } from './lines';
@@ -296,7 +295,7 @@ function cellOf(look: Look, { text, swatch, numeral, picture }: PaperCell, width
         doc.rect(x, y, chip, size * 1.4).lineWidth(0.5);
         if (swatch.colour) doc.fillAndStroke(swatch.colour, INK);
         else doc.strokeColor(INK).stroke();
-        const colour = swatch.colour ? inkOn(swatch.colour) : INK;
+        const colour = swatch.ink;
         setLines(doc, letters, { x, y: y + size * 0.1, leading: size * 1.24, colour, width: chip, align: 'middle' });
       }
       setLines(doc, lines, { x: x + inset, y, leading, colour: INK, width: width - inset, align });

@@ -5,8 +5,8 @@
   import { FIRST, planMonth } from '$lib/plan/month-plan';
   import { usualBasis } from '$lib/plan/room-plan';
   import { Planner } from '$lib/plan/planner.svelte';
-  import { Refiner } from '$lib/plan/refiner.svelte';
-  import { coloursOf, doubtsOf } from '$lib/frame/programme-view';
+  import { Refiner, readyFor, type ReadyMonth } from '$lib/plan/refiner.svelte';
+  import { coloursOf, doubtsOf, workOut } from '$lib/frame/programme-view';
   import CutFiles from './CutFiles.svelte';
   import FabricUse from './FabricUse.svelte';
   import ClothForm from './ClothForm.svelte';
@@ -22,10 +22,9 @@
   import type { PlanAim } from '@aggrega/core/cutting';
   import { formatLength, parseLength } from '@aggrega/core/measure';
   import { handsOut } from '@aggrega/core/programme';
-  import { monthSheet } from '@aggrega/core/sheet';
   import { onDestroy, onMount, untrack } from 'svelte';
 
-  let { data }: { data: { pace: number } } = $props();
+  let { data }: { data: { pace: number } & ReadyMonth } = $props();
   const bench = useWorkbench();
   const planner = new Planner();
   const refiner = new Refiner();
@@ -40,16 +39,18 @@
   const month = $derived(bench.monthOrEmpty(page.params.month!));
   const colourway = $derived(bench.colourway(page.url.searchParams.get('colourway')));
   const people = $derived(bench.people(colourway));
-  /** The plan for the number enrolled is there at once, on the server too; only trials go to the worker. */
-  const enrolledPlan = $derived(planMonth(programme, month, colourway, bench.enrolled(colourway), FIRST));
   const trial = $derived({ programme, month, colourway, participants: people, document: bench.saver.document });
   const trying = $derived(people !== bench.enrolled(colourway));
+  /** What somebody has worked out already for the number enrolled. */
+  const kept = $derived(trying ? {} : readyFor(bench, trial, data));
+  /** The plan for the number enrolled is there at once, on the server too; only trials go to the worker. */
+  const enrolledPlan = $derived(kept.month?.plan ?? planMonth(programme, month, colourway, bench.enrolled(colourway), FIRST));
   $effect(() => {
     if (trying) planner.ask(trial);
   });
   $effect(() => {
-    const asked = trial;
-    untrack(() => refiner.ask(asked));
+    const [asked, usual] = [trial, !trying];
+    untrack(() => refiner.ask(bench, asked, usual, data));
   });
   const quick = $derived.by(() => {
     const { answer } = planner;
@@ -60,7 +61,7 @@
   });
 
   /** Every reading's final plan is looked for in the background; until it is there, the plan that was found at once stands in. */
-  const final = $derived(refiner.plans.get('chosen'));
+  const final = $derived(kept.month?.plan ?? refiner.plans.get('chosen'));
   const plan = $derived(final ?? quick);
 
   /** Whether the numbers on the table are not yet those of the head count. */
@@ -87,7 +88,7 @@
       : '',
   );
 
-  const sheet = $derived(plan.ok && handsOut(programme, month) ? monthSheet(programme, month, colourway) : undefined);
+  const sheet = $derived(plan.ok && handsOut(programme, month) ? workOut(programme, month, colourway).sheet : undefined);
   const doubts = $derived(doubtsOf(programme, month, colourway));
   const money = $derived(
     new Intl.NumberFormat(
@@ -105,15 +106,15 @@
     basis !== usualBasis(programme, colourway, people) || (packet.length > 1 && handsOut(programme, month)),
   );
   /** What the shop buys for the month's packet: the number of Bolts and Money. */
-  const bought = $derived(
-    fabric && packet[0] === month
-      ? boughtView(programme, {
-          packet: programme.kits.packets.indexOf(packet as (typeof programme.kits.packets)[number]),
-          ...{ colourway, fabric: fabric.id },
-          people: Object.fromEntries(programme.colourways.map((c) => [c.id, c === colourway ? people : bench.enrolled(c)])),
-        })
-      : undefined,
-  );
+  const bought = $derived.by(() => {
+    if (!fabric || packet[0] !== month) return undefined;
+    if (kept.month) return kept.month.bought[fabric.id];
+    return boughtView(programme, {
+      packet: programme.kits.packets.indexOf(packet as (typeof programme.kits.packets)[number]),
+      ...{ colourway, fabric: fabric.id },
+      people: Object.fromEntries(programme.colourways.map((c) => [c.id, c === colourway ? people : bench.enrolled(c)])),
+    });
+  });
 
   const kitByKit = $derived(
     other && plan.ok && !other.sheet ? formatLength(parseLength(other.needed, unit).mul(plan.batch.kits), unit) : '',

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import type { Ready } from '$lib/plan/kept-answer';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { clothQuestion } from '$lib/plan/year-questions';
   import Say from '$lib/look/Say.svelte';
   import Swatch from './Swatch.svelte';

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { words } from './words';
   import { page } from '$app/state';
-  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import type { Ready } from '$lib/plan/kept-answer';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { packetsQuestion } from '$lib/plan/year-questions';
   import BagTable from './BagTable.svelte';
   import BundleCloth from './BundleCloth.svelte';

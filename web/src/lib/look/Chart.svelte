@@ -1,6 +1,7 @@
 <!-- A chart with its numbers: drawn in the house's type and colours, and as a table for whoever cannot see it. -->
 <script lang="ts">
   import { words } from './words';
+  import { near } from './near';
   import {
     BarController,
     BarElement,
@@ -14,7 +15,7 @@
     Tooltip,
     type ChartConfiguration,
   } from 'chart.js';
-  import { flushSync, onMount } from 'svelte';
+  import { onMount } from 'svelte';
 
   interface Props {
     title: string;
@@ -84,11 +85,11 @@
 
   /** What is drawn before its type is there is drawn in another one; and what nobody sees yet can wait until it is scrolled to, or printed. */
   let lettered = $state(false);
-  let near = $state(false);
+  let inSight = $state(false);
 
   function draw() {
     chart?.destroy();
-    chart = canvas && lettered && near ? new Chart(canvas, config()) : undefined;
+    chart = canvas && lettered && inSight ? new Chart(canvas, config()) : undefined;
   }
   onMount(() => {
     const type = `${SIZE}px '${FAMILY}'`;
@@ -97,19 +98,13 @@
     // Day and night have colours of their own.
     const night = new MutationObserver(draw);
     night.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
-    const seen = new IntersectionObserver((all) => (near ||= all.some((one) => one.isIntersecting)), { rootMargin: '50%' });
-    seen.observe(canvas!);
-    const print = () => flushSync(() => (near = true));
-    addEventListener('beforeprint', print);
     return () => {
       night.disconnect();
-      seen.disconnect();
-      removeEventListener('beforeprint', print);
       chart?.destroy();
     };
   });
   $effect(() => {
-    void [labels, series, type, lettered, near];
+    void [labels, series, type, lettered, inSight];
     draw();
   });
 </script>
@@ -121,7 +116,9 @@
       >{table ? words.hideTable : words.showTable}</button
     >
   </figcaption>
-  <div class="relative mt-3 h-64"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>
+  <div class="relative mt-3 h-64">
+    <canvas bind:this={canvas} {@attach near(() => (inSight = true))} aria-hidden="true"></canvas>
+  </div>
   <div class={table ? 'mt-3 overflow-x-auto' : 'sr-only'}>
     <table class="w-full">
       <thead

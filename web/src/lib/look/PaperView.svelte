@@ -1,7 +1,6 @@
 <!-- A paper on the page and in print: the same data as the PDF and the plain text, with numbers that explain themselves and light up. -->
 <script lang="ts">
   import { words as spoken } from './words';
-  import { inkOn } from '@aggrega/core/fabric';
   import { plainWords } from '@aggrega/core/sheet';
   import type {
     PictureWithPieces,
@@ -70,10 +69,8 @@
 {#snippet cell({ text, swatch, numeral, why, picture }: PaperCell, column: PaperColumn | undefined)}
   {@const empty = !plainWords(text) && !picture && !swatch}
   <td class:right={column?.right} class:numeral class:empty data-column={column?.name}>
-    {#if swatch}<span
-        class="letter cloth"
-        style:background={swatch.colour || '#fff'}
-        style:color={inkOn(swatch.colour || '#ffffff')}>{swatch.letter}</span
+    {#if swatch}<span class="letter cloth" style:background={swatch.colour || '#fff'} style:color={swatch.ink}
+        >{swatch.letter}</span
       >{/if}
     {#if why}<Why {why} {unit} />{:else}{@render words(text)}{/if}
     {#if picture}<span class="block max-w-full" style:width="{picture.wide}in"><PaperDrawing {picture} {lit} /></span>{/if}
@@ -311,6 +308,15 @@
     list-style: none;
   }
   /* Pictures of a row stand on one line, the words below them begin on another. */
+  /* What is not in sight yet is neither laid out nor painted: a sheet is long, and a telephone slow. */
+  @media screen {
+    .steps,
+    .beside,
+    .row {
+      content-visibility: auto;
+      contain-intrinsic-block-size: auto 12rem;
+    }
+  }
   .steps > li {
     display: grid;
     grid-row: span 3;

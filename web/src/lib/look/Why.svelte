@@ -2,13 +2,17 @@
 <script lang="ts">
   import { words } from './words';
   import type { Why } from '@aggrega/core/sheet';
-  import { parseLength } from '@aggrega/core/measure';
-  import Length from './Length.svelte';
-  import RulerPicture from './RulerPicture.svelte';
   import Say from './Say.svelte';
+  import type WhyText from './WhyText.svelte';
 
   let { why, unit, class: className = '' }: { why: Why; unit: 'in' | 'cm'; class?: string } = $props();
   let dialog: HTMLDialogElement;
+  /** Pages are full of sizes, and few are asked: what they say is made when they are. */
+  let Text: typeof WhyText | undefined = $state.raw();
+  async function ask() {
+    Text ??= (await import('./WhyText.svelte')).default;
+    dialog.showModal();
+  }
 </script>
 
 <button
@@ -16,7 +20,7 @@
   class="why cursor-pointer border-b border-dotted border-ink hover:border-solid {className}"
   title={words.why(why.size)}
   aria-label={words.whyThisNumber(why.size)}
-  onclick={() => dialog.showModal()}
+  onclick={() => void ask()}
 >
   <Say text={why.size} />
 </button>
@@ -30,38 +34,7 @@
   <div
     class="modal-box max-w-lg border border-ink bg-ground p-7 text-left font-sans text-body leading-normal font-normal whitespace-normal shadow-none"
   >
-    <h2 class="text-head">
-      {words.why2}
-      <Say text={why.size} />?
-    </h2>
-    <p class="mt-1 text-quiet">{words.cut(why.label)}</p>
-
-    <p class="numeral mt-5 text-lead">{why.formula}</p>
-    <ul class="mt-1">
-      {#each why.where as { symbol, value, meaning } (symbol)}
-        <li><b>{symbol}</b> {words.is} <Length of={value} />{words.the(meaning)}</li>
-      {/each}
-    </ul>
-
-    <p class="mt-4">
-      {#if why.rounded}
-        {words.thatIs}
-        <Say text={why.exact} />{words.theRulerShowsStepsOf(why.exact === why.decimal ? '' : words.or(why.decimal))}
-        <Length of={why.step} />{words.andCutSizesGoUp} <b class="numeral"><Say text={why.size} /></b>.
-      {:else}
-        {words.thatIs} <b class="numeral"><Say text={why.size} /></b> {words.exactlyNothingWasRounded}
-      {/if}
-    </p>
-
-    <div class="mt-6 text-ink">
-      <RulerPicture
-        size={parseLength(why.long, unit).valueOf()}
-        ticks={why.marks}
-        label={words.onTheRuler(why.long, why.ruler)}
-      />
-    </div>
-    <p>{words.onTheRuler2} <Say text={why.ruler} />.</p>
-
+    {#if Text}<Text {why} {unit} />{/if}
     <form method="dialog" class="mt-6 text-right"><button class="btn btn-primary">{words.close}</button></form>
   </div>
 </dialog>

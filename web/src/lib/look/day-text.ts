@@ -1,5 +1,4 @@
 /** Days as people write them. Making a format takes longer than using it some hundred times, so formats are kept. */
-import { LRUCache } from 'lru-cache';
 
 /** 'long' 9 January 2027, 'plain' 9 January, 'month' January 2027, 'short' 9 Jan 2027, 'brief' 9 Jan, 'weekday' Sat 9 Jan. */
 export type DayStyle = 'long' | 'plain' | 'month' | 'short' | 'brief' | 'weekday';
@@ -13,14 +12,18 @@ const STYLES: Record<DayStyle, Intl.DateTimeFormatOptions> = {
   weekday: { weekday: 'short', day: 'numeric', month: 'short' },
 };
 
-/** Locales are whatever browsers ask for: nobody can fill the memory with them. */
-const formats = new LRUCache<string, Intl.DateTimeFormat>({ max: 200 });
+/** Few are ever made. Locales are whatever browsers ask for, though: nobody can fill the memory with them. A participant's page loads no library for it. */
+const formats = new Map<string, Intl.DateTimeFormat>();
+const MOST = 200;
 
 /** Such a format, kept; the locale is one that was checked. */
 export function format(locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
   const key = locale + JSON.stringify(options);
   let known = formats.get(key);
-  if (!known) formats.set(key, (known = new Intl.DateTimeFormat(locale, options)));
+  if (known) return known;
+  known = new Intl.DateTimeFormat(locale, options);
+  if (formats.size >= MOST) formats.clear();
+  formats.set(key, known);
   return known;
 }
 

@@ -2,7 +2,8 @@
 <script lang="ts">
   import { words } from './words';
   import MoneyForm from './MoneyForm.svelte';
-  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import type { Ready } from '$lib/plan/kept-answer';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { figuresQuestion } from '$lib/plan/year-questions';
   import Chart from '$lib/look/Chart.svelte';
   import PaperChoice from '$lib/look/PaperChoice.svelte';

@@ -2,7 +2,8 @@
   import { words } from './words';
   import { dayText } from '$lib/look/day-text';
   import { page } from '$app/state';
-  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import type { Ready } from '$lib/plan/kept-answer';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { costQuestion, figuresQuestion } from '$lib/plan/year-questions';
   import Chart from '$lib/look/Chart.svelte';
   import PaperChoice from '$lib/look/PaperChoice.svelte';

@@ -4,27 +4,22 @@
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
   import type { ParticipantView } from '$lib/server/participant-page/participant-page';
-  import { catchUp, progressNames, progressSteps } from '@aggrega/core/running';
+  import { progressNames, progressSteps } from '@aggrega/core/running';
 
   let { view }: { view: ParticipantView } = $props();
   let hours = $state(3);
   const toDo = $derived(view.months.filter((m) => m.done.length < progressSteps.length));
-  const weeks = $derived(
-    catchUp(
-      toDo.map((m) => ({ ...m, done: new Set(m.done) })),
-      { hours, today: view.today },
-    ),
-  );
+  const weeks = $derived(view.catchingUp.find((way) => way.hours === hours)?.weeks ?? []);
   const minutes = (n: number) => (n < 60 ? words.min(Math.max(5, Math.round(n / 5) * 5)) : words.h(Math.round(n / 6) / 10));
 </script>
 
-{#if toDo.length > 1}
+{#if view.catchingUp.length > 0}
   <section aria-label={words.catchingUp} class="mt-8">
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.catchingUp}</h2>
     <p class="mt-3">
       {words.youHaveMonthsToFinish(toDo.length)}
       <select class="select w-auto" bind:value={hours} aria-label={words.hoursAWeek}>
-        {#each [1, 2, 3, 4, 6, 8, 12] as h (h)}<option value={h}>{h} {words.hours(h)}</option>{/each}
+        {#each view.catchingUp as { hours: h } (h)}<option value={h}>{h} {words.hours(h)}</option>{/each}
       </select>
       {words.aWeek(weeks.length === 1 ? words.youCanFinishThisWeek : words.thatIsAboutWeeks(weeks.length))}
     </p>

@@ -3,24 +3,17 @@
   import { words } from './words';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
-  import MeasureForm from '$lib/look/MeasureForm.svelte';
+  import { near } from '$lib/look/near';
   import Say from '$lib/look/Say.svelte';
-  import { readSizes, type WrittenSize } from '@aggrega/core/running';
   import type { ParticipantView } from '$lib/server/participant-page/participant-page';
+  import type MeasureOwn from './MeasureOwn.svelte';
   import type { Own } from './own.svelte';
 
   let { view, own }: { view: ParticipantView; own: Own } = $props();
-  const blank = (): WrittenSize[] => [{ what: '', seams: 1, expected: '', measured: '', before: '' }];
-  let sizes: WrittenSize[] = $state(blank());
-  let month: string | undefined = $state();
-  const chosen = $derived(month ?? view.months.at(-1)?.id ?? '');
   const nameOf = (id: string) => view.months.find((m) => m.id === id)?.name ?? words.noMonth;
-  const written = $derived(sizes.filter((s) => readSizes([s], view.unit).length > 0));
-
-  async function send() {
-    const whole = written.map((s) => ({ ...$state.snapshot(s), seams: Math.round(s.seams) || 0 }));
-    if (await own.do({ deed: 'measured', month: chosen, sizes: whole })) sizes = blank();
-  }
+  /** What reckons with lengths is loaded by whoever scrolls here. */
+  let Measures: typeof MeasureOwn | undefined = $state.raw();
+  const load = async () => (Measures = (await import('./MeasureOwn.svelte')).default);
 </script>
 
 <section aria-label={words.isMySeamRight} class="mt-8">
@@ -28,19 +21,7 @@
   <p class="mt-2 mb-2 text-quiet">
     {words.sewAndPressARow}
   </p>
-  <MeasureForm bind:sizes seam={view.seam} unit={view.unit} />
-  {#if written.length > 0}
-    <div class="mt-3 flex flex-wrap items-end gap-3">
-      <label class="block"
-        ><span class="block text-note text-quiet">{words.measuredIn}</span>
-        <select class="select w-auto" value={chosen} onchange={(e) => (month = e.currentTarget.value)}
-          >{#each view.months as m (m.id)}<option value={m.id}>{m.name}</option>{/each}<option value="">{words.noMonth}</option
-          ></select
-        ></label
-      >
-      <button class="btn" disabled={own.working} onclick={() => void send()}>{words.sendToTheOrganiser}</button>
-    </div>
-  {/if}
+  {#if Measures}<Measures {view} {own} />{:else}<div {@attach near(() => void load())}></div>{/if}
   {#if view.measurements.length > 0}
     <h3 class="mt-4 font-semibold">{words.youHaveSent}</h3>
     <ul>

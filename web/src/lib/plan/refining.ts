@@ -1,6 +1,7 @@
 /** Finds the final plan as it is chosen, then that of every reading: a worker's part. A newer question puts an end to an older one. */
 import { planAims, type PlanAim } from '@aggrega/core/cutting';
 import { readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { nextCost } from './month-finals';
 import { planMonth, type MonthPlan } from './month-plan';
 
 /** A plan for all fabrics alike, or as each of them is planned for. */
@@ -41,10 +42,5 @@ export async function refine(
     await new Promise((done) => setTimeout(done));
     if (newest !== id) return undefined;
   }
-  const cost = (people: number) => {
-    const plan = planMonth(known, month, colourway, people, { first: false });
-    return plan.ok && plan.batch.costPerKit !== undefined ? plan.batch.costPerKit * plan.batch.kits : undefined;
-  };
-  const [now, more] = [cost(question.participants), cost(question.participants + 1)];
-  return now === undefined || more === undefined ? undefined : more - now;
+  return nextCost(known, month, colourway, question.participants);
 }

@@ -6,7 +6,7 @@ export const words = spoken('plan', {
   forThePiecesOfKits: (yards: Said, kits: number) =>
     say`${yards} for the pieces of ${kits} ${plural(kits, { one: 'kit', other: 'kits' })}, cut together`,
 
-  // plan.worker.ts
+  // planning.ts, year-work.ts
   thisMonthOrColourwayIs: 'this month or colourway is no longer in the programme',
 
   // room-plan.ts

@@ -1,29 +1,14 @@
 /** Asks for one page of the year: first for what somebody has worked out already. A newer question ends an older one, and what was shown stays until the new answer is there. */
 import { words } from './words';
 import { Helper } from '$lib/ask/worker';
-import type { Saver } from '$lib/ask/saver.svelte';
 import { proxy } from 'comlink';
-import { parse } from 'devalue';
-import { keptKinds } from './year-questions';
+import { isOf, keptAnswer, type Bench, type Ready } from './kept-answer';
 import type { PlanOffers } from './plan.worker';
 import type { YearAnswers, YearQuestion, YearReply } from './year-work';
 import PlanWorker from './plan.worker?worker';
 
 /** Milliseconds without another question before one is asked. */
 const REST = 120;
-
-/** An answer that a page was sent with: to that question, of that revision. */
-export interface Ready<Kind extends YearQuestion['kind'] = YearQuestion['kind']> {
-  question: YearQuestion & { kind: Kind };
-  revision: number;
-  answer: YearAnswers[Kind];
-}
-
-/** Whose document is asked about. */
-interface Bench {
-  slug: string;
-  saver: Pick<Saver, 'document' | 'revision' | 'unsaved'>;
-}
 
 export class YearAsker<Kind extends YearQuestion['kind']> {
   answer: YearAnswers[Kind] | undefined = $state.raw();
@@ -99,23 +84,5 @@ export class YearAsker<Kind extends YearQuestion['kind']> {
     this.#end();
     this.#helper?.close();
     this.#helper = undefined;
-  }
-}
-
-const isOf = (ready: Ready, { saver }: Bench, question: YearQuestion) =>
-  saver.unsaved === 0 && saver.revision === ready.revision && JSON.stringify(question) === JSON.stringify(ready.question);
-
-/** What the server has of it; undefined where it has nothing, or where it does not know the document yet. */
-async function keptAnswer<Kind extends YearQuestion['kind']>(
-  { slug, saver }: Bench,
-  question: YearQuestion,
-): Promise<{ answer: YearAnswers[Kind] } | undefined> {
-  if (saver.unsaved > 0 || !keptKinds.includes(question.kind)) return undefined;
-  const asked = new URLSearchParams({ revision: String(saver.revision), question: JSON.stringify(question) });
-  try {
-    const response = await fetch(`/api/programmes/${slug}/worked-out?${asked}`);
-    return response.status === 200 ? { answer: parse(await response.text()) as YearAnswers[Kind] } : undefined;
-  } catch {
-    return undefined;
   }
 }

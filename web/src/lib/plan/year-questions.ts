@@ -1,9 +1,17 @@
 /** What the pages of the year ask when they are opened: said once, for the page that asks and for the server that has it ready. */
-import { handsOut, type Programme } from '@aggrega/core/programme';
+import { handsOut, type Colourway, type Month, type Programme } from '@aggrega/core/programme';
 import type { YearQuestion } from './year-work';
 
 /** Questions whose answers are kept for everybody. The others are about an evening, or about what somebody is trying. */
-export const keptKinds: readonly YearQuestion['kind'][] = ['stock', 'packets', 'figures', 'cost', 'scatter'];
+export const keptKinds: readonly YearQuestion['kind'][] = [
+  'stock',
+  'packets',
+  'figures',
+  'cost',
+  'scatter',
+  'month',
+  'readings',
+];
 
 type Asked<Kind extends YearQuestion['kind']> = YearQuestion & { kind: Kind };
 
@@ -45,6 +53,16 @@ export const packetsQuestion = (
 
 export const scatterQuestion = (colourway: string): Asked<'scatter'> => ({ kind: 'scatter', colourway });
 
+export const monthQuestion = (programme: Programme, { id }: Month, colourway: Colourway): Asked<'month'> => ({
+  ...{ kind: 'month', month: id, colourway: colourway.id },
+  people: headsOf(programme),
+});
+
+export const readingsQuestion = (programme: Programme, { id }: Month, colourway: Colourway): Asked<'readings'> => ({
+  ...{ kind: 'readings', month: id, colourway: colourway.id },
+  people: programme.participants.get(colourway.id) ?? 0,
+});
+
 /** All of a programme's, most wanted first: figures stand on four pages. */
 export function usualQuestions(programme: Programme, today: string): YearQuestion[] {
   const ids = programme.colourways.map((c) => c.id);
@@ -58,5 +76,10 @@ export function usualQuestions(programme: Programme, today: string): YearQuestio
     ...programme.colourways.filter((c) => c.pools.size > 0).map((c) => scatterQuestion(c.id)),
     costQuestion(first),
     ...others.map((id) => packetsQuestion(programme, id)),
+    ...programme.months
+      .filter((month) => handsOut(programme, month))
+      .flatMap((month) =>
+        programme.colourways.flatMap((c) => [monthQuestion(programme, month, c), readingsQuestion(programme, month, c)]),
+      ),
   ];
 }

@@ -1,4 +1,4 @@
-/** Works out the pages of the whole year, and says how far it is: a worker's part. */
+/** Works out the pages of the year, a month's among them, and says how far it is: a worker's part. */
 import {
   PlanError,
   readProgramme,
@@ -13,6 +13,8 @@ import { packetViews } from './packet-views';
 import { costView, figuresView, stockViews } from './year-views';
 import { scatterView } from './scatter-view';
 import { eveningView } from './evening-view';
+import { monthFinals, monthReadings } from './month-finals';
+import { words } from './words';
 
 export type YearQuestion =
   | { kind: 'stock'; packets: number[]; people: Record<string, number> }
@@ -21,6 +23,8 @@ export type YearQuestion =
   | { kind: 'cost'; colourway: string }
   | { kind: 'evening'; kits: EveningKits[]; hands: number }
   | { kind: 'scatter'; colourway: string; size?: string }
+  | { kind: 'month'; month: string; colourway: string; people: Record<string, number> }
+  | { kind: 'readings'; month: string; colourway: string; people: number }
   | { kind: 'within-stock'; colourway: string };
 
 /** What each question is answered with. */
@@ -31,6 +35,8 @@ export interface YearAnswers {
   cost: ReturnType<typeof costView>;
   evening: ReturnType<typeof eveningView>;
   scatter: ReturnType<typeof scatterView>;
+  month: ReturnType<typeof monthFinals>;
+  readings: ReturnType<typeof monthReadings>;
   'within-stock': WithinStock;
 }
 
@@ -57,6 +63,15 @@ export function work(document: ProgrammeFile, question: YearQuestion, progress: 
         return { answer: eveningView(programme, question.kits, question.hands) };
       case 'scatter':
         return { answer: scatterView(programme, question.colourway, question.size) };
+      case 'month':
+      case 'readings': {
+        const month = programme.months.find((m) => m.id === question.month);
+        const colourway = programme.colourways.find((c) => c.id === question.colourway);
+        if (!month || !colourway) return { problems: [{ path: '', message: words.thisMonthOrColourwayIs }] };
+        return question.kind === 'month'
+          ? { answer: monthFinals(programme, { month, colourway, people: question.people }) }
+          : { answer: monthReadings(programme, { month, colourway, people: question.people }) };
+      }
       case 'within-stock':
         return { answer: withinStock(document, question.colourway, progress) };
     }

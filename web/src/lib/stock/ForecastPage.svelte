@@ -2,7 +2,8 @@
 <script lang="ts">
   import { words } from './words';
   import { page } from '$app/state';
-  import { YearAsker, type Ready } from '$lib/plan/year-asker.svelte';
+  import type { Ready } from '$lib/plan/kept-answer';
+  import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { figuresQuestion } from '$lib/plan/year-questions';
   import { dayText } from '$lib/look/day-text';
   import Chart from '$lib/look/Chart.svelte';

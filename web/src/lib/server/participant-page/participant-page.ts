@@ -5,7 +5,14 @@
 import { words } from './words';
 import { lettersOf, lettersOfMonths, monthTitle, type Colourway, type Programme } from '@aggrega/core/programme';
 import { homeworkWords } from '@aggrega/core/sheet';
-import { monthMinutes, progressSteps, type ProgressStep, type WrittenSize } from '@aggrega/core/running';
+import {
+  catchUp,
+  monthMinutes,
+  progressSteps,
+  type CatchUpWeek,
+  type ProgressStep,
+  type WrittenSize,
+} from '@aggrega/core/running';
 import type { StepMinutes } from '@aggrega/core/construction';
 import type pg from 'pg';
 import { now, todayIn } from '../clock';
@@ -81,6 +88,8 @@ export interface ParticipantView {
   seam: number;
   unit: 'in' | 'cm';
   months: ShownMonth[];
+  /** Weeks to catch up in, for whoever is behind by more than a month: by the hours that she has in a week. */
+  catchingUp: { hours: number; weeks: CatchUpWeek[] }[];
   /** What is still to come: its place in the year and its day, no more. */
   ahead: { number: number; day: string }[];
   fabrics: { letters: string; name: string; sku: string; colour: string }[];
@@ -170,6 +179,7 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       ];
     });
     const newest = released.at(-1)?.programme;
+    const today = todayIn(current.calendar.timeZone);
     return {
       // Titles and where to ask are no secret; everything of the months comes from what is out.
       ...{ title: current.title, contact: current.contact, name: person.name, left: person.state === 'left' },
@@ -178,10 +188,11 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       ...{
         sheet: person.sheet,
         picturesFor: person.shows ? 'group' : person.seen ? 'organiser' : 'me',
-        today: todayIn(current.calendar.timeZone),
+        today,
       },
       ...{ seam: current.house.seam.valueOf(), unit: current.unit },
       months,
+      catchingUp: catchingUp(months, today),
       ahead: current.months.flatMap((m, i) =>
         !shown.has(m.id) && m.release && person.state === 'in' ? [{ number: i + 1, day: m.release }] : [],
       ),
@@ -191,6 +202,14 @@ export async function participantView(page: OpenPage): Promise<ParticipantView |
       gallery: (await galleryOf(db, slug)).length,
     };
   });
+}
+
+/** Hours a week that somebody may have. */
+const HOURS = [1, 2, 3, 4, 6, 8, 12];
+
+function catchingUp(months: readonly ShownMonth[], today: string): ParticipantView['catchingUp'] {
+  const toDo = months.filter((m) => m.done.length < progressSteps.length).map((m) => ({ ...m, done: new Set(m.done) }));
+  return toDo.length > 1 ? HOURS.map((hours) => ({ hours, weeks: catchUp(toDo, { hours, today }) })) : [];
 }
 
 const paced = ({ cut, units, block }: StepMinutes, pace: number): StepMinutes => ({

@@ -10,7 +10,7 @@ import type { ProgrammeFile } from '@aggrega/core/programme';
 import { parse } from 'devalue';
 import { LRUCache } from 'lru-cache';
 import { partAsked } from '$lib/plan/part-asked';
-import type { Ready } from '$lib/plan/year-asker.svelte';
+import type { Ready } from '$lib/plan/kept-answer';
 import type { YearAnswers, YearQuestion } from '$lib/plan/year-work';
 import { now } from '../clock';
 import { asOrganisation } from '../db/pool';
@@ -66,6 +66,10 @@ export async function keptAnswerText(asked: Asked): Promise<string | undefined> 
   return text;
 }
 
+/** How many answers this process has made for a house: a page that was made before the newest of them is sent without it. */
+const counts = new LRUCache<string, number>({ max: 5_000 });
+export const answersMade = (organisation: string): number => counts.get(organisation) ?? 0;
+
 /** What is being worked out just now. */
 const underWay = new Map<string, Promise<string | undefined>>();
 
@@ -90,6 +94,7 @@ async function madeAndKept(asked: Asked): Promise<string | undefined> {
   if (!done || !('body' in done) || done.body === undefined) return undefined;
   const name = nameOf(asked);
   held.set(placeOf(asked), done.body);
+  counts.set(organisation, answersMade(organisation) + 1);
   const body = await compressed(done.body, QUICKLY);
   try {
     await asOrganisation(organisation, (db) => putWorkedOut(db, { name, body, now: now(), most: IN_HOUSE }));

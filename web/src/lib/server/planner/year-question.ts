@@ -20,6 +20,8 @@ const readQuestion = textReader<YearQuestion>({
     asked('figures', { people }, ['people']),
     asked('cost', { colourway: id }, ['colourway']),
     asked('scatter', { colourway: id, size: id }, ['colourway']),
+    asked('month', { month: id, colourway: id, people }, ['month', 'colourway', 'people']),
+    asked('readings', { month: id, colourway: id, people: count }, ['month', 'colourway', 'people']),
   ],
 });
 

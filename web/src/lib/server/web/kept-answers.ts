@@ -7,10 +7,11 @@ import type { RequestEvent } from '@sveltejs/kit';
 import { LRUCache } from 'lru-cache';
 import { now } from '../clock';
 import { lastChange, replicaKnows } from '../db/last-change';
+import { answersMade } from '../planner/worked-out';
 import { noteFromReplica, noteKept } from './metrics';
 
 interface Kept {
-  /** Of what it was made: the mark of the last change, and the minute. */
+  /** Of what it was made: the mark of the last change, how much was worked out, and the minute. */
   from: string;
   headers: [string, string][];
   /** The body in pieces: between them stands the word by which its scripts are known, new each time (see the policy in svelte.config.js). */
@@ -40,7 +41,7 @@ export async function keptAnswer(event: RequestEvent, make: (fromReplica: boolea
   const { organisation } = event.locals;
   if (event.request.method !== 'GET' || !organisation || !PAGES.test(event.route.id ?? '')) return make(false);
   const mark = await lastChange(organisation);
-  const from = `${mark} ${Math.floor(now().getTime() / 60_000)}`;
+  const from = `${mark} ${answersMade(organisation)} ${Math.floor(now().getTime() / 60_000)}`;
   const name = nameOf(event);
   const known = kept.get(name);
   if (known?.from === from) return answerOf(known);
