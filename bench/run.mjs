@@ -1,6 +1,6 @@
-// Runs a benchmark: node bench/run.mjs [construction|planner|account|casting|papers|head-count|recolour|people|pages|load|checked-plans|compose]. Each prints figures and their ratios from one run.
+// Runs a benchmark: node bench/run.mjs [construction|planner|account|casting|papers|head-count|recolour|people|pages|telephone|saves|load|checked-plans|compose]. Each prints figures and their ratios from one run.
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -13,7 +13,7 @@ const names =
     : ['construction', 'planner', 'account', 'casting', 'papers', 'head-count', 'recolour', 'people', 'load'];
 for (const name of names) {
   console.log(`\n== ${name}`);
-  if (['head-count', 'recolour', 'papers', 'people', 'load', 'pages'].includes(name)) {
+  if (existsSync(here(`${name}.mjs`))) {
     process.exitCode ||= spawnSync(process.execPath, [here(`${name}.mjs`)], { stdio: 'inherit' }).status ?? 1;
     continue;
   }

@@ -92,7 +92,8 @@ describe('an archive', () => {
       'last_change',
       'change_under_way',
       'object_to_delete',
-      // It can be made again.
+      // They can be made again.
+      'revision_pack',
       'worked_out',
     ];
     expect([...tables].sort()).toEqual(owned.map((o) => o.table).filter((t) => !others.includes(t)));

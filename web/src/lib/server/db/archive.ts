@@ -1,6 +1,7 @@
 /** Rows of an organisation as lines of JSON, out and in, table by table. */
 import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
 import type pg from 'pg';
+import { unpacked } from './revision-packs';
 
 /** Every table that an organisation owns, each after those that it refers to. Who signs in is not among them (see `readMembers`): accounts are people's own. */
 export const tables = [
@@ -28,13 +29,20 @@ export type Table = (typeof tables)[number];
 /** Rows keep everything but whose they are; a person's link belongs to the installation that made it. */
 const ROW: Partial<Record<Table, string>> = {
   // As json, not jsonb: a document is given back letter by letter, and may hold what jsonb cannot.
-  programme_revision: `json_build_object('programme_id', programme_id, 'revision', revision, 'saved_at', saved_at, 'document', document)`,
+  programme_revision: `case when document is not null
+    then json_build_object('programme_id', programme_id, 'revision', revision, 'saved_at', saved_at, 'document', document)
+    else json_build_object('programme_id', programme_id, 'revision', revision, 'saved_at', saved_at) end`,
   participant: `to_jsonb(t) - 'organisation_id' - 'link_hash'`,
 };
 
 /** The rows of the organisation that the transaction acts for, as JSON texts, some at a time. */
 export async function* readRows(db: pg.ClientBase, table: Table, most: number): AsyncGenerator<string[]> {
-  const order = table === 'record' || table === 'deleted_row' ? 'order by id' : '';
+  const order =
+    table === 'record' || table === 'deleted_row'
+      ? 'order by id'
+      : table === 'programme_revision'
+        ? 'order by programme_id, revision'
+        : '';
   await db.query(
     `declare rows_out no scroll cursor for select (${ROW[table] ?? `to_jsonb(t) - 'organisation_id'`})::text as line from ${table} t ${order}`,
   );
@@ -42,11 +50,24 @@ export async function* readRows(db: pg.ClientBase, table: Table, most: number): 
     for (;;) {
       const { rows } = await db.query<{ line: string }>(`fetch ${most} from rows_out`);
       if (rows.length === 0) return;
-      yield rows.map((r) => r.line);
+      const lines = rows.map((r) => r.line);
+      yield table === 'programme_revision' ? await wholeRevisions(db, lines) : lines;
     }
   } finally {
     await db.query('close rows_out');
   }
+}
+
+/** Lines of revisions, those whose documents lie in a pack with them: letter by letter. */
+async function wholeRevisions(db: pg.ClientBase, lines: readonly string[]): Promise<string[]> {
+  type Bare = { programme_id: string; revision: number; document?: unknown };
+  const rows = lines.map((line) => (line.includes('"document"') ? undefined : (JSON.parse(line) as Bare)));
+  const bare = rows.flatMap((row) => (row ? [{ id: row.programme_id, revision: row.revision }] : []));
+  const old = await unpacked(db, bare);
+  return lines.map((line, i) => {
+    const row = rows[i];
+    return row ? `${line.slice(0, -1)}, "document" : ${old.get(`${row.programme_id} ${row.revision}`)!}}` : line;
+  });
 }
 
 const MEMBERS = `

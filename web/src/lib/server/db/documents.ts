@@ -5,6 +5,7 @@
 import { frozenLike, type ProgrammeFile } from '@aggrega/core/programme';
 import { LRUCache } from 'lru-cache';
 import type pg from 'pg';
+import { unpacked } from './revision-packs';
 
 interface Kept {
   /** When it was saved, as the database says: a revision of that number may be made again after the first one was taken back. */
@@ -25,7 +26,8 @@ function revisionsOf(programme: string): Revisions {
 
 /** Asks only for what is not known, and whether what is known is still what it was. */
 const DOCUMENTS = `
-  select r.programme_id as id, r.revision, r.saved_at::text as saved, case when r.saved_at::text is distinct from a.saved then document end as document
+  select r.programme_id as id, r.revision, r.saved_at::text as saved, case when r.saved_at::text is distinct from a.saved then document end as document,
+    r.document is null and r.saved_at::text is distinct from a.saved as packed
   from unnest($1::uuid[], $2::int[], $3::text[]) as a (id, revision, saved)
   join programme_revision r on r.programme_id = a.id and r.revision = a.revision`;
 
@@ -40,16 +42,33 @@ export async function documentsOf(
 ): Promise<(ProgrammeFile | undefined)[]> {
   if (asked.length === 0) return [];
   const known = asked.map(({ id, revision }) => revisionsOf(id).get(revision));
-  const { rows } = await db.query<{ id: string; revision: number; saved: string; document: ProgrammeFile | null }>(DOCUMENTS, [
+  const { rows } = await db.query<Row>(DOCUMENTS, [
     asked.map((a) => a.id),
     asked.map((a) => a.revision),
     known.map((k) => k?.saved ?? null),
   ]);
-  const found = new Map(rows.map((row) => [`${row.id} ${row.revision}`, row]));
+  const old = await unpacked(
+    db,
+    rows.filter((row) => row.packed),
+  );
+  const found = new Map(rows.map((row) => [`${row.id} ${row.revision}`, withDocument(row, old)]));
   return asked.map(({ id, revision }, i) => {
     const row = found.get(`${id} ${revision}`);
     return row && (row.document ? keep({ ...row, document: row.document }, like) : known[i]!.document);
   });
+}
+
+interface Row {
+  id: string;
+  revision: number;
+  saved: string;
+  document: ProgrammeFile | null;
+  packed: boolean;
+}
+
+function withDocument(row: Row, old: ReadonlyMap<string, string>): Row {
+  if (!row.packed) return row;
+  return { ...row, document: JSON.parse(old.get(`${row.id} ${row.revision}`)!) as ProgrammeFile };
 }
 
 function keep({ id, revision, ...own }: { id: string; revision: number } & Kept, like?: ProgrammeFile): ProgrammeFile {

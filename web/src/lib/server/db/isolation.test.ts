@@ -6,6 +6,7 @@ import { insertOrganisation } from './organisations';
 import { asOrganisation, checkRole, closePool } from './pool';
 import { insertProgramme, listProgrammes } from './programmes';
 import { insertPhoto } from './swatches';
+import { putPack } from './revision-packs';
 import { putWorkedOut } from './worked-out';
 import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
 import { cuttingState, setStep } from '../cut/cutting-room';
@@ -78,7 +79,18 @@ describe('every table', () => {
         'object_to_delete',
         'organisation',
       ],
-      ...['participant', 'picture', 'programme', 'programme_revision', 'progress', 'question', 'record', 'recovery', 'release'],
+      ...[
+        'participant',
+        'picture',
+        'programme',
+        'programme_revision',
+        'progress',
+        'question',
+        'record',
+        'recovery',
+        'release',
+        'revision_pack',
+      ],
       ...['sample', 'session', 'sheet_held', 'sheet_version', 'swatch_photo', 'throttle', 'worked_out'],
     ]);
     // Accounts belong to no organisation: only the door sees them, and each other's names those who work together.
@@ -96,12 +108,13 @@ describe('every table', () => {
       await asOrganisation(id, (db) => insertPhoto(db, id, 'ab'.repeat(16), Buffer.from([1])));
       const result = { name: Buffer.alloc(32), body: Buffer.from([1]), now: new Date(), most: 1000 };
       await asOrganisation(id, (db) => putWorkedOut(db, result));
+      await asOrganisation(id, async (db) => putPack(db, (await listProgrammes(db))[0]!.id, [1000, 1063], Buffer.from([1])));
     }
     for (const id of [QUARRY, MILL]) await asOrganisation(id, (db) => db.query(oneOfEach(id)));
     for (const table of [
       ...['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'sheet_version', 'swatch_photo'],
       ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'measurement', 'sample'],
-      'worked_out',
+      ...['revision_pack', 'worked_out'],
     ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));

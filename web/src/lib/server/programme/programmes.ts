@@ -26,6 +26,7 @@ import {
 import { readingOf } from '$lib/ask/reading';
 import { firstTimes, listReleases, type MonthRelease } from '../db/releases';
 import { asCounted, rosterFaults } from '../participants/roster-counts';
+import { packLater } from './packing';
 
 /** All programmes of an organisation, those that were put aside among them. */
 export const programmesOf = (organisation: string): Promise<StoredProgramme[]> => asOrganisation(organisation, listProgrammes);
@@ -100,6 +101,7 @@ export async function saveChanges(
     }
     // What was read of it to check it holds on for what is read back.
     const now = (await findProgramme(db, slug, frozen(counted)))!;
+    packLater(organisation, now.id, now.revision);
     return { kind: 'saved', revision: now.revision, updated: now.updated, document: now.document };
   });
 }
