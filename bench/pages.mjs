@@ -1,4 +1,4 @@
-// The organiser's pages of the year in a real browser: from the click to the page with its numbers, against a page of the same frame that has nothing to show.
+// The organiser's pages in a real browser: from the click to the page with its numbers, against a page of the same frame that has nothing to show.
 // First where nobody has worked anything out; then with what was worked out kept by the server; then opened at a server that has just been started.
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../bin/lib/packages.mjs';
@@ -16,6 +16,12 @@ const PAGES = [
   ['forecast', '[data-advice]'],
   ['calendar', 'main canvas'],
   ['fabrics', 'main table'],
+  ['months/m8/cut', '[data-final]'],
+  ['months/m8/draft', 'main svg'],
+  ['months/m8/sew', 'main svg'],
+  ['months/m8/sheet', 'main article'],
+  ['quilt', 'main svg'],
+  ['roster', 'main table'],
 ];
 const EMPTY = ['months/m99/sew', 'main h1, main h2'];
 
@@ -58,8 +64,11 @@ try {
   // Once through: what nobody has worked out yet is worked out now.
   for (const one of PAGES) console.log(`${one[0]}, never worked out: ${(await clicked(page, one)).toFixed(0)} ms`);
   // Until the server has it too.
-  const asked = async () =>
-    /"stock":\d/.test(await (await page.request.get(`${server.address}${YEAR}/bolts/__data.json`)).text());
+  const has = async (path, what) =>
+    what.test(await (await page.request.get(`${server.address}${YEAR}/${path}/__data.json`)).text());
+  const asked = async () => (await has('bolts', /"stock":\d/)) && has('months/m8/cut', /"readings":\d/);
+  // Cutting asks for its readings while somebody looks at it.
+  await clicked(page, PAGES.find(([path]) => path.endsWith('/cut')));
   while (!(await asked())) await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 500)));
   const took = new Map([EMPTY, ...PAGES].map((one) => [one, []]));
   for (let i = 0; i < ROUNDS; i += 1) for (const [one, all] of took) all.push(await clicked(page, one));

@@ -62,6 +62,33 @@ test('an organiser turns the head count from 13 to 60, sees the cloth follow, an
   expect(await toBuy(page)).toEqual(after);
 });
 
+test('final plans that were found once come with the page, for whoever opens it next, and needs no script', async ({
+  page,
+  bench,
+  browser,
+}) => {
+  const kept = () =>
+    page.evaluate((at) => fetch(at).then((r) => r.text()), `/programmes/${bench.slug}/months/m3/cut/__data.json`);
+  await expect(async () => {
+    await bench.open('/months/m3/cut');
+    await settled(page);
+    expect(await kept()).toMatch(/"month":\d+,"readings":\d/);
+  }).toPass({ timeout: 90_000 });
+  const totals = await page.locator('[data-totals]').innerText();
+  const other = await browser.newContext({ javaScriptEnabled: false });
+  const theirs = await other.newPage();
+  await theirs.goto(page.url());
+  await expect(theirs.locator('[data-final]')).toBeVisible();
+  expect(totals).toContain(await theirs.locator('[data-totals] .numeral').innerText());
+  // The two plans are the same to the last strip.
+  const strips = (of: typeof page) => of.getByRole('button', { name: /^Strip / }).allInnerTexts();
+  expect(await strips(theirs)).toEqual(await strips(page));
+  await other.close();
+  // A change asks anew: nothing kept is shown for another year than it was found for.
+  await page.getByLabel('People in Frost').fill('40');
+  await expect(page.locator('[data-planned-for="40"]')).toBeVisible();
+});
+
 test('undo and redo go back over what was saved, by keys too', async ({ page, bench }) => {
   await bench.open('/months/m1/cut?colourway=dusk');
   const count = page.getByLabel('People in Dusk');

@@ -308,15 +308,6 @@
     list-style: none;
   }
   /* Pictures of a row stand on one line, the words below them begin on another. */
-  /* What is not in sight yet is neither laid out nor painted: a sheet is long, and a telephone slow. */
-  @media screen {
-    .steps,
-    .beside,
-    .row {
-      content-visibility: auto;
-      contain-intrinsic-block-size: auto 12rem;
-    }
-  }
   .steps > li {
     display: grid;
     grid-row: span 3;
