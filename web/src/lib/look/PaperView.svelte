@@ -97,7 +97,7 @@
     {:else if piece.kind === 'heading'}
       {#if piece.level === 2}<h2>{piece.text}</h2>{:else}<h3>{piece.text}</h3>{/if}
     {:else if piece.kind === 'text'}
-      {#snippet said()}<p class="{piece.tone ?? 'link'} {piece.place?.mine ? 'own' : ''}">
+      {#snippet said()}<p class="{piece.tone ?? ''} {piece.place?.mine ? 'own' : ''}">
           {@render words(piece.text)}
         </p>{/snippet}
       {#if writer && piece.place}{@render writer(
