@@ -68,7 +68,10 @@ try {
     what.test(await (await page.request.get(`${server.address}${YEAR}/${path}/__data.json`)).text());
   const asked = async () => (await has('bolts', /"stock":\d/)) && has('months/m8/cut', /"readings":\d/);
   // Cutting asks for its readings while somebody looks at it.
-  await clicked(page, PAGES.find(([path]) => path.endsWith('/cut')));
+  await clicked(
+    page,
+    PAGES.find(([path]) => path.endsWith('/cut')),
+  );
   while (!(await asked())) await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 500)));
   const took = new Map([EMPTY, ...PAGES].map((one) => [one, []]));
   for (let i = 0; i < ROUNDS; i += 1) for (const [one, all] of took) all.push(await clicked(page, one));
