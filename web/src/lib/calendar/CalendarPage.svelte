@@ -4,7 +4,7 @@
   import { page } from '$app/state';
   import CalendarForm from './CalendarForm.svelte';
   import { tableJobs } from './jobs';
-  import type { Ready } from '$lib/plan/kept-answer';
+  import type { Ready } from '$lib/plan/server-answer';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { figuresQuestion } from '$lib/plan/year-questions';
   import { dayText } from '$lib/look/day-text';

@@ -5,7 +5,7 @@
   import { FIRST, planMonth } from '$lib/plan/month-plan';
   import { usualBasis } from '$lib/plan/room-plan';
   import { Planner } from '$lib/plan/planner.svelte';
-  import { Refiner, readyFor, type ReadyMonth } from '$lib/plan/refiner.svelte';
+  import { Refiner, sentWith, type ReadyMonth } from '$lib/plan/refiner.svelte';
   import { coloursOf, doubtsOf, workOut } from '$lib/frame/programme-view';
   import CutFiles from './CutFiles.svelte';
   import FabricUse from './FabricUse.svelte';
@@ -42,7 +42,7 @@
   const trial = $derived({ programme, month, colourway, participants: people, document: bench.saver.document });
   const trying = $derived(people !== bench.enrolled(colourway));
   /** What somebody has worked out already for the number enrolled. */
-  const kept = $derived(trying ? {} : readyFor(bench, trial, data));
+  const kept = $derived(trying ? {} : sentWith(bench, trial, data));
   /** The plan for the number enrolled is there at once, on the server too; only trials go to the worker. */
   const enrolledPlan = $derived(kept.month?.plan ?? planMonth(programme, month, colourway, bench.enrolled(colourway), FIRST));
   $effect(() => {

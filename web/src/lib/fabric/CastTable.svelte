@@ -2,7 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import type { Ready } from '$lib/plan/kept-answer';
+  import type { Ready } from '$lib/plan/server-answer';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { clothQuestion } from '$lib/plan/year-questions';
   import Say from '$lib/look/Say.svelte';

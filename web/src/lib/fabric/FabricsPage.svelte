@@ -17,7 +17,7 @@
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { blockDrawing } from '@aggrega/core/block';
   import type { View } from '@aggrega/core/fabric';
-  import type { Ready } from '$lib/plan/kept-answer';
+  import type { Ready } from '$lib/plan/server-answer';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { scatterQuestion } from '$lib/plan/year-questions';
   import {

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import MoneyForm from './MoneyForm.svelte';
-  import type { Ready } from '$lib/plan/kept-answer';
+  import type { Ready } from '$lib/plan/server-answer';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { figuresQuestion } from '$lib/plan/year-questions';
   import Chart from '$lib/look/Chart.svelte';

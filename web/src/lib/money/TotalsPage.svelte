@@ -2,7 +2,7 @@
   import { words } from './words';
   import { dayText } from '$lib/look/day-text';
   import { page } from '$app/state';
-  import type { Ready } from '$lib/plan/kept-answer';
+  import type { Ready } from '$lib/plan/server-answer';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { costQuestion, figuresQuestion } from '$lib/plan/year-questions';
   import Chart from '$lib/look/Chart.svelte';

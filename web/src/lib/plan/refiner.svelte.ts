@@ -2,7 +2,7 @@
 import { Helper } from '$lib/ask/worker';
 import { proxy } from 'comlink';
 import { SvelteMap } from 'svelte/reactivity';
-import { isOf, keptAnswer, type Bench, type Ready } from './kept-answer';
+import { isOf, serverAnswer, type Bench, type Ready } from './server-answer';
 import type { MonthPlan } from './month-plan';
 import type { Trial } from './planner.svelte';
 import type { PlanOffers } from './plan.worker';
@@ -36,7 +36,7 @@ export class Refiner {
     this.#count += 1;
     this.plans.clear();
     this.next = undefined;
-    const { month, readings } = usual ? readyFor(bench, trial, ready) : {};
+    const { month, readings } = usual ? sentWith(bench, trial, ready) : {};
     if (month) this.#take(month);
     if (readings) this.#takeReadings(readings);
     if (!month || !readings) this.#waiting = setTimeout(() => void this.#find(bench, trial, usual), REST);
@@ -55,10 +55,11 @@ export class Refiner {
     const id = this.#count;
     const { programme, month, colourway } = trial;
     if (usual) {
-      const chosen = this.plans.has('chosen') || (await keptAnswer<'month'>(bench, monthQuestion(programme, month, colourway)));
+      const chosen =
+        this.plans.has('chosen') || (await serverAnswer<'month'>(bench, monthQuestion(programme, month, colourway)));
       if (id !== this.#count) return;
       if (typeof chosen === 'object') this.#take(chosen.answer);
-      const readings = chosen && (await keptAnswer<'readings'>(bench, readingsQuestion(programme, month, colourway)));
+      const readings = chosen && (await serverAnswer<'readings'>(bench, readingsQuestion(programme, month, colourway)));
       if (id !== this.#count) return;
       if (readings) return this.#takeReadings(readings.answer);
     }
@@ -86,7 +87,7 @@ export class Refiner {
 }
 
 /** What a page was sent with, as far as it is about this trial. */
-export function readyFor(
+export function sentWith(
   bench: Bench,
   { programme, month, colourway }: Trial,
   ready: ReadyMonth,

@@ -2,7 +2,7 @@
 import { words } from './words';
 import { Helper } from '$lib/ask/worker';
 import { proxy } from 'comlink';
-import { isOf, keptAnswer, type Bench, type Ready } from './kept-answer';
+import { isOf, serverAnswer, type Bench, type Ready } from './server-answer';
 import type { PlanOffers } from './plan.worker';
 import type { YearAnswers, YearQuestion, YearReply } from './year-work';
 import PlanWorker from './plan.worker?worker';
@@ -41,7 +41,7 @@ export class YearAsker<Kind extends YearQuestion['kind']> {
   }
 
   async #find(id: number, bench: Bench, question: YearQuestion & { kind: Kind }): Promise<void> {
-    const kept = await keptAnswer<Kind>(bench, question);
+    const kept = await serverAnswer<Kind>(bench, question);
     if (id !== this.#newest) return;
     const reply = kept ?? (await this.#work(id, bench, question));
     if (id !== this.#newest) return;

@@ -3,7 +3,7 @@
   import { dayText } from '$lib/look/day-text';
   import { handsOut, newOrder } from '@aggrega/core/programme';
   import { page } from '$app/state';
-  import type { Ready } from '$lib/plan/kept-answer';
+  import type { Ready } from '$lib/plan/server-answer';
   import { YearAsker } from '$lib/plan/year-asker.svelte';
   import { packetsAhead, stockQuestion } from '$lib/plan/year-questions';
   import BoltBar from './BoltBar.svelte';

@@ -1,6 +1,6 @@
 /** What pages of the year are sent with. */
 import { readingOf } from '$lib/ask/reading';
-import type { Ready } from '$lib/plan/kept-answer';
+import type { Ready } from '$lib/plan/server-answer';
 import type { YearQuestion } from '$lib/plan/year-work';
 import { handsOut, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { ready } from './worked-out';

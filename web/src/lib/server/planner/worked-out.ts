@@ -10,7 +10,7 @@ import type { ProgrammeFile } from '@aggrega/core/programme';
 import { parse } from 'devalue';
 import { LRUCache } from 'lru-cache';
 import { partAsked } from '$lib/plan/part-asked';
-import type { Ready } from '$lib/plan/kept-answer';
+import type { Ready } from '$lib/plan/server-answer';
 import type { YearAnswers, YearQuestion } from '$lib/plan/year-work';
 import { now } from '../clock';
 import { asOrganisation } from '../db/pool';

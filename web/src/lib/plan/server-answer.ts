@@ -22,7 +22,7 @@ export const isOf = (ready: Ready, { saver }: Bench, question: YearQuestion) =>
   saver.unsaved === 0 && saver.revision === ready.revision && JSON.stringify(question) === JSON.stringify(ready.question);
 
 /** What the server has of it; undefined where it has nothing, or where it does not know the document yet. */
-export async function keptAnswer<Kind extends YearQuestion['kind']>(
+export async function serverAnswer<Kind extends YearQuestion['kind']>(
   { slug, saver }: Bench,
   question: YearQuestion,
 ): Promise<{ answer: YearAnswers[Kind] } | undefined> {
