@@ -63,23 +63,30 @@ export const readingsQuestion = (programme: Programme, { id }: Month, colourway:
   people: programme.participants.get(colourway.id) ?? 0,
 });
 
-/** All of a programme's, most wanted first: figures stand on four pages. */
+/** Months with something to cut, the one at hand first: the next to come out, then what follows, then what is out. */
+function monthsByWant(programme: Programme, today: string): Month[] {
+  const cut = programme.months.filter((month) => handsOut(programme, month));
+  const isOut = ({ release }: Month) => release !== undefined && release < today;
+  return [...cut.filter((m) => !isOut(m)), ...cut.filter(isOut)];
+}
+
+/** All of a programme's, most wanted first: the month at hand, its packet, then the year, whose figures stand on four pages. */
 export function usualQuestions(programme: Programme, today: string): YearQuestion[] {
   const ids = programme.colourways.map((c) => c.id);
   const [first, ...others] = ids;
   if (first === undefined) return [];
+  const [atHand, ...months] = monthsByWant(programme, today).map((month) =>
+    programme.colourways.flatMap((c) => [monthQuestion(programme, month, c), readingsQuestion(programme, month, c)]),
+  );
   return [
+    ...(atHand ?? []),
+    packetsQuestion(programme, first),
     figuresQuestion(programme),
     stockQuestion(programme, packetsAhead(programme, today)),
-    packetsQuestion(programme, first),
     clothQuestion(programme),
     ...programme.colourways.filter((c) => c.pools.size > 0).map((c) => scatterQuestion(c.id)),
     costQuestion(first),
     ...others.map((id) => packetsQuestion(programme, id)),
-    ...programme.months
-      .filter((month) => handsOut(programme, month))
-      .flatMap((month) =>
-        programme.colourways.flatMap((c) => [monthQuestion(programme, month, c), readingsQuestion(programme, month, c)]),
-      ),
+    ...months.flat(),
   ];
 }

@@ -39,6 +39,8 @@ export interface Acting {
   fromReplica?: boolean;
 }
 export const acting = new AsyncLocalStorage<Acting>();
+/** Work that a request set off, and that goes on when it has been answered: nobody's. */
+export const asNobody = <T>(work: () => T): T => acting.run(undefined as unknown as Acting, work);
 
 // One round trip for both: the simple protocol takes no parameters, so what is written in is an id or nothing.
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;

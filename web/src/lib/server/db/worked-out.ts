@@ -12,6 +12,11 @@ export async function findWorkedOut(db: pg.ClientBase, name: Buffer, now: Date):
   return (await db.query<{ body: Buffer }>(GET, [name, now])).rows[0]?.body;
 }
 
+/** Whether there is a result under that name. */
+export async function isWorkedOut(db: pg.ClientBase, name: Buffer): Promise<boolean> {
+  return (await db.query('select from worked_out where name = $1', [name])).rowCount! > 0;
+}
+
 const PUT = `
   insert into worked_out (organisation_id, name, body, used_at) values (current_organisation(), $1, $2, $3)
   on conflict (organisation_id, name) do update set body = excluded.body, used_at = excluded.used_at`;

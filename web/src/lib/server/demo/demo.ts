@@ -13,7 +13,8 @@ import { putDemoAccount, putMember } from '../db/accounts';
 import { acting, asOrganisation, atTheDoor } from '../db/pool';
 import { demoAhead, demoAt, rosterAt } from './demo-year';
 import { liveDemo, withSlip } from './demo-running';
-import { storeNew } from '../programme/programmes';
+import { workAheadOf } from '../planner/ahead';
+import { programmesOf, storeNew } from '../programme/programmes';
 import { changeRosterIn } from '../participants/roster';
 
 export const DEMO_ORGANISATION = '00000000-0000-4000-8000-000000000001';
@@ -40,6 +41,7 @@ export async function loadDemo(fresh: boolean): Promise<void> {
   });
   const owner = { account: DEMO_OWNER.id, looksOnly: false };
   await acting.run(owner, () => asOrganisation(DEMO_ORGANISATION, (db) => loadIn(db, fresh)));
+  for (const { slug } of await programmesOf(DEMO_ORGANISATION)) workAheadOf(DEMO_ORGANISATION, slug);
 }
 
 async function loadIn(db: pg.ClientBase, fresh: boolean): Promise<void> {

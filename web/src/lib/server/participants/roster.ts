@@ -20,6 +20,7 @@ import {
 import { freeUnfitting } from '../db/kits';
 import { asOrganisation } from '../db/pool';
 import { keepRecord, leaveNoTrace, noteDeed } from '../db/records';
+import { workAheadOf } from '../planner/ahead';
 import { addRevision, findProgramme, lockProgramme, programmeId, type StoredProgramme } from '../db/programmes';
 import { linkHash, linkKey } from '../participant-page/private-link';
 import { asCounted } from './roster-counts';
@@ -113,6 +114,7 @@ export async function changeRosterIn(
   await freeUnfitting(db, slug, ids, reading.programme.kits.kind);
   await keepLinks(db, { organisation, slug, people: await somePeople(db, slug, ids) });
   const tally = await tallyPeople(db, slug);
+  workAheadOf(organisation, slug);
   return { kind: 'saved', revision: await followRoster(db, stored, tally), tally };
 }
 

@@ -1,22 +1,24 @@
-/** Plans that take seconds are made in a thread, one after another, so that everybody else is answered meanwhile. */
+/**
+ * Plans that take seconds are made in threads, one after another in each, so that everybody else is answered meanwhile: one for whoever waits, and one that
+ * works ahead and yields the processor to all others.
+ */
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { Worker } from 'node:worker_threads';
 import type { ProgrammeFile } from '@aggrega/core/programme';
-import { spokenNow, spokenTag } from '@aggrega/core/words';
+import { spokenTag } from '@aggrega/core/words';
 import { LRUCache } from 'lru-cache';
 import { doJob, type PlanDone, type PlanJob } from './jobs';
-
-type Answer = { id: number } & ({ done: PlanDone } | { failed: string });
-
-const waiting = new Map<number, { resolve: (done: PlanDone) => void; reject: (error: Error) => void }>();
-let thread: Worker | undefined;
-let asked = 0;
+import { PlanningThread } from './planning-thread';
 
 const script = () => join(dirname(process.argv[1] ?? '.'), 'planner.mjs');
-/** Whether there is a thread to plan in, and nobody waits for it. Where the application was not built, as in tests of its functions, there is none. */
-export const isFree = (): boolean => waiting.size === 0 && existsSync(script());
+const prompt = new PlanningThread(script, false);
+const ahead = new PlanningThread(script, true);
+
+/** Whether there are threads to plan in. Where the application was not built, as in tests of its functions, there are none. */
+export const hasThreads = (): boolean => existsSync(script());
+/** Whether there is a thread to plan in, and nobody waits for it. */
+export const isFree = (): boolean => prompt.waiting === 0 && hasThreads();
 
 let code: string | undefined;
 /** Tells the code that plans from any other. */
@@ -42,36 +44,10 @@ export async function planned(job: PlanJob): Promise<PlanDone> {
 }
 
 /** Made by the thread. Where the application was not built, as in tests of its functions, it is done at once. */
-async function made(job: PlanJob): Promise<PlanDone> {
-  if (!thread && !existsSync(script())) return doJob(job);
-  thread ??= started(script());
-  const id = (asked += 1);
-  return new Promise((resolve, reject) => {
-    waiting.set(id, { resolve, reject });
-    thread!.postMessage({ id, job, language: spokenNow() });
-  });
-}
+const made = async (job: PlanJob): Promise<PlanDone> => (hasThreads() ? prompt.done(job) : doJob(job));
 
-/** Ends the thread, at the end of the process. */
-export async function closePlanner(): Promise<void> {
-  await thread?.terminate();
-}
+/** What comes of a job that nobody waits for: whenever the processor has nothing else to do. */
+export const plannedAhead = async (job: PlanJob): Promise<PlanDone> => (hasThreads() ? ahead.done(job) : doJob(job));
 
-function started(script: string): Worker {
-  const worker = new Worker(script);
-  worker.on('message', (answer: Answer) => {
-    const asker = waiting.get(answer.id);
-    waiting.delete(answer.id);
-    if ('done' in answer) asker?.resolve(answer.done);
-    else asker?.reject(new Error(answer.failed));
-  });
-  const gone = (error?: unknown) => {
-    if (thread === worker) thread = undefined;
-    const reason = error instanceof Error ? error : new Error('the planning thread ended');
-    for (const { reject } of waiting.values()) reject(reason);
-    waiting.clear();
-  };
-  worker.on('error', gone);
-  worker.on('exit', () => gone());
-  return worker;
-}
+/** Ends the threads, at the end of the process. */
+export const closePlanner = async (): Promise<void> => void (await Promise.all([prompt.close(), ahead.close()]));

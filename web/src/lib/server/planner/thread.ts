@@ -1,7 +1,11 @@
 /** The planning thread: built into a file of its own, beside the application (see ask.ts). */
-import { parentPort } from 'node:worker_threads';
+import { constants, setPriority } from 'node:os';
+import { parentPort, workerData } from 'node:worker_threads';
 import { speak, type Language } from '@aggrega/core/words';
 import { doJob, type PlanJob } from './jobs';
+
+// On Linux this is the thread's own priority, not the process's.
+if ((workerData as { yields: boolean }).yields) setPriority(constants.priority.PRIORITY_LOW);
 
 parentPort!.on('message', ({ id, job, language }: { id: number; job: PlanJob; language: Language }) => {
   speak(language);

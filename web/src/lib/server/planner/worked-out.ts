@@ -14,9 +14,9 @@ import type { Ready } from '$lib/plan/server-answer';
 import type { YearAnswers, YearQuestion } from '$lib/plan/year-work';
 import { now } from '../clock';
 import { asOrganisation } from '../db/pool';
-import { findWorkedOut, putWorkedOut } from '../db/worked-out';
+import { findWorkedOut, isWorkedOut, putWorkedOut } from '../db/worked-out';
 import { log, said } from '../web/log';
-import { isFree, planned, plannerCode } from './ask';
+import { isFree, planned, plannedAhead, plannerCode } from './ask';
 
 /** Bytes that a house keeps in the database, and that a process holds in memory. */
 const IN_HOUSE = 12_000_000;
@@ -75,10 +75,22 @@ const underWay = new Map<string, Promise<string | undefined>>();
 
 /** The answer as text, worked out now if need be. Undefined where it cannot be worked out, or the planner fails: the page tries it itself. */
 export async function answerText(asked: Asked): Promise<string | undefined> {
-  const kept = await keptAnswerText(asked);
-  if (kept !== undefined) return kept;
+  return (await keptAnswerText(asked)) ?? once(asked, planned);
+}
+
+/** Works it out for whoever may ask one day; false where that is done already. */
+export async function workOutAhead(asked: Asked): Promise<boolean> {
+  const name = nameOf(asked);
+  if (underWay.has(placeOf(asked)) || held.has(placeOf(asked))) return false;
+  if (await asOrganisation(asked.organisation, (db) => isWorkedOut(db, name))) return false;
+  await once(asked, plannedAhead);
+  return true;
+}
+
+/** Two who ask at once wait for one plan. */
+async function once(asked: Asked, by: typeof planned): Promise<string | undefined> {
   const place = placeOf(asked);
-  const text = underWay.get(place) ?? madeAndKept(asked);
+  const text = underWay.get(place) ?? madeAndKept(asked, by);
   underWay.set(place, text);
   try {
     return await text;
@@ -87,10 +99,10 @@ export async function answerText(asked: Asked): Promise<string | undefined> {
   }
 }
 
-async function madeAndKept(asked: Asked): Promise<string | undefined> {
+async function madeAndKept(asked: Asked, by = planned): Promise<string | undefined> {
   const { organisation, document, question } = asked;
   const job = { kind: 'year', document: partAsked(document, question), question } as const;
-  const done = await planned(job).catch((error: unknown) => log('warn', 'the planner failed at a question', said(error)));
+  const done = await by(job).catch((error: unknown) => log('warn', 'the planner failed at a question', said(error)));
   if (!done || !('body' in done) || done.body === undefined) return undefined;
   const name = nameOf(asked);
   held.set(placeOf(asked), done.body);

@@ -27,6 +27,7 @@ import { readingOf } from '$lib/ask/reading';
 import { firstTimes, listReleases, type MonthRelease } from '../db/releases';
 import { asCounted, rosterFaults } from '../participants/roster-counts';
 import { packLater } from './packing';
+import { workAheadOf } from '../planner/ahead';
 
 /** All programmes of an organisation, those that were put aside among them. */
 export const programmesOf = (organisation: string): Promise<StoredProgramme[]> => asOrganisation(organisation, listProgrammes);
@@ -102,6 +103,7 @@ export async function saveChanges(
     // What was read of it to check it holds on for what is read back.
     const now = (await findProgramme(db, slug, frozen(counted)))!;
     packLater(organisation, now.id, now.revision);
+    workAheadOf(organisation, slug);
     return { kind: 'saved', revision: now.revision, updated: now.updated, document: now.document };
   });
 }
@@ -112,7 +114,9 @@ export type Imported = { kind: 'imported'; slug: string } | { kind: 'refused'; e
 export async function importProgramme(organisation: string, document: unknown): Promise<Imported> {
   const reading = readProgramme(document);
   if (!reading.ok) return { kind: 'refused', errors: reading.errors };
-  return { kind: 'imported', slug: await asOrganisation(organisation, (db) => storeNew(db, reading.file)) };
+  const slug = await asOrganisation(organisation, (db) => storeNew(db, reading.file));
+  workAheadOf(organisation, slug);
+  return { kind: 'imported', slug };
 }
 
 /** Stores a checked document under a slug of its title that is still free; resolves to the slug. */
