@@ -1,7 +1,6 @@
-// Runs a benchmark: node bench/run.mjs [construction|planner|account|casting|papers|head-count|recolour|people|pages|telephone|saves|ahead|load|checked-plans|compose]. Each prints figures and their ratios from one run.
+// Runs a benchmark: node bench/run.mjs [construction|planner|account|casting|eye|papers|head-count|recolour|people|pages|telephone|saves|ahead|load|checked-plans|compose]. Each prints figures and their ratios from one run.
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
@@ -17,9 +16,18 @@ for (const name of names) {
     process.exitCode ||= spawnSync(process.execPath, [here(`${name}.mjs`)], { stdio: 'inherit' }).status ?? 1;
     continue;
   }
-  const folder = mkdtempSync(join(tmpdir(), 'aggrega-bench-'));
+  // Where packages that are not bundled are found.
+  const folder = mkdtempSync(here('../node_modules/.aggrega-bench-'));
   const outfile = join(folder, 'bench.mjs');
-  await build({ entryPoints: [here(`${name}.ts`)], outfile, bundle: true, platform: 'node', format: 'esm', logLevel: 'error' });
+  await build({
+    entryPoints: [here(`${name}.ts`)],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    external: ['sharp'],
+    logLevel: 'error',
+  });
   process.exitCode ||=
     spawnSync(process.execPath, [outfile, here('../demo/allotment-year.aggrega.json')], { stdio: 'inherit' }).status ?? 1;
   rmSync(folder, { recursive: true });

@@ -38,7 +38,7 @@ if (
     // ajv is CommonJS and calls require for its own files only; esbuild resolves those, this serves the rest.
     banner: { js: "import { createRequire as requireOf } from 'node:module'; const require = requireOf(import.meta.url);" },
     // Reads files of its own.
-    external: ['pdfkit', 'fontkit'],
+    external: ['pdfkit', 'fontkit', 'sharp'],
     logLevel: 'error',
   });
 }

@@ -7,11 +7,13 @@ import { promisify } from 'node:util';
 import { library } from '@aggrega/core/block';
 import { readyCasts } from '@aggrega/core/fabric';
 import { newProgramme } from '@aggrega/core/running';
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { main } from './main';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 const demo = at('../../demo/allotment-year.aggrega.json');
+const photograph = at('../../demo/ladder-on-the-table.jpg');
 let folder: string;
 beforeAll(() => void (folder = mkdtempSync(join(tmpdir(), 'aggrega-cli-'))));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -57,6 +59,57 @@ describe('trace', () => {
     expect({ code: none.code, said: JSON.parse(none.out).errors[0].message }).toEqual({
       ...{ code: 1, said: 'this file isn’t an SVG drawing' },
     });
+  });
+});
+
+describe('read-picture', () => {
+  it('makes a block file of a photograph, which a programme takes; says what it cannot read', async () => {
+    // As telephones keep it: lying on its side, with a note to turn it.
+    const photo = join(folder, 'lying.jpg');
+    const lying = await sharp(photograph).rotate(-90).png().toBuffer();
+    await sharp(lying).withMetadata({ orientation: 6 }).jpeg({ quality: 90 }).toFile(photo);
+    const { code, out } = await aggrega('read-picture', photo);
+    const told = JSON.parse(out);
+    const ladder = library.find((b) => b.name === 'Jacob’s Ladder')!;
+    expect({ code, grid: told.block.grid, patches: told.block.patches.length, fabrics: told.fabrics.length }).toEqual({
+      ...{ code: 0, grid: ladder.grid, patches: ladder.patches.length, fabrics: 3 },
+    });
+    const straight = JSON.parse((await aggrega('read-picture', photograph)).out);
+    expect(Math.hypot(told.corners[0][0] - straight.corners[0][0], told.corners[0][1] - straight.corners[0][1])).toBeLessThan(
+      3,
+    );
+    const document = JSON.parse(readFileSync(demo, 'utf8'));
+    document.blocks.push({ id: 'seen', grid: told.block.grid, patches: told.block.patches });
+    expect((await aggrega('check', write('with-seen.json', document))).code).toBe(0);
+
+    const corners = straight.corners.map((c: number[]) => c.map(Math.round).join()).join(' ');
+    const set = JSON.parse((await aggrega('read-picture', photo, '--grid', '12x12', '--corners', corners)).out);
+    expect(set.block.grid).toEqual([12, 12]);
+    for (const wrong of [
+      ['--grid', '30x3'],
+      ['--corners', '1,1 2,2 3,3'],
+      ['--corners', '1,1 2,2 3,3 4,4'],
+    ])
+      expect(await aggrega('read-picture', photo, ...wrong)).toMatchObject({ code: 2 });
+  });
+
+  it('refuses what is no picture, is damaged, or is far too large or small, with a sentence', async () => {
+    const tiny = join(folder, 'tiny.png');
+    const vast = join(folder, 'vast.png');
+    const half = join(folder, 'half.jpg');
+    const plain = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#345' } });
+    await plain(20, 20).png().toFile(tiny);
+    await plain(9000, 9000).png().toFile(vast);
+    writeFileSync(half, (await plain(400, 400).jpeg().toBuffer()).subarray(0, 700));
+    const said = async (path: string) => {
+      const { code, out } = await aggrega('read-picture', path);
+      return [code, JSON.parse(out).errors[0].message];
+    };
+    expect(await said(demo)).toEqual([1, 'this file isn’t a JPEG, PNG or WebP picture']);
+    expect(await said(tiny)).toEqual([1, 'this picture is too small; it needs 64 pixels on each side']);
+    expect(await said(vast)).toEqual([1, 'this picture is too large; at most 50 million pixels']);
+    expect(await said(half)).toEqual([1, 'this picture is damaged; save it again and try once more']);
+    expect((await said(join(folder, 'nowhere.jpg')))[0]).toBe(1);
   });
 });
 

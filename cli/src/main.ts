@@ -13,6 +13,7 @@ import { packets } from './verbs/packets';
 import { pools } from './verbs/pools';
 import { quilt } from './verbs/quilt';
 import { sheet } from './verbs/sheet';
+import { readPicture } from './verbs/read-picture';
 import { trace } from './verbs/trace';
 import { words as said } from './words';
 
@@ -38,9 +39,13 @@ const verbs: Record<string, Verb> = {
   sheet,
 };
 
+/** Verbs that make a block of another kind of file. */
+const drawn: Record<string, (path: string, words: string[]) => unknown> = { trace, 'read-picture': readPicture };
+
 const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
   trace FILE.svg [--grid 4x4]
+  read-picture FILE.jpg [--grid 4x4] [--corners 'x,y x,y x,y x,y']
   compose FILE [--block L] [--quilt wall|lap|single|double|WxH] [--from 1-4] [--to 1-4] [--teach hst,geese]
       [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]
@@ -71,13 +76,15 @@ const terminal: Outlet = {
 export async function main(argv: string[], { print, complain }: Outlet = terminal): Promise<number> {
   const tell = (result: unknown) => print(`${JSON.stringify(result, null, 2)}\n`);
   const [name, path, ...words] = argv;
-  const verb = name !== undefined && Object.hasOwn(verbs, name) ? verbs[name] : undefined;
-  if ((!verb && name !== 'trace') || path === undefined || path.startsWith('-')) {
+  const of = <T>(all: Record<string, T>): T | undefined =>
+    name !== undefined && Object.hasOwn(all, name) ? all[name] : undefined;
+  const [verb, draws] = [of(verbs), of(drawn)];
+  if ((!verb && !draws) || path === undefined || path.startsWith('-')) {
     complain(USAGE);
     return 2;
   }
   try {
-    await tell(verb ? await verb(load(path), words) : trace(path, words));
+    await tell(verb ? await verb(load(path), words) : await draws!(path, words));
     return 0;
   } catch (error) {
     if (error instanceof UsageError) {

@@ -24,6 +24,15 @@ export const words = spoken('cli', {
   nothingStraightIsDrawn: 'nothing is drawn here: no shape and no line with straight edges',
   moreColoursThanLetters: (n: Said) => say`the drawing has ${n} colours; a block has 26 letters at most`,
 
+  // read-picture
+  pictureGridIs: (typed: Said) => say`--grid is squares across and down, up to 24x24, not '${typed}'`,
+  cornersAre: (typed: Said) =>
+    say`--corners is the block's four corners in pixels, clockwise from its top left, like '10,12 400,15 398,410 8,402', not '${typed}'`,
+  thisIsNoPicture: 'this file isn’t a JPEG, PNG or WebP picture',
+  thePictureIsTooSmall: (least: Said) => say`this picture is too small; it needs ${least} pixels on each side`,
+  thePictureIsTooLarge: 'this picture is too large; at most 50 million pixels',
+  thePictureIsDamaged: 'this picture is damaged; save it again and try once more',
+
   // account
   packet: (value: Said) => say`packet ${value}`,
 

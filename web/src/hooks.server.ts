@@ -5,6 +5,7 @@ import { acting, checkRole, closePool } from '$lib/server/db/pool';
 import { loadDemo } from '$lib/server/demo/demo';
 import { closePost } from '$lib/server/mail/post';
 import { closeStandIn } from '$lib/server/mail/stand-in';
+import { stopWorkingAhead } from '$lib/server/planner/ahead';
 import { closePlanner } from '$lib/server/planner/ask';
 import { checkSecret } from '$lib/server/participant-page/private-link';
 import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
@@ -34,7 +35,7 @@ export const init: ServerInit = async () => {
   if (process.env.AGGREGA_PART !== 'pages') startClockwork();
   process.once(
     'sveltekit:shutdown',
-    () => void stopClockwork().then(closePost).then(closeStandIn).then(closePlanner).then(closePool),
+    () => void stopClockwork().then(stopWorkingAhead).then(closePost).then(closeStandIn).then(closePlanner).then(closePool),
   );
 };
 

@@ -49,6 +49,13 @@ export class Ahead {
     this.#wake();
   }
 
+  /** Forgets all that waits, at the end of the process: pages work out for themselves what is left. */
+  stop(): void {
+    this.#houses.clear();
+    clearTimeout(this.#timer);
+    this.#timer = undefined;
+  }
+
   /** Takes the next house's next question; resolves to how long nothing is to do, undefined where nothing waits. */
   async turn(): Promise<number | undefined> {
     const at = performance.now();
@@ -95,11 +102,13 @@ export class Ahead {
       .catch((error: unknown) => log('warn', 'working ahead', said(error)))
       .then((wait) => {
         this.#working = false;
-        if (typeof wait !== 'number') return;
+        // Something may have been saved just as the turn ended.
+        const next = wait ?? (this.#houses.size > 0 ? 0 : undefined);
+        if (typeof next !== 'number') return;
         this.#timer = setTimeout(() => {
           this.#timer = undefined;
           this.#takeTurns();
-        }, wait);
+        }, next);
         this.#timer.unref();
       });
   }
@@ -114,6 +123,8 @@ async function questionsOf(organisation: string, slug: string) {
 }
 
 const ahead = new Ahead();
+
+export const stopWorkingAhead = (): void => ahead.stop();
 
 /** Works the programme out when it is left alone. Where the application was not built there is nothing to work with. */
 export function workAheadOf(organisation: string, slug: string): void {

@@ -10,6 +10,7 @@ export class PlanningThread {
   #yields: boolean;
   #worker: Worker | undefined;
   #asked = 0;
+  #closed = false;
   #waiting = new Map<number, { resolve: (done: PlanDone) => void; reject: (error: Error) => void }>();
 
   /** `yields`: works only while the processor has nothing else to do. */
@@ -25,6 +26,7 @@ export class PlanningThread {
 
   /** What comes of a job, in the language that is spoken now. Fails where the thread fails at it, or ends. */
   async done(job: PlanJob): Promise<PlanDone> {
+    if (this.#closed) throw new Error('the planning thread has ended');
     this.#worker ??= this.#started();
     const worker = this.#worker;
     const id = (this.#asked += 1);
@@ -34,7 +36,9 @@ export class PlanningThread {
     });
   }
 
+  /** Ends it for good, at the end of the process. */
   async close(): Promise<void> {
+    this.#closed = true;
     await this.#worker?.terminate();
   }
 

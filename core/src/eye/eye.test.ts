@@ -1,0 +1,233 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { chances } from '../../tests/made-pictures/chances';
+import { madeFabrics } from '../../tests/made-pictures/fabrics';
+import { conditions, madePicture } from '../../tests/made-pictures/picture';
+import { compared } from '../../tests/made-pictures/same-drawing';
+import { library, readBlock, tilingFaults } from '../block';
+import { likelyCorners } from './corners';
+import { gathered } from './colours';
+import { fromUnitSquare, inverse, shapeOf, taken, type Corners } from './homography';
+import { joinedParts } from './joining';
+import { Codes } from './codes';
+import { convexUnion, hullOf, shared } from './outlines';
+import { readPicture } from './read-picture';
+import { writeLab } from './pixels';
+import { toLab } from '../ink/colour-spaces';
+
+const block = (name: string) =>
+  readBlock(
+    library.find((b) => b.name === name)!,
+    '',
+  ).block;
+
+/** A photograph of a block, and what was photographed. */
+function photographed(
+  name: string,
+  seed: number,
+  { hard = 'fair' as 'clean' | 'fair' | 'hard', printed = 0, side = 560 } = {},
+) {
+  const by = chances(seed);
+  const drawn = block(name);
+  const fabrics = madeFabrics(by, { many: new Set(drawn.patches.map((p) => p.role)).size, apart: 14, printed });
+  const size = [side + 80, side] as const;
+  return { drawn, fabrics, made: madePicture(drawn, fabrics, conditions(by, hard, { size, fabrics }), by) };
+}
+
+const farthest = (a: Corners, b: Corners) => Math.max(...a.map(([x, y], i) => Math.hypot(x - b[i]![0], y - b[i]![1])));
+
+describe('a block in a photograph', () => {
+  it.each([
+    ['Shoo Fly', 4],
+    ['Ohio Star', 2],
+    ['Turnstile', 3],
+    ['Snowball', 8],
+    ['Cucumber Frame', 9],
+  ])('%s is read as it was drawn, at whatever tilt, in a lamp’s light', (name, seed) => {
+    const { drawn, fabrics, made } = photographed(name, seed);
+    const read = readPicture(made)!;
+    expect(farthest(read.corners, made.corners)).toBeLessThan(8);
+    expect(compared(read.block, drawn)).toMatchObject({ exact: true });
+    expect(read.fabrics).toHaveLength(fabrics.length);
+    expect(read.fabrics.map((f) => f.letter).join('')).toBe('ABCDEF'.slice(0, fabrics.length));
+  });
+
+  it('is read though its fabrics are printed, with the prints kept together', () => {
+    for (const [name, seed] of [
+      ['Shoo Fly', 3],
+      ['Birds in the Air', 4],
+    ] as const) {
+      const { drawn, fabrics, made } = photographed(name, seed, { printed: 1, side: 640 });
+      expect(fabrics.every((f) => f.pattern !== 'plain')).toBe(true);
+      const read = readPicture(made)!;
+      expect(read.fabrics).toHaveLength(fabrics.length);
+      expect(compared(read.block, drawn)).toMatchObject({ exact: true });
+    }
+  });
+
+  it('always tiles, whatever the picture shows', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: 1, max: 40 }), (seed, grain) => {
+        const by = chances(seed);
+        const [width, height] = [96, 80];
+        const data = new Uint8ClampedArray(width * height * 4).fill(255);
+        const heap = Array.from({ length: 200 }, () => by.whole(0, 255));
+        for (let i = 0; i < width * height; i += 1)
+          for (let k = 0; k < 3; k += 1)
+            data[4 * i + k] = heap[(Math.floor((i % width) / grain) * 7 + Math.floor(i / width / grain) * 13 + k) % 200]!;
+        const read = readPicture(
+          { width, height, data },
+          {
+            corners: [
+              [5, 4],
+              [90, 8],
+              [88, 76],
+              [3, 70],
+            ],
+            grid: [by.whole(1, 6), by.whole(1, 6)],
+          },
+        )!;
+        expect(tilingFaults(read.block)).toEqual([]);
+      }),
+      { numRuns: 5 },
+    );
+  });
+
+  it('is taken by the corners and the grid that somebody has set', () => {
+    const { drawn, made } = photographed('Shoo Fly', 21);
+    const read = readPicture(made, { corners: made.corners, grid: [3, 3] })!;
+    expect(read.corners).toBe(made.corners);
+    expect(read.block.grid).toEqual([3, 3]);
+    expect(compared(read.block, drawn).exact).toBe(true);
+    const strip: Corners = [
+      [0, 10],
+      [600, 10],
+      [600, 14],
+      [0, 14],
+    ];
+    expect(tilingFaults(readPicture(made, { corners: strip })!.block)).toEqual([]);
+    const line: Corners = [
+      [0, 0],
+      [10, 10],
+      [20, 20],
+      [30, 30],
+    ];
+    expect(readPicture(made, { corners: line })).toBeUndefined();
+  });
+
+  it('that fills the whole picture has the picture’s corners', () => {
+    const data = new Uint8ClampedArray(100 * 80 * 4).fill(120);
+    expect(likelyCorners({ width: 100, height: 80, data })).toEqual([
+      [0, 0],
+      [100, 0],
+      [100, 80],
+      [0, 80],
+    ]);
+  });
+});
+
+describe('what the eye stands on', () => {
+  const corner = fc.tuple(fc.double({ min: -20, max: 20, noNaN: true }), fc.double({ min: -20, max: 20, noNaN: true }));
+
+  it('a perspective takes the square’s corners where it is told, and back', () => {
+    fc.assert(
+      fc.property(corner, corner, corner, corner, (a, b, c, d) => {
+        const corners: Corners = [a, [100 + b[0], b[1]], [100 + c[0], 100 + c[1]], [d[0], 100 + d[1]]];
+        const there = fromUnitSquare(corners)!;
+        const back = inverse(there)!;
+        for (const [k, [x, y]] of (
+          [
+            [0, 0],
+            [1, 0],
+            [1, 1],
+            [0, 1],
+          ] as const
+        ).entries()) {
+          const [u, v] = taken(there, x, y);
+          expect(Math.hypot(u - corners[k]![0], v - corners[k]![1])).toBeLessThan(1e-6);
+          const [s, t] = taken(back, u, v);
+          expect(Math.hypot(s - x, t - y)).toBeLessThan(1e-6);
+        }
+      }),
+    );
+  });
+
+  it('knows a block that is wider than high from a square one that is tilted', () => {
+    const tilted = photographed('Shoo Fly', 31).made;
+    expect(Math.abs(Math.log(shapeOf(tilted.corners, tilted)))).toBeLessThan(0.14);
+    const wide = photographed('Cucumber Frame', 32).made;
+    expect(shapeOf(wide.corners, wide) / 1.5).toBeCloseTo(1, 0);
+  });
+
+  it('reckons colours as the colour library does', () => {
+    const lab = new Float32Array(3);
+    for (const [r, g, b] of [
+      [0, 0, 0],
+      [255, 255, 255],
+      [200, 30, 90],
+      [12, 140, 61],
+    ] as const) {
+      writeLab(lab, 0, r, g, b);
+      const d50 = toLab({ mode: 'rgb', r: r / 255, g: g / 255, b: b / 255 });
+      expect(Math.abs(lab[0]! - d50.l)).toBeLessThan(1.5);
+    }
+  });
+
+  it('gathers colours that are apart, and none of a single odd place', () => {
+    const by = chances(1);
+    const near = (l: number, a: number) => Array.from({ length: 300 }, () => [l + by.normal(), a + by.normal(), 0] as const);
+    const found = gathered([...near(30, 0), ...near(70, 0), ...near(50, 40), [99, -90, 90]], { most: 8, apart: 8 });
+    expect(found.map(([l, a]) => `${Math.round(l / 10)} ${Math.round(a / 10)}`).sort()).toEqual(['3 0', '5 4', '7 0']);
+  });
+
+  it('joins two patches only where they are one convex patch, and finds where they meet', () => {
+    const square = [
+      [0, 0],
+      [12, 0],
+      [12, 12],
+      [0, 12],
+    ] as const;
+    const beside = [
+      [12, 0],
+      [24, 0],
+      [24, 12],
+      [12, 12],
+    ] as const;
+    const lower = [
+      [12, 4],
+      [24, 4],
+      [24, 16],
+      [12, 16],
+    ] as const;
+    expect(hullOf(convexUnion(square, beside)!)).toHaveLength(4);
+    expect(convexUnion(square, lower)).toBeUndefined();
+    const met = shared(square, lower)!;
+    expect([met.from, met.to].map(String).sort()).toEqual(['12,12', '12,4']);
+    expect(
+      shared(square, [
+        [13, 0],
+        [24, 0],
+        [24, 12],
+      ]),
+    ).toBeUndefined();
+  });
+
+  it('leaves apart what the picture shows a seam between, and joins what it does not', () => {
+    const codes = new Codes(2, 4000);
+    const leaf = (x: number, label: number) => ({
+      points: [
+        [x, 0],
+        [x + 12, 0],
+        [x + 12, 12],
+        [x, 12],
+      ] as const,
+      counts: Float64Array.from([label === 0 ? 400 : 0, label === 1 ? 400 : 0]),
+    });
+    const leaves = [leaf(0, 0), leaf(12, 0), leaf(24, 1)];
+    const at = (bits: number) => joinedParts(leaves, codes, () => bits);
+    expect(at(-5)).toMatchObject({ parts: { length: 2 }, joined: [{ bits: -5 }] });
+    expect(at(30).parts).toHaveLength(3);
+    // Two fabrics stay apart whatever a valley says.
+    expect(at(-8).apart.map((m) => m.parts.length)).toEqual([2]);
+  });
+});

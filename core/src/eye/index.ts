@@ -1,0 +1,8 @@
+/** eye: blocks seen in photographs. Pixels in, data out; nothing here knows of files or pages. */
+export { likelyCorners } from './corners';
+export type { Corner, Corners } from './homography';
+export type { PictureBlock } from './picture-block';
+export type { Pixels } from './pixels';
+export { readPicture, type PictureReading } from './read-picture';
+export type { Grid } from './lattice';
+export type { Doubt } from './reading';
