@@ -1,7 +1,7 @@
 /** read-picture FILE: a photograph of a block as a block file, with what is in doubt. */
 import { readFileSync } from 'node:fs';
 import { blockDocument, gridText, type Point } from '@aggrega/core/block';
-import { readPicture as seen, type Corner, type Corners, type Grid } from '@aggrega/core/eye';
+import { isPicture, readPicture as seen, type Corner, type Corners, type Grid } from '@aggrega/core/eye';
 import { PlanError } from '@aggrega/core/programme';
 import sharp from 'sharp';
 import { readOptions, UsageError } from '../usage';
@@ -59,10 +59,7 @@ async function pixelsOf(path: string) {
   } catch (error) {
     throw refuse(said.theFileCannotBeRead((error as Error).message));
   }
-  const text = file.subarray(0, 12).toString('latin1');
-  // By what it begins with, so that nothing else is ever handed to a decoder.
-  if (!/^\xff\xd8\xff/.test(text) && !text.startsWith('\x89PNG\r\n\x1a\n') && !/^RIFF....WEBP/s.test(text))
-    throw refuse(said.thisIsNoPicture);
+  if (!isPicture(file)) throw refuse(said.thisIsNoPicture);
   try {
     const { data, info } = await sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
       .rotate()

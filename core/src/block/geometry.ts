@@ -141,3 +141,17 @@ function parted(polygon: Polygon): Polygon[] {
   }
   return [...loops, way];
 }
+
+/** The convex hull, clockwise on the screen, without collinear points. */
+export function hull(points: readonly Point[]): Polygon {
+  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  const half = (list: readonly Point[]) => {
+    const line: Point[] = [];
+    for (const p of list) {
+      while (line.length > 1 && cross(line.at(-2)!, line.at(-1)!, p) <= 0) line.pop();
+      line.push(p);
+    }
+    return line.slice(0, -1);
+  };
+  return [...half(sorted), ...half([...sorted].reverse())];
+}

@@ -9,6 +9,7 @@ export {
   crossProperly,
   doubleArea,
   gridText,
+  hull,
   locate,
   onSegment,
   pointText,

@@ -1,8 +1,8 @@
 /** Parts of a construction as pictures at their finished size. */
-import type { Drawing } from '../block';
+import { hull, type Drawing } from '../block';
 import type { Exact } from '../measure';
 import type { Construction } from './construct';
-import { extent, hull, type LaidPatch, type Picture } from './picture';
+import { extent, type LaidPatch, type Picture } from './picture';
 import type { UnitInBlock } from './units/unit-kind';
 
 /** Some patches of the block as they lie, at finished size, their box at the origin. */

@@ -1,13 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { doubleArea, type Point } from '../block';
+import { doubleArea, hull, type Point } from '../block';
 import { Exact } from '../measure';
 import { randomTiling } from '../../tests/random-block';
 import {
   balance,
   clothOf,
   extent,
-  hull,
   isConvex,
   laidDirection,
   pictureOf,

@@ -2,7 +2,7 @@
  * Parts of a drawing as pictures: true proportions, laid straight, at the origin. Everything is whole numbers of a tick whose real
  * length is exact, so that a unit is recognised at any size, turned, mirrored or on point without a rounding.
  */
-import { PER_CELL, cross, doubleArea, tidy, type Block, type Point, type Polygon } from '../block';
+import { PER_CELL, cross, doubleArea, hull, tidy, type Block, type Point, type Polygon } from '../block';
 import { Exact } from '../measure';
 
 /** A patch in ticks. `of` names the patches of the block that it shows: one, or several that are sewn as one piece. */
@@ -147,22 +147,4 @@ function greatest(a: number, b: number): number {
 export function isConvex(patches: readonly { points: Polygon }[]): boolean {
   const covered = patches.reduce((sum, p) => sum + Math.abs(doubleArea(p.points)), 0);
   return doubleArea(hull(patches.flatMap((p) => [...p.points]))) === covered;
-}
-
-/** The convex hull, clockwise on the screen, without collinear points. */
-export function hull(points: readonly Point[]): Polygon {
-  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
-  const half = (list: readonly Point[]) => {
-    const line: Point[] = [];
-    for (const p of list) {
-      while (line.length > 1) {
-        const [a, b] = [line.at(-2)!, line.at(-1)!];
-        if ((b[0] - a[0]) * (p[1] - a[1]) - (b[1] - a[1]) * (p[0] - a[0]) > 0) break;
-        line.pop();
-      }
-      line.push(p);
-    }
-    return line.slice(0, -1);
-  };
-  return [...half(sorted), ...half([...sorted].reverse())];
 }

@@ -1,8 +1,8 @@
 /** Unfinished sizes of parts: the checkpoint that every node of the seam tree carries (docs/craft.md, Checkpoints). */
-import type { Point, Polygon } from '../block';
+import { hull, type Point, type Polygon } from '../block';
 import { Exact, ratio } from '../measure';
 import { fillsItsBox } from './recognise';
-import { hull, pictureOf, pictureTick, type LaidPatch } from './picture';
+import { pictureOf, pictureTick, type LaidPatch } from './picture';
 
 export interface PartSize {
   w: Exact;

@@ -1,6 +1,7 @@
 /** The straight lines that cross a convex part without cutting a patch, and which of them to sew last. */
 import { heading } from './odd-seams';
-import { extent, hull, pictureOf, pictureText, straightened, type LaidPatch } from './picture';
+import { hull } from '../block';
+import { extent, pictureOf, pictureText, straightened, type LaidPatch } from './picture';
 
 /** Parts between parallel seams, from the left or from the top. */
 export interface Split {

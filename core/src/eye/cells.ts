@@ -2,7 +2,7 @@
 import { PER_CELL, type Point, type Polygon } from '../block';
 import { FINE, cellLines, partsOf, pieces, wholeCell, type CellPart } from './cell-lines';
 import type { Codes } from './codes';
-import { shared } from './outlines';
+import { shared, type Seam } from './outlines';
 import { NO_COLOUR, type Labels } from './labels';
 import type { Lattice } from './lattice';
 
@@ -60,7 +60,7 @@ export function toldBy(
   labels: Labels,
   lattice: Lattice,
   codes: Codes,
-  evidence?: (seam: { from: Point; to: Point }) => number,
+  evidence?: (seam: Seam) => number,
 ): { leaves: Leaf[]; bits: number } {
   const kinds = labels.colours.length;
   const counts = countedIn(labels, kinds, lattice);

@@ -1,8 +1,7 @@
 /** Where a block lies in a photograph: what differs from the ground around it, as four straight sides. */
-import { cross } from '../block';
+import { cross, hull } from '../block';
 import { between, gathered, nearestOf, type Colour } from './colours';
 import type { Corner, Corners } from './homography';
-import { hullOf } from './outlines';
 import { labOf, smaller, type LabPicture, type Pixels } from './pixels';
 
 /** Pixels to the longer side: to find the block, and then to find its sides well. */
@@ -26,7 +25,7 @@ export function likelyCorners(picture: Pixels): Corners {
     [0, h],
   ];
   if (thing.length < 0.02 * rough.width * rough.height) return whole;
-  const found = fourOf(hullOf(thing)).map(([x, y]): Corner => [x * by, y * by]);
+  const found = fourOf(hull(thing)).map(([x, y]): Corner => [x * by, y * by]);
   if (found.length < 4) return whole;
   return refined(picture, inOrder(found as unknown as Corners));
 }
@@ -55,7 +54,7 @@ function standsOut({ width, height, lab }: LabPicture): Uint8Array {
 /** The value that parts two heaps best (Otsu). */
 function split(values: Float32Array): number {
   const BINS = 64;
-  const most = Math.max(1, ...[0, 1, 2, 3].map((k) => values.reduce((m, v, i) => (i % 4 === k ? Math.max(m, v) : m), 0)));
+  const most = values.reduce((a, b) => Math.max(a, b), 1);
   const bins = new Array<number>(BINS).fill(0);
   for (const v of values) bins[Math.min(BINS - 1, Math.floor((v / most) * BINS))]! += 1;
   const total = values.length;
@@ -98,23 +97,23 @@ function largest(mask: Uint8Array, width: number, height: number): Corner[] {
 }
 
 /** The four corners of a convex outline that enclose most. */
-function fourOf(hull: readonly Corner[]): Corner[] {
+function fourOf(outline: readonly Corner[]): Corner[] {
   let best: Corner[] = [];
   let most = 0;
-  for (let i = 0; i < hull.length; i += 1)
-    for (let j = i + 2; j < hull.length; j += 1) {
+  for (let i = 0; i < outline.length; i += 1)
+    for (let j = i + 2; j < outline.length; j += 1) {
       const side = (from: number, to: number) => {
         let [far, at] = [0, from];
         for (let k = from; k < to; k += 1) {
-          const d = Math.abs(cross(hull[i]!, hull[j]!, hull[k % hull.length]!));
+          const d = Math.abs(cross(outline[i]!, outline[j]!, outline[k % outline.length]!));
           if (d > far) [far, at] = [d, k];
         }
-        return { far, corner: hull[at % hull.length]! };
+        return { far, corner: outline[at % outline.length]! };
       };
-      const [one, other] = [side(i + 1, j), side(j + 1, i + hull.length)];
+      const [one, other] = [side(i + 1, j), side(j + 1, i + outline.length)];
       if (one.far > 0 && other.far > 0 && one.far + other.far > most) {
         most = one.far + other.far;
-        best = [hull[i]!, one.corner, hull[j]!, other.corner];
+        best = [outline[i]!, one.corner, outline[j]!, other.corner];
       }
     }
   return best;

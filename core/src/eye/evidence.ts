@@ -48,12 +48,13 @@ const pooled = (bits: readonly number[]): number =>
         bits.reduce((sum, b) => sum + b, 0),
       );
 
-function remembered<T>(ask: (seam: Seam) => T): (seam: Seam) => T {
-  const known = new Map<string, T>();
+function remembered(ask: (seam: Seam) => number): (seam: Seam) => number {
+  const known = new Map<string, number>();
   return (seam) => {
     const name = [seam.from, seam.to].map(String).sort().join(' ');
-    if (!known.has(name)) known.set(name, ask(seam));
-    return known.get(name)!;
+    const bits = known.get(name) ?? ask(seam);
+    known.set(name, bits);
+    return bits;
   };
 }
 

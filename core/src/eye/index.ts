@@ -2,7 +2,7 @@
 export { likelyCorners } from './corners';
 export type { Corner, Corners } from './homography';
 export type { PictureBlock } from './picture-block';
-export type { Pixels } from './pixels';
+export { isPicture, type Pixels } from './pixels';
 export { readPicture, type PictureReading } from './read-picture';
 export type { Grid } from './lattice';
 export type { Doubt } from './reading';

@@ -12,10 +12,10 @@ export interface Labels {
 
 /** Colours that are told apart, and how far two of them are from each other at least: shades of one fabric in one light run together. */
 const MOST = 12;
+const APART = 8;
 export const NO_COLOUR = 255;
 /** Places on both sides of an edge are so far from each other at least. */
 const EDGE = 10;
-const APART = 8;
 
 /** `blur`: places to each side that run together first, so that a small print is one colour. */
 export function labelled(picture: LabPicture, blur: number): Labels {

@@ -1,5 +1,5 @@
 /** Outlines of convex patches: joined, and where two of them meet. */
-import { cross, doubleArea, type Point, type Polygon } from '../block';
+import { cross, doubleArea, hull, type Point, type Polygon } from '../block';
 
 export interface Seam {
   from: Point;
@@ -10,22 +10,8 @@ export const clockwise = (points: Polygon): Polygon => (doubleArea(points) < 0 ?
 
 /** The outline of both together, where that is convex. */
 export function convexUnion(a: Polygon, b: Polygon): Polygon | undefined {
-  const hull = hullOf([...a, ...b]);
-  return doubleArea(hull) === doubleArea(a) + doubleArea(b) ? hull : undefined;
-}
-
-/** The convex hull, clockwise on the screen (Andrew's monotone chain). */
-export function hullOf(points: readonly Point[]): Point[] {
-  const sorted = [...points].sort((p, q) => p[0] - q[0] || p[1] - q[1]);
-  const half = (all: readonly Point[]) => {
-    const chain: Point[] = [];
-    for (const p of all) {
-      while (chain.length > 1 && cross(chain.at(-2)!, chain.at(-1)!, p) <= 0) chain.pop();
-      chain.push(p);
-    }
-    return chain.slice(0, -1);
-  };
-  return [...half(sorted), ...half([...sorted].reverse())];
+  const both = hull([...a, ...b]);
+  return doubleArea(both) === doubleArea(a) + doubleArea(b) ? both : undefined;
 }
 
 /** The piece of outline that two convex polygons share. */

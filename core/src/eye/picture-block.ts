@@ -3,7 +3,7 @@ import { formatHex } from '../ink/colour-spaces';
 import type { Block } from '../block';
 import type { Doubt, Reading } from './reading';
 
-export const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
+const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
 export interface PictureBlock {
   block: Block;

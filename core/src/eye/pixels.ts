@@ -5,6 +5,12 @@ export interface Pixels {
   data: Uint8ClampedArray;
 }
 
+/** Whether a file is a JPEG, PNG or WebP, by what it begins with: nothing else is ever handed to a decoder. */
+export function isPicture(file: Uint8Array): boolean {
+  const text = String.fromCharCode(...file.subarray(0, 12));
+  return /^\xff\xd8\xff/.test(text) || text.startsWith('\x89PNG\r\n\x1a\n') || /^RIFF....WEBP/s.test(text);
+}
+
 /** A picture of which every place has a colour in CIELAB (D65, L* from 0 to 100): three numbers each, row by row. */
 export interface LabPicture {
   width: number;

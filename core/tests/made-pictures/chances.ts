@@ -1,4 +1,6 @@
-/** Numbers as if thrown, the same for the same seed in every run (mulberry32). */
+import { seeded } from '../../src/measure';
+
+/** Numbers as if thrown, the same for the same seed in every run. */
 export interface Chances {
   /** From 0 up to 1. */
   next(): number;
@@ -10,13 +12,7 @@ export interface Chances {
 }
 
 export function chances(seed: number): Chances {
-  let state = seed >>> 0;
-  const next = () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
-  };
+  const next = seeded(seed);
   const between = (least: number, most: number) => least + next() * (most - least);
   return {
     ...{ next, between },

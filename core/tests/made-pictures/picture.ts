@@ -61,13 +61,13 @@ export function madePicture(block: Block, fabrics: readonly MadeFabric[], of: Co
       const bent = 1 + of.lens * (dx * dx + dy * dy);
       const [across0, down0] = taken(back, centre[0] + dx * far * bent, centre[1] + dy * far * bent);
       const inside = across0 >= 0 && across0 < 1 && down0 >= 0 && down0 < 1;
-      const [u, v] = [across0, down0].map((n) =>
-        Math.max(0, Math.min(1 - 1e-9, n * (1 + 2 * of.allowance) - of.allowance)),
-      ) as [number, number];
+      // Beyond its edge the block's outer patches go on, with their print.
+      const [u, v] = [across0, down0].map((n) => n * (1 + 2 * of.allowance) - of.allowance) as [number, number];
       let colour: Rgb = of.ground;
       let shade = 1;
       if (inside) {
-        const at = Math.floor(v * SIDE) * SIDE + Math.floor(u * SIDE);
+        const [column, row] = [u, v].map((n) => Math.max(0, Math.min(SIDE - 1, Math.floor(n * SIDE)))) as [number, number];
+        const at = row * SIDE + column;
         const i = patch[at]!;
         const fabric = fabricOf[i]!;
         colour = inked(fabric, u + shift[i]![0], v + shift[i]![1]) ? fabric.ink : fabric.ground;

@@ -1,10 +1,11 @@
 /** Photos of fabrics and of sheets: checked, made small and clean, read, and kept. */
 import { words } from './words';
+import { isPicture } from '@aggrega/core/eye';
 import { readPhoto, type PhotoReading } from '@aggrega/core/fabric';
 import type { NotePicture } from '@aggrega/core/programme';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
-import { cleanPicture, isPicture } from '../participant-page/pictures';
+import { cleanPicture } from '../participant-page/pictures';
 import { bytesOf } from '../files/store';
 import { findPhoto, insertPhoto } from '../db/swatches';
 import { asOrganisation } from '../db/pool';
@@ -57,8 +58,7 @@ const nameOf = (jpeg: Buffer) => createHash('sha256').update(jpeg).digest('hex')
 /** The picture alone, the right way up, its middle square; nothing else that the file held. */
 async function clean(sent: Uint8Array): Promise<{ jpeg: Buffer; pixels: Uint8Array } | { refused: string }> {
   if (sent.length === 0) return { refused: words.theFileIsEmptyChoose };
-  // By what it begins with, so that nothing else is ever handed to a decoder.
-  if (!isPicture(Buffer.from(sent.subarray(0, 12)))) return { refused: words.thisIsAFileOf };
+  if (!isPicture(sent)) return { refused: words.thisIsAFileOf };
   const open = () => sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'warning', pages: 1 });
   try {
     const { width, height } = await open().metadata();

@@ -1,5 +1,6 @@
 /** Pictures of what people have sewn: made small and clean; nothing else that the file held is kept, no place and no time. */
 import { words } from './words';
+import { isPicture } from '@aggrega/core/eye';
 import sharp from 'sharp';
 
 const MOST_PIXELS = 50_000_000;
@@ -9,7 +10,7 @@ const KEPT = 1200;
 /** The picture alone, the right way up; or why it cannot be taken, as a sentence. */
 export async function cleanPicture(sent: Uint8Array): Promise<{ jpeg: Buffer } | { refused: string }> {
   if (sent.length === 0) return { refused: words.theFileIsEmptyChoose };
-  if (!isPicture(Buffer.from(sent.subarray(0, 12)))) return { refused: words.thisIsAFileOf };
+  if (!isPicture(sent)) return { refused: words.thisIsAFileOf };
   try {
     const jpeg = await sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 })
       .rotate()
@@ -22,10 +23,4 @@ export async function cleanPicture(sent: Uint8Array): Promise<{ jpeg: Buffer } |
   } catch {
     return { refused: words.thisPictureIsDamagedOr };
   }
-}
-
-/** JPEG, PNG or WebP by its first bytes. */
-export function isPicture(head: Buffer): boolean {
-  const text = head.toString('latin1');
-  return /^\xff\xd8\xff/.test(text) || text.startsWith('\x89PNG\r\n\x1a\n') || /^RIFF....WEBP/s.test(text);
 }
