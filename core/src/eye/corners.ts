@@ -1,5 +1,5 @@
 /** Where a block lies in a photograph: what differs from the ground around it, as four straight sides. */
-import { cross, hull } from '../block';
+import { cross, doubleArea, hull } from '../block';
 import { between, gathered, nearestOf, type Colour } from './colours';
 import type { Corner, Corners } from './homography';
 import { labOf, smaller, type LabPicture, type Pixels } from './pixels';
@@ -16,7 +16,6 @@ const LEAST = 7;
 export function likelyCorners(picture: Pixels): Corners {
   const { picture: rough, by } = smaller(picture, ROUGH);
   const lab = labOf(rough);
-  const thing = largest(standsOut(lab), rough.width, rough.height);
   const [w, h] = [picture.width, picture.height];
   const whole: Corners = [
     [0, 0],
@@ -24,31 +23,45 @@ export function likelyCorners(picture: Pixels): Corners {
     [w, h],
     [0, h],
   ];
-  if (thing.length < 0.02 * rough.width * rough.height) return whole;
-  const found = fourOf(hull(thing)).map(([x, y]): Corner => [x * by, y * by]);
-  if (found.length < 4) return whole;
+  const { far, limits } = standsOut(lab);
+  let best: { corners: Corner[]; score: number } | undefined;
+  for (const limit of limits) {
+    const thing = largest(
+      Uint8Array.from(far, (d) => Number(d > limit)),
+      rough.width,
+      rough.height,
+    );
+    if (thing.length < 0.02 * rough.width * rough.height) continue;
+    const outline = hull(thing);
+    const corners = fourOf(outline);
+    if (corners.length < 4) continue;
+    const score = Math.abs(doubleArea(corners)) / Math.abs(doubleArea(outline)) + LARGER * (thing.length / far.length);
+    if (!best || score > best.score) best = { corners, score };
+  }
+  if (!best) return whole;
+  const found = best.corners.map(([x, y]): Corner => [x * by, y * by]);
   return refined(picture, inOrder(found as unknown as Corners));
 }
 
-/** Which places differ from all that the rim shows. */
-function standsOut({ width, height, lab }: LabPicture): Uint8Array {
-  const colourAt = (x: number, y: number): Colour => {
-    const i = (y * width + x) * 3;
-    return [lab[i]!, lab[i + 1]!, lab[i + 2]!];
-  };
-  const rim = Math.max(2, Math.round(RIM * Math.min(width, height)));
-  const ground: Colour[] = [];
+/** Of two things that are as four-sided the larger is the block: the other is one of its fabrics. */
+const LARGER = 0.1;
+/** Beyond how many of the rim's own places something stands out, and by how many times their distance. */
+const ALMOST_ALL = 0.99;
+const BEYOND = 1.5;
+
+/** How far each place is from all that the rim shows, and from where on it may be the block: by what parts two heaps, and by the rim's own spread. */
+function standsOut({ width, height, lab }: LabPicture): { far: Float32Array; limits: number[] } {
+  const colourAt = (i: number): Colour => [lab[3 * i]!, lab[3 * i + 1]!, lab[3 * i + 2]!];
+  const edge = Math.max(2, Math.round(RIM * Math.min(width, height)));
+  const rim: number[] = [];
+  for (let y = 0; y < height; y += 1)
+    for (let x = 0; x < width; x += 1) if (Math.min(x, y, width - 1 - x, height - 1 - y) < edge) rim.push(y * width + x);
+  const colours = gathered(rim.map(colourAt), { most: 6, apart: 5 });
   const far = new Float32Array(width * height);
-  for (let y = 0; y < height; y += 1)
-    for (let x = 0; x < width; x += 1) if (Math.min(x, y, width - 1 - x, height - 1 - y) < rim) ground.push(colourAt(x, y));
-  const colours = gathered(ground, { most: 6, apart: 5 });
-  for (let y = 0; y < height; y += 1)
-    for (let x = 0; x < width; x += 1) {
-      const colour = colourAt(x, y);
-      far[y * width + x] = between(colour, colours[nearestOf(colour, colours)]!);
-    }
-  const limit = Math.max(LEAST, 0.5 * split(far));
-  return Uint8Array.from(far, (d) => Number(d > limit));
+  for (let i = 0; i < far.length; i += 1) far[i] = between(colourAt(i), colours[nearestOf(colourAt(i), colours)]!);
+  const own = Float32Array.from(rim, (i) => far[i]!).sort();
+  const spread = BEYOND * own[Math.floor(ALMOST_ALL * (own.length - 1))]!;
+  return { far, limits: [0.5 * split(far), spread].map((limit) => Math.max(LEAST, limit)) };
 }
 
 /** The value that parts two heaps best (Otsu). */

@@ -38,10 +38,10 @@ const nameOf = (seam: readonly Place[]) =>
     .sort()
     .join(' ');
 
-/** A seam that speaks for itself is believed; one that does not is asked with its images. */
+/** A place that clearly shows no seam is believed; any other is asked with its images. */
 const CLEAR = 8;
 const pooled = (bits: readonly number[]): number =>
-  Math.abs(bits[0]!) >= CLEAR
+  bits[0]! <= -CLEAR
     ? bits[0]!
     : Math.max(
         -CLEAR,

@@ -1,8 +1,10 @@
 /** eye: blocks seen in photographs. Pixels in, data out; nothing here knows of files or pages. */
 export { likelyCorners } from './corners';
 export type { Corner, Corners } from './homography';
+export { flipped } from './mending';
 export type { PictureBlock } from './picture-block';
 export { isPicture, type Pixels } from './pixels';
 export { readPicture, type PictureReading } from './read-picture';
 export type { Grid } from './lattice';
 export type { Doubt } from './reading';
+export { straightPixels } from './straighten';

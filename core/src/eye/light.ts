@@ -1,5 +1,6 @@
 /** Light evened out: what a lamp at the side or a window does to a block, taken back. */
 import { gathered, nearestOf, type Colour } from './colours';
+import { LeastSquares } from './equations';
 import type { LabPicture } from './pixels';
 
 const ROUNDS = 5;
@@ -27,18 +28,13 @@ export function evened(picture: LabPicture): LabPicture {
       // Wide at first, so that one fabric in two lights is one.
       { most: 8, apart: 16 - 2 * round },
     );
-    const system = Array.from({ length: TERMS }, (_, i) => Array.from({ length: TERMS }, (_, j) => (i === j ? 3 : 0)));
-    const right = new Array<number>(TERMS).fill(0);
+    const light = new LeastSquares(new Array<number>(TERMS).fill(3));
     for (const { terms, colour } of places) {
       const own = colours[nearestOf(colour, colours)]!;
       const off = Math.log((colour[0] + 16) / (own[0] + 16));
-      if (Math.abs(off) > FAR) continue;
-      for (let i = 0; i < TERMS; i += 1) {
-        right[i]! += terms[i]! * off;
-        for (let j = 0; j < TERMS; j += 1) system[i]![j]! += terms[i]! * terms[j]!;
-      }
+      if (Math.abs(off) <= FAR) light.add(terms, off);
     }
-    const [a, b, c, d, e] = solved(system, right) as [number, number, number, number, number];
+    const [a, b, c, d, e] = light.solved() as [number, number, number, number, number];
     for (let y = 0; y < height; y += 1)
       for (let x = 0; x < width; x += 1) {
         const i = (y * width + x) * 3;
@@ -58,19 +54,3 @@ const termsAt = (x: number, y: number): number[] => {
   const [u, v] = [2 * x - 1, 2 * y - 1];
   return [u, v, u * v, u * u - 1 / 3, v * v - 1 / 3];
 };
-
-/** Gaussian elimination; the system is positive definite. */
-function solved(system: number[][], right: number[]): number[] {
-  const n = right.length;
-  for (let i = 0; i < n; i += 1)
-    for (let j = i + 1; j < n; j += 1) {
-      const share = system[j]![i]! / system[i]![i]!;
-      for (let k = i; k < n; k += 1) system[j]![k]! -= share * system[i]![k]!;
-      right[j]! -= share * right[i]!;
-    }
-  for (let i = n - 1; i >= 0; i -= 1) {
-    for (let k = i + 1; k < n; k += 1) right[i]! -= system[i]![k]! * right[k]!;
-    right[i]! /= system[i]![i]!;
-  }
-  return right;
-}

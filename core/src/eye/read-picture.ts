@@ -1,7 +1,7 @@
 /** From a photograph of a block to its drawing. */
 import { blockOf, type PictureBlock } from './picture-block';
 import { likelyCorners } from './corners';
-import { shapeOf, type Corners } from './homography';
+import { fromUnitSquare, shapeOf, taken, type Corners } from './homography';
 import { evened } from './light';
 import type { Pixels } from './pixels';
 import type { Grid } from './lattice';
@@ -13,6 +13,8 @@ const SIDE = 480;
 
 export interface PictureReading extends PictureBlock {
   corners: Corners;
+  /** Where the block's outer seams meet, in pixels: within the corners of a block that is not set yet. */
+  edges: Corners;
 }
 
 /**
@@ -23,5 +25,7 @@ export function readPicture(picture: Pixels, known: { corners?: Corners; grid?: 
   const flat = straightened(picture, corners, SIDE, SIDE);
   if (!flat) return undefined;
   const reading = readPatches(evened(flat), { wide: shapeOf(corners, picture), grid: known.grid });
-  return { corners, ...blockOf(reading) };
+  const there = fromUnitSquare(corners)!;
+  const edge = (x: number, y: number) => taken(there, ...reading.bend([x, y]));
+  return { corners, edges: [edge(0, 0), edge(1, 0), edge(1, 1), edge(0, 1)], ...blockOf(reading) };
 }

@@ -1,6 +1,7 @@
 /** A block read out of a picture that lies straight: its grid, its patches, and which of them are of one fabric. */
 import { PER_CELL, doubleArea, type Point, type Polygon } from '../block';
 import { toldBy } from './cells';
+import { bendOf, laidOn, type Bend } from './bend';
 import { Codes } from './codes';
 import type { Colour } from './colours';
 import { evidenceIn } from './evidence';
@@ -31,21 +32,27 @@ export interface Reading {
   /** The mean colours of the fabrics, what covers most first. */
   fabrics: readonly Colour[];
   doubts: readonly Doubt[];
+  /** Where the block's places lie in the picture. */
+  bend: Bend;
 }
 
 /** Bits for or against a seam that leave it in doubt. */
 const UNCLEAR = 7;
 
 /**
- * `picture`: in even light, of an even number of places to a side. `wide`: how many times as wide as high the block is, as far as that is known; `grid`: where
+ * `photographed`: in even light, of an even number of places to a side. `wide`: how many times as wide as high the block is, as far as that is known; `grid`: where
  * somebody has said it.
  */
-export function readPatches(picture: LabPicture, { wide = 1, grid }: { wide?: number; grid?: Grid } = {}): Reading {
-  const small = halved(picture);
-  const labels = labelled(small, 2);
-  const codes = new Codes(labels.colours.length, small.width * small.height);
-  const lattice = bestLattice(labels, codes, grid ? [grid] : gridsOf(wide));
-  const { columns, rows } = lattice;
+export function readPatches(photographed: LabPicture, { wide = 1, grid }: { wide?: number; grid?: Grid } = {}): Reading {
+  const first = labelled(halved(photographed), 2);
+  const firstCodes = new Codes(first.colours.length, first.width * first.height);
+  const found = bestLattice(first, firstCodes, grid ? [grid] : gridsOf(wide));
+  const { columns, rows } = found;
+  const bend = bendOf(photographed, found, toldBy(first, found, firstCodes).leaves, first.colours);
+  const picture = laidOn(photographed, bend);
+  const labels = labelled(halved(picture), 2);
+  const codes = new Codes(labels.colours.length, labels.width * labels.height);
+  const lattice = { columns, rows, margin: 0 };
   const share = (point: Point) => shareOf(lattice, point);
   const evidence = evidenceIn(picture, labels, lattice, toldBy(labels, lattice, codes).leaves);
   const { leaves } = toldBy(labels, lattice, codes, evidence);
@@ -61,7 +68,7 @@ export function readPatches(picture: LabPicture, { wide = 1, grid }: { wide?: nu
     ...apart.filter((m) => unclear(m) && of[m.parts[0]] === of[m.parts[1]]).map((m) => ({ ...m, drawn: true })),
     ...joined.filter((m) => unclear(m) && onGrid(m)).map((m) => ({ ...m, drawn: false })),
   ].map(({ from, to, drawn }) => ({ from, to, drawn }));
-  return { grid: [columns, rows], patches, fabrics, doubts };
+  return { grid: [columns, rows], patches, fabrics, doubts, bend };
 }
 
 /** Between corners of squares: where patchwork has its seams, and a part of a square need not. */

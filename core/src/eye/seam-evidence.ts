@@ -97,7 +97,9 @@ const CHANCE = 2.5;
 
 /** Bits that a valley speaks for a seam, or against it, where seams are so deep. */
 export function seamBits({ depth, spread }: Valley, seams: number): number {
-  const bits = (2 * Math.min(depth, seams) * seams - seams ** 2) / (2 * spread ** 2) / Math.LN2;
+  // A seam may be up to twice as deep as the others: as deep as it is seen, then.
+  const deep = Math.max(seams, Math.min(depth, 2 * seams));
+  const bits = (2 * Math.min(depth, deep) * deep - deep ** 2) / (2 * spread ** 2) / Math.LN2;
   return Math.max(AGAINST, Math.min(MOST, bits - CHANCE));
 }
 

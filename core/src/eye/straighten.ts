@@ -1,16 +1,16 @@
 /** A block as if it lay straight under the lens: cut out of a photograph by its four corners. */
 import { fromUnitSquare, taken, type Corners } from './homography';
-import { writeLab, type LabPicture, type Pixels } from './pixels';
+import { labOf, type LabPicture, type Pixels } from './pixels';
 
-/** The block in `width` by `height` places; undefined where the corners make no four-sided shape. Places beyond the picture show its edge. */
-export function straightened(picture: Pixels, corners: Corners, width: number, height: number): LabPicture | undefined {
+/** The block in `width` by `height` pixels; undefined where the corners make no four-sided shape. Places beyond the picture show its edge. */
+export function straightPixels(picture: Pixels, corners: Corners, width: number, height: number): Pixels | undefined {
   const there = fromUnitSquare(corners);
   if (!there) return undefined;
   // As many looks a place as the photograph has pixels for it, so that nothing small is picked out by chance.
   const span = (i: number, j: number) => Math.hypot(corners[i]![0] - corners[j]![0], corners[i]![1] - corners[j]![1]);
   const longest = Math.max(span(0, 1) / width, span(1, 2) / height, span(2, 3) / width, span(3, 0) / height);
   const looks = Math.max(1, Math.min(4, Math.round(longest)));
-  const lab = new Float32Array(width * height * 3);
+  const straight = new Uint8ClampedArray(width * height * 4);
   const { data } = picture;
   const [right, bottom] = [picture.width - 1, picture.height - 1];
   for (let y = 0; y < height; y += 1)
@@ -32,7 +32,13 @@ export function straightened(picture: Pixels, corners: Corners, width: number, h
           b += wa * data[a + 2]! + wb * data[a + across + 2]! + wc * data[a + down + 2]! + wd * data[a + down + across + 2]!;
         }
       const n = looks * looks;
-      writeLab(lab, (y * width + x) * 3, r / n, g / n, b / n);
+      straight.set([r / n, g / n, b / n, 255], (y * width + x) * 4);
     }
-  return { width, height, lab };
+  return { width, height, data: straight };
+}
+
+/** The same in CIELAB. */
+export function straightened(picture: Pixels, corners: Corners, width: number, height: number): LabPicture | undefined {
+  const straight = straightPixels(picture, corners, width, height);
+  return straight && labOf(straight);
 }

@@ -1,4 +1,4 @@
-<!-- Drawings to begin with: the starter library, a plain grid, or a file. -->
+<!-- Drawings to begin with: the starter library, a plain grid, a file, or a photo. -->
 <script lang="ts">
   import { words } from './words';
   import { blockDrawing, library, plainBlock, readBlock, readBlockDocument, type Block } from '@aggrega/core/block';
@@ -11,13 +11,16 @@
   interface Props {
     /** Letters that may be drawn with, each with its fabric's colour and name. */
     cast: ReadonlyMap<string, { colour: string; name: string }>;
-    onchoose: (block: Block) => void;
+    /** `underlay`: an address of the photo that it was drawn from, straight. */
+    onchoose: (block: Block, underlay?: string) => void;
   }
   let { cast, onchoose }: Props = $props();
   const colours = $derived(new Map([...cast].map(([letter, { colour }]) => [letter, colour])));
   const names = $derived(new Map([...cast].map(([letter, { name }]) => [letter, name])));
   let taking: Taking | undefined = $state.raw();
   let search = $state('');
+  /** Whether a block is read out of a photo. */
+  let photo = $state(false);
   let problems: { path: string; message: string }[] = $state.raw([]);
   const all = library.map((file) => ({ file, block: readBlock(file, '').block }));
   const found = $derived(
@@ -36,7 +39,7 @@
     const file = input.files?.[0];
     if (!file) return;
     const name = file.name.replace(/\.(block\.json|json|svg)$/i, '');
-    taking = undefined;
+    [taking, photo] = [undefined, false];
     problems = [];
     try {
       if (file.size > 2_000_000) throw new SyntaxError(words.largerThanABlockCan);
@@ -71,7 +74,21 @@
       onchange={(e) => void readFile(e.currentTarget)}
     /></label
   >
+  <button class="btn" aria-expanded={photo} onclick={() => ([photo, taking] = [!photo, undefined])}>{words.fromAPhoto}</button>
 </div>
+{#if photo}
+  {#await import('./PictureForm.svelte') then { default: PictureForm }}
+    <PictureForm
+      {colours}
+      {names}
+      ontake={(block, underlay) => {
+        photo = false;
+        onchoose(block, underlay);
+      }}
+      oncancel={() => (photo = false)}
+    />
+  {/await}
+{/if}
 {#if problems.length > 0}
   <div class="mt-3 border-l-4 border-madder pl-3" role="alert">
     <p class="font-semibold text-madder">{words.thatFileIsntABlock}</p>

@@ -8,6 +8,8 @@
     block: Block;
     drafter: Drafter;
     colours: ReadonlyMap<string, string>;
+    /** A photo that lies under the drawing, and how much of it shows through, from 0 to 1. */
+    underlay?: { address: string; share: number };
     label: string;
     lit: (patch: number) => boolean;
     onpatch: (patch: number | undefined) => void;
@@ -15,7 +17,7 @@
     unitAt: (at: Point) => ReadonlySet<number>;
     onchange: (block: Block, said: string) => void;
   }
-  let { block, drafter, colours, label, lit, onpatch, unitAt, onchange }: Props = $props();
+  let { block, drafter, colours, underlay, label, lit, onpatch, unitAt, onchange }: Props = $props();
 
   const PER = 12;
   const [w, h] = $derived([block.grid[0] * PER, block.grid[1] * PER]);
@@ -76,10 +78,12 @@
   onpointerleave={() => ((here = undefined), onpatch(undefined))}
   onpointerup={(e) => use(place(e), e.shiftKey)}
 >
+  {#if underlay}<image href={underlay.address} width={w} height={h} preserveAspectRatio="none" pointer-events="none" />{/if}
   {#each block.patches as patch, i (i)}
     <polygon
       points={points(patch.points)}
       fill={colours.get(patch.role) ?? 'var(--color-edge)'}
+      fill-opacity={underlay ? 1 - underlay.share : undefined}
       stroke="color-mix(in srgb, var(--color-ink) 45%, transparent)"
       stroke-width={line}
       stroke-linejoin="round"

@@ -2,7 +2,8 @@
   import { words } from './words';
   import { page } from '$app/state';
   import { Drafter } from './drafter.svelte';
-  import { begun, blockSvg, blockText, castable, redrawn } from './drawings';
+  import { begun, blockSvg, blockText, castable, freeId, redrawn } from './drawings';
+  import { layUnder, underlayOf } from './underlays.svelte';
   import { keepFile } from '$lib/look/keep-file';
   import { coloursOf, doubtsOf, workOut } from '$lib/frame/programme-view';
   import BlocksForm from './BlocksForm.svelte';
@@ -98,17 +99,23 @@
 
   const draw = (block: Block, said: string) => bench.saver.do(`${block.name}, ${said}`, redrawn(bench.saver.document, block));
   let adding = $state(false);
+  const underlay = $derived(entry && underlayOf(page.params.programme!, entry.block.id));
+  /** The photo that a drawing was read from stays under it; another drawing in its place takes it away. */
+  const lay = (block: string, address: string | undefined) =>
+    layUnder(page.params.programme!, block, address === undefined ? undefined : { address, share: 0.4 });
   const out = $derived(
     (page.data.releases as { month: string; state: string }[]).some((r) => r.month === month.id && r.state === 'released'),
   );
   /** One block more, after those that there are. */
-  function add(block: Block) {
+  function add(block: Block, underlay?: string) {
     adding = false;
+    lay(freeId(bench.saver.document, block.name), underlay);
     bench.saver.do(words.begun(month.name, block.name), begun(bench.saver.document, programme, month, block));
     chosen = month.blocks.length;
   }
-  function choose(block: Block) {
+  function choose(block: Block, underlay?: string) {
     shelf = false;
+    lay(entry?.block.id ?? freeId(bench.saver.document, block.name), underlay);
     if (!entry) bench.saver.do(words.begun(month.name, block.name), begun(bench.saver.document, programme, month, block));
     else {
       const changes = redrawn(bench.saver.document, { ...block, id: entry.block.id }, block.name);
@@ -171,6 +178,7 @@
             block={entry.block}
             {drafter}
             {colours}
+            {underlay}
             label={words.finished(entry.block.name, sheetBlock?.finished ?? '')}
             lit={(patch) => bench.isLit(cutOf(patch))}
             onpatch={(patch) => light(patch === undefined || !sheetBlock ? [] : [cutOf(patch)])}
@@ -178,6 +186,24 @@
             onchange={draw}
           />
         </div>
+        {#if underlay}
+          <div class="no-print mt-2 flex flex-wrap items-center gap-3 pl-9">
+            <label class="flex flex-1 items-center gap-2"
+              ><span class="text-note text-quiet">{words.photoUnderneath}</span>
+              <input
+                class="min-w-24 flex-1 accent-ink"
+                type="range"
+                min="0"
+                max="1"
+                step="0.05"
+                value={underlay.share}
+                oninput={(e) =>
+                  layUnder(page.params.programme!, entry.block.id, { ...underlay, share: e.currentTarget.valueAsNumber })}
+              /></label
+            >
+            <button class="link" onclick={() => lay(entry.block.id, undefined)}>{words.takeItAway}</button>
+          </div>
+        {/if}
         <p class="mt-2 pl-9" role="status">
           <b>{words.complete}</b>
           {words.patchesFabricsNoGapsOr(

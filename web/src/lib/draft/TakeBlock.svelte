@@ -4,6 +4,7 @@
   import { blockDrawing, gridText, PER_CELL, type Block } from '@aggrega/core/block';
   import { Exact } from '@aggrega/core/measure';
   import Picture from '$lib/look/Picture.svelte';
+  import PaintLetters from './PaintLetters.svelte';
   import SketchPicture from './SketchPicture.svelte';
   import type { Taking } from './taking.svelte';
 
@@ -84,32 +85,13 @@
     </div>
     <div>
       <h4 class="font-semibold">{drawing ? words.coloursAndLetters : words.lettersAndLetters}</h4>
-      <ul class="mt-2">
-        {#each taking.paints as paint, i (paint.id)}
-          {@const was = paint.letter ?? (paint.id === 'none' ? words.notColoured : words.colourNumber(i + 1))}
-          <li class="flex flex-wrap items-center gap-2 py-1">
-            {#if drawing}<span class="cloth inline-block size-8" style:background={paint.colour ?? '#ffffff'}></span>{/if}
-            <span class="min-w-24"
-              >{was}
-              <span class="text-note text-quiet">{words.patchesShare(paint.patches, Math.round(paint.share * 100))}</span></span
-            >
-            <label class="flex items-center gap-2"
-              ><span class="text-quiet">{words.becomes}</span>
-              <select
-                class="select w-auto"
-                aria-label={words.letterFor(was)}
-                value={taking.letters.get(paint.id)}
-                onchange={(e) => taking.give(paint.id, e.currentTarget.value)}
-              >
-                {#each names as [letter, name] (letter)}<option value={letter}>{letter} · {name}</option>{/each}
-              </select></label
-            >
-          </li>
-        {/each}
-      </ul>
-      {#each taking.merged as [letter, paints] (letter)}
-        <p class="mt-2 border-l-4 border-weld pl-3" role="status">{words.severalBecomeOne(paints.length, letter)}</p>
-      {/each}
+      <PaintLetters
+        paints={taking.paints}
+        letters={taking.letters}
+        {names}
+        swatches={drawing !== undefined}
+        ongive={(paint, letter) => taking.give(paint, letter)}
+      />
     </div>
   </div>
   <div class="mt-4 flex flex-wrap gap-2">

@@ -23,12 +23,10 @@ export function redrawn(file: ProgrammeFile, block: Block, name?: string): Chang
   ];
 }
 
-/** What to save to draw a month's first block, at the size that most blocks of the programme have. */
-export function begun(file: ProgrammeFile, programme: Programme, month: Month, block: Block): Change[] {
-  const sizes = programme.months.flatMap((m) => m.blocks.map((b) => formatLength(b.finished[0], programme.unit)));
-  const usual = sizes.sort((a, b) => sizes.filter((s) => s === b).length - sizes.filter((s) => s === a).length)[0];
+/** A name in the file that no block of it has yet, after what the block is called. */
+export function freeId(file: ProgrammeFile, name: string): string {
   const stem =
-    block.name
+    name
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '')
@@ -36,6 +34,14 @@ export function begun(file: ProgrammeFile, programme: Programme, month: Month, b
   const taken = new Set(file.blocks.map((b) => b.id));
   let id = stem;
   for (let n = 2; taken.has(id); n += 1) id = `${stem}-${n}`;
+  return id;
+}
+
+/** What to save to draw a month's first block, at the size that most blocks of the programme have. */
+export function begun(file: ProgrammeFile, programme: Programme, month: Month, block: Block): Change[] {
+  const sizes = programme.months.flatMap((m) => m.blocks.map((b) => formatLength(b.finished[0], programme.unit)));
+  const usual = sizes.sort((a, b) => sizes.filter((s) => s === b).length - sizes.filter((s) => s === a).length)[0];
+  const id = freeId(file, block.name);
   return [
     { path: `/blocks/${id}`, to: { ...blockFile({ ...block, id }) } },
     { path: `/months/${month.id}/blocks/${id}`, to: { block: id, finished: usual ?? (programme.unit === 'in' ? '12' : '30') } },

@@ -18,15 +18,6 @@ export class Taking {
   readonly letters: ReadonlyMap<string, string> = $derived.by(
     () => new Map([...likelyLetters(this.paints, this.colours), ...this.chosen]),
   );
-  /** Paints that become one letter, by the letter. */
-  readonly merged = $derived.by(() => {
-    const together = new Map<string, Paint[]>();
-    for (const paint of this.paints) {
-      const letter = this.letters.get(paint.id)!;
-      together.set(letter, [...(together.get(letter) ?? []), paint]);
-    }
-    return [...together].filter(([, paints]) => paints.length > 1);
-  });
   readonly block: Block | undefined = $derived.by(() => {
     if ('drawing' in this.source) return this.tracing && blockOfTracing(this.tracing, this.letters, this.source.name);
     const { block } = this.source;
@@ -56,7 +47,8 @@ export class Taking {
   }
 }
 
-function rolePaints(block: Block): Paint[] {
+/** A block's letters as paints. */
+export function rolePaints(block: Block): (Paint & { letter: string })[] {
   const shares = new Map(roleShares(block).map(({ role, share }) => [role, share]));
   return rolesOf(block).map((role) => ({
     ...{ id: role, letter: role, share: shares.get(role)! },

@@ -44,6 +44,40 @@ export const words = spoken('draft', {
   takeThisDrawing: 'Use this drawing',
   leaveIt: 'Cancel',
 
+  // PictureForm
+  fromAPhoto: 'From a photo…',
+  fromAPhotoHeading: 'A block from a photo',
+  layTheBlockFlat:
+    'Lay the block flat, in even light, on a table of another colour. Photograph it from above, with all four corners in the picture.',
+  putTheHandles: 'Put each handle on a corner of the block, at its outer seam or its cut edge.',
+  turnAQuarter: 'Turn a quarter',
+  anotherPhoto: 'Another photo',
+  openingThePhoto: 'Opening the photo…',
+  readingTheBlock: 'Reading the block…',
+  theReadingOverThePhoto: (patches: number) =>
+    say`The drawing over the photo: ${patches} ${plural(patches, { one: 'patch', other: 'patches' })}`,
+  asRead: (across: Said, down: Said) => say`The grid seems to be ${across} by ${down}. If it isn’t, type the right one.`,
+  gridSetTo: (across: Said, down: Said) => say`The grid is ${across} by ${down}, as you set it.`,
+  findTheGrid: 'Find it again',
+  seamsInDoubt: (n: number) =>
+    say`${n} ${plural(n, { one: 'seam is', other: 'seams are' })} hard to see. Click a yellow line: drawn through is a seam, dashed is none.`,
+  patchesInDoubt: (n: number) =>
+    say`${n} ${plural(n, { one: 'patch could be of', other: 'patches could each be of' })} another fabric: see the question marks.`,
+  nothingInDoubt:
+    'Compare the drawing with the photo before you use it: a seam between two pieces of the same print can be missed.',
+  aDoubtfulSeamDrawn: 'Hard to see: drawn as a seam. Take it out',
+  aDoubtfulSeamOpen: 'Hard to see: no seam drawn. Draw it',
+  aDoubtfulPatch: (letter: Said) => say`Which fabric this patch is, is hard to see. Give it ${letter}`,
+  photo: 'Photo',
+  drawing: 'Drawing',
+  howMuchDrawing: 'How much of the drawing lies over the photo',
+  fabricInHand: 'Fabric in hand',
+  clickAPatchToGiveIt: 'Click a patch to give it',
+  cornersMakeNoBlock: 'These four corners make no block. Move them apart.',
+  thatSeamStays: (why: Said) => say`Nothing was changed: ${why}.`,
+  photoUnderneath: 'Photo underneath',
+  takeItAway: 'Remove the photo',
+
   // CutList
   cutsForOneKit: 'Cuts for one kit',
   cut: 'Cut',

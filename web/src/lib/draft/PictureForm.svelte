@@ -1,0 +1,131 @@
+<!-- A block out of a photo: its corners, what was read between them, and what becomes of it. The photo stays on the device. -->
+<script lang="ts">
+  import { words } from './words';
+  import { blockDrawing, type Block } from '@aggrega/core/block';
+  import { Exact } from '@aggrega/core/measure';
+  import CornersPicture from '$lib/eye/CornersPicture.svelte';
+  import PhotoDrop from '$lib/eye/PhotoDrop.svelte';
+  import Picture from '$lib/look/Picture.svelte';
+  import PaintLetters from './PaintLetters.svelte';
+  import ReadingPicture from './ReadingPicture.svelte';
+  import { PictureTaking } from './picture-taking.svelte';
+  import { onDestroy, untrack } from 'svelte';
+
+  interface Props {
+    colours: ReadonlyMap<string, string>;
+    /** Each letter that may be drawn with, and the name of its fabric. */
+    names: ReadonlyMap<string, string>;
+    ontake: (block: Block, underlay: string | undefined) => void;
+    oncancel: () => void;
+  }
+  let { colours, names, ontake, oncancel }: Props = $props();
+  const taking = new PictureTaking(untrack(() => colours));
+  onDestroy(() => taking.close());
+  const { photo } = taking;
+  const MOST_SQUARES = 24;
+  const grid = $derived(taking.grid ?? taking.drawn?.grid);
+
+  function setGrid(axis: 0 | 1, input: HTMLInputElement) {
+    const n = Math.min(MOST_SQUARES, Math.max(1, Math.round(input.valueAsNumber) || 1));
+    input.value = String(n);
+    taking.grid = axis === 0 ? [n, grid![1]] : [grid![0], n];
+    void taking.read();
+  }
+  function turn() {
+    photo.turn();
+    if (taking.grid) taking.grid = [taking.grid[1], taking.grid[0]];
+    void taking.read();
+  }
+</script>
+
+<section
+  class="mt-4 border-y border-rule py-4"
+  aria-label={words.fromAPhotoHeading}
+  data-picture={taking.reading ? 'busy' : ''}
+>
+  <h3 class="text-head">{words.fromAPhotoHeading}</h3>
+  <p class="mt-1 max-w-prose text-quiet">{photo.address ? words.putTheHandles : words.layTheBlockFlat}</p>
+  {#if photo.trouble || taking.trouble}
+    <p class="mt-3 max-w-prose font-semibold text-madder" role="alert">{photo.trouble || taking.trouble}</p>
+  {/if}
+  {#if photo.address}
+    <div class="mt-4 grid grid-cols-[repeat(auto-fit,minmax(15rem,1fr))] gap-x-8 gap-y-6">
+      <div>
+        <CornersPicture {photo} onset={() => void taking.read()} />
+        <div class="mt-2 flex flex-wrap gap-2">
+          <button class="btn" onclick={turn}>{words.turnAQuarter}</button>
+          <button class="btn" onclick={() => photo.forget()}>{words.anotherPhoto}</button>
+        </div>
+        {#if grid}
+          <div class="mt-3 flex flex-wrap items-end gap-3">
+            {#each [0, 1] as const as axis (axis)}
+              <label class="block w-24"
+                ><span class="text-note text-quiet">{axis === 0 ? words.squaresAcross : words.squaresDown}</span>
+                <input
+                  class="input numeral"
+                  type="number"
+                  min="1"
+                  max={MOST_SQUARES}
+                  value={grid[axis]}
+                  onchange={(e) => setGrid(axis, e.currentTarget)}
+                /></label
+              >
+            {/each}
+          </div>
+          <p class="mt-1 text-note text-quiet">
+            {(taking.grid ? words.gridSetTo : words.asRead)(grid[0], grid[1])}
+            {#if taking.grid}<button
+                class="link"
+                onclick={() => {
+                  taking.grid = undefined;
+                  void taking.read();
+                }}>{words.findTheGrid}</button
+              >{/if}
+          </p>
+        {/if}
+      </div>
+      <div>
+        {#if taking.drawn && taking.straight}
+          <div class:opacity-50={taking.reading}><ReadingPicture {taking} /></div>
+        {/if}
+        {#if taking.reading}<p class="mt-2" role="status">{words.readingTheBlock}</p>{/if}
+      </div>
+      <div>
+        {#if taking.block}
+          <Picture
+            class="w-full"
+            drawing={blockDrawing(taking.block, [Exact.of(taking.block.grid[0]), Exact.of(taking.block.grid[1])])}
+            {colours}
+            label={words.asItWillBe(taking.block.patches.length)}
+          />
+          <p class="mt-1 text-note text-quiet">{words.asItWillBe(taking.block.patches.length)}</p>
+          {#if taking.seams.length > 0}<p class="mt-2">{words.seamsInDoubt(taking.seams.length)}</p>{/if}
+          {#if taking.patches.length > 0}<p class="mt-2">{words.patchesInDoubt(taking.patches.length)}</p>{/if}
+          {#if taking.seams.length + taking.patches.length === 0}<p class="mt-2">{words.nothingInDoubt}</p>{/if}
+          <h4 class="mt-4 font-semibold">{words.coloursAndLetters}</h4>
+          <PaintLetters
+            paints={taking.paints}
+            letters={taking.letters}
+            {names}
+            swatches
+            ongive={(paint, letter) => taking.give(paint, letter)}
+          />
+        {/if}
+      </div>
+    </div>
+  {:else if photo.opening}
+    <p class="mt-4" role="status">{words.openingThePhoto}</p>
+  {:else}
+    <div class="mt-4"><PhotoDrop onphoto={(file) => void taking.open(file)} /></div>
+  {/if}
+  <div class="mt-4 flex flex-wrap gap-2">
+    {#if photo.address}
+      <button
+        class="btn btn-primary"
+        disabled={!taking.block || taking.reading}
+        onclick={() => taking.block && ontake(taking.block, taking.handOver())}>{words.takeThisDrawing}</button
+      >
+    {/if}
+    <button class="btn" onclick={oncancel}>{words.leaveIt}</button>
+  </div>
+</section>

@@ -1,0 +1,71 @@
+/** A photo on the page: opened, shown, and its four corners, until they lie where they should. */
+import type { Corner, Corners } from '@aggrega/core/eye';
+import { Helper } from '$lib/ask/worker';
+import type { EyeOffers } from './eye.worker';
+import EyeWorker from './eye.worker?worker';
+import { words } from './words';
+
+export class Photo {
+  /** An address that the page can show; undefined until a photo is open. */
+  address: string | undefined = $state.raw();
+  width = $state(1);
+  height = $state(1);
+  corners: Corners | undefined = $state.raw();
+  opening = $state(false);
+  trouble = $state('');
+  #helper: Helper<EyeOffers> | undefined;
+  #opened = 0;
+
+  /** What the worker offers, about the photo that is open. */
+  get eye() {
+    this.#helper ??= new Helper<EyeOffers>(EyeWorker, () => {
+      this.#helper = undefined;
+      [this.opening, this.trouble] = [false, words.cannotLook];
+    });
+    return this.#helper.asked;
+  }
+
+  /** Opens a file in place of what was there. Whether it could be opened; what was not says why. */
+  async open(file: Blob): Promise<boolean> {
+    this.forget();
+    this.opening = true;
+    const turn = (this.#opened += 1);
+    const opened = await this.eye.open(file);
+    if (turn !== this.#opened) return false;
+    this.opening = false;
+    if ('trouble' in opened) {
+      this.trouble = opened.trouble;
+      return false;
+    }
+    [this.width, this.height, this.corners] = [opened.width, opened.height, opened.corners];
+    this.address = URL.createObjectURL(opened.shown);
+    return true;
+  }
+
+  /** Moves a corner, which stays within the photo. */
+  move(corner: number, [x, y]: Corner): void {
+    if (!this.corners) return;
+    const place: Corner = [Math.min(this.width, Math.max(0, x)), Math.min(this.height, Math.max(0, y))];
+    this.corners = this.corners.map((c, i) => (i === corner ? place : c)) as unknown as Corners;
+  }
+
+  /** The next corner becomes the top left one: the block stands a quarter turned. */
+  turn(): void {
+    if (!this.corners) return;
+    const [a, b, c, d] = this.corners;
+    this.corners = [d, a, b, c];
+  }
+
+  forget(): void {
+    if (this.address) URL.revokeObjectURL(this.address);
+    this.#opened += 1;
+    [this.address, this.corners, this.trouble, this.opening] = [undefined, undefined, '', false];
+  }
+
+  /** Forgets the photo and ends the worker, whatever it is working at. */
+  close(): void {
+    this.forget();
+    this.#helper?.close();
+    this.#helper = undefined;
+  }
+}
