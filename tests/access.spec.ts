@@ -16,7 +16,7 @@ const PARTS = {
     ...['roster', 'progress', 'calendar', 'kits', 'pickup', 'post', 'samples', 'forecast', 'money'].map((s) => `${P}/${s}`),
     ...['draft', 'sew', 'cut', 'cutting-room', 'cutter', 'sheet', 'kits', 'release'].map((s) => `${P}/months/m6/${s}`),
     `${P}/months/m12/draft`,
-    ...['', '/months/m1', '/gallery'].map((s) => `own${s}`),
+    ...['', '/months/m1', '/months/m1/layout', '/gallery'].map((s) => `own${s}`),
   ],
 };
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];

@@ -6,6 +6,7 @@ import { UsageError } from './usage';
 import { account } from './verbs/account';
 import { bolts } from './verbs/bolts';
 import { check } from './verbs/check';
+import { checkLayout } from './verbs/check-layout';
 import { compose } from './verbs/compose';
 import { constructVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
@@ -28,6 +29,7 @@ export type Verb = (loaded: Loaded, words: string[]) => unknown;
 
 const verbs: Record<string, Verb> = {
   check,
+  'check-layout': checkLayout,
   compose,
   construct: constructVerb,
   cut,
@@ -46,6 +48,7 @@ const USAGE = `usage: aggrega VERB FILE [options]
   check FILE
   trace FILE.svg [--grid 4x4]
   read-picture FILE.jpg [--grid 4x4] [--corners 'x,y x,y x,y x,y']
+  check-layout FILE --block ID [--month ID] [--colourway ID] [--corners 'x,y x,y x,y x,y'] PICTURE
   compose FILE [--block L] [--quilt wall|lap|single|double|WxH] [--from 1-4] [--to 1-4] [--teach hst,geese]
       [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]

@@ -33,6 +33,10 @@ export const words = spoken('cli', {
   thePictureIsTooLarge: 'this picture is too large; at most 50 million pixels',
   thePictureIsDamaged: 'this picture is damaged; save it again and try once more',
 
+  // check-layout
+  checkLayoutNeeds: 'check-layout needs --block ID, and after all options a picture',
+  noMonthSewsBlock: (id: Said) => say`no month sews block '${id}'`,
+
   // account
   packet: (value: Said) => say`packet ${value}`,
 

@@ -28,6 +28,7 @@ export {
 export { isLeaf, leaves, outermost, seamTree, unitsOf, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
 export { inchStyle, type Die, type BlockReading, type SewingStyle, type Sizing } from './style';
 export { unitKind, unitKinds } from './units';
+export { isBlockPart } from './units/block-part';
 export {
   marker,
   PER_SQUARE,

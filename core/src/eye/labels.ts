@@ -50,8 +50,8 @@ export function labelled(picture: LabPicture, blur: number): Labels {
   return { width, height, label, colours };
 }
 
-/** Each place the mean of the square around it, by running sums. */
-function smoothed({ width, height, lab }: LabPicture, blur: number): Float32Array {
+/** Each place the mean of the square around it, `blur` places to each side, by running sums: three numbers each. */
+export function smoothed({ width, height, lab }: LabPicture, blur: number): Float32Array {
   if (blur <= 0) return lab;
   let from = lab;
   for (const [step, line, count, lines] of [

@@ -31,6 +31,13 @@ export function inked({ pattern, repeat, turn }: MadeFabric, x: number, y: numbe
   }
 }
 
+/** A plain fabric of a colour, '#rrggbb'. */
+export function clothOf(colour: string): MadeFabric {
+  const { r, g, b } = toRgb(colour)!;
+  const ground = [r, g, b].map((n) => Math.round(n * 255)) as unknown as Rgb;
+  return { ground, ink: ground, pattern: 'plain', repeat: 0.03, turn: 0 };
+}
+
 export const hex = ([r, g, b]: Rgb) => formatHex({ mode: 'rgb', r: r / 255, g: g / 255, b: b / 255 });
 const differ = differenceCiede2000();
 /** The average of a fabric, as '#rrggbb'. */

@@ -39,15 +39,36 @@ export interface MadePicture extends Pixels {
   corners: Corners;
 }
 
+/** What lies at a place of the thing that is photographed, both from 0 to 1, and how light it is there; undefined where the table shows. */
+export type Scene = (x: number, y: number) => { colour: Rgb; shade: number } | undefined;
+
 export function madePicture(block: Block, fabrics: readonly MadeFabric[], of: Conditions, by: Chances): MadePicture {
-  const { width, height } = of;
-  const corners = projected(of, block.grid[0] / block.grid[1], by);
-  const back = inverse(fromUnitSquare(corners)!)!;
   const { patch, seam } = blockMap(block, of.seams[1]);
   const roles = [...new Set(block.patches.map((p) => p.role))].sort();
   const fabricOf = block.patches.map((p) => fabrics[roles.indexOf(p.role)]!);
-  // Each piece was cut from another place of its fabric.
-  const shift = block.patches.map(() => [by.next(), by.next()] as const);
+  const wide = block.grid[0] / block.grid[1];
+  return photographed(wide, of, by, () => {
+    // Each piece was cut from another place of its fabric.
+    const shift = block.patches.map(() => [by.next(), by.next()] as const);
+    return (x, y) => {
+      // Beyond its edge the block's outer patches go on, with their print.
+      const [u, v] = [x, y].map((n) => n * (1 + 2 * of.allowance) - of.allowance) as [number, number];
+      const [column, row] = [u, v].map((n) => Math.max(0, Math.min(SIDE - 1, Math.floor(n * SIDE)))) as [number, number];
+      const at = row * SIDE + column;
+      const i = patch[at]!;
+      const fabric = fabricOf[i]!;
+      const colour = inked(fabric, u + shift[i]![0], v + shift[i]![1]) ? fabric.ink : fabric.ground;
+      return { colour, shade: 1 - of.seams[0] * seam[at]! };
+    };
+  });
+}
+
+/** A photograph of a scene that is so many times as wide as high. `laid`: makes it, when its corners are known. */
+export function photographed(wide: number, of: Conditions, by: Chances, laid: () => Scene): MadePicture {
+  const { width, height } = of;
+  const corners = projected(of, wide, by);
+  const back = inverse(fromUnitSquare(corners)!)!;
+  const scene = laid();
   const lightAt = by.between(0, 2 * Math.PI);
   const [lx, ly] = [Math.cos(lightAt), Math.sin(lightAt)];
   const across = by.between(-0.2, 0.2);
@@ -59,20 +80,10 @@ export function madePicture(block: Block, fabrics: readonly MadeFabric[], of: Co
     for (let x = 0; x < width; x += 1) {
       const [dx, dy] = [(x - centre[0]) / far, (y - centre[1]) / far];
       const bent = 1 + of.lens * (dx * dx + dy * dy);
-      const [across0, down0] = taken(back, centre[0] + dx * far * bent, centre[1] + dy * far * bent);
-      const inside = across0 >= 0 && across0 < 1 && down0 >= 0 && down0 < 1;
-      // Beyond its edge the block's outer patches go on, with their print.
-      const [u, v] = [across0, down0].map((n) => n * (1 + 2 * of.allowance) - of.allowance) as [number, number];
-      let colour: Rgb = of.ground;
-      let shade = 1;
-      if (inside) {
-        const [column, row] = [u, v].map((n) => Math.max(0, Math.min(SIDE - 1, Math.floor(n * SIDE)))) as [number, number];
-        const at = row * SIDE + column;
-        const i = patch[at]!;
-        const fabric = fabricOf[i]!;
-        colour = inked(fabric, u + shift[i]![0], v + shift[i]![1]) ? fabric.ink : fabric.ground;
-        shade = 1 - of.seams[0] * seam[at]!;
-      } else shade = 1 + 0.06 * Math.sin((x * 0.13 + y * 0.02) * (900 / width)) * grain[(x >> 3) & 4095]!;
+      const [u, v] = taken(back, centre[0] + dx * far * bent, centre[1] + dy * far * bent);
+      const there = u >= 0 && u < 1 && v >= 0 && v < 1 ? scene(u, v) : undefined;
+      const colour = there?.colour ?? of.ground;
+      let shade = there?.shade ?? 1 + 0.06 * Math.sin((x * 0.13 + y * 0.02) * (900 / width)) * grain[(x >> 3) & 4095]!;
       const side = dx * lx + dy * ly;
       shade *= 1 + of.gradient * side;
       if (side > across) shade *= 1 - of.shadow * Math.min(1, (side - across) * 12);

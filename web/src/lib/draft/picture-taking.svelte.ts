@@ -86,11 +86,7 @@ export class PictureTaking {
     if (!read) return this.#forget();
     const { block, edges, fabrics, doubtfulSeams, doubtfulPatches } = read;
     const scale = STRAIGHT / Math.max(...block.grid);
-    const straight = await this.photo.eye.straight(
-      corners,
-      Math.round(block.grid[0] * scale),
-      Math.round(block.grid[1] * scale),
-    );
+    const straight = await this.photo.eye.straight(edges, Math.round(block.grid[0] * scale), Math.round(block.grid[1] * scale));
     if (!newest() || !straight) return;
     this.#forget();
     this.straight = URL.createObjectURL(straight);

@@ -41,7 +41,7 @@
 <div
   class="border border-dashed p-5 {over ? 'border-ink bg-edge' : 'border-rule'}"
   role="group"
-  aria-label={words.chooseAPhoto}
+  aria-label={words.photo}
   ondragover={(e) => {
     e.preventDefault();
     over = true;

@@ -1,5 +1,15 @@
 /** Pictures looked at off the page's own thread. One picture at a time, which never leaves the device. */
-import { likelyCorners, readPicture, straightPixels, type Corners, type Grid, type Pixels } from '@aggrega/core/eye';
+import {
+  checkLayout,
+  likelyCorners,
+  readPicture,
+  someOf,
+  straightPixels,
+  type Corners,
+  type Grid,
+  type Layout,
+  type Pixels,
+} from '@aggrega/core/eye';
 import { speak } from '@aggrega/core/words';
 import { expose } from 'comlink';
 import { openPicture, shown } from './opening';
@@ -24,6 +34,10 @@ async function straight(corners: Corners, width: number, height: number): Promis
   return pixels && shown(pixels);
 }
 
-const offered = { speak, open, read, straight };
+/** What lies where within the corners. `units`: those of the layout that were photographed; `colours`: by role. */
+const check = (corners: Corners, layout: Layout, units: readonly number[], colours: ReadonlyMap<string, string>) =>
+  picture && checkLayout(picture, someOf(layout, units), colours, { corners });
+
+const offered = { speak, open, read, straight, check };
 export type EyeOffers = typeof offered;
 expose(offered);

@@ -6,7 +6,7 @@
   import PaperChoice from '$lib/look/PaperChoice.svelte';
   import PaperView from '$lib/look/PaperView.svelte';
   import { keepPage } from '$lib/ask/keep-page';
-  import { READER } from './words';
+  import { LAYOUT, READER } from './words';
   import { onMount } from 'svelte';
   import Tools from '$lib/frame/Tools.svelte';
   import type { OwnPaper } from '$lib/server/participant-page/own-paper';
@@ -16,9 +16,9 @@
   let lit: string[] = $state.raw([]);
   /** Once opened, it is read without a connection too, step by step as well. */
   onMount(async () => {
-    const steps = `${page.url.pathname}/steps`;
-    await preloadCode(steps);
-    await keepPage(steps, `${steps}/__data.json`);
+    const also = ['steps', 'layout'].map((name) => `${page.url.pathname}/${name}`);
+    await Promise.all(also.map((path) => preloadCode(path)));
+    await keepPage(...also.flatMap((path) => [path, `${path}/__data.json`]));
   });
 </script>
 
@@ -27,6 +27,7 @@
 <header class="no-print mx-auto flex max-w-4xl flex-wrap items-center gap-2 px-4 pt-4">
   <a class="btn mr-auto" href="/p/{data.key}">{words.backToYourPage}</a>
   <a class="btn btn-primary" href="/p/{data.key}/months/{data.month}/steps">{READER.open}</a>
+  <a class="btn" href="/p/{data.key}/months/{data.month}/layout">{LAYOUT.open}</a>
   <a class="btn" href="{files}/sheet.pdf" download>{words.pdfA4}</a>
   <a class="btn" href="{files}/sheet.pdf?page=letter" download>{words.pdfUsLetter}</a>
   <a class="btn" href="{files}/sheet.txt" download>{words.text}</a>

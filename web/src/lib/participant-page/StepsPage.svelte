@@ -3,7 +3,7 @@
   import { words } from './words';
   import { keepPage } from '$lib/ask/keep-page';
   import StepReader from './StepReader.svelte';
-  import { READER } from './words';
+  import { LAYOUT, READER } from './words';
   import Tools from '$lib/frame/Tools.svelte';
   import { onMount } from 'svelte';
   import type { OwnPaper } from '$lib/server/participant-page/own-paper';
@@ -18,6 +18,7 @@
 <main id="page" tabindex="-1" class="mx-auto max-w-3xl px-4 pb-6">
   <header class="flex flex-wrap items-center gap-2 pt-4 pb-3">
     <h1 class="mr-auto text-lead">{data.name}</h1>
+    <a class="btn" href="{sheet}/layout">{LAYOUT.open}</a>
     <a class="btn" href={sheet}>{READER.sheet}</a>
     <Tools />
   </header>

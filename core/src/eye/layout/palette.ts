@@ -1,0 +1,43 @@
+/** How the fabrics look in this picture: as they are said to be, in the light that fell on them. */
+import { toRgb } from '../../ink/colour-spaces';
+import type { Colour } from '../colours';
+import { writeLab } from '../pixels';
+
+type Rgb = readonly [red: number, green: number, blue: number];
+
+/** What the fabrics would be under the camera's light, if they were as they are said to be. `colours`: '#rrggbb' by role; `shares`: how much each covers. */
+export class Palette {
+  #linear: Rgb[];
+
+  constructor(
+    colours: readonly string[],
+    readonly shares: readonly number[],
+  ) {
+    this.#linear = colours.map((text) => {
+      const { r, g, b } = toRgb(text)!;
+      return [linear(r), linear(g), linear(b)];
+    });
+  }
+
+  /**
+   * In the light that makes their mean `seen` (linear, from 0 to 1): each channel by one factor. The mean does not change when units are turned or exchanged, so the
+   * light is known before anything else is.
+   */
+  lit(seen: Rgb): Colour[] {
+    const said = [0, 1, 2].map((k) => this.#linear.reduce((sum, c, i) => sum + c[k]! * this.shares[i]!, 0));
+    const by = said.map((n, k) => Math.max(MOST_LESS, Math.min(MOST_MORE, seen[k]! / Math.max(n, 1e-3))));
+    return this.#linear.map((colour) => {
+      const lab = new Float32Array(3);
+      const [r, g, b] = colour.map((n, k) => 255 * gamma(Math.min(1, n * by[k]!))) as [number, number, number];
+      writeLab(lab, 0, r, g, b);
+      return [lab[0]!, lab[1]!, lab[2]!];
+    });
+  }
+}
+
+/** No lamp and no camera changes a channel more. */
+const MOST_LESS = 0.05;
+const MOST_MORE = 8;
+
+export const linear = (n: number) => (n <= 0.04045 ? n / 12.92 : ((n + 0.055) / 1.055) ** 2.4);
+const gamma = (n: number) => (n <= 0.0031308 ? 12.92 * n : 1.055 * n ** (1 / 2.4) - 0.055);

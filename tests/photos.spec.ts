@@ -1,0 +1,123 @@
+/** Photographs that are looked at on the device: a block that becomes a drawing, and units that are checked before they are sewn. */
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import type { Page } from '@playwright/test';
+import { expect, open, test } from './bench-of-their-own';
+import { pageOf } from './people';
+
+const photo = (name: string) => fileURLToPath(new URL(`../demo/${name}.jpg`, import.meta.url));
+const section = (page: Page) => page.getByRole('region', { name: 'A block from a photo' });
+const choose = (page: Page, file: Parameters<ReturnType<Page['locator']>['setInputFiles']>[0]) =>
+  page.getByLabel('Choose a photo…').setInputFiles(file);
+
+/** What the page sends, and how much of it. */
+function sent(page: Page): { method: string; length: number }[] {
+  const all: { method: string; length: number }[] = [];
+  page.on('request', (r) => all.push({ method: r.method(), length: r.postDataBuffer()?.length ?? 0 }));
+  return all;
+}
+
+test('a block becomes a drawing from its photo, mended on the way; the photo stays on the device', async ({ page, bench }) => {
+  await bench.open('/months/m12/draft');
+  await page.getByRole('button', { name: 'From a photo…' }).click();
+  const requests = sent(page);
+  await choose(page, photo('ladder-on-the-table'));
+  await expect(section(page)).toContainText('As it comes in: 28 patches', { timeout: 60_000 });
+  await expect(section(page)).toContainText('The grid seems to be 6 by 6');
+  expect(requests.filter((r) => r.method !== 'GET')).toEqual([]);
+
+  // A patch is given another of the photo's fabrics, and the third colour another of ours.
+  await section(page).getByRole('button', { name: 'Colour 3' }).click();
+  await section(page).locator('[data-patch]').first().click();
+  await expect(section(page)).toContainText('5 patches');
+  await section(page).getByLabel('Letter for Colour 3').selectOption('D');
+  await section(page).getByRole('button', { name: 'Use this drawing' }).click();
+  await expect(page.locator('p', { hasText: 'Complete' })).toContainText('28 patches');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Ladder on the table');
+  for (const { method, length } of requests) if (method !== 'GET') expect(length).toBeLessThan(20_000);
+
+  // It lies under the drawing until it is taken away.
+  const board = page.getByRole('application');
+  await expect(board.locator('image')).toHaveCount(1);
+  await page.getByLabel('Photo underneath').fill('1');
+  await expect(board.locator('polygon').first()).toHaveAttribute('fill-opacity', '0');
+  await page.getByRole('button', { name: 'Remove the photo' }).click();
+  await expect(board.locator('image')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('No block yet')).toBeVisible();
+});
+
+test('corners are moved by keys, and the grid is what was typed', async ({ page, bench }) => {
+  await bench.open('/months/m12/draft');
+  await page.getByRole('button', { name: 'From a photo…' }).click();
+  await choose(page, photo('ladder-on-the-table'));
+  await expect(section(page)).toContainText('28 patches', { timeout: 60_000 });
+  const corner = section(page).getByRole('slider', { name: 'Top left corner' });
+  const before = await corner.getAttribute('aria-valuetext');
+  await corner.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowUp');
+  expect(await corner.getAttribute('aria-valuetext')).not.toBe(before);
+  await expect(section(page)).toHaveAttribute('data-picture', '', { timeout: 60_000 });
+  await expect(section(page)).toContainText('28 patches');
+  await section(page).getByLabel('Squares across').fill('3');
+  await section(page).getByLabel('Squares across').press('Enter');
+  await expect(section(page)).toContainText('The grid is 3 by 6, as you set it.', { timeout: 60_000 });
+  await section(page).getByRole('button', { name: 'Find it again' }).click();
+  await expect(section(page)).toContainText('The grid seems to be 6 by 6', { timeout: 60_000 });
+});
+
+test('what is no picture, damaged or vast is refused with what to do', async ({ page, bench }) => {
+  await bench.open('/months/m12/draft');
+  await page.getByRole('button', { name: 'From a photo…' }).click();
+  const refused = (text: string) => expect(section(page).getByRole('alert')).toContainText(text);
+  const file = (buffer: Buffer) => ({ name: 'photo.jpg', mimeType: 'image/jpeg', buffer });
+  await choose(page, file(Buffer.from('<svg onload="alert(1)"/>')));
+  await refused('isn’t a JPEG, PNG or WebP picture');
+  const jpeg = readFileSync(photo('ladder-on-the-table'));
+  await choose(page, file(jpeg.subarray(0, 40)));
+  await refused('damaged');
+  // A picture that says it is 60,000 by 60,000 pixels.
+  const vast = Buffer.from('89504e470d0a1a0a0000000d49484452' + '0000ea600000ea60' + '0802000000', 'hex');
+  await choose(page, file(Buffer.concat([vast, Buffer.alloc(64)])));
+  await refused('more than 60 million pixels');
+  await choose(page, photo('ladder-on-the-table'));
+  await expect(section(page)).toContainText('28 patches', { timeout: 60_000 });
+});
+
+test('a participant is told which unit is turned before she sews, without a connection too', async ({
+  page,
+  request,
+  context,
+}) => {
+  const slug = 'the-allotment-year';
+  const { people } = await (await request.get(`/api/programmes/${slug}/roster?find=Ada%20Fenn`)).json();
+  const own = await pageOf(request, slug, people[0]);
+  await open(page, `${own}/months/m3`);
+  await page.getByRole('link', { name: 'Check my layout' }).click();
+  await page.waitForURL('**/layout');
+  await expect
+    .poll(() => page.evaluate(async () => Boolean(await caches.match(location.href))), { timeout: 30_000 })
+    .toBe(true);
+  await expect
+    .poll(() =>
+      page.evaluate(async () =>
+        (await (await caches.open((await caches.keys())[0]!)).keys()).some((r) => r.url.includes('eye.worker')),
+      ),
+    )
+    .toBe(true);
+  await context.setOffline(true);
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor();
+  const requests = sent(page);
+  await choose(page, photo('units-on-the-table'));
+  const told = page.getByRole('status').filter({ hasText: 'is turned a quarter clockwise. Turn it a quarter back.' });
+  await expect(told).toContainText('Number 1', { timeout: 60_000 });
+  await expect(page.locator('[data-unit="1"]')).toHaveAttribute('data-lies', 'turned');
+  await expect(page.locator('[data-lies="right"]')).toHaveCount(15);
+  expect(requests.filter((r) => r.method !== 'GET')).toEqual([]);
+  // A row by itself is another question, which is asked at once.
+  await page.getByLabel('What you have laid out').selectOption('Row 1');
+  await expect(page.locator('[data-unit]')).toHaveCount(4);
+  await context.setOffline(false);
+});

@@ -1,0 +1,103 @@
+/** A layout that is checked by a photo: what was laid out, the photo, and what lies where. */
+import type { LayoutAnswer, LayoutUnit } from '@aggrega/core/eye';
+import { Photo } from '$lib/eye/photo.svelte';
+import type { OwnLayouts } from '$lib/server/participant-page/own-layout';
+import { LAYOUT } from './words';
+
+/** The whole of it, a row or a single unit, by number. */
+export type Laid = 'all' | `row ${number}` | `unit ${number}`;
+
+export class Checking {
+  readonly photo = new Photo();
+  block = $state(0);
+  laid: Laid = $state('all');
+  answer: LayoutAnswer | undefined = $state.raw();
+  looking = $state(false);
+  trouble = $state('');
+  readonly layout = $derived.by(() => this.data.blocks[this.block]!.layout);
+  /** The units of the layout that were laid out. */
+  readonly units: readonly number[] = $derived.by(() => {
+    const { layout, laid } = this;
+    if (laid === 'all') return [...layout.units.keys()];
+    const n = Number(laid.split(' ')[1]);
+    return laid.startsWith('row') ? layout.rows[n]! : [n];
+  });
+  #asked = 0;
+
+  constructor(readonly data: OwnLayouts) {}
+
+  /** Chooses what was laid out; what was told of anything else no longer holds. */
+  choose(block: number, laid: Laid): void {
+    [this.block, this.laid, this.answer] = [block, laid, undefined];
+    if (this.photo.address) void this.check();
+  }
+
+  async open(file: File): Promise<void> {
+    this.again();
+    if (await this.photo.open(file)) await this.check();
+  }
+
+  /** Another photo is to come. */
+  again(): void {
+    this.photo.forget();
+    this.#asked += 1;
+    [this.answer, this.trouble, this.looking] = [undefined, '', false];
+  }
+
+  /** Looks at the photo within its corners; only the newest look counts. */
+  async check(): Promise<void> {
+    const { corners } = this.photo;
+    if (!corners) return;
+    const turn = (this.#asked += 1);
+    this.looking = true;
+    const colours = new Map(this.data.fabrics.map(({ letter, colour }) => [letter, colour]));
+    const answer = await this.photo.eye.check(corners, $state.snapshot(this.layout), [...this.units], colours);
+    if (turn !== this.#asked) return;
+    this.looking = false;
+    [this.answer, this.trouble] = [answer, answer ? '' : LAYOUT.cornersMakeNone];
+  }
+
+  /** What lies in a unit's place; undefined where it was not looked at. */
+  lie(unit: number): LayoutUnit | undefined {
+    const at = this.units.indexOf(unit);
+    return at < 0 ? undefined : this.answer?.units[at];
+  }
+
+  /** What there is to say, unit by unit; rows that lie upside down as a whole first, once. */
+  get said(): { unit?: number; text: string }[] {
+    const { answer, layout } = this;
+    if (!answer) return [];
+    const rows = answer.upsideDown.map((r) => ({ text: LAYOUT.upsideDown(r + 1) }));
+    const within = new Set(answer.upsideDown.flatMap((r) => layout.rows[r]!));
+    const told = new Set<number>();
+    const units = this.units.flatMap((unit) => {
+      const lie = this.lie(unit);
+      if (!lie || lie.kind === 'right' || within.has(unit) || told.has(unit)) return [];
+      if (lie.kind === 'exchanged') told.add(this.units[lie.with]!);
+      return [{ unit, text: this.#text(unit, lie) }];
+    });
+    return [...rows, ...units];
+  }
+
+  #text(unit: number, lie: Exclude<LayoutUnit, { kind: 'right' }>): string {
+    const { label } = this.layout.units[unit]!;
+    const what = LAYOUT.number(unit + 1, label ? LAYOUT.label(label) : '');
+    const name = (letter: string) => this.data.fabrics.find((f) => f.letter === letter)?.name ?? letter;
+    switch (lie.kind) {
+      case 'turned':
+        return [LAYOUT.turned1, LAYOUT.turned2, LAYOUT.turned3][lie.quarters - 1]!(what);
+      case 'mirrored':
+        return LAYOUT.mirrored(what);
+      case 'other':
+        return LAYOUT.other(what, this.units[lie.unit]! + 1);
+      case 'exchanged':
+        return LAYOUT.exchanged(what, this.units[lie.with]! + 1);
+      case 'fabric':
+        return (lie.both ? LAYOUT.fabrics : LAYOUT.fabric)(what, name(lie.instead), name(lie.of));
+      case 'missing':
+        return LAYOUT.missing(what);
+      case 'unclear':
+        return lie.why === 'alike' ? LAYOUT.alike(what, name(lie.fabrics[0]), name(lie.fabrics[1])) : LAYOUT[lie.why](what);
+    }
+  }
+}
