@@ -119,5 +119,11 @@ test('a participant is told which unit is turned before she sews, without a conn
   // A row by itself is another question, which is asked at once.
   await page.getByLabel('What you have laid out').selectOption('Row 1');
   await expect(page.locator('[data-unit]')).toHaveCount(4);
+  await expect(page.getByRole('status').first()).toContainText(/doesn’t look like the block|Number/, { timeout: 60_000 });
+  await page.getByLabel('What you have laid out').selectOption('The whole block');
+  await page.getByRole('button', { name: 'Another photo' }).click();
+  await choose(page, photo('ladder-on-the-table'));
+  await expect(page.getByText('This doesn’t look like the block in the picture.')).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[data-lies="right"]')).toHaveCount(0);
   await context.setOffline(false);
 });

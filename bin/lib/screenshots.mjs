@@ -35,12 +35,13 @@ const views = [
   },
   { name: 'sheet', path: `${programme}/months/m1/sheet` },
   {
-    name: 'steps',
-    path: 'Edie Fenn',
-    under: '/months/m1/steps',
-    size: { width: 390, height: 844 },
+    name: 'layout',
+    path: 'Ada Fenn',
+    under: '/months/m3/layout',
+    size: { width: 390, height: 1180 },
     act: async (page) => {
-      await page.getByLabel('Go to').selectOption({ label: 'U1: make 8 half-square triangles, eight at a time, step 3 of 7' });
+      await page.getByLabel('Choose a photo…').setInputFiles(join(root, 'demo/units-on-the-table.jpg'));
+      await page.locator('[data-told]').waitFor({ timeout: 120_000 });
     },
   },
   { name: 'cutting-room', path: `${programme}/months/m2/cutting-room?colourway=harvest&basis=batch` },

@@ -93,6 +93,22 @@ describe('read-picture', () => {
       expect(await aggrega('read-picture', photo, ...wrong)).toMatchObject({ code: 2 });
   });
 
+  it('tells which unit lies wrong in a photograph of a layout; says what it needs', async () => {
+    const laid = at('../../demo/units-on-the-table.jpg');
+    const asked = ['check-layout', demo, '--block', 'cloche'];
+    const { code, out } = await aggrega(...asked, '--colourway', 'frost', laid);
+    const { units, turned } = JSON.parse(out);
+    expect([code, turned, units.length]).toEqual([0, 0, 16]);
+    expect(units[0].lies).toEqual({ kind: 'turned', quarters: 1 });
+    for (const { lies } of units.slice(1)) expect(lies).toEqual({ kind: 'right' });
+    // Another block is not what lies there: nothing is said to be right.
+    const other = JSON.parse((await aggrega(...asked, '--colourway', 'frost', photograph)).out);
+    for (const { lies } of other.units) expect(lies).toEqual({ kind: 'unclear', why: 'strange' });
+    expect(await aggrega(...asked, demo)).toMatchObject({ code: 1 });
+    for (const wrong of [asked, [...asked, '--month', 'm1', laid], ['check-layout', demo, laid]])
+      expect(await aggrega(...wrong)).toMatchObject({ code: 2 });
+  });
+
   it('refuses what is no picture, is damaged, or is far too large or small, with a sentence', async () => {
     const tiny = join(folder, 'tiny.png');
     const vast = join(folder, 'vast.png');

@@ -5,10 +5,12 @@ import { madeFabrics } from '../../tests/made-pictures/fabrics';
 import { conditions, madePicture } from '../../tests/made-pictures/picture';
 import { compared } from '../../tests/made-pictures/same-drawing';
 import { library, readBlock, tilingFaults } from '../block';
+import { bendOf } from './bend';
 import { likelyCorners } from './corners';
 import { gathered } from './colours';
 import { fromUnitSquare, inverse, shapeOf, taken, type Corners } from './homography';
 import { joinedParts } from './joining';
+import { flipped } from './mending';
 import { Codes } from './codes';
 import { convexUnion, shared } from './outlines';
 import { readPicture } from './read-picture';
@@ -171,6 +173,80 @@ describe('what the eye stands on', () => {
       const d50 = toLab({ mode: 'rgb', r: r / 255, g: g / 255, b: b / 255 });
       expect(Math.abs(lab[0]! - d50.l)).toBeLessThan(1.5);
     }
+  });
+
+  it('lays a picture on its grid: a lens, a margin and a slant are taken back to within two places', () => {
+    const by = chances(3);
+    const [size, cells] = [240, 4];
+    const bends = Array.from({ length: 4 }, () => by.between(-0.012, 0.012));
+    // Where the block's place x, y lies in the picture: a margin, a shift, and a lens.
+    const there = ([x, y]: readonly [number, number]): [number, number] => {
+      const [u, v] = [2 * x - 1, 2 * y - 1];
+      const lens = 0.94 + bends[0]! * (u * u + v * v);
+      return [(1 + u * lens) / 2 + bends[1]! + bends[3]! * v, (1 + v * lens) / 2 + bends[2]!];
+    };
+    const back = (place: readonly [number, number]) => {
+      let at = place;
+      for (let k = 0; k < 20; k += 1) {
+        const [x, y] = there(at);
+        at = [at[0] + place[0] - x, at[1] + place[1] - y];
+      }
+      return at;
+    };
+    const colours = [
+      [30, 0, 0],
+      [80, 0, 0],
+    ] as const;
+    const lab = new Float32Array(size * size * 3);
+    for (let y = 0; y < size; y += 1)
+      for (let x = 0; x < size; x += 1) {
+        const [u, v] = back([(x + 0.5) / size, (y + 0.5) / size]).map((n) =>
+          Math.max(0, Math.min(cells - 1, Math.floor(n * cells))),
+        );
+        lab[(y * size + x) * 3] = colours[(u! + v!) % 2]![0];
+      }
+    const leaves = Array.from({ length: cells * cells }, (_, i) => {
+      const [x, y] = [12 * (i % cells), 12 * Math.floor(i / cells)];
+      const points = [
+        [x, y],
+        [x + 12, y],
+        [x + 12, y + 12],
+        [x, y + 12],
+      ] as const;
+      return { points, counts: Float64Array.from((x + y) % 24 === 0 ? [9, 0] : [0, 9]) };
+    });
+    const picture = { width: size, height: size, lab };
+    const bend = bendOf(picture, { columns: cells, rows: cells, margin: 0.02 }, leaves, colours);
+    for (const place of [
+      [0.25, 0.25],
+      [0.5, 0.75],
+      [0.75, 0.5],
+      [0.1, 0.9],
+    ] as const) {
+      const [a, b] = [there(place), bend(place)];
+      expect(size * Math.hypot(a[0] - b[0], a[1] - b[1])).toBeLessThan(2);
+    }
+    // Without edges it is left as it lies.
+    const flat = { ...picture, lab: new Float32Array(lab.length).fill(50) };
+    expect(bendOf(flat, { columns: cells, rows: cells, margin: 0.02 }, leaves, colours)([0.5, 0])).toEqual([0.5, 0.02]);
+  });
+
+  it('takes a seam out and draws it again, so that the block is as it was', () => {
+    const drawn = block('Shoo Fly');
+    for (const from of [
+      [12, 0],
+      [12, 12],
+    ] as const) {
+      const doubt = { from, to: [from[0], from[1] + 12] as const, drawn: true };
+      const out = flipped(drawn, doubt);
+      if ('trouble' in out) continue;
+      expect(out.block.patches).toHaveLength(drawn.patches.length - 1);
+      const again = flipped(out.block, { ...doubt, drawn: false });
+      expect('block' in again && tilingFaults(again.block)).toEqual([]);
+      expect('block' in again && again.block.patches).toHaveLength(drawn.patches.length);
+    }
+    const triangle = flipped(drawn, { from: [0, 12], to: [12, 0], drawn: true });
+    expect('block' in triangle && triangle.block.patches).toHaveLength(drawn.patches.length - 1);
   });
 
   it('gathers colours that are apart, and none of a single odd place', () => {

@@ -26,7 +26,8 @@ import {
 
 /** Why it cannot be told what lies in a place. */
 type Unclear =
-  { kind: 'unclear'; why: 'dim' | 'covered' } | { kind: 'unclear'; why: 'alike'; fabrics: readonly [string, string] };
+  | { kind: 'unclear'; why: 'dim' | 'covered' | 'strange' }
+  | { kind: 'unclear'; why: 'alike'; fabrics: readonly [string, string] };
 
 /** What lies in a unit's place. */
 export type LayoutUnit = Lie | Unclear;
@@ -96,14 +97,21 @@ export function checkLayout(
 const SEVERAL = 2;
 const isAmiss = ({ kind }: LayoutUnit) => kind !== 'right';
 
-/** Nothing is told of a picture of which most units are strange: it shows something else, or its corners are not where they should be. */
+/**
+ * Nothing is told of a picture of which most units are amiss: it shows something else, in other fabrics, or its corners are not where they should be. Rows that
+ * lie upside down and units that have changed places are known for what they are.
+ */
 function answered({ score, ...answer }: LayoutAnswer & { score: number }): LayoutAnswer {
-  const wrong = answer.units.filter(isAmiss).length;
-  if (wrong < SEVERAL || score / answer.units.length > -POOR) return answer;
-  return { ...answer, units: answer.units.map(() => ({ kind: 'unclear', why: 'covered' })) };
+  const { units, upsideDown } = answer;
+  const wrong = units.filter((lie) => isAmiss(lie) && lie.kind !== 'exchanged').length;
+  const poor = score / units.length < -POOR && wrong >= SEVERAL;
+  const most = units.length >= FEW && upsideDown.length === 0 && wrong > units.length / 2;
+  return poor || most ? { ...answer, units: units.map(() => ({ kind: 'unclear', why: 'strange' })) } : answer;
 }
 /** What speaks against a unit at its best, where all of them are strange. */
 const POOR = 60;
+/** Of fewer units most may well lie wrong. */
+const FEW = 4;
 
 /** What lies within the corners and a little around them, as if it lay straight. */
 function around(picture: Pixels, corners: Corners): Pixels | undefined {

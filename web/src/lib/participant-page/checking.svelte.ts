@@ -67,6 +67,7 @@ export class Checking {
   get said(): { unit?: number; text: string }[] {
     const { answer, layout } = this;
     if (!answer) return [];
+    if (answer.units.every((lie) => lie.kind === 'unclear' && lie.why === 'strange')) return [{ text: LAYOUT.strange }];
     const rows = answer.upsideDown.map((r) => ({ text: LAYOUT.upsideDown(r + 1) }));
     const within = new Set(answer.upsideDown.flatMap((r) => layout.rows[r]!));
     const told = new Set<number>();
@@ -97,7 +98,8 @@ export class Checking {
       case 'missing':
         return LAYOUT.missing(what);
       case 'unclear':
-        return lie.why === 'alike' ? LAYOUT.alike(what, name(lie.fabrics[0]), name(lie.fabrics[1])) : LAYOUT[lie.why](what);
+        if (lie.why === 'alike') return LAYOUT.alike(what, name(lie.fabrics[0]), name(lie.fabrics[1]));
+        return lie.why === 'dim' ? LAYOUT.dim(what) : LAYOUT.covered(what);
     }
   }
 }

@@ -55,6 +55,8 @@ export const LAYOUT = spoken('participant-page-layout', {
     say`${what}: I can’t tell what lies there. Is it covered, or does it lie far from its place? Compare it yourself.`,
   alike: (what: Said, a: Said, b: Said) =>
     say`${what}: ${a} and ${b} look too much alike in this photo to tell. Compare it yourself.`,
+  strange:
+    'This doesn’t look like the block in the picture. Is it the right block, in your fabrics, and are the handles on its outer corners? If so, compare it yourself: I can’t tell.',
   upsideDown: (n: Said) => say`Row ${n} lies upside down as a whole. Turn the whole row half way round.`,
   fromAnotherSide: 'The photo was taken from another side of the table; the answer is for the block as the sheet shows it.',
 });
