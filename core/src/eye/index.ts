@@ -1,5 +1,6 @@
 /** eye: blocks seen in photographs. Pixels in, data out; nothing here knows of files or pages. */
-export { checkLayout, type LayoutAnswer, type LayoutUnit } from './layout/check';
+export { checkLayout, type LayoutAnswer } from './layout/check';
+export type { LayoutUnit } from './layout/table';
 export { layoutOf, someOf, type ExpectedUnit, type Layout } from './layout/expected';
 export { likelyCorners } from './corners';
 export type { Corner, Corners } from './homography';

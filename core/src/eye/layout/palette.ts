@@ -1,7 +1,7 @@
 /** How the fabrics look in this picture: as they are said to be, in the light that fell on them. */
 import { toRgb } from '../../ink/colour-spaces';
 import type { Colour } from '../colours';
-import { writeLab } from '../pixels';
+import { writeLab, type LabPicture, type Pixels } from '../pixels';
 
 type Rgb = readonly [red: number, green: number, blue: number];
 
@@ -39,5 +39,31 @@ export class Palette {
 const MOST_LESS = 0.05;
 const MOST_MORE = 8;
 
-export const linear = (n: number) => (n <= 0.04045 ? n / 12.92 : ((n + 0.055) / 1.055) ** 2.4);
+const linear = (n: number) => (n <= 0.04045 ? n / 12.92 : ((n + 0.055) / 1.055) ** 2.4);
 const gamma = (n: number) => (n <= 0.0031308 ? 12.92 * n : 1.055 * n ** (1 / 2.4) - 0.055);
+
+/** The mean light of a picture, linear, from 0 to 1; of its rim so much of each side is left out. */
+export function meanLight({ width, height, data }: Pixels, rim: number): [number, number, number] {
+  const sum: [number, number, number] = [0, 0, 0];
+  let n = 0;
+  for (let y = Math.ceil(rim * height); y < (1 - rim) * height; y += 2)
+    for (let x = Math.ceil(rim * width); x < (1 - rim) * width; x += 2) {
+      const i = (y * width + x) * 4;
+      for (let k = 0; k < 3; k += 1) sum[k]! += linear(data[i + k]! / 255);
+      n += 1;
+    }
+  return sum.map((s) => s / n) as [number, number, number];
+}
+
+/** The colour of the table: the middle one of the picture's rim. */
+export function rimOf({ width, height, lab }: LabPicture): Colour {
+  const rim: Colour[] = [];
+  for (let y = 0; y < height; y += 2)
+    for (let x = 0; x < width; x += 2) {
+      if (Math.min(x, y, width - 1 - x, height - 1 - y) >= RIM) continue;
+      const i = (y * width + x) * 3;
+      rim.push([lab[i]!, lab[i + 1]!, lab[i + 2]!]);
+    }
+  return [0, 1, 2].map((k) => rim.map((c) => c[k]!).sort((a, b) => a - b)[rim.length >> 1]!) as unknown as Colour;
+}
+const RIM = 5;

@@ -88,7 +88,7 @@
         {#if taking.drawn && taking.straight}
           <div class:opacity-50={taking.reading}><ReadingPicture {taking} /></div>
         {/if}
-        {#if taking.reading}<p class="mt-2" role="status">{words.readingTheBlock}</p>{/if}
+        {#if taking.reading && !photo.trouble}<p class="mt-2" role="status">{words.readingTheBlock}</p>{/if}
       </div>
       <div>
         {#if taking.block}

@@ -34,8 +34,8 @@ async function straight(corners: Corners, width: number, height: number): Promis
   return pixels && shown(pixels);
 }
 
-/** What lies where within the corners. `units`: those of the layout that were photographed; `colours`: by role. */
-const check = (corners: Corners, layout: Layout, units: readonly number[], colours: ReadonlyMap<string, string>) =>
+/** What lies where. `corners`: where somebody has put them; `units`: those of the layout that were photographed; `colours`: by role. */
+const check = (corners: Corners | undefined, layout: Layout, units: readonly number[], colours: ReadonlyMap<string, string>) =>
   picture && checkLayout(picture, someOf(layout, units), colours, { corners });
 
 const offered = { speak, open, read, straight, check };

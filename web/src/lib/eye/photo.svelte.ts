@@ -11,6 +11,8 @@ export class Photo {
   width = $state(1);
   height = $state(1);
   corners: Corners | undefined = $state.raw();
+  /** Whether somebody has moved a corner: it is then where it should be. */
+  placed = $state(false);
   opening = $state(false);
   trouble = $state('');
   #helper: Helper<EyeOffers> | undefined;
@@ -45,6 +47,7 @@ export class Photo {
   /** Moves a corner, which stays within the photo. */
   move(corner: number, [x, y]: Corner): void {
     if (!this.corners) return;
+    this.placed = true;
     const place: Corner = [Math.min(this.width, Math.max(0, x)), Math.min(this.height, Math.max(0, y))];
     this.corners = this.corners.map((c, i) => (i === corner ? place : c)) as unknown as Corners;
   }
@@ -59,7 +62,8 @@ export class Photo {
   forget(): void {
     if (this.address) URL.revokeObjectURL(this.address);
     this.#opened += 1;
-    [this.address, this.corners, this.trouble, this.opening] = [undefined, undefined, '', false];
+    [this.address, this.corners, this.placed] = [undefined, undefined, false];
+    [this.trouble, this.opening] = ['', false];
   }
 
   /** Forgets the photo and ends the worker, whatever it is working at. */

@@ -81,7 +81,7 @@
       </section>
       <section class="min-w-0">
         <div role="status" data-told={checking.answer && !checking.looking ? '' : undefined}>
-          {#if checking.looking || photo.opening}
+          {#if (checking.looking || photo.opening) && !photo.trouble}
             <p>{LAYOUT.looking}</p>
           {:else if checking.answer}
             <ul class="space-y-2">

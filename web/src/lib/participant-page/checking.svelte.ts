@@ -46,14 +46,16 @@ export class Checking {
 
   /** Looks at the photo within its corners; only the newest look counts. */
   async check(): Promise<void> {
-    const { corners } = this.photo;
-    if (!corners) return;
+    const { photo } = this;
+    if (!photo.corners) return;
+    const corners = photo.placed ? photo.corners : undefined;
     const turn = (this.#asked += 1);
     this.looking = true;
     const colours = new Map(this.data.fabrics.map(({ letter, colour }) => [letter, colour]));
-    const answer = await this.photo.eye.check(corners, $state.snapshot(this.layout), [...this.units], colours);
+    const answer = await photo.eye.check(corners, $state.snapshot(this.layout), [...this.units], colours);
     if (turn !== this.#asked) return;
     this.looking = false;
+    if (answer && !photo.placed) photo.corners = answer.corners;
     [this.answer, this.trouble] = [answer, answer ? '' : LAYOUT.cornersMakeNone];
   }
 
