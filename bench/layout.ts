@@ -26,7 +26,7 @@ const HANDLE = 0.006;
 /** A slip of each kind that a unit's look allows, of which one is made. */
 function slipAt(layout: Layout, at: number, by: Chances): { kind: string; slip: Slip } {
   const roles = rolesIn(layout);
-  const looks = layout.units.map((unit) => lookOf(unit, layout.allowance, roles));
+  const looks = layout.units.map((unit) => lookOf(unit, roles));
   const { w, h, patches } = layout.units[at]!;
   const own = looks[at]!;
   const near = (a: number, b: number) => Math.abs(a - b) < 1e-3;

@@ -53,7 +53,9 @@ export function madeLayout(
       };
     });
     return (u, v) => {
-      const [x, y] = [u * wide, v * high];
+      // Sewn together the outer units go on into the seam allowance.
+      const rim = sewn ? layout.allowance + 1e-6 : 0;
+      const [x, y] = [Math.max(rim, Math.min(wide - rim, u * wide)), Math.max(rim, Math.min(high - rim, v * high))];
       for (let i = lying.length - 1; i >= 0; i -= 1) {
         const { slip, unit, middle, outer, cos, sin, shift } = lying[i]!;
         const [dx, dy] = [x - middle[0]!, y - middle[1]!];

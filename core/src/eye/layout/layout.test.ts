@@ -60,7 +60,7 @@ describe('what should lie on the table', () => {
   it('looks right first, and no two of its ways to lie look the same', () => {
     for (const { name, layout: laid } of layouts) {
       const roles = rolesIn(laid);
-      const looks = laid.units.map((unit) => lookOf(unit, laid.allowance, roles));
+      const looks = laid.units.map((unit) => lookOf(unit, roles));
       const all = candidatesFor(laid, 0, looks, roles);
       expect(all[0]!.lie, name).toEqual({ kind: 'right' });
       for (const [i, a] of all.entries()) for (const b of all.slice(i + 1)) expect(isLike(a.look, b.look), name).toBe(false);

@@ -42,17 +42,18 @@ const MOST_MORE = 8;
 const linear = (n: number) => (n <= 0.04045 ? n / 12.92 : ((n + 0.055) / 1.055) ** 2.4);
 const gamma = (n: number) => (n <= 0.0031308 ? 12.92 * n : 1.055 * n ** (1 / 2.4) - 0.055);
 
-/** The mean light of a picture, linear, from 0 to 1; of its rim so much of each side is left out. */
-export function meanLight({ width, height, data }: Pixels, rim: number): [number, number, number] {
+/** The mean light within some boxes of a picture, linear, from 0 to 1. Boxes by their sides, as shares of the picture. */
+export function meanLight({ width, height, data }: Pixels, boxes: readonly (readonly [number, number, number, number])[]): Rgb {
   const sum: [number, number, number] = [0, 0, 0];
   let n = 0;
-  for (let y = Math.ceil(rim * height); y < (1 - rim) * height; y += 2)
-    for (let x = Math.ceil(rim * width); x < (1 - rim) * width; x += 2) {
-      const i = (y * width + x) * 4;
-      for (let k = 0; k < 3; k += 1) sum[k]! += linear(data[i + k]! / 255);
-      n += 1;
-    }
-  return sum.map((s) => s / n) as [number, number, number];
+  for (const [left, top, right, bottom] of boxes)
+    for (let y = Math.floor(top * height); y < bottom * height; y += 2)
+      for (let x = Math.floor(left * width); x < right * width; x += 2) {
+        const i = (y * width + x) * 4;
+        for (let k = 0; k < 3; k += 1) sum[k]! += linear(data[i + k]! / 255);
+        n += 1;
+      }
+  return sum.map((s) => s / n) as unknown as Rgb;
 }
 
 /** The colour of the table: the middle one of the picture's rim. */

@@ -4,7 +4,7 @@ import { smoothed } from '../labels';
 import { evened } from '../light';
 import { labOf, type LabPicture, type Pixels } from '../pixels';
 import type { Place } from '../seam-evidence';
-import type { Layout } from './expected';
+import type { ExpectedUnit, Layout } from './expected';
 import { meanLight, Palette, rimOf } from './palette';
 import {
   candidatesFor,
@@ -12,6 +12,7 @@ import {
   isLike,
   LOOKS,
   lookOf,
+  placeOf,
   rolesIn,
   SEAM,
   turned,
@@ -36,8 +37,6 @@ export const BEYOND = 0.05;
 /** Units lie beside their places by so much of their size, and aslant by so many degrees, at most. */
 const OFF = [-0.12, -0.06, 0, 0.06, 0.12];
 const ASLANT = [-5, 0, 5];
-/** Of a unit's outer edge so much is not looked at: what lies beside it runs in. */
-const INSET = 0.07;
 /** Places to each side that run together, so that a small print is one colour. */
 const PRINT = 2;
 /** Spread of a fabric's colour to begin with, and within what it is taken afterwards. */
@@ -104,8 +103,10 @@ export class Table {
     colours: ReadonlyMap<string, string>,
   ) {
     this.roles = rolesIn(layout);
-    this.looks = layout.units.map((unit) => lookOf(unit, layout.allowance, this.roles));
-    const counts = this.roles.map((_, r) => this.looks.reduce((sum, look, i) => sum + share(look, r) * this.#areaOf(i), 0));
+    this.looks = layout.units.map((unit) => lookOf(unit, this.roles));
+    const counts = this.roles.map((_, r) =>
+      this.looks.reduce((sum, look, i) => sum + share(look, r) * layout.units[i]!.w * layout.units[i]!.h, 0),
+    );
     const all = counts.reduce((sum, n) => sum + n, 0);
     const palette = new Palette(
       this.roles.map((role) => colours.get(role) ?? '#808080'),
@@ -113,14 +114,13 @@ export class Table {
     );
     const even = evened(labOf(straight));
     this.lab = { ...even, lab: smoothed(even, PRINT) };
-    // In the light as it falls, evened out: the mean of what is evened is nearly the mean of what was there.
-    this.#fabrics = palette.lit(meanLight(straight, BEYOND / (1 + 2 * BEYOND)));
+    this.#fabrics = palette.lit(
+      meanLight(
+        straight,
+        layout.units.map((unit) => middleOf(unit, layout)),
+      ),
+    );
     this.#ground = rimOf(this.lab);
-  }
-
-  #areaOf(unit: number): number {
-    const { w, h } = this.layout.units[unit]!;
-    return (w + 2 * this.layout.allowance) * (h + 2 * this.layout.allowance);
   }
 
   answer(): TableAnswer {
@@ -173,15 +173,13 @@ export class Table {
     const { allowance } = this.layout;
     const [wide, high] = laid === 'loose' ? this.layout.loose : this.layout.sewn;
     const [cx, cy] = laid === 'loose' ? loose : sewn;
-    // Sewn in, a unit shows no allowance.
-    const more = laid === 'loose' ? 2 * allowance : 0;
-    const [ow, oh] = [w + more, h + more];
+    const [ow, oh] = [w + 2 * allowance, h + 2 * allowance];
     const [cos, sin] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
     const seen = new Float32Array(LOOKS * LOOKS * 3);
     for (let j = 0; j < LOOKS; j += 1)
       for (let i = 0; i < LOOKS; i += 1) {
-        const lx = ((i + 0.5) / LOOKS - 0.5) * ow * (1 - 2 * INSET);
-        const ly = ((j + 0.5) / LOOKS - 0.5) * oh * (1 - 2 * INSET);
+        const lx = (placeOf(i + 0.5) - 0.5) * w;
+        const ly = (placeOf(j + 0.5) - 0.5) * h;
         let u = (cx + dx * ow + lx * cos - ly * sin) / wide;
         let v = (cy + dy * oh + lx * sin + ly * cos) / high;
         for (let k = 0; k < quarters; k += 1) [u, v] = [1 - v, u];
@@ -308,6 +306,24 @@ export class Table {
 }
 
 const near = (a: number, b: number) => Math.abs(a - b) < 1e-3;
-/** Of what is of one fabric. */
-const share = (look: Look, role: number) =>
-  look.reduce((n, r) => n + Number(r === role), 0) / look.reduce((n, r) => n + Number(r !== SEAM), 1);
+/** The middle of a unit, which a turn leaves where it is, and no gap reaches: its box in the straight picture. */
+function middleOf({ loose: [x, y], w, h }: ExpectedUnit, { loose: [wide, high] }: Layout): [number, number, number, number] {
+  const at = (n: number, of: number) => (n / of + BEYOND) / (1 + 2 * BEYOND);
+  const [dx, dy] = [(MIDDLE / 2) * w, (MIDDLE / 2) * h];
+  return [at(x - dx, wide), at(y - dy, high), at(x + dx, wide), at(y + dy, high)];
+}
+const MIDDLE = 0.7;
+
+/** How much of a unit's middle is of one fabric. */
+function share(look: Look, role: number): number {
+  const rim = Math.round(((1 - MIDDLE) / 2) * LOOKS);
+  let [own, all] = [0, 0];
+  for (let y = rim; y < LOOKS - rim; y += 1)
+    for (let x = rim; x < LOOKS - rim; x += 1) {
+      const r = look[y * LOOKS + x]!;
+      if (r === SEAM) continue;
+      all += 1;
+      own += Number(r === role);
+    }
+  return own / Math.max(1, all);
+}

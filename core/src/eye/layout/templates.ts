@@ -3,8 +3,12 @@ import { locate } from '../../block';
 import type { Place } from '../seam-evidence';
 import type { ExpectedUnit, Layout } from './expected';
 
-/** Places to a side at which a unit is looked at, allowances and all. */
+/** Places to a side at which a unit is looked at, and how much of its finished size is left out at each edge. */
 export const LOOKS = 20;
+const EDGE = 0.02;
+/** How far across a unit one of its places lies, from 0 to 1 of its finished size. */
+export const placeOf = (place: number): number => EDGE + (place / LOOKS) * (1 - 2 * EDGE);
+
 /** Two looks that differ in a smaller share of their places are one. */
 const DIFFERENT = 0.03;
 
@@ -43,13 +47,13 @@ export interface Candidate {
 
 export const rolesIn = ({ units }: Layout): string[] => [...new Set(units.flatMap((u) => u.patches.map((p) => p.role)))].sort();
 
-/** A unit as it should lie. Beyond its finished edge its outer patches go on. */
-export function lookOf({ w, h, patches }: ExpectedUnit, allowance: number, roles: readonly string[]): Look {
+/** A unit as it should lie, within its finished edge: beyond it are allowances, or what it is sewn to. */
+export function lookOf({ w, h, patches }: ExpectedUnit, roles: readonly string[]): Look {
   const look = new Uint8Array(LOOKS * LOOKS);
   const within = (n: number, of: number) => Math.max(0.001, Math.min(of - 0.001, n));
   const roleAt = (i: number, j: number) => {
-    const x = within((i / LOOKS) * (w + 2 * allowance) - allowance, w);
-    const y = within((j / LOOKS) * (h + 2 * allowance) - allowance, h);
+    const x = within(placeOf(i) * w, w);
+    const y = within(placeOf(j) * h, h);
     return (patches.find(({ points }) => locate([x, y], points) !== 'outside') ?? patches[0]!).role;
   };
   for (let j = 0; j < LOOKS; j += 1)
