@@ -73,7 +73,11 @@ export default ts.config(
   ...SUBJECTS.map((name) =>
     closed(name, others(name), 'A subject never reaches into another: what two share belongs into look.'),
   ),
-  closed('look', [...others(), '$lib/frame/*', '$lib/ask/*', '$lib/plan/*', '$lib/eye/*'], 'What any subject may use knows no subject.'),
+  closed(
+    'look',
+    [...others(), '$lib/frame/*', '$lib/ask/*', '$lib/plan/*', '$lib/eye/*'],
+    'What any subject may use knows no subject.',
+  ),
   ...['frame', 'ask', 'plan', 'eye'].map((name) => closed(name, others(), 'What subjects stand on knows none of them.')),
   {
     // Routes load and compose: what a page holds and does stands with its subject.
