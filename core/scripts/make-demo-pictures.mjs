@@ -33,8 +33,9 @@ const keep = ({ width, height, data }, name) =>
 /** A block that is sewn, to read its drawing from. */
 async function blockOnTheTable() {
   const by = made.chances(11);
-  const { block } = made.readBlock(
-    made.library.find((b) => b.name === 'Jacob’s Ladder'),
+  const { library: blocks, readBlock } = made;
+  const { block } = readBlock(
+    blocks.find((b) => b.name === 'Jacob’s Ladder'),
     '',
   );
   const many = new Set(block.patches.map((p) => p.role)).size;

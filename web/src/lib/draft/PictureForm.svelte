@@ -6,6 +6,7 @@
   import CornersPicture from '$lib/eye/CornersPicture.svelte';
   import PhotoDrop from '$lib/eye/PhotoDrop.svelte';
   import Picture from '$lib/look/Picture.svelte';
+  import GridFields from './GridFields.svelte';
   import PaintLetters from './PaintLetters.svelte';
   import ReadingPicture from './ReadingPicture.svelte';
   import { PictureTaking } from './picture-taking.svelte';
@@ -25,10 +26,9 @@
   const MOST_SQUARES = 24;
   const grid = $derived(taking.grid ?? taking.drawn?.grid);
 
-  function setGrid(axis: 0 | 1, input: HTMLInputElement) {
-    const n = Math.min(MOST_SQUARES, Math.max(1, Math.round(input.valueAsNumber) || 1));
-    input.value = String(n);
-    taking.grid = axis === 0 ? [n, grid![1]] : [grid![0], n];
+  /** Undefined for the eye to find it. */
+  function setGrid(chosen: readonly [number, number] | undefined) {
+    taking.grid = chosen;
     void taking.read();
   }
   function turn() {
@@ -57,30 +57,10 @@
           <button class="btn" onclick={() => photo.forget()}>{words.anotherPhoto}</button>
         </div>
         {#if grid}
-          <div class="mt-3 flex flex-wrap items-end gap-3">
-            {#each [0, 1] as const as axis (axis)}
-              <label class="block w-24"
-                ><span class="text-note text-quiet">{axis === 0 ? words.squaresAcross : words.squaresDown}</span>
-                <input
-                  class="input numeral"
-                  type="number"
-                  min="1"
-                  max={MOST_SQUARES}
-                  value={grid[axis]}
-                  onchange={(e) => setGrid(axis, e.currentTarget)}
-                /></label
-              >
-            {/each}
-          </div>
+          <GridFields {grid} most={MOST_SQUARES} onset={setGrid} />
           <p class="mt-1 text-note text-quiet">
             {(taking.grid ? words.gridSetTo : words.asRead)(grid[0], grid[1])}
-            {#if taking.grid}<button
-                class="link"
-                onclick={() => {
-                  taking.grid = undefined;
-                  void taking.read();
-                }}>{words.findTheGrid}</button
-              >{/if}
+            {#if taking.grid}<button class="link" onclick={() => setGrid(undefined)}>{words.findTheGrid}</button>{/if}
           </p>
         {/if}
       </div>

@@ -4,6 +4,7 @@
   import { blockDrawing, gridText, PER_CELL, type Block } from '@aggrega/core/block';
   import { Exact } from '@aggrega/core/measure';
   import Picture from '$lib/look/Picture.svelte';
+  import GridFields from './GridFields.svelte';
   import PaintLetters from './PaintLetters.svelte';
   import SketchPicture from './SketchPicture.svelte';
   import type { Taking } from './taking.svelte';
@@ -19,7 +20,6 @@
   const { source } = $derived(taking);
   const drawing = $derived('drawing' in source ? source.drawing : undefined);
   const { tracing } = $derived(taking);
-  const squares = (n: number) => Math.min(64, Math.max(1, Math.round(n) || 1));
   /** What was done to the drawing, so that nothing is left out in silence. */
   const notes = $derived([
     ...(tracing && tracing.moved >= 0.02 ? [words.cornersMoved(gridText(Math.ceil(tracing.moved * PER_CELL)))] : []),
@@ -38,25 +38,7 @@
       <div>
         <SketchPicture {drawing} grid={taking.grid} {tracing} at={taking.trouble?.at} />
         <p class="mt-1 text-note text-quiet">{words.asInTheFile}</p>
-        <div class="mt-3 flex flex-wrap items-end gap-3">
-          {#each [0, 1] as const as axis (axis)}
-            <label class="block w-24"
-              ><span class="text-note text-quiet">{axis === 0 ? words.squaresAcross : words.squaresDown}</span>
-              <input
-                class="input numeral"
-                type="number"
-                min="1"
-                max="64"
-                value={taking.grid[axis]}
-                onchange={(e) => {
-                  const n = squares(e.currentTarget.valueAsNumber);
-                  e.currentTarget.value = String(n);
-                  taking.grid = axis === 0 ? [n, taking.grid[1]] : [taking.grid[0], n];
-                }}
-              /></label
-            >
-          {/each}
-        </div>
+        <GridFields grid={taking.grid} most={64} onset={(grid) => (taking.grid = grid)} />
         <div class="mt-2 flex flex-wrap items-center gap-2">
           <span class="text-note text-quiet">{words.fitsToo}</span>
           {#each taking.grids as grid (grid.join())}
