@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
 import { expect, open, test } from './bench-of-their-own';
-import { pageOf } from './people';
+import { enrol, letOut, pageOf } from './people';
 
 const photo = (name: string) => fileURLToPath(new URL(`../demo/${name}.jpg`, import.meta.url));
 const section = (page: Page) => page.getByRole('region', { name: 'A block from a photo' });
@@ -126,4 +126,47 @@ test('a participant is told which unit is turned before she sews, without a conn
   await expect(page.getByText('This doesn’t look like the block in the picture.')).toBeVisible({ timeout: 60_000 });
   await expect(page.locator('[data-lies="right"]')).toHaveCount(0);
   await context.setOffline(false);
+});
+
+test('what a check found is told where she agrees; the sheet asks for it, and taking it back takes it back', async ({
+  page,
+  request,
+  bench,
+}) => {
+  const [hazel] = await enrol(request, bench.slug, { 'Hazel Quill': {} });
+  await bench.open('/months/m3/release');
+  await letOut(page);
+  const layout = `${await pageOf(request, bench.slug, hazel!)}/months/m3/layout`;
+  await open(page, layout);
+  await choose(page, photo('units-on-the-table'));
+  await expect(page.locator('[data-unit="1"]')).toHaveAttribute('data-lies', 'turned', { timeout: 60_000 });
+  await page.getByLabel('Tell the organiser what my checks find').check();
+  const told = page.waitForResponse((r) => r.request().postData()?.includes('"laid"') ?? false);
+  await page.getByRole('button', { name: 'Another photo' }).click();
+  expect((await told).ok()).toBe(true);
+
+  // The organiser reads it, and has the sheet ask for it: what is asked for first is the same at Piecing.
+  await bench.open('/progress');
+  const found = page.locator('[data-laid]');
+  await expect(found).toContainText('1 participant told');
+  await expect(found).toContainText('U2 turned: 1 person');
+  await found.getByRole('button', { name: 'Ask for it on the sheet' }).click();
+  await expect(found).toContainText('The sheet asks for it first.');
+  await page.getByRole('button', { name: /Undo/ }).click();
+  await expect(found.getByRole('button', { name: 'Ask for it on the sheet' })).toBeVisible();
+  await found.getByRole('button', { name: 'Ask for it on the sheet' }).click();
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  await bench.open('/months/m3/sew');
+  const mistakes = page.getByRole('region', { name: 'Common mistakes' });
+  await expect(mistakes.locator('figure').nth(1)).toContainText('U2');
+  await expect(mistakes.locator('figure').nth(1)).toContainText('The sheet asks for this first.');
+  await mistakes.getByRole('button', { name: 'Ask for the likeliest again' }).click();
+  await expect(mistakes).not.toContainText('The sheet asks for this first.');
+
+  await open(page, layout);
+  await page.getByLabel('Tell the organiser what my checks find').uncheck();
+  await expect(page.getByLabel('Tell the organiser what my checks find')).not.toBeChecked();
+  await bench.open('/progress');
+  await expect(page.getByRole('region', { name: 'What they sent' })).toBeVisible();
+  await expect(page.locator('[data-laid]')).toHaveCount(0);
 });

@@ -3,7 +3,7 @@ export { methodChoices, otherReadings, type MethodChoice, type OtherReading } fr
 export { batchOf, constructUnits, type UnitSet, type WantedUnits } from './batches';
 export { effortOf, stepMinutes, type Effort, type StepMinutes, type Work } from './effort';
 export { neighbourPressing, type Neighbours } from './pressing/neighbours';
-export { slipsOf, type Slip } from './slips';
+export { isSeen, slipKinds, slipsOf, type SeenSlip, type Slip, type SlipKind } from './slips';
 export { kindOfName } from './unit-name';
 export { construct, type Construction, type Cut, type ConstructionRequest, type UnitPlan } from './construct';
 export { gridRemedies, type Remedy } from './awkward';

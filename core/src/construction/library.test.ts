@@ -7,6 +7,7 @@ import {
   constructionContract,
   inchStyle,
   isLeaf,
+  isSeen,
   otherReadings,
   slipsOf,
   type Construction,
@@ -83,6 +84,13 @@ describe.each(blocks)('%s', (_, b) => {
     for (const slip of slipsOf(c, 50)) expect(shown(slip.drawing.shapes), slip.text).toEqual(right);
   });
 
+  it('warns first of the slip that was seen', () => {
+    for (const { kind, unit } of slipsOf(make(b), 50)) {
+      const slip = { kind, ...(unit && { unit: unit.name }) };
+      expect(isSeen(slipsOf(make(b, { slip }), 1)[0]!, slip)).toBe(true);
+    }
+  });
+
   it('warns only of slips that change the picture', () => {
     const slips = slipsOf(make(b), 50);
     expect(new Set(slips.map((s) => s.text)).size).toBe(slips.length);
@@ -105,6 +113,22 @@ describe('the library', () => {
     const all = ['patch', 'hst', 'qst', 'geese', 'square-in-square', 'economy', 'folded-corner', 'four-patch', 'nine-patch'];
     for (const kind of [...all, 'checkerboard', 'rails', 'pieced-triangle', 'pieced', 'template'])
       expect(kinds).toContain(kind);
+  });
+
+  it('knows two units in each other’s place where that was seen, each time with both outlined', () => {
+    const told = blocks.flatMap(([name, b]) =>
+      make(b).units.flatMap((unit) => {
+        const [slip] = slipsOf(make(b, { slip: { unit: unit.name, kind: 'exchanged' } }), 1);
+        return slip?.kind === 'exchanged' ? [{ name, slip }] : [];
+      }),
+    );
+    expect(new Set(told.map(({ name }) => name)).size).toBeGreaterThan(8);
+    for (const { slip } of told) {
+      expect(slip.text).toMatch(/^U\d+ and U\d+ in each other’s place$/);
+      expect(slip.at).toHaveLength(2);
+      const [[, , w, h], [, , w2, h2]] = slip.at as [number[], number[]];
+      expect([w2, h2]).toEqual([w, h]);
+    }
   });
 
   it('has partial and set-in seams, and slants that are not 45°', () => {

@@ -11,9 +11,20 @@ import { isLeaf, leaves as leavesOf } from './seam-tree';
 import { words } from './words';
 import { KeptWords } from '../words';
 
+/** What is done wrong: a unit turned, one hand for the other, two fabrics swapped, a unit where another of its size belongs, a whole row upside down. */
+export const slipKinds = ['turned', 'mirrored', 'fabrics', 'exchanged', 'row'] as const;
+export type SlipKind = (typeof slipKinds)[number];
+
+/** A slip that was seen at the tables. `unit` is the unit's name; a row has none. */
+export interface SeenSlip {
+  unit?: string;
+  kind: SlipKind;
+}
+
 export interface Slip {
   /** 'One U1 upside down' */
   text: string;
+  kind: SlipKind;
   /** What the right block shows there and the wrong one does not, in every corner, or around the middle: the fabric's letter. */
   look?: { where: 'corners' | 'middle'; role: string };
   unit?: UnitPlan;
@@ -30,7 +41,7 @@ const turned = (quarters: number) => ['', words.clockwise, words.upsideDown, wor
 /** A construction never changes: its slips are looked for once. */
 const known = new KeptWords<Construction, Slip[]>();
 
-/** The most plausible slips, worst first. One of a unit that leaves a whole family of equal pictures is told once. */
+/** The most plausible slips, worst first; before them the one that was seen at the tables. One of a unit that leaves a whole family of equal pictures is told once. */
 export function slipsOf(c: Construction, most = 3): Slip[] {
   const found = known.get(c) ?? allSlips(c);
   known.set(c, found);
@@ -42,13 +53,13 @@ function allSlips(c: Construction): Slip[] {
   const seen = new Set([lieless(right)]);
   const rightLook = looks(right);
   const slips: Slip[] = [];
-  for (const { text, unit, wrong, places } of candidates(c)) {
+  for (const { text, kind, unit, wrong, places } of candidates(c)) {
     const key = lieless(wrong);
     if (seen.has(key)) continue;
     seen.add(key);
     const tick = c.cloth.tick.toNumber();
     slips.push({
-      text,
+      ...{ text, kind },
       ...lookFor(right, wrong),
       unit,
       drawing: partDrawing(wrong, c.cloth.tick),
@@ -58,14 +69,21 @@ function allSlips(c: Construction): Slip[] {
   }
   // What is said in the same words is one slip, shown where it is most plausible.
   const told = new Set<string>();
-  return slips.sort((a, b) => b.plausible - a.plausible).filter((slip) => !told.has(slip.text) && told.add(slip.text));
+  const worst = slips.sort((a, b) => b.plausible - a.plausible).filter((slip) => !told.has(slip.text) && told.add(slip.text));
+  const seenFirst = worst.findIndex((slip) => isSeen(slip, c.style.slip));
+  return seenFirst < 0 ? worst : [worst[seenFirst]!, ...worst.toSpliced(seenFirst, 1)];
 }
+
+/** Whether it is the slip that was seen. */
+export const isSeen = ({ kind, unit }: { kind: SlipKind; unit?: { name: string } }, seen: SeenSlip | undefined): boolean =>
+  seen !== undefined && kind === seen.kind && unit?.name === seen.unit;
 
 /** Patches looked at, all wrong pictures of one unit together: a block of very many patches is tried in fewer places. */
 const TRIED = 1500;
 
 interface Candidate {
   text: string;
+  kind: SlipKind;
   unit?: UnitPlan;
   wrong: LaidPatch[];
   places: (readonly LaidPatch[])[];
@@ -80,32 +98,56 @@ function candidates(c: Construction): Candidate[] {
     return laid.length > 1 ? [{ unit: c.unitOf.get(leaf)!, laid }] : [];
   });
   const places = Math.max(1, Math.floor(TRIED / c.block.patches.length));
-  const units = [...new Set(leaves.map((leaf) => leaf.unit))];
+  // What was seen is tried even where a block has more units than are tried.
+  const { slip: wished } = c.style;
+  const units = [...new Set(leaves.map((leaf) => leaf.unit))].sort(
+    (a, b) => Number(b.name === wished?.unit) - Number(a.name === wished?.unit),
+  );
   for (const unit of units.slice(0, Math.max(1, Math.floor((4 * TRIED) / c.block.patches.length)))) {
     const own = leaves.filter((leaf) => leaf.unit === unit);
     const name = unit.label;
-    for (const { said, change } of changes(unit)) {
+    for (const { said, kind, change } of changes(unit)) {
       if (own.length > 1) {
         const wrong = own.reduce<LaidPatch[]>((laid, leaf) => replaced(laid, leaf.laid, change), [...c.cloth.patches]);
-        found.push({ text: words.every(name, said), unit, wrong, places: own.map((p) => p.laid) });
+        found.push({ text: words.every(name, said), kind, unit, wrong, places: own.map((p) => p.laid) });
       }
       for (const leaf of own.slice(0, places))
         found.push({
           text: `${words.oneWords(own.length)}${name} ${said}`,
-          unit,
+          ...{ kind, unit },
           wrong: replaced(c.cloth.patches, leaf.laid, change),
           places: [leaf.laid],
         });
     }
+    if (wished?.kind === 'exchanged' && unit.name === wished.unit) found.push(...exchanges(unit));
   }
   const { tree } = c;
   if (!isLeaf(tree) && (tree.seam === 'h' || tree.seam === 'v'))
     tree.parts.slice(0, places).forEach((part, i) => {
       const row = tree.seam === 'h' ? words.row : words.column;
       const wrong = replaced(c.cloth.patches, part.laid, (p) => straightened(p, 2, false));
-      found.push({ text: words.theUpsideDown(ordinals()[i] ?? words.th(i + 1), row), wrong, places: [part.laid] });
+      found.push({ text: words.theUpsideDown(ordinals()[i] ?? words.th(i + 1), row), kind: 'row', wrong, places: [part.laid] });
     });
   return found;
+
+  /** The unit and another of its size in each other's place. */
+  function exchanges(unit: UnitPlan): Candidate[] {
+    const [mine] = leaves.filter((leaf) => leaf.unit === unit);
+    const [, , w, h] = extent(mine!.laid);
+    return units.flatMap((other): Candidate[] => {
+      const its = leaves.find((leaf) => leaf.unit === other)!;
+      const [, , width, height] = extent(its.laid);
+      if (other === unit || w !== width || h !== height) return [];
+      const [own, others] = [pictureOf(mine!.laid), pictureOf(its.laid)];
+      const wrong = replaced(
+        replaced(c.cloth.patches, mine!.laid, () => others),
+        its.laid,
+        () => own,
+      );
+      const text = words.whereBelongs(unit.label, other.label);
+      return [{ text, kind: 'exchanged', unit, wrong, places: [mine!.laid, its.laid] }];
+    });
+  }
 }
 
 const ordinals = () => [
@@ -120,7 +162,7 @@ const ordinals = () => [
 ];
 
 /** What can go wrong with a unit: turns that fit its place, its mirror image where hands matter, two fabrics swapped. */
-function changes({ seen, recipe, twin }: UnitPlan): { said: string; change: (p: Picture) => Picture }[] {
+function changes({ seen, recipe, twin }: UnitPlan): { said: string; kind: SlipKind; change: (p: Picture) => Picture }[] {
   const turns = seen.picture.w === seen.picture.h ? [1, 2, 3] : [2];
   const roles = [...new Set(seen.roles)];
   // Only pieces of one size, and as many of them, can take each other's place.
@@ -137,10 +179,11 @@ function changes({ seen, recipe, twin }: UnitPlan): { said: string; change: (p: 
       .map((b) => [a, b] as const),
   );
   const all = [
-    ...turns.map((n) => ({ said: turned(n), change: (p: Picture) => straightened(p, 4 - n, false) })),
-    { said: words.mirrored, change: (p: Picture) => straightened(p, 0, true) },
+    ...turns.map((n) => ({ said: turned(n), kind: 'turned' as const, change: (p: Picture) => straightened(p, 4 - n, false) })),
+    { said: words.mirrored, kind: 'mirrored' as const, change: (p: Picture) => straightened(p, 0, true) },
     ...swaps.map(([a, b]) => ({
       said: words.withAndSwapped(a, b),
+      kind: 'fabrics' as const,
       change: (p: Picture): Picture => ({
         ...p,
         patches: p.patches.map((patch) => ({ ...patch, role: patch.role === a ? b : patch.role === b ? a : patch.role })),

@@ -1,5 +1,6 @@
 /** How a house sews: seam, rounding, sizing and the method for each unit kind. */
 import { ratio, type Rational, type LengthUnit } from '../measure';
+import type { SeenSlip } from './slips';
 
 export type Sizing = 'exact' | 'trim-down';
 
@@ -30,6 +31,8 @@ export interface SewingStyle {
   readings?: Record<string, BlockReading>;
   /** Which seams of the block are sewn last, by the name of the split: 'h' level, 'v2' upright into halves; the best one when left out. */
   joining?: string;
+  /** A slip that was seen at the tables: the sheet asks for it first. */
+  slip?: SeenSlip;
   /** Usable width of fabric: no strip is longer. */
   wof: Rational;
   dies?: readonly Die[];

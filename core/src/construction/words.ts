@@ -38,6 +38,7 @@ export const words = spoken('core/construction', {
   // slips
   every: (name: Said, said: Said) => say`Every ${name} ${said}`,
   oneWords: (length: number) => say`${plural(length, { one: '', other: 'One ' })}`,
+  whereBelongs: (name: Said, other: Said) => say`${name} and ${other} in each other’s place`,
   th: (value: Said) => say`${value}th`,
   theUpsideDown: (value: Said, row: Said) => say`The ${value} ${row} upside down`,
   withAndSwapped: (a: Said, b: Said) => say`with ${a} and ${b} swapped`,

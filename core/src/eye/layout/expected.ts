@@ -12,6 +12,8 @@ export interface ExpectedPatch {
 export interface ExpectedUnit {
   /** 'U1', or '' for what has no name: plain patches and parts that hold several units. */
   label: string;
+  /** Its name for choices that outlive sizes and methods; '' where it has no label. */
+  name: string;
   /** Finished. */
   w: number;
   h: number;
@@ -54,9 +56,9 @@ export function layoutOf(construction: Construction): Layout {
         role,
         points: points.map(([px, py]): Place => [px - x, py - y]),
       }));
-      const label = (part.leaf && construction.unitOf.get(part.leaf)?.label) ?? '';
+      const { label = '', name = '' } = (part.leaf && construction.unitOf.get(part.leaf)) ?? {};
       const middle: Place = [x + w / 2 + allowance, y + h / 2 + allowance];
-      units.push({ label, w, h, patches, loose: middle, sewn: middle });
+      units.push({ label, name: label && name, w, h, patches, loose: middle, sewn: middle });
       const put = (left: number, top: number) =>
         void (units[number] = { ...units[number]!, loose: [left + w / 2 + allowance, top + h / 2 + allowance] });
       return { w: w + 2 * allowance, h: h + 2 * allowance, put };

@@ -2,7 +2,7 @@
 import { kitKindEntries, type KitKindEntry } from './kit-kinds';
 import type { Block, BlockFile, Problem } from '../../block';
 import type { PlanAim, Rates } from '../../cutting';
-import type { BlockReading as PictureReading, SewingStyle } from '../../construction';
+import type { BlockReading as PictureReading, SeenSlip, SewingStyle } from '../../construction';
 import type { Print, PrintPattern, ValueBand } from '../../fabric';
 import type { Exact, Rational, LengthUnit, SoldBy } from '../../measure';
 import type { PartGroup, PlaceChoice, Setting, SettingKind, Turning } from '../../setting';
@@ -221,6 +221,7 @@ export interface MonthBlockFile {
   methods?: Record<string, string>;
   readings?: Record<string, PictureReading>;
   joining?: string;
+  slip?: SeenSlip;
 }
 
 export interface House extends SewingStyle {

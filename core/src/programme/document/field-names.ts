@@ -146,6 +146,7 @@ const names: Readonly<Record<string, string>> = spoken('core/fields', {
   size: 'size',
   sizes: 'sizes',
   sizing: 'exact or cut large',
+  slip: 'slip seen',
   sku: 'article number',
   soldBy: 'sold by',
   spares: 'spare kits',

@@ -140,6 +140,7 @@ function readMonths(file: ProgrammeFile, blocks: Block[], house: House, length: 
         methods: { ...house.methods, ...entry.methods },
         readings: entry.readings,
         ...(entry.joining && { joining: entry.joining }),
+        ...(entry.slip && { slip: entry.slip }),
       };
       const known = placedBlocks.get(entry);
       if (known?.house === house && known.placed.block === block && known.placed.key === key && known.placed.path === path)

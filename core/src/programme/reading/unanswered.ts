@@ -81,7 +81,8 @@ export function unansweredUnits(file: ProgrammeFile, programme: Programme): Prob
       const methods = Object.keys(block.methods ?? {}).filter((key) => key.includes(':'));
       const readings = Object.keys(block.readings ?? {});
       const entry = programme.months[i]!.blocks.find((e) => e.path === path);
-      if (!entry || methods.length + readings.length + Number(block.joining !== undefined) === 0) return [];
+      const told = methods.length + readings.length + Number(block.joining !== undefined) + Number(block.slip !== undefined);
+      if (!entry || told === 0) return [];
       const c = constructMonthBlock(programme, entry);
       const units = new Set(c.units.map((u) => u.name));
       const others = new Set([...units, ...otherReadings(c).map((r) => r.name)]);
@@ -101,6 +102,7 @@ export function unansweredUnits(file: ProgrammeFile, programme: Programme): Prob
           : []),
         ...methods.filter((key) => !units.has(key)).map((key) => missing('methods', key)),
         ...readings.filter((key) => !others.has(key)).map((key) => missing('readings', key)),
+        ...(block.slip?.unit !== undefined && !units.has(block.slip.unit) ? [missing('slip', block.slip.unit)] : []),
       ];
     }),
   );

@@ -12,7 +12,7 @@
 
   let { data }: { data: OwnLayouts } = $props();
   const checking = new Checking(untrack(() => data));
-  const { photo } = checking;
+  const { photo, telling } = checking;
   const sheet = $derived(`/p/${data.key}/months/${data.month}`);
   const block = $derived(data.blocks[checking.block]);
   const colours = $derived(new Map(data.fabrics.map(({ letter, colour }) => [letter, colour])));
@@ -23,11 +23,16 @@
     // The eye is loaded with the page, so that it is there without a connection too.
     void photo.eye;
     void keepPage(`${page()}/__data.json`);
-    return () => photo.close();
+    void telling.send();
+    return () => {
+      void telling.done();
+      photo.close();
+    };
   });
   const page = () => `${sheet}/layout`;
 </script>
 
+<svelte:window onpagehide={() => void telling.done()} ononline={() => void telling.send()} />
 <svelte:head><title>{LAYOUT.title(data.name)}</title></svelte:head>
 
 <main id="page" tabindex="-1" class="mx-auto max-w-4xl px-4 pb-16">
@@ -94,6 +99,18 @@
             {/if}
             {#if checking.answer.turned > 0}<p class="mt-2 text-quiet">{LAYOUT.fromAnotherSide}</p>{/if}
           {/if}
+        </div>
+        <div class="mt-4 border-t border-rule pt-3">
+          <label class="flex items-baseline gap-2"
+            ><input
+              type="checkbox"
+              class="checkbox checkbox-sm self-center"
+              bind:checked={() => telling.tells, (tells) => void telling.choose(tells)}
+            />
+            <span>{LAYOUT.tell}</span></label
+          >
+          <p class="mt-1 text-note text-quiet">{LAYOUT.tellWhat}</p>
+          {#if telling.trouble}<p class="mt-1 font-semibold text-madder" role="alert">{telling.trouble}</p>{/if}
         </div>
         <h2 class="mt-4 mb-2 text-head">{LAYOUT.asItShouldLie}</h2>
         <LayoutPicture

@@ -1,11 +1,18 @@
 /** A layout that is checked by a photo: what was laid out, the photo, and what lies where. */
+import type { SlipKind } from '@aggrega/core/construction';
 import type { LayoutAnswer, LayoutUnit } from '@aggrega/core/eye';
 import { Photo } from '$lib/eye/photo.svelte';
+import type { FoundSlip } from '$lib/server/db/layout-checks';
 import type { OwnLayouts } from '$lib/server/participant-page/own-layout';
+import { Telling } from './telling.svelte';
 import { LAYOUT } from './words';
 
 /** The whole of it, a row or a single unit, by number. */
 export type Laid = 'all' | `row ${number}` | `unit ${number}`;
+
+const SLIPS: Partial<Record<LayoutUnit['kind'], SlipKind>> = {
+  ...{ turned: 'turned', mirrored: 'mirrored', fabric: 'fabrics', other: 'exchanged', exchanged: 'exchanged' },
+};
 
 export class Checking {
   readonly photo = new Photo();
@@ -22,12 +29,16 @@ export class Checking {
     const n = Number(laid.split(' ')[1]);
     return laid.startsWith('row') ? layout.rows[n]! : [n];
   });
+  readonly telling: Telling;
   #asked = 0;
 
-  constructor(readonly data: OwnLayouts) {}
+  constructor(readonly data: OwnLayouts) {
+    this.telling = new Telling(data.key, data.tells);
+  }
 
   /** Chooses what was laid out; what was told of anything else no longer holds. */
   choose(block: number, laid: Laid): void {
+    void this.telling.done();
     [this.block, this.laid, this.answer] = [block, laid, undefined];
     if (this.photo.address) void this.check();
   }
@@ -39,6 +50,7 @@ export class Checking {
 
   /** Another photo is to come. */
   again(): void {
+    void this.telling.done();
     this.photo.forget();
     this.#asked += 1;
     [this.answer, this.trouble, this.looking] = [undefined, '', false];
@@ -57,6 +69,8 @@ export class Checking {
     this.looking = false;
     if (answer && !photo.placed) photo.corners = answer.corners;
     [this.answer, this.trouble] = [answer, answer ? '' : LAYOUT.cornersMakeNone];
+    if (answer && !this.#strange)
+      this.telling.note({ month: this.data.month, block: this.data.blocks[this.block]!.id, found: this.#found });
   }
 
   /** What lies in a unit's place; undefined where it was not looked at. */
@@ -69,7 +83,7 @@ export class Checking {
   get said(): { unit?: number; text: string }[] {
     const { answer, layout } = this;
     if (!answer) return [];
-    if (answer.units.every((lie) => lie.kind === 'unclear' && lie.why === 'strange')) return [{ text: LAYOUT.strange }];
+    if (this.#strange) return [{ text: LAYOUT.strange }];
     const rows = answer.upsideDown.map((r) => ({ text: LAYOUT.upsideDown(r + 1) }));
     const within = new Set(answer.upsideDown.flatMap((r) => layout.rows[r]!));
     const told = new Set<number>();
@@ -80,6 +94,25 @@ export class Checking {
       return [{ unit, text: this.#text(unit, lie) }];
     });
     return [...rows, ...units];
+  }
+
+  get #strange(): boolean {
+    return this.answer?.units.every((lie) => lie.kind === 'unclear' && lie.why === 'strange') ?? false;
+  }
+
+  /** What lay wrong, each kind once. Rows that lie upside down are one slip, whatever lies in them; what is missing or cannot be told is none. */
+  get #found(): FoundSlip[] {
+    const { layout } = this;
+    const upsideDown = this.answer?.upsideDown ?? [];
+    const within = new Set(upsideDown.flatMap((r) => layout.rows[r]!));
+    const found: FoundSlip[] = upsideDown.length > 0 ? [{ unit: '', label: '', kind: 'row' }] : [];
+    for (const unit of this.units) {
+      const kind = SLIPS[this.lie(unit)?.kind ?? 'right'];
+      const { name, label } = layout.units[unit]!;
+      if (kind && !within.has(unit) && !found.some((f) => f.unit === name && f.kind === kind))
+        found.push({ unit: name, label, kind });
+    }
+    return found;
   }
 
   #text(unit: number, lie: Exclude<LayoutUnit, { kind: 'right' }>): string {

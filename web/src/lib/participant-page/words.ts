@@ -37,7 +37,7 @@ export const LAYOUT = spoken('participant-page-layout', {
   anotherPhoto: 'Another photo',
   cornersMakeNone: 'These four corners don’t enclose anything. Move them apart.',
   allRight: (n: number) => say`${plural(n, { one: 'It lies', other: 'All of them lie' })} as in the picture. You can sew.`,
-  theRest: (n: number) => say`The other ${plural(n, { one: 'one lies', other: 'ones lie' })} as in the picture.`,
+  theRest: (n: number) => say`${plural(n, { one: 'The other one lies', other: 'All the others lie' })} as in the picture.`,
   number: (n: Said, label: Said) => say`Number ${n}${label}`,
   label: (label: Said) => say` (${label})`,
   turned1: (what: Said) => say`${what} is turned a quarter clockwise. Turn it a quarter back.`,
@@ -58,6 +58,9 @@ export const LAYOUT = spoken('participant-page-layout', {
   strange:
     'This doesn’t look like the block in the picture. Is it the right block, in your fabrics, and are the handles on its outer corners? If so, compare it yourself: I can’t tell.',
   upsideDown: (n: Said) => say`Row ${n} lies upside down as a whole. Turn the whole row half way round.`,
+  tell: 'Tell the organiser what my checks find',
+  tellWhat:
+    'Only which piece lay how is told, with your name; never a photo. It helps them warn the others. You can change this at any time: what you told is then deleted.',
   fromAnotherSide: 'The photo was taken from another side of the table; the answer is for the block as the sheet shows it.',
 });
 

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import { page } from '$app/state';
+  import LayoutChecks from './LayoutChecks.svelte';
   import MonthsDone from './MonthsDone.svelte';
   import PeopleDone from './PeopleDone.svelte';
   import { askPage, doPost } from './post';
@@ -14,9 +15,9 @@
 
   let { data }: { data: { progress: ProgressView; asked: ProgressQuestion } } = $props();
   const bench = useWorkbench();
-  const { questions, pictures, measurements, hidden, months } = $derived(data.progress);
+  const { questions, pictures, measurements, laid, hidden, months } = $derived(data.progress);
   const open = $derived(questions.filter((q) => !q.answered).length);
-  const nothing = $derived(questions.length + pictures.length + measurements.length + hidden === 0);
+  const nothing = $derived(questions.length + pictures.length + measurements.length + laid.length + hidden === 0);
   let trouble = $state('');
   const nameOf = (id: string) => bench.programme.months.find((m) => m.id === id)?.name ?? '';
   const about = (of: { month: string; at: Date }) =>
@@ -89,6 +90,10 @@
           </li>
         {/each}
       </ul>
+    {/if}
+    {#if laid.length > 0}
+      <h3 class="mt-5 font-semibold">{words.checkedLayouts}</h3>
+      <LayoutChecks {laid} />
     {/if}
   </section>
   {#if months.length > 0}

@@ -3,6 +3,7 @@
   import { page } from '$app/state';
   import { coloursOf } from '$lib/frame/programme-view';
   import { entryPath } from '$lib/ask/entry-path';
+  import { askForSlip } from '$lib/ask/seen-slip';
   import { Weigher } from './weigher.svelte';
   import PressedBlock from './PressedBlock.svelte';
   import SewStep from './SewStep.svelte';
@@ -150,7 +151,12 @@
     <PressedBlock {c} name={entry.block.name} {colours} neighbours={weigher.choices?.neighbours} />
 
     <Templates {c} block={entry.block} unit={programme.unit} />
-    <Slips slips={weigher.choices?.slips ?? []} {whole} {colours} />
+    <Slips
+      slips={weigher.choices?.slips ?? []}
+      {whole}
+      {colours}
+      onask={(seen) => bench.saver.do(words.slipOnTheSheet(entry.block.name), askForSlip(month, entry, seen))}
+    />
   {/if}
   {#snippet side()}
     {#if entry}

@@ -4,13 +4,16 @@
   import Picture from '$lib/look/Picture.svelte';
   import type { BlockChoices } from './choices';
   import type { Drawing } from '@aggrega/core/block';
+  import type { SeenSlip } from '@aggrega/core/construction';
 
   interface Props {
     slips: BlockChoices['slips'];
     whole: Drawing;
     colours: ReadonlyMap<string, string>;
+    /** The sheet is to ask for this one first; for the likeliest where it is undefined. */
+    onask: (seen: SeenSlip | undefined) => void;
   }
-  let { slips, whole, colours }: Props = $props();
+  let { slips, whole, colours, onask }: Props = $props();
 </script>
 
 {#if slips.length > 0}
@@ -34,7 +37,19 @@
               {/each}
             {/snippet}
           </Picture>
-          <figcaption>{slip.text}</figcaption>
+          <figcaption>
+            {slip.text}
+            {#if slip.asked}
+              <span class="block text-quiet">{words.askedForFirst}</span>
+              <button class="no-print link" onclick={() => onask(undefined)}>{words.askForTheLikeliest}</button>
+            {:else}
+              <button
+                class="no-print link block text-left"
+                aria-label={words.askForThis(slip.text)}
+                onclick={() => onask(slip.seen)}>{words.askForThisFirst}</button
+              >
+            {/if}
+          </figcaption>
         </figure>
       {/each}
     </div>

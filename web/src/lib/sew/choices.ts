@@ -1,5 +1,6 @@
 /** What can be chosen for a block, and what can go wrong with it, as plain data: the slow part of the Sew order, for a worker. */
 import {
+  isSeen,
   joiningsOf,
   methodChoices,
   neighbourPressing,
@@ -9,12 +10,17 @@ import {
   type MethodChoice,
   type Neighbours,
   type OtherReading,
+  type SeenSlip,
+  type Slip,
 } from '@aggrega/core/construction';
 import type { Drawing } from '@aggrega/core/block';
 import { constructApart, constructMonthBlock, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
 
 export interface SlipView {
   text: string;
+  seen: SeenSlip;
+  /** Whether the sheet asks for it first because it was seen at the tables. */
+  asked: boolean;
   drawing: Drawing;
   at: (readonly [number, number, number, number])[];
 }
@@ -28,6 +34,13 @@ export interface BlockChoices {
   neighbours: Neighbours;
 }
 
+const slipView =
+  (asked: SeenSlip | undefined) =>
+  (slip: Slip): SlipView => {
+    const { text, kind, unit, drawing, at } = slip;
+    return { text, seen: { ...(unit && { unit: unit.name }), kind }, asked: isSeen(slip, asked), drawing, at };
+  };
+
 /** Everything to choose from and to look out for in a month's block. */
 export function blockChoices(programme: Programme, entry: MonthBlock, colourway: Colourway): BlockChoices {
   const c = constructMonthBlock(programme, entry, colourway);
@@ -39,7 +52,7 @@ export function blockChoices(programme: Programme, entry: MonthBlock, colourway:
       .map((u) => ({ label: u.label, name: u.name, kind: u.kind.plural, methods: methodChoices(u, made) })),
     readings: otherReadings(made),
     joinings: joiningsOf(made),
-    slips: slipsOf(c).map(({ text, drawing, at }) => ({ text, drawing, at })),
+    slips: slipsOf(c).map(slipView(entry.style.slip)),
     neighbours: neighbourPressing(c),
   };
 }

@@ -79,7 +79,12 @@ export const words = spoken('sew', {
   downloadAtFullSizeSvg: 'download at full size, SVG',
   commonMistakes: 'Common mistakes',
   mistakesThatStillLookLike:
-    'Mistakes that still look like a block. Compare your layout with the correct picture before you sew.',
+    'Mistakes that still look like a block. Compare your layout with the correct picture before you sew. The sheet asks for the first of them; if another is what you see at the tables, choose that.',
+  askedForFirst: 'The sheet asks for this first.',
+  askForTheLikeliest: 'Ask for the likeliest again',
+  askForThisFirst: 'Ask for this first',
+  askForThis: (text: Said) => say`Ask for this first on the sheet: ${text}`,
+  slipOnTheSheet: (name: Said) => say`${name}, slip asked for on the sheet`,
   theCorrectBlock: 'The correct block',
   correct: 'Correct',
   wrong: (text: Said) => say`Wrong: ${text}`,

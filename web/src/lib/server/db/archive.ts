@@ -20,6 +20,7 @@ export const tables = [
   'picture',
   'question',
   'measurement',
+  'layout_check',
   'sample',
   'record',
   'deleted_row',

@@ -35,6 +35,8 @@ const oneOfEach = (organisation: string) => `
   pic as (insert into picture (organisation_id, programme_id, participant_id, month, jpeg, taken_at)
     select '${organisation}', programme_id, id, 'm1', 'x'::bytea, now() from person),
   sizes as (insert into measurement (organisation_id, programme_id, participant_id, sizes, sent_at) select '${organisation}', programme_id, id, '[]', now() from person),
+  laid as (insert into layout_check (organisation_id, programme_id, participant_id, month, block, found, checked_at)
+    select '${organisation}', programme_id, id, 'm1', 'b', '[]', now() from person),
   ask as (insert into question (organisation_id, programme_id, participant_id, asks, asked_at) select '${organisation}', programme_id, id, 'q', now() from person)
   insert into sample (organisation_id, programme_id, month, block, colourway, revision, sewn_on, noted_at)
   select '${organisation}', id, 'm1', 'cold-frame', 'frost', 1, now(), now() from p`;
@@ -73,6 +75,7 @@ describe('every table', () => {
         'invitation',
         'kit',
         'last_change',
+        'layout_check',
         'mail',
         'measurement',
         'membership',
@@ -114,7 +117,7 @@ describe('every table', () => {
     for (const table of [
       ...['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'sheet_version', 'swatch_photo'],
       ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'measurement', 'sample'],
-      ...['revision_pack', 'worked_out'],
+      ...['revision_pack', 'worked_out', 'layout_check'],
     ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));

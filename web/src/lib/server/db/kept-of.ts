@@ -16,6 +16,8 @@ const KEPT = `
       'sent_at', sent_at) order by written_at), '[]') from mail m where m.programme_id = t.programme_id and participant_id = t.id),
     'measurements', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'sizes', sizes, 'sent_at', sent_at) order by sent_at), '[]')
       from measurement s where s.programme_id = t.programme_id and participant_id = t.id),
+    'layouts', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'block', block, 'found', found, 'checked_at', checked_at)
+      order by checked_at), '[]') from layout_check l where l.programme_id = t.programme_id and participant_id = t.id),
     'pictures', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'taken_at', taken_at, 'jpeg_base64',
       encode(jpeg, 'base64'), 'object', object) order by taken_at), '[]') from picture i where i.programme_id = t.programme_id and participant_id = t.id)
   ) as kept

@@ -9,11 +9,13 @@ export interface StoredPerson extends Person {
   shows: boolean;
   /** Whether the organiser may see her pictures. */
   seen: boolean;
+  /** Whether the organiser is told what the checks of her layouts find. */
+  tells: boolean;
 }
 
 const COLUMNS = `
   t.id, t.name, email, phone, address, t.colourway, t.size, t.kit, handing, t.state, coalesce(joined::text, '') as joined,
-  coalesce(left_on::text, '') as "left", paid_to as "paidTo", notes, sheet, link, shows, seen`;
+  coalesce(left_on::text, '') as "left", paid_to as "paidTo", notes, sheet, link, shows, seen, tells`;
 
 /** What a roster is asked for; '' asks for everything. */
 export interface RosterQuestion {
@@ -144,10 +146,11 @@ const TOUCHED = `
     or exists (select 1 from question where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from progress where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from measurement where programme_id = p.id and participant_id = t.id)
+    or exists (select 1 from layout_check where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from picture where programme_id = p.id and participant_id = t.id))
   order by t.name limit 5`;
 
-/** Names of those who have a kit, a sheet, a mail, a question, a measurement, a picture or a ticked step already: what would go with them. */
+/** Names of those who have a kit, a sheet, a mail, a question, a measurement, a checked layout, a picture or a ticked step already: what would go with them. */
 export async function touchedPeople(db: pg.ClientBase, slug: string, ids: readonly string[]): Promise<string[]> {
   return (await db.query<{ name: string }>(TOUCHED, [slug, ids])).rows.map((r) => r.name);
 }

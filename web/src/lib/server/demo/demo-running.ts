@@ -2,7 +2,8 @@
 import { blockDrawing } from '@aggrega/core/block';
 import { demandName, lengthList } from '$lib/plan/room-plan';
 import { shortName } from '$lib/plan/short-name';
-import { kitsFor, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { slipsOf } from '@aggrega/core/construction';
+import { constructMonthBlock, kitsFor, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { dayAfter, progressSteps, releaseInstant } from '@aggrega/core/running';
 import type pg from 'pg';
 import sharp from 'sharp';
@@ -10,6 +11,7 @@ import { drawingSvg } from './demo-picture';
 import { correctReleased } from '../release/corrections';
 import { beginList, tickStep } from '../db/cut-steps';
 import { noteHeld } from '../db/held';
+import { noteLayout, setTells } from '../db/layout-checks';
 import { addLoose, setKits } from '../db/kits';
 import { insertMeasurement, insertPicture, insertQuestion, setPicturesFor } from '../db/participant-page';
 import { asCounted } from '../participants/roster-counts';
@@ -244,4 +246,24 @@ async function lives(
       ...{ month, at },
       sizes: [{ what: 'a row across the block', seams, expected: '12 1/2', measured, before: '' }],
     });
+  await layoutsChecked(db, programme, { months: out.slice(-2), sewing, at });
+}
+
+/** Some of them check what they lay out and tell it: most lay it right, the likeliest slip comes three times, another one once. */
+async function layoutsChecked(
+  db: pg.ClientBase,
+  programme: Programme,
+  { months, sewing, at }: { months: readonly string[]; sewing: readonly StoredPerson[]; at: Date },
+): Promise<void> {
+  for (const month of months) {
+    const entry = programme.months.find((m) => m.id === month)?.blocks[0];
+    if (!entry) continue;
+    const slips = slipsOf(constructMonthBlock(programme, entry)).filter((slip) => slip.unit);
+    const found = slips.map(({ unit, kind }) => ({ unit: unit!.name, label: unit!.label, kind }));
+    for (const [i, person] of sewing.slice(0, 9).entries()) {
+      await setTells(db, person.id, true);
+      const hers = i < 3 ? found.slice(0, 1) : i === 3 ? found.slice(1, 2) : [];
+      await noteLayout(db, person.id, { month, block: entry.key, found: hers, at });
+    }
+  }
 }

@@ -4,10 +4,15 @@ import { error } from '@sveltejs/kit';
 import { layoutOf, type Layout } from '@aggrega/core/eye';
 import { averageColour } from '@aggrega/core/fabric';
 import { constructMonthBlock, monthTitle } from '@aggrega/core/programme';
-import { openMonth } from './participant-page';
+import { now } from '../clock';
+import { noteLayout, setTells, type FoundSlip } from '../db/layout-checks';
+import { asOrganisation } from '../db/pool';
+import { openMonth, releasedFor, type OpenPage } from './participant-page';
 import { pageOf } from './private-page';
 
 export interface OwnLayout {
+  /** The block's in the month. */
+  id: string;
   name: string;
   layout: Layout;
 }
@@ -17,6 +22,8 @@ export interface OwnLayouts {
   month: string;
   /** The month's. */
   name: string;
+  /** Whether the organiser is told what her checks find. */
+  tells: boolean;
   blocks: OwnLayout[];
   /** By letter: the fabric as the eye sees it, and what it is called. */
   fabrics: { letter: string; colour: string; name: string }[];
@@ -30,11 +37,28 @@ export async function ownLayouts(key: string, month: string): Promise<OwnLayouts
   const colourway = open?.programme.colourways.find((c) => c.id === page.person.colourway);
   if (!open || !found || !colourway) error(404, words.thisMonthIsNotOut);
   const blocks = found.blocks.map((entry) => ({
-    name: entry.block.name,
+    ...{ id: entry.key, name: entry.block.name },
     layout: layoutOf(constructMonthBlock(open.programme, entry, colourway)),
   }));
   const fabrics = [...colourway.fabrics].map(([letter, { colour, print, name }]) => ({
     ...{ letter, name, colour: averageColour(colour, print) },
   }));
-  return { key, month, name: monthTitle(found), blocks, fabrics };
+  return { key, month, name: monthTitle(found), tells: page.person.tells, blocks, fabrics };
+}
+
+/** Whether she tells what her checks find; when she no longer does, what she told is forgotten. */
+export const setTelling = (page: OpenPage, tells: boolean): Promise<void> =>
+  asOrganisation(page.organisation, (db) => setTells(db, page.person.id, tells));
+
+/** What a check of one block found; nothing is kept of who does not tell. False where there is no such block in a month that is out. */
+export async function tellLayout(
+  page: OpenPage,
+  { month, block, found }: { month: string; block: string; found: readonly FoundSlip[] },
+): Promise<boolean> {
+  return asOrganisation(page.organisation, async (db) => {
+    const open = (await releasedFor(db, page)).find((r) => r.month === month);
+    const entry = open?.programme.months.find((m) => m.id === month)?.blocks.find((b) => b.key === block);
+    if (entry) await noteLayout(db, page.person.id, { month, block, found, at: now() });
+    return entry !== undefined;
+  });
 }

@@ -13,6 +13,7 @@ import {
   setProgress,
   type PicturesFor,
 } from '../db/participant-page';
+import { noteLayout, setTells, type FoundSlip } from '../db/layout-checks';
 import { asOrganisation, closePool } from '../db/pool';
 import { importProgramme } from '../programme/programmes';
 import { freeze, release } from '../release/releases';
@@ -50,6 +51,59 @@ beforeAll(async () => {
   });
 });
 afterAll(closePool);
+
+describe('what checks of layouts found', () => {
+  const turned: FoundSlip = { unit: 'hst:A+B@1x1', label: 'U1', kind: 'turned' };
+  const row: FoundSlip = { unit: '', label: '', kind: 'row' };
+  const note = (person: { id: string }, found: FoundSlip[], block = 'b') =>
+    asOrganisation(QUARRY, (db) => noteLayout(db, person.id, { month: 'm1', block, found, at }));
+  const tell = (person: { id: string }, tells: boolean) => asOrganisation(QUARRY, (db) => setTells(db, person.id, tells));
+  const laid = async (asked = {}) => (await view(asked)).laid;
+
+  it('is told of those alone who agreed, each slip of each person once, and goes when she no longer does', async () => {
+    await note(ada, [turned]);
+    expect(await laid()).toEqual([]);
+    for (const person of [ada, bea]) await tell(person, true);
+    await note(ada, [turned]);
+    await note(ada, [row, turned]);
+    await note(ada, []);
+    await note(bea, [turned]);
+    await note(dot, [turned]);
+    expect(await laid()).toEqual([
+      {
+        month: 'm1',
+        block: 'b',
+        people: 2,
+        found: [
+          { ...turned, people: 2 },
+          { ...row, people: 1 },
+        ],
+      },
+    ]);
+    expect(await laid({ person: bea.id })).toMatchObject([{ people: 1, found: [{ ...turned, people: 1 }] }]);
+    expect(await laid({ month: 'm2' })).toEqual([]);
+    await tell(ada, false);
+    expect(await laid()).toMatchObject([{ people: 1, found: [{ kind: 'turned', people: 1 }] }]);
+    await note(bea, [], 'another');
+    expect((await laid()).map(({ block, found }) => [block, found.length])).toEqual([
+      ['another', 0],
+      ['b', 1],
+    ]);
+    await tell(bea, false);
+    expect(await laid()).toEqual([]);
+  });
+
+  it('is bounded, whatever is sent', async () => {
+    await tell(dot, true);
+    for (let i = 0; i < 5; i += 1)
+      await note(
+        dot,
+        Array.from({ length: 100 }, (_, n) => ({ ...turned, unit: `u${100 * i + n}` })),
+      );
+    expect((await laid())[0]!.found.length).toBe(200);
+    await tell(dot, false);
+  });
+});
 
 describe('what participants send', () => {
   it('is seen as far as each of them says, from the next look on', async () => {

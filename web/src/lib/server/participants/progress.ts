@@ -2,6 +2,7 @@
 import { programmeIn } from '$lib/ask/reading';
 import { monthTitle } from '@aggrega/core/programme';
 import { progressSteps, type ProgressStep } from '@aggrega/core/running';
+import { layoutCounts, type LaidBlock } from '../db/layout-checks';
 import { asOrganisation } from '../db/pool';
 import { findProgramme } from '../db/programmes';
 import { listQuestions, type AskedQuestion } from '../db/questions';
@@ -32,6 +33,8 @@ export interface ProgressView {
   /** Pictures that their owners keep to themselves. */
   hidden: number;
   measurements: SentMeasurement[];
+  /** What the checks of their layouts found, of those who tell it. */
+  laid: LaidBlock[];
   /** The person that is asked for alone. */
   name: string;
 }
@@ -69,6 +72,7 @@ export async function progressView(
       ...{ people, rows, questions, name: person ? (rows[0]?.name ?? '') : '' },
       ...(await sentPictures(db, slug, { month, person })),
       measurements: await sentMeasurements(db, slug, { month, person }),
+      laid: await layoutCounts(db, slug, { month, person }),
     };
   });
 }

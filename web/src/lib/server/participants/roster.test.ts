@@ -7,6 +7,7 @@ import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
 import { noteHeld } from '../db/held';
 import { setKits } from '../db/kits';
 import { insertOrganisation } from '../db/organisations';
+import { noteLayout, setTells } from '../db/layout-checks';
 import { insertMeasurement, insertPicture, insertQuestion, setProgress } from '../db/participant-page';
 import { asOrganisation, closePool } from '../db/pool';
 import { personByLink, type RosterQuestion } from '../db/participants';
@@ -119,6 +120,10 @@ describe('changing the roster', () => {
     );
     const put: Record<string, (db: pg.ClientBase, id: string) => Promise<unknown>> = {
       kit: (db, id) => setKits(db, slug, { month: 'm1', people: [id], state: 'cut', at }),
+      layout_check: async (db, id) => {
+        await setTells(db, id, true);
+        await noteLayout(db, id, { month: 'm1', block: 'b', found: [], at });
+      },
       mail: (db, id) =>
         db.query(
           `insert into mail (organisation_id, programme_id, participant_id, once, recipient, subject, body, next_at, written_at)

@@ -8,9 +8,12 @@ import {
   takePictureAway,
   tickProgress,
 } from '$lib/server/participant-page/participant-page';
+import type { FoundSlip } from '$lib/server/db/layout-checks';
+import { setTelling, tellLayout } from '$lib/server/participant-page/own-layout';
 import type { PicturesFor } from '$lib/server/db/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { isId } from '$lib/server/participants/roster-question';
+import { slipKinds } from '@aggrega/core/construction';
 import type { ProgressStep, WrittenSize } from '@aggrega/core/running';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -21,6 +24,8 @@ type Deed =
   | { deed: 'pictures for'; whom: PicturesFor }
   | { deed: 'measured'; month: string; sizes: WrittenSize[] }
   | { deed: 'measured back'; measurement: string }
+  | { deed: 'laid'; month: string; block: string; found: FoundSlip[] }
+  | { deed: 'tells'; tells: boolean }
   | { deed: 'sheet'; sheet: string }
   | { deed: 'picture away'; picture: string };
 
@@ -42,12 +47,20 @@ const size = {
     ...{ expected: written, measured: written, before: written },
   },
 };
+const slip = {
+  type: 'object',
+  required: ['unit', 'label', 'kind'],
+  additionalProperties: false,
+  properties: { unit: { ...written, maxLength: 200 }, label: written, kind: { enum: slipKinds } },
+};
 const readDeed = bodyReader<Deed>({
   oneOf: [
     deed('tick', { month, step: { enum: ['cut', 'units', 'block'] }, done: { type: 'boolean' } }),
     deed('ask', { month, asks: { type: 'string', minLength: 1, maxLength: 4000, pattern: '^[^\\u0000]*\\S[^\\u0000]*$' } }),
     deed('pictures for', { whom: { enum: ['me', 'organiser', 'group'] } }),
     deed('measured', { month, sizes: { type: 'array', minItems: 1, maxItems: 40, items: size } }),
+    deed('laid', { month, block: { type: 'string', maxLength: 200 }, found: { type: 'array', maxItems: 100, items: slip } }),
+    deed('tells', { tells: { type: 'boolean' } }),
     deed('measured back', { measurement: { type: 'string', maxLength: 60 } }),
     deed('sheet', { sheet: { type: 'string', maxLength: 200, pattern: '^[a-z0-9=&-]*$' } }),
     deed('picture away', { picture: { type: 'string', maxLength: 60 } }),
@@ -67,6 +80,8 @@ export const POST: RequestHandler = async ({ params, request }) => {
     if (asked.deed === 'ask') return askOrganiser(page, asked);
     if (asked.deed === 'picture away')
       return isId(asked.picture) && (await takePictureAway(page, asked.picture)) ? undefined : words.thisPictureIsNotThere;
+    if (asked.deed === 'laid') return (await tellLayout(page, asked)) ? undefined : words.thisMonthIsNotOut;
+    if (asked.deed === 'tells') return void (await setTelling(page, asked.tells));
     if (asked.deed === 'measured') return sendMeasurement(page, asked);
     if (asked.deed === 'measured back')
       return isId(asked.measurement) && (await takeMeasurementBack(page, asked.measurement))

@@ -1,0 +1,89 @@
+/**
+ * What the checks of her layouts found, on its way to the organiser, if she tells it: which piece lay how, never a picture. What cannot be sent yet waits on her
+ * device.
+ */
+import { words } from './words';
+import type { FoundSlip } from '$lib/server/db/layout-checks';
+
+interface Told {
+  month: string;
+  block: string;
+  found: FoundSlip[];
+}
+
+export class Telling {
+  tells = $state(false);
+  trouble = $state('');
+  #own: string;
+  #place: string;
+  /** Of the photo that is looked at: only the last look at it is told, when its corners are where she wants them. */
+  #last: Told | undefined;
+  #sending = false;
+
+  constructor(key: string, tells: boolean) {
+    this.#own = `/p/${key}/own`;
+    this.#place = `aggrega:layouts:${key}`;
+    this.tells = tells;
+  }
+
+  /** Tells from now on, or no more: then what was told is forgotten. */
+  async choose(tells: boolean): Promise<void> {
+    this.tells = tells;
+    const answer = await this.#post({ deed: 'tells', tells });
+    this.trouble = answer?.ok ? '' : words.youAreOfflineNothingWas;
+    if (!answer?.ok) this.tells = !tells;
+    else if (!tells) this.#keep([]);
+  }
+
+  /** What the look at this photo found; an earlier look at it no longer counts. */
+  note(told: Told): void {
+    this.#last = told;
+  }
+
+  /** The photo is done with: what was found goes on its way. */
+  async done(): Promise<void> {
+    if (this.#last && this.tells) this.#keep([...this.#waiting(), this.#last].slice(-MOST));
+    this.#last = undefined;
+    await this.send();
+  }
+
+  /** Sends what waits. */
+  async send(): Promise<void> {
+    if (this.#sending) return;
+    this.#sending = true;
+    while (this.tells && this.#waiting().length > 0) {
+      const [first] = this.#waiting();
+      const answer = await this.#post({ deed: 'laid', ...first });
+      // What the server does not want is not sent again.
+      if (!answer || answer.status >= 500) break;
+      this.#keep(this.#waiting().slice(1));
+    }
+    this.#sending = false;
+  }
+
+  async #post(deed: object): Promise<Response | undefined> {
+    const [body, headers] = [JSON.stringify(deed), { 'content-type': 'application/json' }];
+    return fetch(this.#own, { method: 'POST', headers, body, keepalive: true }).catch(() => undefined);
+  }
+
+  #waiting(): Told[] {
+    try {
+      return (JSON.parse(localStorage.getItem(this.#place) ?? '[]') as Told[]) ?? [];
+    } catch {
+      // Private windows keep nothing.
+      return [];
+    }
+  }
+
+  #keep(waiting: readonly Told[]): void {
+    try {
+      if (waiting.length > 0) localStorage.setItem(this.#place, JSON.stringify(waiting));
+      else localStorage.removeItem(this.#place);
+    } catch {
+      // As above: it is not told.
+    }
+  }
+}
+
+/** Checks that wait on a device at most. */
+const MOST = 50;
