@@ -1,8 +1,14 @@
 /** Photographs that are looked at on the device: a block that becomes a drawing, and units that are checked before they are sewn. */
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { quiltLayout, readProgramme } from '@aggrega/core/programme';
 import type { Page } from '@playwright/test';
-import { expect, open, test } from './bench-of-their-own';
+import sharp from 'sharp';
+import { chances } from '../core/tests/made-pictures/chances';
+import { clothOf } from '../core/tests/made-pictures/fabrics';
+import { madeLayout } from '../core/tests/made-pictures/laid-out';
+import { conditions } from '../core/tests/made-pictures/picture';
+import { demo, expect, open, test } from './bench-of-their-own';
 import { enrol, letOut, pageOf } from './people';
 
 const photo = (name: string) => fileURLToPath(new URL(`../demo/${name}.jpg`, import.meta.url));
@@ -170,3 +176,44 @@ test('what a check found is told where she agrees; the sheet asks for it, and ta
   await expect(page.getByRole('region', { name: 'What they sent' })).toBeVisible();
   await expect(page.locator('[data-laid]')).toHaveCount(0);
 });
+
+test('the blocks of a quilt are checked before they are set, row by row as far as they are out', async ({ page, request }) => {
+  const { triangles: _, ...setting } = demo.setting;
+  const { triangles: __, ...months } = setting.months;
+  const straight = { ...setting, kind: 'straight', across: 3, down: 4, leftOver: 1, months, places: {} };
+  const document = { ...demo, title: 'A quilt in rows', setting: straight, sizes: [] };
+  const { slug } = await (await request.post('/api/import', { data: document })).json();
+  const [hazel] = await enrol(request, slug, { 'Hazel Quill': {} });
+  for (const month of ['m1', 'm2', 'm3']) {
+    await open(page, `/programmes/${slug}/months/${month}/release`);
+    await letOut(page);
+  }
+  await open(page, `${await pageOf(request, slug, hazel!)}/months/m1/layout`);
+  await page.getByRole('combobox', { name: 'Block' }).selectOption({ label: 'The quilt, rows finished so far: 1' });
+  await expect(page.getByText('borders stay outside')).toBeVisible();
+  await expect(page.locator('[data-unit]')).toHaveCount(3);
+  await choose(page, { name: 'row.jpg', mimeType: 'image/jpeg', buffer: await rowOfBlocks(document) });
+  const told = page.getByRole('status').filter({ hasText: 'have changed places' });
+  await expect(told).toContainText('Number 1 (Cold Frame) and number 2 have changed places.', { timeout: 60_000 });
+  await expect(page.locator('[data-lies="right"]')).toHaveCount(1);
+});
+
+/** The first three blocks of the year in Frost as somebody lays them out, the first two in each other's place. */
+async function rowOfBlocks(document: unknown): Promise<Buffer> {
+  const reading = readProgramme(document);
+  if (!reading.ok) throw new Error('unsound');
+  const { programme } = reading;
+  const layout = quiltLayout(programme, undefined, new Set(['m1', 'm2', 'm3']))!;
+  const frost = programme.colourways.find((c) => c.id === 'frost')!;
+  const fabrics = new Map([...frost.fabrics].map(([letter, { colour }]) => [letter, clothOf(colour)]));
+  const by = chances(3);
+  const of = { ...conditions(by, 'fair', { size: [1100, 620], fabrics: [...fabrics.values()] }), allowance: 0 };
+  const slips = [
+    { at: 0, unit: 1 },
+    { at: 1, unit: 0 },
+  ];
+  const { width, height, data } = madeLayout(layout, fabrics, { slips, astray: 0.02, aslant: 2 }, of, by);
+  return sharp(Buffer.from(data), { raw: { width, height, channels: 4 } })
+    .jpeg({ quality: 88 })
+    .toBuffer();
+}

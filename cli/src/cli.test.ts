@@ -105,7 +105,15 @@ describe('read-picture', () => {
     const other = JSON.parse((await aggrega(...asked, '--colourway', 'frost', photograph)).out);
     for (const { lies } of other.units) expect(lies).toEqual({ kind: 'unclear', why: 'strange' });
     expect(await aggrega(...asked, demo)).toMatchObject({ code: 1 });
-    for (const wrong of [asked, [...asked, '--month', 'm1', laid], ['check-layout', demo, laid]])
+    // The blocks of the quilt, two of them in each other's place.
+    const set = JSON.parse(
+      (await aggrega('check-layout', demo, '--quilt', at('../../demo/blocks-on-the-floor.jpg'))).out,
+    ).units;
+    expect(set).toHaveLength(13);
+    expect(set.flatMap((u: { lies: { kind: string } }, i: number) => (u.lies.kind === 'right' ? [] : [i]))).toEqual([2, 6]);
+    const quilt = ['check-layout', demo, '--quilt'];
+    const block = [...asked, '--month', 'm1', laid];
+    for (const wrong of [asked, block, ['check-layout', demo, laid], quilt, [...quilt, '--block', 'cloche', laid]])
       expect(await aggrega(...wrong)).toMatchObject({ code: 2 });
   });
 

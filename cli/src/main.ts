@@ -49,6 +49,7 @@ const USAGE = `usage: aggrega VERB FILE [options]
   trace FILE.svg [--grid 4x4]
   read-picture FILE.jpg [--grid 4x4] [--corners 'x,y x,y x,y x,y']
   check-layout FILE --block ID [--month ID] [--colourway ID] [--corners 'x,y x,y x,y x,y'] PICTURE
+  check-layout FILE --quilt [--size ID] [--colourway ID] [--corners 'x,y x,y x,y x,y'] PICTURE
   compose FILE [--block L] [--quilt wall|lap|single|double|WxH] [--from 1-4] [--to 1-4] [--teach hst,geese]
       [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]

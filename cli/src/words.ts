@@ -34,7 +34,8 @@ export const words = spoken('cli', {
   thePictureIsDamaged: 'this picture is damaged; save it again and try once more',
 
   // check-layout
-  checkLayoutNeeds: 'check-layout needs --block ID, and after all options a picture',
+  checkLayoutNeeds: 'check-layout needs --block ID, or --quilt for the blocks of the quilt, and after all options a picture',
+  nothingIsSet: 'this programme has no setting, or none of its blocks is drawn yet',
   noMonthSewsBlock: (id: Said) => say`no month sews block '${id}'`,
 
   // account

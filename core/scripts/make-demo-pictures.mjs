@@ -13,7 +13,7 @@ await build({
     contents: `
       export { library, readBlock } from './src/block';
       export { layoutOf } from './src/eye';
-      export { constructMonthBlock, readProgramme } from './src/programme';
+      export { constructMonthBlock, quiltLayout, readProgramme } from './src/programme';
       export { chances } from './tests/made-pictures/chances';
       export { clothOf, madeFabrics } from './tests/made-pictures/fabrics';
       export { madeLayout } from './tests/made-pictures/laid-out';
@@ -43,20 +43,33 @@ async function blockOnTheTable() {
   await keep(made.madePicture(block, fabrics, made.conditions(by, 'fair', { size: SIZE, fabrics }), by), 'ladder-on-the-table');
 }
 
+const { programme } = made.readProgramme(JSON.parse(readFileSync(here('../../demo/allotment-year.aggrega.json'), 'utf8')));
+const colourway = programme.colourways.find((c) => c.id === 'frost');
+const fabrics = new Map([...colourway.fabrics].map(([letter, { colour }]) => [letter, made.clothOf(colour)]));
+const seen = [...fabrics.values()];
+
 /** The units of the Allotment Year's March block in Frost, laid out to be sewn, one of them turned a quarter. */
 async function unitsOnTheTable() {
   const by = made.chances(5);
-  const document = JSON.parse(readFileSync(here('../../demo/allotment-year.aggrega.json'), 'utf8'));
-  const { programme } = made.readProgramme(document);
   const [entry] = programme.months.find((m) => m.id === 'm3').blocks;
-  const colourway = programme.colourways.find((c) => c.id === 'frost');
   const layout = made.layoutOf(made.constructMonthBlock(programme, entry, colourway));
-  const fabrics = new Map([...colourway.fabrics].map(([letter, { colour }]) => [letter, made.clothOf(colour)]));
-  const seen = [...fabrics.values()];
   const of = { ...made.conditions(by, 'fair', { size: SIZE, fabrics: seen }), allowance: 0 };
   const slips = [{ at: 0, quarters: 1 }];
   await keep(made.madeLayout(layout, fabrics, { slips, astray: 0.03, aslant: 2.5 }, of, by), 'units-on-the-table');
 }
 
+/** The year's blocks in Frost as they are laid out to be set, two of them in each other's place. */
+async function blocksOnTheFloor() {
+  const by = made.chances(7);
+  const of = { ...made.conditions(by, 'fair', { size: SIZE, fabrics: seen }), allowance: 0 };
+  const slips = [
+    { at: 2, unit: 6 },
+    { at: 6, unit: 2 },
+  ];
+  const laid = { slips, astray: 0.02, aslant: 2 };
+  await keep(made.madeLayout(made.quiltLayout(programme), fabrics, laid, of, by), 'blocks-on-the-floor');
+}
+
 await blockOnTheTable();
 await unitsOnTheTable();
+await blocksOnTheFloor();

@@ -126,7 +126,7 @@ describe('the library', () => {
     for (const { slip } of told) {
       expect(slip.text).toMatch(/^U\d+ and U\d+ in each other’s place$/);
       expect(slip.at).toHaveLength(2);
-      const [[, , w, h], [, , w2, h2]] = slip.at as [number[], number[]];
+      const [[, , w, h], [, , w2, h2]] = slip.at as unknown as [number[], number[]];
       expect([w2, h2]).toEqual([w, h]);
     }
   });

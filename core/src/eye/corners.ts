@@ -14,17 +14,37 @@ const LEAST = 7;
 
 /** The corners of the largest thing that lies on the ground, or the picture's own where nothing stands out. */
 export function likelyCorners(picture: Pixels): Corners {
+  const best = bestOf(picture, (outline) => {
+    const corners = fourOf(outline);
+    return { corners, fits: Math.abs(doubleArea(corners)) / Math.abs(doubleArea(outline)) };
+  });
+  return best ? refined(picture, best) : wholeOf(picture);
+}
+
+/** The corners of the smallest four sides around the largest thing that lies on the ground: of blocks on point, whose tips make its sides. */
+export function cornersAround(picture: Pixels): Corners {
+  const best = bestOf(picture, (outline) => {
+    const corners = sidesAround(outline);
+    return { corners, fits: Math.abs(doubleArea(outline)) / Math.abs(doubleArea(corners)) };
+  });
+  return best ?? wholeOf(picture);
+}
+
+const wholeOf = ({ width: w, height: h }: Pixels): Corners => [
+  [0, 0],
+  [w, 0],
+  [w, h],
+  [0, h],
+];
+
+/** The four corners, of those that an outline is given, that fit it best; clockwise from the top left. */
+function bestOf(
+  picture: Pixels,
+  cornersOf: (outline: readonly Corner[]) => { corners: readonly Corner[]; fits: number },
+): Corners | undefined {
   const { picture: rough, by } = smaller(picture, ROUGH);
-  const lab = labOf(rough);
-  const [w, h] = [picture.width, picture.height];
-  const whole: Corners = [
-    [0, 0],
-    [w, 0],
-    [w, h],
-    [0, h],
-  ];
-  const { far, limits } = standsOut(lab);
-  let best: { corners: Corner[]; score: number } | undefined;
+  const { far, limits } = standsOut(labOf(rough));
+  let best: { corners: readonly Corner[]; score: number } | undefined;
   for (const limit of limits) {
     const thing = largest(
       Uint8Array.from(far, (d) => Number(d > limit)),
@@ -32,15 +52,12 @@ export function likelyCorners(picture: Pixels): Corners {
       rough.height,
     );
     if (thing.length < 0.02 * rough.width * rough.height) continue;
-    const outline = hull(thing);
-    const corners = fourOf(outline);
+    const { corners, fits } = cornersOf(hull(thing));
     if (corners.length < 4) continue;
-    const score = Math.abs(doubleArea(corners)) / Math.abs(doubleArea(outline)) + LARGER * (thing.length / far.length);
+    const score = fits + LARGER * (thing.length / far.length);
     if (!best || score > best.score) best = { corners, score };
   }
-  if (!best) return whole;
-  const found = best.corners.map(([x, y]): Corner => [x * by, y * by]);
-  return refined(picture, inOrder(found as unknown as Corners));
+  return best && inOrder(best.corners.map(([x, y]): Corner => [x * by, y * by]) as unknown as Corners);
 }
 
 /** Of two things that are as four-sided the larger is the block: the other is one of its fabrics. */
@@ -130,6 +147,32 @@ function fourOf(outline: readonly Corner[]): Corner[] {
       }
     }
   return best;
+}
+
+/** Of an outline's sides so many, the longest, are tried. */
+const SIDES = 14;
+
+/** Where the four sides of an outline cross that enclose least; the outline is convex, so each of its sides leaves all of it to one side. */
+function sidesAround(outline: readonly Corner[]): Corner[] {
+  const long = ([a, b]: Line) => Math.hypot(b[0] - a[0], b[1] - a[1]);
+  const all = outline.map((corner, i): Line => [corner, outline[(i + 1) % outline.length]!]);
+  const least = [...all].sort((a, b) => long(b) - long(a))[Math.min(SIDES, all.length) - 1]!;
+  const sides = all.filter((side) => long(side) >= long(least));
+  let best: { corners: Corner[]; area: number } | undefined;
+  const turn = (a: Line, b: Line) => (a[1][0] - a[0][0]) * (b[1][1] - b[0][1]) - (a[1][1] - a[0][1]) * (b[1][0] - b[0][0]);
+  for (let i = 0; i < sides.length; i += 1)
+    for (let j = i + 1; j < sides.length; j += 1)
+      for (let k = j + 1; k < sides.length; k += 1)
+        for (let l = k + 1; l < sides.length; l += 1) {
+          const four = [sides[i]!, sides[j]!, sides[k]!, sides[l]!];
+          // Each goes on to the next by less than half a turn, the same way as the outline.
+          const ways = four.map((side, n) => Math.sign(turn(side, four[(n + 1) % 4]!)));
+          if (ways[0] === 0 || ways.some((way) => way !== ways[0])) continue;
+          const corners = four.map((side, n) => crossing(side, four[(n + 1) % 4]!)!);
+          const area = Math.abs(doubleArea(corners));
+          if (!best || area < best.area) best = { corners, area };
+        }
+  return best?.corners ?? [];
 }
 
 /** Clockwise, from the corner that lies most to the top left. */

@@ -105,6 +105,7 @@ export {
   type SettingPiece,
   type Wadding,
 } from './quilt/setting-pieces';
+export { quiltLayout, type QuiltLayout } from './quilt/quilt-layout';
 export { laidOnQuilt, quiltPicture, quiltSvg, type PicturePlace, type QuiltPicture } from './quilt/quilt-picture';
 export { blocksInOrder, handsOut, hasSheet, isLesson, madeAhead, setBlocks, type BlockToSet } from './document/set-blocks';
 export {

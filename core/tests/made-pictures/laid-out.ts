@@ -38,7 +38,7 @@ export function madeLayout(
     const lying = layout.units.map((place, at) => {
       const slip = slips.find((s) => s.at === at);
       const unit = layout.units[slip?.unit ?? at]!;
-      const turn = (by.between(-aslant, aslant) * Math.PI) / 180;
+      const turn = ((by.between(-aslant, aslant) + (place.slant ?? 0)) * Math.PI) / 180;
       const more = sewn ? 0 : 2 * layout.allowance;
       return {
         ...{

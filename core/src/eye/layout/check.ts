@@ -1,11 +1,11 @@
 /** A photograph of units laid out, against how they should lie. */
-import { likelyCorners } from '../corners';
+import { cornersAround, likelyCorners } from '../corners';
 import { fromUnitSquare, taken, type Corners } from '../homography';
 import type { Pixels } from '../pixels';
 import type { Place } from '../seam-evidence';
 import { straightPixels } from '../straighten';
 import type { Layout } from './expected';
-import { BEYOND, isAmiss, SIDE, Table, type TableAnswer } from './table';
+import { BEYOND, isAmiss, sideFor, Table, type TableAnswer } from './table';
 
 export interface LayoutAnswer extends Omit<TableAnswer, 'score'> {
   corners: Corners;
@@ -21,12 +21,15 @@ export function checkLayout(
   colours: ReadonlyMap<string, string>,
   known: { corners?: Corners } = {},
 ): LayoutAnswer | undefined {
+  const side = sideFor(layout);
   const look = (corners: Corners) => {
-    const straight = around(picture, corners);
+    const straight = around(picture, corners, side);
     return straight && { corners, ...new Table(straight, layout, colours).answer() };
   };
-  const first = look(known.corners ?? likelyCorners(picture));
-  if (!first || known.corners || first.units.filter(isAmiss).length < SEVERAL) return first && answered(first);
+  // Blocks on point fill no corner.
+  const onPoint = layout.units.some((unit) => unit.slant);
+  const first = look(known.corners ?? (onPoint ? cornersAround : likelyCorners)(picture));
+  if (!first || known.corners || onPoint || first.units.filter(isAmiss).length < SEVERAL) return first && answered(first);
   // Where a unit at a corner is missing, its corner is where the other three say.
   const others = [0, 1, 2, 3].flatMap((k) => look(completed(first.corners, k)) ?? []);
   return answered([first, ...others].reduce((best, other) => (other.score > best.score ? other : best)));
@@ -52,12 +55,12 @@ const POOR = 60;
 const FEW = 4;
 
 /** What lies within the corners and a little around them, as if it lay straight. */
-function around(picture: Pixels, corners: Corners): Pixels | undefined {
+function around(picture: Pixels, corners: Corners, side: number): Pixels | undefined {
   const there = fromUnitSquare(corners);
   if (!there) return undefined;
   const [from, to] = [-BEYOND, 1 + BEYOND];
   const wider = [taken(there, from, from), taken(there, to, from), taken(there, to, to), taken(there, from, to)];
-  return straightPixels(picture, wider as unknown as Corners, SIDE, SIDE);
+  return straightPixels(picture, wider as unknown as Corners, side, side);
 }
 
 /** With one corner where it makes a parallelogram with the others. */

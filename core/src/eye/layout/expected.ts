@@ -22,6 +22,8 @@ export interface ExpectedUnit {
   /** Where its middle comes to lie, from the layout's top left corner: laid out loose, every unit with its allowances, and sewn together. */
   loose: Place;
   sewn: Place;
+  /** Degrees clockwise by which it is laid aslant: a block on point. */
+  slant?: number;
 }
 
 /** What is laid out. Lengths are plain numbers: a picture is not measured to the sixteenth. */

@@ -31,9 +31,19 @@ export type LayoutUnit = Lie | Unclear;
 
 export const isAmiss = ({ kind }: LayoutUnit) => kind !== 'right';
 
-/** Places to a side of the straight picture, and how much of the layout is seen beyond its corners. */
-export const SIDE = 360;
+/** How much of the layout is seen beyond its corners. */
 export const BEYOND = 0.05;
+/** Places to a side of the straight picture; more where patches would be smaller than so many places. */
+const SIDE = 360;
+const MOST_SIDE = 720;
+const PATCH = 22;
+
+/** Places to a side at which a layout is looked at. */
+export function sideFor({ units, loose }: Layout): number {
+  const areas = units.flatMap((u) => u.patches.map((p) => Math.abs(areaOf(p.points))));
+  const small = Math.sqrt(Math.min(...areas)) / Math.max(...loose);
+  return Math.min(MOST_SIDE, Math.max(SIDE, Math.round(PATCH / small)));
+}
 /** Units lie beside their places by so much of their size, and aslant by so many degrees, at most. */
 const OFF = [-0.12, -0.06, 0, 0.06, 0.12];
 const ASLANT = [-5, 0, 5];
@@ -88,7 +98,7 @@ interface Told {
   look: Look;
 }
 
-/** `straight`: the layout as if it lay straight, and BEYOND of its size around it, in SIDE by SIDE pixels. */
+/** `straight`: the layout as if it lay straight, and BEYOND of its size around it, square. */
 export class Table {
   readonly roles: string[];
   readonly looks: Look[];
@@ -96,6 +106,7 @@ export class Table {
   #fabrics: Colour[];
   #ground: Colour;
   #spread = SPREAD;
+  readonly #rows = new WeakMap<Look, Int32Array>();
 
   constructor(
     straight: Pixels,
@@ -153,14 +164,16 @@ export class Table {
   /** For each look, how well it fits at its best, and where that is. */
   #best(unit: number, way: Way, looks: readonly Look[], aslant: readonly number[] = ASLANT): Fit[] {
     const best = looks.map(() => ({ score: -Infinity, seen: undefined as Float32Array | undefined }));
+    const rows = looks.map((look) => this.#rowsOf(look));
     for (const dx of OFF)
       for (const dy of OFF)
         for (const degrees of aslant) {
           const seen = this.#seen(unit, way, [dx, dy], degrees);
           const against = this.#against(seen);
-          for (const [l, look] of looks.entries()) {
+          for (let l = 0; l < rows.length; l += 1) {
+            const at = rows[l]!;
             let score = 0;
-            for (let s = 0; s < look.length; s += 1) score -= against[this.#rowOf(look[s]!) * look.length + s]!;
+            for (let s = 0; s < at.length; s += 1) score -= against[at[s]!]!;
             if (score > best[l]!.score) best[l] = { score, seen };
           }
         }
@@ -169,13 +182,15 @@ export class Table {
 
   /** The colours at a unit's places, three numbers each, where it lies so much off its place. */
   #seen(unit: number, { quarters, laid }: Way, [dx, dy]: Place, degrees: number): Float32Array {
-    const { w, h, loose, sewn } = this.layout.units[unit]!;
+    const { w, h, loose, sewn, slant = 0 } = this.layout.units[unit]!;
     const { allowance } = this.layout;
     const [wide, high] = laid === 'loose' ? this.layout.loose : this.layout.sewn;
     const [cx, cy] = laid === 'loose' ? loose : sewn;
     const [ow, oh] = [w + 2 * allowance, h + 2 * allowance];
-    const [cos, sin] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
+    const turn = ((degrees + slant) * Math.PI) / 180;
+    const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
     const seen = new Float32Array(LOOKS * LOOKS * 3);
+    const side = this.lab.width;
     for (let j = 0; j < LOOKS; j += 1)
       for (let i = 0; i < LOOKS; i += 1) {
         const lx = (placeOf(i + 0.5) - 0.5) * w;
@@ -183,18 +198,22 @@ export class Table {
         let u = (cx + dx * ow + lx * cos - ly * sin) / wide;
         let v = (cy + dy * oh + lx * sin + ly * cos) / high;
         for (let k = 0; k < quarters; k += 1) [u, v] = [1 - v, u];
-        const x = Math.max(0, Math.min(SIDE - 1, Math.floor(((u + BEYOND) / (1 + 2 * BEYOND)) * SIDE)));
-        const y = Math.max(0, Math.min(SIDE - 1, Math.floor(((v + BEYOND) / (1 + 2 * BEYOND)) * SIDE)));
-        const [from, at] = [(y * SIDE + x) * 3, (j * LOOKS + i) * 3];
+        const x = Math.max(0, Math.min(side - 1, Math.floor(((u + BEYOND) / (1 + 2 * BEYOND)) * side)));
+        const y = Math.max(0, Math.min(side - 1, Math.floor(((v + BEYOND) / (1 + 2 * BEYOND)) * side)));
+        const [from, at] = [(y * side + x) * 3, (j * LOOKS + i) * 3];
         for (let k = 0; k < 3; k += 1) seen[at + k] = this.lab.lab[from + k]!;
       }
     return seen;
   }
 
-  /** Where what speaks against a role stands in `#against`. */
-  #rowOf(role: number): number {
-    if (role === GROUND) return this.roles.length;
-    return role === SEAM ? this.roles.length + 1 : role;
+  /** Where what speaks against a look stands in `#against`, place by place. */
+  #rowsOf(look: Look): Int32Array {
+    const known = this.#rows.get(look);
+    if (known) return known;
+    const rowOf = (role: number) => (role === GROUND ? this.roles.length : role === SEAM ? this.roles.length + 1 : role);
+    const rows = Int32Array.from(look, (role, s) => rowOf(role) * look.length + s);
+    this.#rows.set(look, rows);
+    return rows;
   }
 
   /** What speaks against each fabric, against the ground, and against all fabrics, at each place. */
@@ -306,10 +325,21 @@ export class Table {
 }
 
 const near = (a: number, b: number) => Math.abs(a - b) < 1e-3;
+
+const areaOf = (points: readonly Place[]): number =>
+  points.reduce(
+    (sum, [x, y], i) => sum + (x * points[(i + 1) % points.length]![1] - y * points[(i + 1) % points.length]![0]) / 2,
+    0,
+  );
+
 /** The middle of a unit, which a turn leaves where it is, and no gap reaches: its box in the straight picture. */
-function middleOf({ loose: [x, y], w, h }: ExpectedUnit, { loose: [wide, high] }: Layout): [number, number, number, number] {
+function middleOf(
+  { loose: [x, y], w, h, slant }: ExpectedUnit,
+  { loose: [wide, high] }: Layout,
+): [number, number, number, number] {
   const at = (n: number, of: number) => (n / of + BEYOND) / (1 + 2 * BEYOND);
-  const [dx, dy] = [(MIDDLE / 2) * w, (MIDDLE / 2) * h];
+  const share = slant ? MIDDLE * Math.SQRT1_2 : MIDDLE;
+  const [dx, dy] = [(share / 2) * w, (share / 2) * h];
   return [at(x - dx, wide), at(y - dy, high), at(x + dx, wide), at(y + dy, high)];
 }
 const MIDDLE = 0.7;

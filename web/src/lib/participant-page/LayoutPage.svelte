@@ -44,7 +44,7 @@
   {#if !block}
     <p>{LAYOUT.nothingToLay}</p>
   {:else}
-    <p class="max-w-prose">{LAYOUT.howItWorks}</p>
+    <p class="max-w-prose">{block.id === undefined ? LAYOUT.howBlocks : LAYOUT.howItWorks}</p>
     <div class="mt-4 flex flex-wrap gap-3">
       {#if data.blocks.length > 1}
         <label class="block"
@@ -61,7 +61,7 @@
           value={checking.laid}
           onchange={(e) => checking.choose(checking.block, e.currentTarget.value as Laid)}
         >
-          <option value="all">{LAYOUT.theWholeBlock}</option>
+          <option value="all">{block.id === undefined ? LAYOUT.allOfThem : LAYOUT.theWholeBlock}</option>
           {#each rows as r (r)}<option value="row {r}">{LAYOUT.row(r + 1)}</option>{/each}
           {#each block.layout.units as { label }, i (i)}
             <option value="unit {i}">{LAYOUT.onePiece(i + 1, label ? LAYOUT.label(label) : '')}</option>
@@ -100,18 +100,20 @@
             {#if checking.answer.turned > 0}<p class="mt-2 text-quiet">{LAYOUT.fromAnotherSide}</p>{/if}
           {/if}
         </div>
-        <div class="mt-4 border-t border-rule pt-3">
-          <label class="flex items-baseline gap-2"
-            ><input
-              type="checkbox"
-              class="checkbox checkbox-sm self-center"
-              bind:checked={() => telling.tells, (tells) => void telling.choose(tells)}
-            />
-            <span>{LAYOUT.tell}</span></label
-          >
-          <p class="mt-1 text-note text-quiet">{LAYOUT.tellWhat}</p>
-          {#if telling.trouble}<p class="mt-1 font-semibold text-madder" role="alert">{telling.trouble}</p>{/if}
-        </div>
+        {#if block.id !== undefined}
+          <div class="mt-4 border-t border-rule pt-3">
+            <label class="flex items-baseline gap-2"
+              ><input
+                type="checkbox"
+                class="checkbox checkbox-sm self-center"
+                bind:checked={() => telling.tells, (tells) => void telling.choose(tells)}
+              />
+              <span>{LAYOUT.tell}</span></label
+            >
+            <p class="mt-1 text-note text-quiet">{LAYOUT.tellWhat}</p>
+            {#if telling.trouble}<p class="mt-1 font-semibold text-madder" role="alert">{telling.trouble}</p>{/if}
+          </div>
+        {/if}
         <h2 class="mt-4 mb-2 text-head">{LAYOUT.asItShouldLie}</h2>
         <LayoutPicture
           layout={block.layout}

@@ -69,8 +69,9 @@ export class Checking {
     this.looking = false;
     if (answer && !photo.placed) photo.corners = answer.corners;
     [this.answer, this.trouble] = [answer, answer ? '' : LAYOUT.cornersMakeNone];
-    if (answer && !this.#strange)
-      this.telling.note({ month: this.data.month, block: this.data.blocks[this.block]!.id, found: this.#found });
+    const block = this.data.blocks[this.block]!.id;
+    if (answer && block !== undefined && !this.#strange)
+      this.telling.note({ month: this.data.month, block, found: this.#found });
   }
 
   /** What lies in a unit's place; undefined where it was not looked at. */

@@ -24,10 +24,13 @@ export const LAYOUT = spoken('participant-page-layout', {
   backToTheSheet: 'Back to the sheet',
   howItWorks:
     'Lay the pieces out as in the picture, right sides up and not touching. Photograph them from above, with all four corners in the picture. You are told which one lies wrong, before you sew.',
+  howBlocks:
+    'Lay the blocks out as in the picture and photograph them from above or from a step, with all four corners in the picture. Put the handles on the outer corners of the blocks; borders stay outside. You are told which block is turned, or in another’s place, before you set them.',
   nothingToLay: 'This month has no block to lay out.',
   block: 'Block',
   whatLiesThere: 'What you have laid out',
   theWholeBlock: 'The whole block',
+  allOfThem: 'All the blocks in the picture',
   row: (n: Said) => say`Row ${n}`,
   onePiece: (n: Said, label: Said) => say`Only number ${n}${label}`,
   asItShouldLie: 'As it should lie',

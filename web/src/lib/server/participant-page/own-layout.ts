@@ -3,16 +3,16 @@ import { words } from './words';
 import { error } from '@sveltejs/kit';
 import { layoutOf, type Layout } from '@aggrega/core/eye';
 import { averageColour } from '@aggrega/core/fabric';
-import { constructMonthBlock, monthTitle } from '@aggrega/core/programme';
+import { constructMonthBlock, monthTitle, PlanError, quiltLayout } from '@aggrega/core/programme';
 import { now } from '../clock';
 import { noteLayout, setTells, type FoundSlip } from '../db/layout-checks';
 import { asOrganisation } from '../db/pool';
-import { openMonth, releasedFor, type OpenPage } from './participant-page';
+import { openMonth, releasedFor, type OpenPage, type ReleasedMonth } from './participant-page';
 import { pageOf } from './private-page';
 
 export interface OwnLayout {
-  /** The block's in the month. */
-  id: string;
+  /** The block's in the month; undefined for the quilt. */
+  id?: string;
   name: string;
   layout: Layout;
 }
@@ -36,14 +36,34 @@ export async function ownLayouts(key: string, month: string): Promise<OwnLayouts
   const found = open?.programme.months.find((m) => m.id === month);
   const colourway = open?.programme.colourways.find((c) => c.id === page.person.colourway);
   if (!open || !found || !colourway) error(404, words.thisMonthIsNotOut);
-  const blocks = found.blocks.map((entry) => ({
+  const blocks = found.blocks.map((entry): OwnLayout => ({
     ...{ id: entry.key, name: entry.block.name },
     layout: layoutOf(constructMonthBlock(open.programme, entry, colourway)),
   }));
   const fabrics = [...colourway.fabrics].map(([letter, { colour, print, name }]) => ({
     ...{ letter, name, colour: averageColour(colour, print) },
   }));
-  return { key, month, name: monthTitle(found), tells: page.person.tells, blocks, fabrics };
+  const quilt = ownQuilt(open, page.person.size);
+  return {
+    ...{ key, month, name: monthTitle(found), tells: page.person.tells, fabrics },
+    blocks: quilt ? [...blocks, quilt] : blocks,
+  };
+}
+
+/** Her quilt, as far as its rows are out. */
+function ownQuilt({ programme, out }: ReleasedMonth, size: string): OwnLayout | undefined {
+  try {
+    const layout = quiltLayout(
+      programme,
+      programme.sizes.find((s) => s.id === size),
+      out,
+    );
+    return layout && { name: layout.whole ? words.theQuilt : words.theQuiltSoFar(layout.rows.length), layout };
+  } catch (error) {
+    // A quilt that cannot be set yet is not laid out.
+    if (error instanceof PlanError) return undefined;
+    throw error;
+  }
 }
 
 /** Whether she tells what her checks find; when she no longer does, what she told is forgotten. */

@@ -33,6 +33,10 @@ export const words = spoken('server/participant-page', {
   // p/[key]/own/+server.ts
   thisPictureIsNotThere: 'We can’t find that picture.',
 
+  // p/[key]/months/[month]/layout
+  theQuilt: 'The quilt: all its blocks',
+  theQuiltSoFar: (rows: Said) => say`The quilt, rows finished so far: ${rows}`,
+
   // p/[key]/pictures/[picture]/+server.ts
   weCantFindThatPicture: 'We can’t find that picture.',
 });
