@@ -14,7 +14,7 @@ const programmeWith = (more: Partial<SettingFile>) => {
   return reading.programme;
 };
 const onPoint = programmeWith({});
-const { triangles: _, ...bare } = setting;
+const bare = Object.fromEntries(Object.entries(setting).filter(([part]) => part !== 'triangles')) as unknown as SettingFile;
 const straight = (() => {
   const months = Object.fromEntries(Object.entries(setting.months ?? {}).filter(([part]) => part !== 'triangles'));
   const reading = readProgramme({ ...file, setting: { ...bare, kind: 'straight', across: 3, down: 4, months, places: {} } });
