@@ -108,11 +108,18 @@ test('a photo is read, taken for its fabric and undone; what is no picture is re
 }) => {
   await bench.open('/fabrics?colourway=frost');
   const form = page.getByRole('region', { name: 'Fabric Frosted Pane' });
-  const photo = form.getByLabel('Photo, JPEG, PNG or WebP');
+  const photo = form.getByLabel('Choose a photo…');
   await photo.setInputFiles({ name: 'cloth.png', mimeType: 'image/png', buffer: Buffer.from('<svg onload="alert(1)"/>') });
-  await expect(form.getByRole('alert')).toContainText('Photos come as JPEG, PNG or WebP');
+  await expect(form.getByRole('alert')).toContainText('This isn’t a JPEG, PNG or WebP picture');
   // A picture of the page itself will do for a photo of cloth.
   await photo.setInputFiles({ name: 'cloth.png', mimeType: 'image/png', buffer: await page.screenshot() });
+  await expect(
+    form
+      .getByRole('slider')
+      .or(form.getByLabel(/corner\./))
+      .first(),
+  ).toBeVisible();
+  await form.getByRole('button', { name: 'Look at this cloth' }).click();
   const told = form.getByRole('region', { name: 'What the photo tells' });
   await expect(told).toContainText('value');
   await expect(told.getByRole('img')).toBeVisible();
@@ -296,7 +303,7 @@ test('one photo of the shelf: a square on each piece makes fabrics of it, in the
   await page
     .getByLabel(/^Photos of fabrics/)
     .setInputFiles({ name: 'list.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
-  await expect(dialog.getByRole('alert')).toContainText('list.png can’t be read as a picture');
+  await expect(dialog.getByRole('alert')).toContainText('list.png: This isn’t a JPEG, PNG or WebP picture.');
   await dialog.getByRole('button', { name: 'Add 5 fabrics' }).click();
   await expect(dialog).toBeHidden();
   await expect(page.locator('[data-save-state=saved]')).toBeVisible();

@@ -6,10 +6,12 @@ import { conditions, madePicture } from '../../tests/made-pictures/picture';
 import { compared } from '../../tests/made-pictures/same-drawing';
 import { library, readBlock, tilingFaults } from '../block';
 import { bendOf } from './bend';
+import { clothWithin } from './cloth';
 import { likelyCorners } from './corners';
 import { gathered } from './colours';
 import { fromUnitSquare, inverse, shapeOf, taken, type Corners } from './homography';
 import { joinedParts } from './joining';
+import { evenLight } from './light';
 import { flipped } from './mending';
 import { Codes } from './codes';
 import { convexUnion, shared } from './outlines';
@@ -305,5 +307,55 @@ describe('what the eye stands on', () => {
     expect(at(30).parts).toHaveLength(3);
     // Two fabrics stay apart whatever a valley says.
     expect(at(-8).apart.map((m) => m.parts.length)).toEqual([2]);
+  });
+});
+
+describe('cloth in uneven light', () => {
+  it('is of one colour throughout afterwards, as bright as it was; in even light it stays as it is', () => {
+    const side = 120;
+    const cloth = (light: (u: number, v: number) => number) => {
+      const data = new Uint8ClampedArray(side * side * 4).fill(255);
+      for (let y = 0; y < side; y += 1)
+        for (let x = 0; x < side; x += 1)
+          [150, 70, 90].forEach((n, k) => (data[(y * side + x) * 4 + k] = n * light(x / side, y / side) ** (1 / 2.2)));
+      return { width: side, height: side, data };
+    };
+    const at = ({ data }: { data: Uint8ClampedArray }, x: number, y: number) => [
+      ...data.slice((y * side + x) * 4, (y * side + x) * 4 + 3),
+    ];
+    const off = (a: number[], b: number[]) => Math.max(...a.map((n, k) => Math.abs(n - b[k]!)));
+    const uneven = cloth((u, v) => 0.7 + 0.6 * u - 0.1 * v);
+    const even = evenLight(uneven);
+    expect(off(at(uneven, 5, 60), at(uneven, 115, 60))).toBeGreaterThan(30);
+    for (const [x, y] of [
+      [5, 5],
+      [115, 5],
+      [5, 115],
+      [115, 115],
+    ] as const)
+      expect(off(at(even, x, y), at(even, 60, 60))).toBeLessThan(6);
+    expect(off(at(even, 60, 60), at(uneven, 60, 60))).toBeLessThan(8);
+    const plain = cloth(() => 1);
+    expect(off([...evenLight(plain).data], [...plain.data])).toBeLessThan(3);
+  });
+
+  it('is taken from the middle of its piece, as wide as high, however long the piece is', () => {
+    // Forty stripes along a piece that is twice as wide as high.
+    const [width, height] = [800, 400];
+    const data = new Uint8ClampedArray(width * height * 4).fill(255);
+    for (let y = 0; y < height; y += 1)
+      for (let x = 0; x < width; x += 1)
+        for (let k = 0; k < 3; k += 1) data[(y * width + x) * 4 + k] = Math.floor(x / 20) % 2 === 0 ? 60 : 200;
+    const corners = [
+      [0, 0],
+      [width, 0],
+      [width, height],
+      [0, height],
+    ] as const;
+    const { data: cloth } = clothWithin({ width, height, data }, corners, 200)!;
+    const middle = Array.from({ length: 200 }, (_, x) => Number(cloth[(100 * 200 + x) * 4]! > 130));
+    // Twenty stripes of ten pixels each: half of the forty that the piece has.
+    expect(middle.filter((n, x) => x > 0 && n !== middle[x - 1])).toHaveLength(19);
+    expect(clothWithin({ width, height, data }, [corners[0], corners[0], corners[0], corners[0]], 200)).toBeUndefined();
   });
 });

@@ -2,7 +2,9 @@
 export { checkLayout, type LayoutAnswer } from './layout/check';
 export type { LayoutUnit } from './layout/table';
 export { layoutOf, someOf, type ExpectedUnit, type Layout } from './layout/expected';
+export { clothWithin } from './cloth';
 export { likelyCorners } from './corners';
+export { evenLight } from './light';
 export type { Corner, Corners } from './homography';
 export { flipped } from './mending';
 export type { PictureBlock } from './picture-block';

@@ -8,8 +8,10 @@
     pasting?: boolean;
     /** For a telephone: the camera first. */
     camera?: boolean;
+    /** What becomes of the photo. */
+    stays?: string;
   }
-  let { onphoto, pasting = true, camera = false }: Props = $props();
+  let { onphoto, pasting = true, camera = false, stays = words.staysHere }: Props = $props();
   let over = $state(false);
 
   function first(files: FileList | undefined | null, e?: Event) {
@@ -52,10 +54,10 @@
     first(e.dataTransfer?.files, e);
   }}
 >
-  {#if !camera}<p>{words.dropAPhoto}</p>{/if}
+  {#if !camera}<p>{pasting ? words.dropAPhoto : words.dropOne}</p>{/if}
   <div class="mt-2 flex flex-wrap gap-2">
     {@render way(words.takeAPhoto, camera, true)}
     {@render way(words.chooseAPhoto, !camera, false)}
   </div>
-  <p class="mt-2 text-note text-quiet">{words.staysHere}</p>
+  <p class="mt-2 text-note text-quiet">{stays}</p>
 </div>

@@ -1,6 +1,8 @@
 /** Pictures looked at off the page's own thread. One picture at a time, which never leaves the device. */
 import {
   checkLayout,
+  clothWithin,
+  evenLight,
   likelyCorners,
   readPicture,
   someOf,
@@ -34,10 +36,19 @@ async function straight(corners: Corners, width: number, height: number): Promis
   return pixels && shown(pixels);
 }
 
+/** Cloth within the corners as if it lay straight, square and in even light, as a file. */
+async function cloth(corners: Corners, side: number): Promise<Blob | undefined> {
+  const pixels = picture && clothWithin(picture, corners, side);
+  return pixels && shown(pixels, 0.92);
+}
+
+/** A picture of cloth in even light, as a file. */
+const even = (pixels: Pixels): Promise<Blob> => shown(evenLight(pixels), 0.92);
+
 /** What lies where. `corners`: where somebody has put them; `units`: those of the layout that were photographed; `colours`: by role. */
 const check = (corners: Corners | undefined, layout: Layout, units: readonly number[], colours: ReadonlyMap<string, string>) =>
   picture && checkLayout(picture, someOf(layout, units), colours, { corners });
 
-const offered = { speak, open, read, straight, check };
+const offered = { speak, open, read, straight, cloth, even, check };
 export type EyeOffers = typeof offered;
 expose(offered);

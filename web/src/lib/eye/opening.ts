@@ -44,8 +44,8 @@ function sizeOf(bytes: Uint8Array): { width: number; height: number } | undefine
 }
 
 /** Pixels as a file that a page can show. */
-export function shown({ width, height, data }: Pixels): Promise<Blob> {
+export function shown({ width, height, data }: Pixels, quality = 0.85): Promise<Blob> {
   const canvas = new OffscreenCanvas(width, height);
   canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(data), width, height), 0, 0);
-  return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.85 });
+  return canvas.convertToBlob({ type: 'image/jpeg', quality });
 }

@@ -5,6 +5,10 @@ import type { EyeOffers } from './eye.worker';
 import EyeWorker from './eye.worker?worker';
 import { words } from './words';
 
+/** A piece of cloth that covers less of its picture is a motif of the print; more, and the cloth fills the picture. */
+const LEAST_PIECE = 0.25;
+const MOST_PIECE = 0.9;
+
 export class Photo {
   /** An address that the page can show; undefined until a photo is open. */
   address: string | undefined = $state.raw();
@@ -57,6 +61,25 @@ export class Photo {
     if (!this.corners) return;
     const [a, b, c, d] = this.corners;
     this.corners = [d, a, b, c];
+  }
+
+  /** Of cloth that fills the picture the middle square; of a piece that lies on something its corners. */
+  aroundCloth(): void {
+    const { width, height, corners } = this;
+    if (!corners) return;
+    const area = corners.reduce((sum, [x, y], i) => {
+      const [u, v] = corners[(i + 1) % 4]!;
+      return sum + (x * v - u * y) / 2;
+    }, 0);
+    const share = area / (width * height);
+    if (share > LEAST_PIECE && share < MOST_PIECE) return;
+    const [x, y, half] = [width / 2, height / 2, 0.45 * Math.min(width, height)];
+    this.corners = [
+      [x - half, y - half],
+      [x + half, y - half],
+      [x + half, y + half],
+      [x - half, y + half],
+    ];
   }
 
   forget(): void {

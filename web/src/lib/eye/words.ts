@@ -12,6 +12,7 @@ export const words = spoken('eye', {
 
   // PhotoDrop
   dropAPhoto: 'Drop a photo here, paste one, or',
+  dropOne: 'Drop a photo here, or',
   photo: 'Photo',
   chooseAPhoto: 'Choose a photo…',
   takeAPhoto: 'Take a photo…',

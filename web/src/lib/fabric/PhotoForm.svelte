@@ -1,8 +1,12 @@
-<!-- A photo of the fabric: sent, read, and taken for the fabric when its maker says so. -->
+<!-- A photo of the fabric: laid straight and evenly lit on the device, then sent, read, and taken for the fabric when its maker says so. -->
 <script lang="ts">
   import { words } from './words';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
-  import PhotoField from '$lib/look/PhotoField.svelte';
+  import { onDestroy } from 'svelte';
+  import CornersPicture from '$lib/eye/CornersPicture.svelte';
+  import PhotoDrop from '$lib/eye/PhotoDrop.svelte';
+  import { Photo } from '$lib/eye/photo.svelte';
+  import { sendSwatch, SWATCH } from './swatch';
   import Setting from '$lib/look/Setting.svelte';
   import { bandName, bandOf, type PhotoReading } from '@aggrega/core/fabric';
   import { LengthError, parseLength } from '@aggrega/core/measure';
@@ -12,6 +16,27 @@
   const bench = useWorkbench();
   const { unit } = $derived(bench.programme);
   let read: (PhotoReading & { photo: string }) | undefined = $state.raw();
+
+  const photo = new Photo();
+  let trouble = $state('');
+  let looking = $state(false);
+  onDestroy(() => photo.close());
+
+  async function open(chosen: File) {
+    [read, trouble] = [undefined, ''];
+    if (await photo.open(chosen)) photo.aroundCloth();
+  }
+  async function look() {
+    [looking, trouble] = [true, ''];
+    const cloth = photo.corners && (await photo.eye.cloth(photo.corners, SWATCH));
+    const answer = cloth ? await sendSwatch(cloth) : { message: words.cornersMakeNone };
+    looking = false;
+    if ('message' in answer) trouble = answer.message;
+    else {
+      read = answer;
+      photo.forget();
+    }
+  }
 
   const change = (key: keyof FabricFile, to: unknown): Change => ({
     path: `/fabrics/${fabric.id}/${key}`,
@@ -40,13 +65,19 @@
 </script>
 
 <div class="border-t border-rule pt-2">
-  <PhotoField
-    label={words.photo}
-    address="/api/swatches"
-    working={words.lookingAtThePhoto}
-    onbegin={() => (read = undefined)}
-    onkept={(kept: PhotoReading & { photo: string }) => (read = kept)}
-  />
+  <p class="text-note text-quiet">{words.photo}</p>
+  {#if photo.trouble || trouble}<p class="mt-1 text-note text-madder" role="alert">{photo.trouble || trouble}</p>{/if}
+  {#if photo.address}
+    <div class="mt-1"><CornersPicture {photo} onset={() => undefined} /></div>
+    <p class="mt-1 text-note text-quiet">{words.putTheHandles}</p>
+    <p class="mt-2 flex gap-2">
+      <button class="btn btn-primary" disabled={looking} onclick={() => void look()}>{words.lookAtThisCloth}</button>
+      <button class="btn" onclick={() => photo.forget()}>{words.cancel}</button>
+    </p>
+    {#if looking}<p class="mt-1 text-note text-quiet" role="status">{words.lookingAtThePhoto}</p>{/if}
+  {:else if !read}
+    <div class="mt-1"><PhotoDrop pasting={false} stays={words.onlyTheCloth} onphoto={(chosen) => void open(chosen)} /></div>
+  {/if}
   {#if read}
     <section class="mt-2" aria-label={words.whatThePhotoTells}>
       <div class="flex gap-3">

@@ -1,11 +1,15 @@
 <!-- Fabrics by photo: one photo of many pieces, or many photos; a square of each becomes a fabric. The photos themselves stay on this device. -->
 <script lang="ts">
   import { words } from './words';
+  import { onDestroy } from 'svelte';
+  import { Photo } from '$lib/eye/photo.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import { ShelfPhotos, type Spot } from './shelf-photos.svelte';
 
   const bench = useWorkbench();
-  const photos = new ShelfPhotos();
+  const photo = new Photo();
+  const photos = new ShelfPhotos(photo);
+  onDestroy(() => photo.close());
   let dialog: HTMLDialogElement;
   let held: Spot | undefined;
 

@@ -1,6 +1,8 @@
 /** Fabrics photographed: squares of photos that become fabrics of the programme, each with its picture, colour and value. */
-import type { PhotoReading } from '@aggrega/core/fabric';
 import type { Change, ProgrammeFile } from '@aggrega/core/programme';
+import { openPicture } from '$lib/eye/opening';
+import type { Photo } from '$lib/eye/photo.svelte';
+import { sendSwatch, SWATCH, type SentSwatch } from './swatch';
 import { words } from './words';
 
 /** A square of a photo: its middle and its side, as shares of the photo's shorter side. */
@@ -22,9 +24,6 @@ export interface Shot {
   url: string;
 }
 
-/** Pixels of the longer side that are worked with. */
-const WORKED = 1600;
-const SWATCH = 512;
 const LEAST = 0.05;
 
 export class ShelfPhotos {
@@ -35,20 +34,21 @@ export class ShelfPhotos {
   trouble = $state('');
   #next = 1;
 
+  constructor(readonly photo: Photo) {}
+
   /** Takes photos in, with a square in the middle of each. */
   async take(files: readonly File[]): Promise<void> {
     this.trouble = '';
     for (const file of files) {
-      const picture = await createImageBitmap(file).catch(() => undefined);
-      if (!picture) {
-        this.trouble = words.cannotBeReadAsAPicture(file.name);
+      const opened = await openPicture(file);
+      if ('trouble' in opened) {
+        this.trouble = words.cannotBeTaken(file.name, opened.trouble);
         continue;
       }
-      const scale = Math.min(1, WORKED / Math.max(picture.width, picture.height));
+      const { width, height, data } = opened.picture;
       const canvas = document.createElement('canvas');
-      [canvas.width, canvas.height] = [Math.round(picture.width * scale), Math.round(picture.height * scale)];
-      canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height);
-      picture.close();
+      [canvas.width, canvas.height] = [width, height];
+      canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(data), width, height), 0, 0);
       this.shots = [...this.shots, { name: file.name, canvas, url: canvas.toDataURL('image/jpeg', 0.8) }];
       const [w, h] = this.extent(this.shots.length - 1);
       this.add(this.shots.length - 1, w / 2, h / 2);
@@ -133,17 +133,12 @@ export class ShelfPhotos {
     return changes;
   }
 
-  async #sendOne(spot: Spot): Promise<(PhotoReading & { photo: string }) | undefined> {
-    const picture = await new Promise<Blob | null>((done) => this.swatch(spot).toBlob(done, 'image/jpeg', 0.92));
-    const answer = await fetch('/api/swatches', {
-      method: 'POST',
-      headers: { 'content-type': 'application/octet-stream' },
-      body: picture,
-    }).catch(() => undefined);
-    const said = (await answer?.json().catch(() => undefined)) as
-      (PhotoReading & { photo: string; message: string }) | undefined;
-    if (answer?.ok && said) return said;
-    spot.trouble = said?.message ?? words.weCantReachTheServerSquares;
+  /** In even light: what a lamp at the side does to one of the pieces is taken back. */
+  async #sendOne(spot: Spot): Promise<SentSwatch | undefined> {
+    const { data } = this.swatch(spot).getContext('2d')!.getImageData(0, 0, SWATCH, SWATCH);
+    const answer = await sendSwatch(await this.photo.eye.even({ width: SWATCH, height: SWATCH, data }));
+    if (!('message' in answer)) return answer;
+    spot.trouble = answer.message;
     return undefined;
   }
 }

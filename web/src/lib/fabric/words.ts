@@ -18,7 +18,7 @@ export const words = spoken('fabric', {
   sentOf: (sent: Said, all: Said) => say`${sent} of ${all} sent`,
   addFabrics: (n: number) => say`Add ${n} ${plural(n, { one: 'fabric', other: 'fabrics' })}`,
   fabricsFromPhotos: (n: number) => say`${n} ${plural(n, { one: 'fabric', other: 'fabrics' })} from photos`,
-  cannotBeReadAsAPicture: (name: Said) => say`${name} can’t be read as a picture. Choose a JPEG, PNG or WebP.`,
+  cannotBeTaken: (name: Said, why: Said) => say`${name}: ${why}`,
   weCantReachTheServerSquares: 'We can’t reach the server. The square is still here: try again in a moment.',
 
   // CastTable
@@ -100,15 +100,20 @@ export const words = spoken('fabric', {
   // PhotoForm
   photo: 'Photo',
   lookingAtThePhoto: 'Looking at the photo…',
+  onlyTheCloth: 'Only the square of cloth that you mark is kept, laid straight and in even light.',
+  putTheHandles: 'Put the handles on a square of flat cloth: a whole piece, or part of one.',
+  lookAtThisCloth: 'Look at this cloth',
+  cornersMakeNone: 'These four corners don’t enclose anything. Move them apart.',
   whatThePhotoTells: 'What the photo tells',
-  itsMiddleSquare: 'Its middle square',
+  itsMiddleSquare: 'The square of cloth, in even light',
   aValue: (bandOf: Said) => say`A ${bandOf}, value`,
   quiet: 'quiet',
   clearToSee: 'clear to see',
   busy: 'busy',
   itsPrintIs: (value: Said) => say`; its print is ${value},`,
   mainColours: 'Main colours',
-  photographTheFabricFlatIn: 'Photograph the fabric flat, in daylight, without flash or shadows, filling the frame.',
+  photographTheFabricFlatIn:
+    'Photograph the fabric flat, in daylight, without flash or hard shadows. A slanting view and light from one side are put right.',
   useThisPhoto: 'Use this photo',
   cancel: 'Cancel',
   sizeOfItsPhoto: (name: Said) => say`${name}, size of its photo`,
