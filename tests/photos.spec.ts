@@ -6,10 +6,20 @@ import type { Page } from '@playwright/test';
 import sharp from 'sharp';
 import { chances } from '../core/tests/made-pictures/chances';
 import { clothOf } from '../core/tests/made-pictures/fabrics';
-import { madeLayout } from '../core/tests/made-pictures/laid-out';
+import { madeLayout, type Slip } from '../core/tests/made-pictures/laid-out';
 import { conditions } from '../core/tests/made-pictures/picture';
 import { demo, expect, open, test } from './bench-of-their-own';
 import { enrol, letOut, pageOf } from './people';
+
+/** The year in a straight quilt of four rows. */
+const without = (parts: object) => Object.fromEntries(Object.entries(parts).filter(([part]) => part !== 'triangles'));
+const rows = { ...without(demo.setting), kind: 'straight', across: 3, down: 4, leftOver: 1 };
+const inRows = { ...demo, setting: { ...rows, months: without(demo.setting.months), places: {} }, sizes: [] };
+/** The first two in each other's place. */
+const EXCHANGED: readonly Slip[] = [
+  { at: 0, unit: 1 },
+  { at: 1, unit: 0 },
+];
 
 const photo = (name: string) => fileURLToPath(new URL(`../demo/${name}.jpg`, import.meta.url));
 const section = (page: Page) => page.getByRole('region', { name: 'A block from a photo' });
@@ -89,6 +99,28 @@ test('what is no picture, damaged or vast is refused with what to do', async ({ 
   await refused('more than 60 million pixels');
   await choose(page, photo('ladder-on-the-table'));
   await expect(section(page)).toContainText('28 patches', { timeout: 60_000 });
+});
+
+test('of several blocks on one photo one is picked, by keys as well', async ({ page, bench }) => {
+  await bench.open('/months/m12/draft');
+  await page.getByRole('button', { name: 'From a photo…' }).click();
+  await choose(page, { name: 'row.jpg', mimeType: 'image/jpeg', buffer: await rowOfBlocks([]) });
+  await page.getByRole('button', { name: 'Pick one of several blocks…' }).click();
+  await expect(section(page).locator('[data-block]')).toHaveCount(9);
+  await section(page).getByLabel('Blocks across').fill('3');
+  await section(page).getByLabel('Blocks down').fill('1');
+  await section(page).getByLabel('Blocks down').press('Tab');
+  await expect(section(page).locator('[data-block]')).toHaveCount(3);
+  const left = () => section(page).locator('[data-corner="0"]').getAttribute('aria-valuenow').then(Number);
+  const before = await left();
+  await section(page).getByRole('button', { name: 'Block 3' }).focus();
+  await page.keyboard.press('Enter');
+  await expect.poll(left).toBeGreaterThan(before + 200);
+  await expect(section(page).locator('[data-block]')).toHaveCount(0);
+  await expect(section(page)).toContainText('The grid seems to be 4 by 4', { timeout: 60_000 });
+  // All of them come back for another pick.
+  await page.getByRole('button', { name: 'Pick one of several blocks…' }).click();
+  await expect.poll(left).toBe(before);
 });
 
 test('a participant is told which unit is turned before she sews, without a connection too', async ({
@@ -178,10 +210,7 @@ test('what a check found is told where she agrees; the sheet asks for it, and ta
 });
 
 test('the blocks of a quilt are checked before they are set, row by row as far as they are out', async ({ page, request }) => {
-  const without = (parts: object) => Object.fromEntries(Object.entries(parts).filter(([part]) => part !== 'triangles'));
-  const [setting, months] = [without(demo.setting), without(demo.setting.months)];
-  const straight = { ...setting, kind: 'straight', across: 3, down: 4, leftOver: 1, months, places: {} };
-  const document = { ...demo, title: 'A quilt in rows', setting: straight, sizes: [] };
+  const document = { ...inRows, title: 'A quilt in rows' };
   const { slug } = await (await request.post('/api/import', { data: document })).json();
   const [hazel] = await enrol(request, slug, { 'Hazel Quill': {} });
   for (const month of ['m1', 'm2', 'm3']) {
@@ -192,15 +221,15 @@ test('the blocks of a quilt are checked before they are set, row by row as far a
   await page.getByRole('combobox', { name: 'Block' }).selectOption({ label: 'The quilt, rows finished so far: 1' });
   await expect(page.getByText('borders stay outside')).toBeVisible();
   await expect(page.locator('[data-unit]')).toHaveCount(3);
-  await choose(page, { name: 'row.jpg', mimeType: 'image/jpeg', buffer: await rowOfBlocks(document) });
+  await choose(page, { name: 'row.jpg', mimeType: 'image/jpeg', buffer: await rowOfBlocks(EXCHANGED) });
   const told = page.getByRole('status').filter({ hasText: 'have changed places' });
   await expect(told).toContainText('Number 1 (Cold Frame) and number 2 have changed places.', { timeout: 60_000 });
   await expect(page.locator('[data-lies="right"]')).toHaveCount(1);
 });
 
-/** The first three blocks of the year in Frost as somebody lays them out, the first two in each other's place. */
-async function rowOfBlocks(document: unknown): Promise<Buffer> {
-  const reading = readProgramme(document);
+/** The first three blocks of the year in Frost as somebody lays them out. */
+async function rowOfBlocks(slips: readonly Slip[]): Promise<Buffer> {
+  const reading = readProgramme(inRows);
   if (!reading.ok) throw new Error('unsound');
   const { programme } = reading;
   const layout = quiltLayout(programme, undefined, new Set(['m1', 'm2', 'm3']))!;
@@ -208,11 +237,7 @@ async function rowOfBlocks(document: unknown): Promise<Buffer> {
   const fabrics = new Map([...frost.fabrics].map(([letter, { colour }]) => [letter, clothOf(colour)]));
   const by = chances(3);
   const of = { ...conditions(by, 'fair', { size: [1100, 620], fabrics: [...fabrics.values()] }), allowance: 0 };
-  const slips = [
-    { at: 0, unit: 1 },
-    { at: 1, unit: 0 },
-  ];
-  const { width, height, data } = madeLayout(layout, fabrics, { slips, astray: 0.02, aslant: 2 }, of, by);
+  const { width, height, data } = madeLayout(layout, fabrics, { slips, astray: 0.01, aslant: 1 }, of, by);
   return sharp(Buffer.from(data), { raw: { width, height, channels: 4 } })
     .jpeg({ quality: 88 })
     .toBuffer();

@@ -9,7 +9,7 @@ import { bendOf } from './bend';
 import { clothWithin } from './cloth';
 import { likelyCorners } from './corners';
 import { gathered } from './colours';
-import { fromUnitSquare, inverse, shapeOf, taken, type Corners } from './homography';
+import { fromUnitSquare, inverse, oneOf, shapeOf, taken, type Corners } from './homography';
 import { joinedParts } from './joining';
 import { evenLight } from './light';
 import { flipped } from './mending';
@@ -307,6 +307,24 @@ describe('what the eye stands on', () => {
     expect(at(30).parts).toHaveLength(3);
     // Two fabrics stay apart whatever a valley says.
     expect(at(-8).apart.map((m) => m.parts.length)).toEqual([2]);
+  });
+});
+
+describe('several blocks on one photograph', () => {
+  it('each have their corners, which together are those of all', () => {
+    const all: Corners = [
+      [100, 60],
+      [900, 130],
+      [840, 700],
+      [60, 560],
+    ];
+    const at = (column: number, row: number) => oneOf(all, [4, 3], [column, row])!;
+    expect(at(0, 0)[0]).toEqual(all[0]);
+    expect([at(3, 0)[1], at(3, 2)[2], at(0, 2)[3]]).toEqual(all.slice(1).map((c) => c.map((n) => expect.closeTo(n, 6))));
+    // Neighbours share their corners.
+    expect(at(1, 1)[1]).toEqual(at(2, 1)[0]);
+    expect(at(1, 1)[2]).toEqual(at(1, 2)[1]);
+    expect(oneOf([all[0], all[0], all[0], all[0]], [2, 2], [0, 0])).toBeUndefined();
   });
 });
 

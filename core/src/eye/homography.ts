@@ -39,6 +39,17 @@ export function inverse(m: Homography): Homography | undefined {
   ].map((n) => n / det);
 }
 
+/** The corners of one of the blocks that lie so many across and down within these corners, counted from 0; undefined where they make no four-sided shape. */
+export function oneOf(
+  corners: Corners,
+  [across, down]: readonly [number, number],
+  [column, row]: readonly [number, number],
+): Corners | undefined {
+  const there = fromUnitSquare(corners);
+  const at = (u: number, v: number): Corner => taken(there!, u / across, v / down);
+  return there && [at(column, row), at(column + 1, row), at(column + 1, row + 1), at(column, row + 1)];
+}
+
 /** How far a lens is from its picture, in pictures' longer sides: of telephones, about. */
 const FOCAL = 0.9;
 

@@ -5,7 +5,7 @@ export { layoutOf, someOf, type ExpectedUnit, type Layout } from './layout/expec
 export { clothWithin } from './cloth';
 export { likelyCorners } from './corners';
 export { evenLight } from './light';
-export type { Corner, Corners } from './homography';
+export { oneOf, type Corner, type Corners } from './homography';
 export { flipped } from './mending';
 export type { PictureBlock } from './picture-block';
 export { isPicture, type Pixels } from './pixels';

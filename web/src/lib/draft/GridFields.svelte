@@ -1,4 +1,4 @@
-<!-- How many squares a drawing's grid has, across and down. -->
+<!-- How many squares a drawing's grid has, or how many blocks lie in a photo, across and down. -->
 <script lang="ts">
   import { words } from './words';
 
@@ -6,9 +6,11 @@
     grid: readonly [number, number];
     /** To a side. */
     most: number;
+    /** What is counted across, and down. */
+    what?: readonly [string, string];
     onset: (grid: readonly [number, number]) => void;
   }
-  let { grid, most, onset }: Props = $props();
+  let { grid, most, what = [words.squaresAcross, words.squaresDown], onset }: Props = $props();
 
   function set(axis: 0 | 1, input: HTMLInputElement) {
     const n = Math.min(most, Math.max(1, Math.round(input.valueAsNumber) || 1));
@@ -20,7 +22,7 @@
 <div class="mt-3 flex flex-wrap items-end gap-3">
   {#each [0, 1] as const as axis (axis)}
     <label class="block w-24"
-      ><span class="text-note text-quiet">{axis === 0 ? words.squaresAcross : words.squaresDown}</span>
+      ><span class="text-note text-quiet">{what[axis]}</span>
       <input
         class="input numeral"
         type="number"

@@ -24,6 +24,7 @@
   onDestroy(() => taking.close());
   const { photo } = taking;
   const MOST_SQUARES = 24;
+  const MOST_BLOCKS = 20;
   const grid = $derived(taking.grid ?? taking.drawn?.grid);
 
   /** Undefined for the eye to find it. */
@@ -44,19 +45,32 @@
   data-picture={taking.reading ? 'busy' : ''}
 >
   <h3 class="text-head">{words.fromAPhotoHeading}</h3>
-  <p class="mt-1 max-w-prose text-quiet">{photo.address ? words.putTheHandles : words.layTheBlockFlat}</p>
+  <p class="mt-1 max-w-prose text-quiet">
+    {photo.several ? words.howToPick : photo.address ? words.putTheHandles : words.layTheBlockFlat}
+  </p>
   {#if photo.trouble || taking.trouble}
     <p class="mt-3 max-w-prose font-semibold text-madder" role="alert">{photo.trouble || taking.trouble}</p>
   {/if}
   {#if photo.address}
     <div class="mt-4 grid grid-cols-[repeat(auto-fit,minmax(15rem,1fr))] gap-x-8 gap-y-6">
       <div>
-        <CornersPicture {photo} onset={() => void taking.read()} />
+        <CornersPicture {photo} onset={() => !photo.several && void taking.read()} />
         <div class="mt-2 flex flex-wrap gap-2">
           <button class="btn" onclick={turn}>{words.turnAQuarter}</button>
           <button class="btn" onclick={() => photo.forget()}>{words.anotherPhoto}</button>
+          {#if !photo.several}
+            <button class="btn" onclick={() => photo.pickOne()}>{words.pickOneOfSeveral}</button>
+          {/if}
         </div>
-        {#if grid}
+        {#if photo.several}
+          <GridFields
+            grid={photo.several}
+            most={MOST_BLOCKS}
+            what={[words.blocksAcross, words.blocksDown]}
+            onset={(to) => (photo.several = to)}
+          />
+          <p class="mt-1"><button class="link" onclick={() => (photo.several = undefined)}>{words.oneBlockAfterAll}</button></p>
+        {:else if grid}
           <GridFields {grid} most={MOST_SQUARES} onset={setGrid} />
           <p class="mt-1 text-note text-quiet">
             {(taking.grid ? words.gridSetTo : words.asRead)(grid[0], grid[1])}
@@ -102,7 +116,7 @@
     {#if photo.address}
       <button
         class="btn btn-primary"
-        disabled={!taking.block || taking.reading}
+        disabled={!taking.block || taking.reading || photo.several !== undefined}
         onclick={() => taking.block && ontake(taking.block, taking.handOver())}>{words.takeThisDrawing}</button
       >
     {/if}

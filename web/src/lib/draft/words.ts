@@ -52,6 +52,12 @@ export const words = spoken('draft', {
   putTheHandles: 'Put each handle on a corner of the block, at its outer seam or its cut edge.',
   turnAQuarter: 'Turn a quarter',
   anotherPhoto: 'Another photo',
+  pickOneOfSeveral: 'Pick one of several blocks…',
+  howToPick:
+    'Put the handles on the outer corners of all the blocks, say how many there are, and click on the one you want. If sashing lies between them, set its handles afterwards.',
+  blocksAcross: 'Blocks across',
+  blocksDown: 'Blocks down',
+  oneBlockAfterAll: 'It’s one block after all',
   openingThePhoto: 'Opening the photo…',
   readingTheBlock: 'Reading the block…',
   theReadingOverThePhoto: (patches: number) =>

@@ -15,6 +15,10 @@
   let held: number | undefined = $state();
   /** By keys, until they rest on another. */
   let keyed: number | undefined = $state();
+  function pick(block: number) {
+    photo.pick(block);
+    onset();
+  }
   const inHand = $derived(held ?? keyed);
   const side = $derived(Math.max(photo.width, photo.height));
   const names = $derived([words.topLeft, words.topRight, words.bottomRight, words.bottomLeft]);
@@ -83,6 +87,25 @@
   <image href={photo.address} width={photo.width} height={photo.height} />
   {#if photo.corners}
     {@render sides(side / 400)}
+    {#each photo.blocks as block, i (i)}
+      <polygon
+        class="block"
+        points={block.map((p) => p.join(',')).join(' ')}
+        role="button"
+        tabindex="0"
+        aria-label={words.blockNumber(i + 1)}
+        data-block={i + 1}
+        fill="transparent"
+        stroke="#f2d21b"
+        stroke-width={side / 300}
+        onclick={() => pick(i)}
+        onkeydown={(e) => {
+          if (e.key !== 'Enter' && e.key !== ' ') return;
+          e.preventDefault();
+          pick(i);
+        }}
+      />
+    {/each}
     {#each photo.corners as [x, y], i (i)}
       <g
         class="handle"
@@ -136,6 +159,15 @@
 </svg>
 
 <style>
+  .block {
+    cursor: pointer;
+    outline: none;
+  }
+  .block:hover,
+  .block:focus-visible {
+    fill: #f2d21b;
+    fill-opacity: 0.35;
+  }
   .handle {
     cursor: grab;
     outline: none;

@@ -1,5 +1,5 @@
 /** A photo on the page: opened, shown, and its four corners, until they lie where they should. */
-import type { Corner, Corners } from '@aggrega/core/eye';
+import { oneOf, type Corner, type Corners } from '@aggrega/core/eye';
 import { Helper } from '$lib/ask/worker';
 import type { EyeOffers } from './eye.worker';
 import EyeWorker from './eye.worker?worker';
@@ -8,6 +8,8 @@ import { words } from './words';
 /** A piece of cloth that covers less of its picture is a motif of the print; more, and the cloth fills the picture. */
 const LEAST_PIECE = 0.25;
 const MOST_PIECE = 0.9;
+/** How many blocks across and down there may be, to begin with. */
+const MANY = [3, 3] as const;
 
 export class Photo {
   /** An address that the page can show; undefined until a photo is open. */
@@ -18,6 +20,20 @@ export class Photo {
   /** Whether somebody has moved a corner: it is then where it should be. */
   placed = $state(false);
   opening = $state(false);
+  /** How many blocks lie within the corners, across and down, until one is picked. */
+  several: readonly [number, number] | undefined = $state.raw();
+  /** Each of them by its corners, row by row. */
+  readonly blocks: readonly Corners[] = $derived.by(() => {
+    const { corners, several } = this;
+    if (!corners || !several) return [];
+    const places = Array.from(
+      { length: several[0] * several[1] },
+      (_, i) => [i % several[0], Math.floor(i / several[0])] as const,
+    );
+    return places.map((place) => oneOf(corners, several, place)).filter((block) => block !== undefined);
+  });
+  /** The corners of all, when one of them was picked. */
+  #all: Corners | undefined = $state.raw();
   trouble = $state('');
   #helper: Helper<EyeOffers> | undefined;
   #opened = 0;
@@ -56,6 +72,20 @@ export class Photo {
     this.corners = this.corners.map((c, i) => (i === corner ? place : c)) as unknown as Corners;
   }
 
+  /** The corners are those of several blocks, of which one is to be picked. */
+  pickOne(): void {
+    if (this.#all) this.corners = this.#all;
+    this.several = MANY;
+  }
+
+  /** One of several blocks is meant. */
+  pick(block: number): void {
+    const corners = this.blocks[block];
+    if (!corners) return;
+    this.#all = this.corners;
+    [this.corners, this.several, this.placed] = [corners, undefined, true];
+  }
+
   /** The next corner becomes the top left one: the block stands a quarter turned. */
   turn(): void {
     if (!this.corners) return;
@@ -86,6 +116,7 @@ export class Photo {
     if (this.address) URL.revokeObjectURL(this.address);
     this.#opened += 1;
     [this.address, this.corners, this.placed] = [undefined, undefined, false];
+    [this.several, this.#all] = [undefined, undefined];
     [this.trouble, this.opening] = ['', false];
   }
 

@@ -20,6 +20,7 @@ export const words = spoken('eye', {
 
   // CornersPicture
   thePhotoWithItsCorners: 'The photo, with a handle on each corner',
+  blockNumber: (n: Said) => say`Block ${n}`,
   topLeft: 'Top left corner',
   topRight: 'Top right corner',
   bottomRight: 'Bottom right corner',
