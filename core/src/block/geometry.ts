@@ -155,3 +155,21 @@ export function hull(points: readonly Point[]): Polygon {
   };
   return [...half(sorted), ...half([...sorted].reverse())];
 }
+
+/** A point that lies inside a simple polygon, convex or not. */
+export function insideOf(polygon: Polygon): Point {
+  let at = 0;
+  polygon.forEach(([x, y], i) => {
+    const [bx, by] = polygon[at]!;
+    if (y < by || (y === by && x < bx)) at = i;
+  });
+  // The topmost corner is convex; nothing is inside its triangle, or the corner that reaches deepest into it is in sight.
+  const n = polygon.length;
+  const [before, top, after] = [polygon[(at + n - 1) % n]!, polygon[at]!, polygon[(at + 1) % n]!];
+  const triangle = [before, top, after];
+  const reach = (p: Point) => Math.abs(doubleArea([before, p, after]));
+  const inner = polygon.filter((p, i) => i !== at && !triangle.includes(p) && locate(p, triangle) === 'inside');
+  const deepest = inner.sort((a, b) => reach(b) - reach(a))[0];
+  if (deepest) return [(top[0] + deepest[0]) / 2, (top[1] + deepest[1]) / 2];
+  return [(before[0] + top[0] + after[0]) / 3, (before[1] + top[1] + after[1]) / 3];
+}

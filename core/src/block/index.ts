@@ -10,6 +10,7 @@ export {
   doubleArea,
   gridText,
   hull,
+  insideOf,
   locate,
   onSegment,
   pointText,

@@ -2,7 +2,7 @@
  * A small simulated cutting machine: it reads a cutter file back, checks it as a careful operator would, and tells the way of its blade. It
  * knows nothing of how the file was made.
  */
-import { boxOf, crossProperly, doubleArea, locate, type Point, type Polygon } from '../block';
+import { boxOf, crossProperly, doubleArea, insideOf, locate, type Point, type Polygon } from '../block';
 import type { LengthUnit } from '../measure';
 import { words as said } from './words';
 
@@ -169,22 +169,4 @@ function overlap(p: Polygon, q: Polygon): boolean {
       (point) => locate(point, outer) === 'inside',
     );
   return within(p, q) || within(q, p);
-}
-
-/** A point that lies inside a simple polygon. */
-function insideOf(polygon: Polygon): Point {
-  let at = 0;
-  polygon.forEach(([x, y], i) => {
-    const [bx, by] = polygon[at]!;
-    if (y < by || (y === by && x < bx)) at = i;
-  });
-  // The topmost corner is convex; nothing is inside its triangle, or the corner that reaches deepest into it is in sight.
-  const n = polygon.length;
-  const [before, top, after] = [polygon[(at + n - 1) % n]!, polygon[at]!, polygon[(at + 1) % n]!];
-  const triangle = [before, top, after];
-  const reach = (p: Point) => Math.abs(doubleArea([before, p, after]));
-  const inner = polygon.filter((p, i) => i !== at && !triangle.includes(p) && locate(p, triangle) === 'inside');
-  const deepest = inner.sort((a, b) => reach(b) - reach(a))[0];
-  if (deepest) return [(top[0] + deepest[0]) / 2, (top[1] + deepest[1]) / 2];
-  return [(before[0] + top[0] + after[0]) / 3, (before[1] + top[1] + after[1]) / 3];
 }

@@ -3,7 +3,7 @@ import { tidy, type Point, type Polygon } from '../block';
 import type { Codes } from './codes';
 import type { Leaf } from './cells';
 import { shapeBits } from './shapes';
-import { clockwise, convexUnion, shared, type Seam } from './outlines';
+import { anyUnion, clockwise, convexUnion, shared, type Seam } from './outlines';
 
 export interface Joined {
   points: Polygon;
@@ -24,6 +24,9 @@ interface Join extends Joined {
   saving: number;
   bits: number;
 }
+
+/** So many bits against a seam, and there is none. */
+const SURELY_NONE = 10;
 
 /** A shape that takes so many bits may be on its way to a usual one. */
 const UNUSUAL = 8;
@@ -78,11 +81,9 @@ export function joinedParts(leaves: readonly Leaf[], codes: Codes, evidence: (se
     return SEAM[Math.max(0, open)]!;
   };
   /** What is saved by joining some that touch; undefined where they would not be one convex patch. */
-  const saved = (ids: readonly number[]): Join | undefined => {
+  const saved = (ids: readonly number[], union = convexUnion): Join | undefined => {
     const all = ids.map((id) => parts.get(id)!);
-    const points = all
-      .slice(1)
-      .reduce<Polygon | undefined>((sum, part) => sum && convexUnion(sum, part.points), all[0]!.points);
+    const points = all.slice(1).reduce<Polygon | undefined>((sum, part) => sum && union(sum, part.points), all[0]!.points);
     if (!points) return undefined;
     const counts = all[0]!.counts.map((_, k) => all.reduce((sum, part) => sum + part.counts[k]!, 0));
     const bits = codes.bits(counts) + shapeBits(tidy(points));
@@ -109,6 +110,13 @@ export function joinedParts(leaves: readonly Leaf[], codes: Codes, evidence: (se
     for (const [i, { beside }] of parts)
       for (const j of beside.keys())
         if (j > i) for (const join of joinings(i, j)) if (join.saving > (best?.saving ?? 0)) best = join;
+    // What has a corner turned in is rare: only where no convex patch is left to be joined, and nothing speaks for a seam.
+    if (!best)
+      for (const [i, { beside }] of parts)
+        for (const [j, speaks] of beside) {
+          const join = j > i && speaks < -SURELY_NONE ? saved([i, j], anyUnion) : undefined;
+          if (join && join.saving > (best?.saving ?? 0)) best = join;
+        }
     if (!best) break;
     const { ids, points, counts, bits } = best;
     const beside = new Map<number, number>();

@@ -14,6 +14,31 @@ export function convexUnion(a: Polygon, b: Polygon): Polygon | undefined {
   return doubleArea(both) === doubleArea(a) + doubleArea(b) ? both : undefined;
 }
 
+/** The outline of both together where they meet along one stretch, convex or not; undefined where it would have a hole or touch itself. */
+export function anyUnion(a: Polygon, b: Polygon): Polygon | undefined {
+  const key = ([x, y]: Point) => `${x},${y}`;
+  const sides = (one: Polygon, other: Polygon): (readonly [Point, Point])[] =>
+    one.flatMap((p, i) => {
+      const q = one[(i + 1) % one.length]!;
+      // Corners of the other that lie on this side part it.
+      const along = (t: Point) => (t[0] - p[0]) * (q[0] - p[0]) + (t[1] - p[1]) * (q[1] - p[1]);
+      const on = other.filter((t) => cross(p, q, t) === 0 && along(t) > 0 && along(t) < along(q));
+      const points = [p, ...on.sort((s, t) => along(s) - along(t)), q];
+      return points.slice(1).map((to, k) => [points[k]!, to] as const);
+    });
+  const [mine, its] = [sides(a, b), sides(b, a)];
+  const back = new Set([...mine, ...its].map(([p, q]) => `${key(q)} ${key(p)}`));
+  const rest = [...mine, ...its].filter(([p, q]) => !back.has(`${key(p)} ${key(q)}`));
+  const next = new Map(rest.map(([p, q]) => [key(p), q]));
+  if (next.size < rest.length || rest.length === mine.length + its.length) return undefined;
+  const outline = [rest[0]![0]];
+  for (let at = next.get(key(outline[0]!)); at && key(at) !== key(outline[0]!); at = next.get(key(at))) {
+    outline.push(at);
+    if (outline.length > rest.length) return undefined;
+  }
+  return outline.length === rest.length ? outline : undefined;
+}
+
 /** The piece of outline that two convex polygons share. */
 export function shared(a: Polygon, b: Polygon): Seam | undefined {
   for (const [i, p] of a.entries()) {

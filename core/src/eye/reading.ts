@@ -1,13 +1,14 @@
 /** A block read out of a picture that lies straight: its grid, its patches, and which of them are of one fabric. */
 import { PER_CELL, doubleArea, type Point, type Polygon } from '../block';
-import { toldBy } from './cells';
+import { toldBy, type Leaf } from './cells';
 import { bendOf, laidOn, type Bend } from './bend';
 import { Codes } from './codes';
-import type { Colour } from './colours';
+import { between, type Colour } from './colours';
 import { evidenceIn } from './evidence';
 import { fabricsOf, isTorn, meanWithin } from './fabrics';
 import { joinedParts, type Meeting } from './joining';
 import { labelled } from './labels';
+import { laidStraight } from './long-lines';
 import { bestLattice, gridsOf, shareOf, type Grid } from './lattice';
 import type { Seam } from './outlines';
 import type { LabPicture } from './pixels';
@@ -48,15 +49,30 @@ export function readPatches(photographed: LabPicture, { wide = 1, grid }: { wide
   const firstCodes = new Codes(first.colours.length, first.width * first.height);
   const found = bestLattice(first, firstCodes, grid ? [grid] : gridsOf(wide));
   const { columns, rows } = found;
-  const bend = bendOf(photographed, found, toldBy(first, found, firstCodes).leaves, first.colours);
-  const picture = laidOn(photographed, bend);
-  const labels = labelled(halved(picture), 2);
-  const codes = new Codes(labels.colours.length, labels.width * labels.height);
   const lattice = { columns, rows, margin: 0 };
   const share = (point: Point) => shareOf(lattice, point);
-  const evidence = evidenceIn(picture, labels, lattice, toldBy(labels, lattice, codes).leaves);
-  const { leaves } = toldBy(labels, lattice, codes, evidence);
-  const { parts, apart, joined } = joinedParts(leaves, codes, evidence);
+  /** The picture as it is laid by the edges of these leaves. */
+  const laidBy = (told: readonly Leaf[], colours: readonly Colour[]) => {
+    const bend = bendOf(photographed, found, told, colours);
+    const picture = laidOn(photographed, bend);
+    return { bend, picture, labels: labelled(halved(picture), 2) };
+  };
+  let laid = laidBy(toldBy(first, found, firstCodes).leaves, first.colours);
+  const { labels, picture: looked } = laid;
+  const codes = new Codes(labels.colours.length, labels.width * labels.height);
+  const evidence = evidenceIn(looked, labels, lattice, toldBy(labels, lattice, codes).leaves);
+  let joining = joinedParts(toldBy(labels, lattice, codes, evidence).leaves, codes, evidence);
+  const straight = laidStraight(joining.parts, (point, label, other) => {
+    const seen = colourAt(looked, share(point));
+    return between(seen, labels.colours[label]!) < between(seen, labels.colours[other]!);
+  });
+  if (straight) {
+    // Steps that were one line have bent the picture: it is laid once more, by the line.
+    laid = laidBy(straight, labels.colours);
+    joining = joinedParts(straight, codes, evidenceIn(laid.picture, laid.labels, lattice, straight));
+  }
+  const { bend, picture } = laid;
+  const { parts, apart, joined } = joining;
   const seen = parts.map(({ points }) => meanWithin(picture, points.map(share)));
   const { fabrics, of } = fabricsOf(
     seen,
@@ -70,6 +86,12 @@ export function readPatches(photographed: LabPicture, { wide = 1, grid }: { wide
   ].map(({ from, to, drawn }) => ({ from, to, drawn }));
   return { grid: [columns, rows], patches, fabrics, doubts, bend };
 }
+
+const colourAt = ({ width, height, lab }: LabPicture, [x, y]: readonly [number, number]): Colour => {
+  const within = (n: number, of: number) => Math.max(0, Math.min(of - 1, Math.floor(n * of)));
+  const i = (within(y, height) * width + within(x, width)) * 3;
+  return [lab[i]!, lab[i + 1]!, lab[i + 2]!];
+};
 
 /** Between corners of squares: where patchwork has its seams, and a part of a square need not. */
 const onGrid = ({ from, to }: Seam) => [...from, ...to].every((n) => n % PER_CELL === 0);

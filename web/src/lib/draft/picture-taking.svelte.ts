@@ -1,5 +1,5 @@
 /** A block read out of a photo, until it is right: its corners, its grid, what is in doubt, and the letters of its fabrics. */
-import { patchAt, recast, type Block, type Point } from '@aggrega/core/block';
+import { insideOf, locate, patchAt, recast, type Block, type Point } from '@aggrega/core/block';
 import { flipped, type Doubt, type Grid } from '@aggrega/core/eye';
 import { likelyLetters, type Paint } from '@aggrega/core/svg';
 import { Photo } from '$lib/eye/photo.svelte';
@@ -136,10 +136,11 @@ export class PictureTaking {
   }
 }
 
-/** Inside every convex patch, which all patches that are read are. */
+/** A place inside a patch: its middle where that lies within. */
 export function middleOf(points: readonly Point[]): Point {
   const sum = points.reduce(([x, y], p) => [x + p[0], y + p[1]] as const, [0, 0] as const);
-  return [sum[0] / points.length, sum[1] / points.length];
+  const middle: Point = [sum[0] / points.length, sum[1] / points.length];
+  return locate(middle, points) === 'inside' ? middle : insideOf(points);
 }
 
 /** What somebody called the file; undefined where a camera did. */
