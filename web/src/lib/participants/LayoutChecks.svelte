@@ -36,7 +36,7 @@
       <ul>
         {#each found as slip (`${slip.unit} ${slip.kind}`)}
           {@const asked = isSeen({ kind: slip.kind, unit: slip.unit ? { name: slip.unit } : undefined }, entry?.style.slip)}
-          <li class="flex flex-wrap items-baseline gap-x-4">
+          <li class="flex flex-wrap items-baseline gap-x-4 py-1">
             <span>{words.slipOf(said(slip), slip.people)}</span>
             {#if month && entry && asked}
               <span class="text-quiet">{words.theSheetAsksForIt}</span>
