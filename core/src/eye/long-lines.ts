@@ -6,6 +6,9 @@ import type { Joined } from './joining';
 const REACH = 4;
 const STEPS = 3;
 const MOST_STEPS = 12;
+/** So many lines are laid straight, and so many chains of steps followed, at most: in a picture of nothing there is no end of them. */
+const MOST_LINES = 24;
+const MOST_CHAINS = 20_000;
 /** Looks along a line, and how far to both sides of it, in twelfths of a square. */
 const LOOKS = 60;
 const ASIDE = 0.7;
@@ -28,8 +31,9 @@ export type Nearer = (point: Point, label: number, other: number) => boolean;
 /** The parts with what is straight laid straight; undefined where nothing is. */
 export function laidStraight(parts: readonly Joined[], isNearer: Nearer): Joined[] | undefined {
   let now: Joined[] | undefined;
-  for (let line = longest(parts, isNearer); line; line = longest(now ?? parts, isNearer)) {
-    const next = along(now ?? parts, line);
+  for (let lines = 0; lines < MOST_LINES; lines += 1) {
+    const line = longest(now ?? parts, isNearer);
+    const next = line && along(now ?? parts, line);
     if (!next) break;
     now = next;
   }
@@ -39,18 +43,20 @@ export function laidStraight(parts: readonly Joined[], isNearer: Nearer): Joined
 const key = ([x, y]: Point) => `${x},${y}`;
 const onCorner = ([x, y]: Point) => x % PER_CELL === 0 && y % PER_CELL === 0;
 
-/** Twice how far a point lies to one side of a line, times the line's length. */
+/** How far a point lies to one side of a line, times the line's length. */
 const aside = (p: Point, q: Point, [x, y]: Point) => (q[0] - p[0]) * (y - p[1]) - (q[1] - p[1]) * (x - p[0]);
 
 /** The chain of most steps between two corners of squares that the picture shows as one line. */
 function longest(parts: readonly Joined[], isNearer: Nearer): Point[] | undefined {
   const edges = edgesOf(parts);
   let best: Point[] | undefined;
+  let followed = 0;
   const follow = (chain: Point[], sides: Edge[]) => {
+    followed += 1;
     const [from, here] = [chain[0]!, chain.at(-1)!];
     if (chain.length > STEPS && onCorner(here) && chain.length > (best?.length ?? 0) && isLine(chain, sides, isNearer))
       best = [...chain];
-    if (chain.length > MOST_STEPS) return;
+    if (chain.length > MOST_STEPS || followed > MOST_CHAINS) return;
     for (const edge of edges.get(key(here)) ?? []) {
       // Always on, never back: seen from the first two points no step turns by a right angle.
       const [ax, ay] = chain.length > 1 ? [here[0] - from[0], here[1] - from[1]] : [edge.to[0] - here[0], edge.to[1] - here[1]];

@@ -23,7 +23,7 @@
   onDestroy(() => photo.close());
 
   async function open(chosen: File) {
-    [read, trouble] = [undefined, ''];
+    [read, trouble, looking] = [undefined, '', false];
     if (await photo.open(chosen)) photo.aroundCloth();
   }
   async function look() {
@@ -74,7 +74,7 @@
       <button class="btn btn-primary" disabled={looking} onclick={() => void look()}>{words.lookAtThisCloth}</button>
       <button class="btn" onclick={() => photo.forget()}>{words.cancel}</button>
     </p>
-    {#if looking}<p class="mt-1 text-note text-quiet" role="status">{words.lookingAtThePhoto}</p>{/if}
+    {#if looking && !photo.trouble}<p class="mt-1 text-note text-quiet" role="status">{words.lookingAtThePhoto}</p>{/if}
   {:else if !read}
     <div class="mt-1"><PhotoDrop pasting={false} stays={words.onlyTheCloth} onphoto={(chosen) => void open(chosen)} /></div>
   {/if}

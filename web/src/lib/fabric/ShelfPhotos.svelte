@@ -66,7 +66,7 @@
   <div class="modal-box max-w-4xl border border-ink bg-ground p-7 shadow-none">
     <h2 class="text-head">{words.fabricsByPhoto}</h2>
     <p class="mt-1 max-w-prose text-quiet">{words.clickOnEachFabric}</p>
-    {#if photos.trouble}<p class="mt-3 text-madder" role="alert">{photos.trouble}</p>{/if}
+    {#if photos.trouble || photo.trouble}<p class="mt-3 text-madder" role="alert">{photos.trouble || photo.trouble}</p>{/if}
     <div class="mt-4 grid grid-cols-[minmax(0,3fr)_minmax(14rem,2fr)] gap-6 max-md:grid-cols-1">
       <div class="flex flex-col gap-4">
         {#each photos.shots as shot, i (i)}

@@ -23,13 +23,13 @@
   const blocks = $derived(
     laid.map((block) => {
       const month = bench.programme.months.find((m) => m.id === block.month);
-      return { ...block, month, entry: month?.blocks.find((b) => b.key === block.block) };
+      return { ...block, at: `${block.month} ${block.block}`, month, entry: month?.blocks.find((b) => b.key === block.block) };
     }),
   );
 </script>
 
 <ul>
-  {#each blocks as { month, entry, block, people, found } (`${month?.id} ${block}`)}
+  {#each blocks as { at, month, entry, block, people, found } (at)}
     <li class="border-b border-rule py-3" data-laid={block}>
       <p class="text-note text-quiet">{words.peopleChecked(entry?.block.name ?? block, month?.name ?? '', people)}</p>
       {#if found.length === 0}<p>{words.allLayRight}</p>{/if}
