@@ -5,7 +5,7 @@ import { readdirSync } from 'node:fs';
 import ts from 'typescript-eslint';
 
 /** Folders of the web part that any subject may use; every other one is a subject, and reaches into no other's inside. */
-const COMMON = ['look', 'frame', 'ask', 'plan', 'eye', 'server'];
+const COMMON = ['look', 'frame', 'ask', 'plan', 'eye', 'practice', 'server'];
 const SUBJECTS = readdirSync(new URL('web/src/lib', import.meta.url), { withFileTypes: true })
   .filter((entry) => entry.isDirectory() && !COMMON.includes(entry.name))
   .map((entry) => entry.name);
@@ -78,7 +78,9 @@ export default ts.config(
     [...others(), '$lib/frame/*', '$lib/ask/*', '$lib/plan/*', '$lib/eye/*'],
     'What any subject may use knows no subject.',
   ),
-  ...['frame', 'ask', 'plan', 'eye'].map((name) => closed(name, others(), 'What subjects stand on knows none of them.')),
+  ...['frame', 'ask', 'plan', 'eye', 'practice'].map((name) =>
+    closed(name, others(), 'What subjects stand on knows none of them.'),
+  ),
   {
     // Routes load and compose: what a page holds and does stands with its subject.
     files: ['web/src/routes/**/*.svelte'],

@@ -155,10 +155,10 @@ test('a participant is told which unit is turned before she sews, without a conn
   await expect(page.locator('[data-lies="right"]')).toHaveCount(15);
   expect(requests.filter((r) => r.method !== 'GET')).toEqual([]);
   // A row by itself is another question, which is asked at once.
-  await page.getByLabel('What you have laid out').selectOption('Row 1');
+  await page.getByLabel('What you lay out').selectOption('Row 1');
   await expect(page.locator('[data-unit]')).toHaveCount(4);
   await expect(page.getByRole('status').first()).toContainText(/doesn’t look like the block|Number/, { timeout: 60_000 });
-  await page.getByLabel('What you have laid out').selectOption('The whole block');
+  await page.getByLabel('What you lay out').selectOption('The whole block');
   await page.getByRole('button', { name: 'Another photo' }).click();
   await choose(page, photo('ladder-on-the-table'));
   await expect(page.getByText('This doesn’t look like the block in the picture.')).toBeVisible({ timeout: 60_000 });
@@ -178,7 +178,7 @@ test('what a check found is told where she agrees; the sheet asks for it, and ta
   await open(page, layout);
   await choose(page, photo('units-on-the-table'));
   await expect(page.locator('[data-unit="1"]')).toHaveAttribute('data-lies', 'turned', { timeout: 60_000 });
-  await page.getByLabel('Tell the organiser what my checks find').check();
+  await page.getByLabel('Tell the organiser what my checks and my practice find').check();
   const told = page.waitForResponse((r) => r.request().postData()?.includes('"laid"') ?? false);
   await page.getByRole('button', { name: 'Another photo' }).click();
   expect((await told).ok()).toBe(true);
@@ -202,8 +202,8 @@ test('what a check found is told where she agrees; the sheet asks for it, and ta
   await expect(mistakes).not.toContainText('The sheet asks for this first.');
 
   await open(page, layout);
-  await page.getByLabel('Tell the organiser what my checks find').uncheck();
-  await expect(page.getByLabel('Tell the organiser what my checks find')).not.toBeChecked();
+  await page.getByLabel('Tell the organiser what my checks and my practice find').uncheck();
+  await expect(page.getByLabel('Tell the organiser what my checks and my practice find')).not.toBeChecked();
   await bench.open('/progress');
   await expect(page.getByRole('region', { name: 'What they sent' })).toBeVisible();
   await expect(page.locator('[data-laid]')).toHaveCount(0);

@@ -11,7 +11,7 @@ const CACHE = `aggrega-${version}`;
 const PARTS = new Set([...build, ...files]);
 /** What an evening's work is made of: its pages, their data, and the list that comes after the page; and a participant's own sheets. */
 const WORK =
-  /^\/programmes\/[^/]+\/(pickup|months\/[^/]+\/cutting-room)(\/__data\.json)?$|^\/api\/programmes\/[^/]+\/kits$|^\/p\/[^/]+\/(months\/[^/]+(\/(steps|layout))?|photos\/[^/]+)(\/__data\.json)?$/;
+  /^\/programmes\/[^/]+\/(pickup|months\/[^/]+\/cutting-room)(\/__data\.json)?$|^\/api\/programmes\/[^/]+\/kits$|^\/p\/[^/]+\/(months\/[^/]+(\/(steps|layout|practise))?|photos\/[^/]+)(\/__data\.json)?$/;
 
 self.addEventListener('install', (event) => {
   event.waitUntil(self.skipWaiting());

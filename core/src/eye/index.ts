@@ -1,7 +1,8 @@
 /** eye: blocks seen in photographs. Pixels in, data out; nothing here knows of files or pages. */
 export { checkLayout, type LayoutAnswer } from './layout/check';
 export type { LayoutUnit } from './layout/table';
-export { layoutOf, someOf, type ExpectedUnit, type Layout } from './layout/expected';
+export type { Lie } from './layout/templates';
+export { layoutOf, someOf, type ExpectedPatch, type ExpectedUnit, type Layout } from './layout/expected';
 export { clothWithin } from './cloth';
 export { likelyCorners } from './corners';
 export { evenLight } from './light';

@@ -1,5 +1,5 @@
 /** Long straight seams that cross squares where no line of a single square does: told square by square they come out as steps, which are laid straight here. */
-import { PER_CELL, doubleArea, tidy, type Point, type Polygon } from '../block';
+import { PER_CELL, tidy, tilingFaults, type Block, type Point } from '../block';
 import type { Joined } from './joining';
 
 /** So far from the line, in twelfths of a square, a step may reach, and so many steps at least make a line. */
@@ -31,14 +31,19 @@ export type Nearer = (point: Point, label: number, other: number) => boolean;
 /** The parts with what is straight laid straight; undefined where nothing is. */
 export function laidStraight(parts: readonly Joined[], isNearer: Nearer): Joined[] | undefined {
   let now: Joined[] | undefined;
+  // Lines that cannot be laid straight: others may be.
+  const refused = new Set<string>();
   for (let lines = 0; lines < MOST_LINES; lines += 1) {
-    const line = longest(now ?? parts, isNearer);
-    const next = line && along(now ?? parts, line);
-    if (!next) break;
-    now = next;
+    const line = longest(now ?? parts, isNearer, refused);
+    if (!line) break;
+    const next = along(now ?? parts, line);
+    if (!next) refused.add(chainText(line));
+    now = next ?? now;
   }
   return now;
 }
+
+const chainText = (chain: readonly Point[]) => chain.map(key).join(' ');
 
 const key = ([x, y]: Point) => `${x},${y}`;
 const onCorner = ([x, y]: Point) => x % PER_CELL === 0 && y % PER_CELL === 0;
@@ -47,15 +52,15 @@ const onCorner = ([x, y]: Point) => x % PER_CELL === 0 && y % PER_CELL === 0;
 const aside = (p: Point, q: Point, [x, y]: Point) => (q[0] - p[0]) * (y - p[1]) - (q[1] - p[1]) * (x - p[0]);
 
 /** The chain of most steps between two corners of squares that the picture shows as one line. */
-function longest(parts: readonly Joined[], isNearer: Nearer): Point[] | undefined {
+function longest(parts: readonly Joined[], isNearer: Nearer, refused: ReadonlySet<string>): Point[] | undefined {
   const edges = edgesOf(parts);
   let best: Point[] | undefined;
   let followed = 0;
   const follow = (chain: Point[], sides: Edge[]) => {
     followed += 1;
     const [from, here] = [chain[0]!, chain.at(-1)!];
-    if (chain.length > STEPS && onCorner(here) && chain.length > (best?.length ?? 0) && isLine(chain, sides, isNearer))
-      best = [...chain];
+    const ends = chain.length > STEPS && onCorner(here) && chain.length > (best?.length ?? 0);
+    if (ends && !refused.has(chainText(chain)) && isLine(chain, sides, isNearer)) best = [...chain];
     if (chain.length > MOST_STEPS || followed > MOST_CHAINS) return;
     for (const edge of edges.get(key(here)) ?? []) {
       // Always on, never back: seen from the first two points no step turns by a right angle.
@@ -132,7 +137,7 @@ function isLine(chain: readonly Point[], sides: readonly Edge[], isNearer: Neare
   return best >= LEAST_SEEN * 2 * LOOKS && best > BETTER * stepped;
 }
 
-/** All parts with the chain's points on the line; undefined where one of them would lie where no point can be, or a part would be turned over. */
+/** All parts with the chain's points on the line; undefined where one of them would lie where no point can be, or the parts would tile no more. */
 function along(parts: readonly Joined[], chain: readonly Point[]): Joined[] | undefined {
   const [from, to] = [chain[0]!, chain.at(-1)!];
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
@@ -146,11 +151,14 @@ function along(parts: readonly Joined[], chain: readonly Point[]): Joined[] | un
     if (!place) return undefined;
     moved.set(key(p), [Math.round(place[0]), Math.round(place[1])]);
   }
-  const after = parts.map(({ points, counts }) => ({ points: points.map((p) => moved.get(key(p)) ?? p), counts }));
-  if (after.some(({ points }) => doubleArea(points) <= 0) || coveredBy(after) !== coveredBy(parts)) return undefined;
-  return after.map(({ points, counts }) => ({ points: tidy(points), counts }));
+  const after = parts.map(({ points, counts }) => ({ points: tidy(points.map((p) => moved.get(key(p)) ?? p)), counts }));
+  return tilingFaults(asBlock(after)).length > 0 ? undefined : after;
 }
 
-/** The area of all together: what overlaps or gapes after a move shows in it. */
-const coveredBy = (parts: readonly { points: Polygon }[]): number =>
-  parts.reduce((sum, { points }) => sum + doubleArea(points), 0);
+/** The parts as a drawing, whatever their fabrics are. */
+function asBlock(parts: readonly Joined[]): Block {
+  const corners = parts.flatMap(({ points }) => points.map(([x, y]): Point => [x, y]));
+  const cells = (k: 0 | 1) => Math.ceil(corners.reduce((most, p) => Math.max(most, p[k]), 0) / PER_CELL);
+  const patches = parts.map(({ points }) => ({ role: 'A', points }));
+  return { id: '', name: '', grid: [cells(0), cells(1)], patches };
+}

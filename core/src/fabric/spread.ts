@@ -1,5 +1,5 @@
 /** Which fabrics go together in the batches of a pool of units: spread evenly, and no pair oftener than need be (docs/craft.md, Scrappy fabrics). */
-import { seeded } from '../measure';
+import { seeded, shuffled } from '../measure';
 
 export interface SpreadTask {
   /** The fabrics that may lie on each side of a unit, by number; one side or several. */
@@ -36,13 +36,6 @@ export function spread({ sides, batches, limitOf, seed }: SpreadTask): Pairing[]
     found.set(key, known);
   }
   return [...found.values()];
-}
-
-function shuffled(all: readonly number[], random: () => number): number[] {
-  return all
-    .map((one) => [random(), one] as const)
-    .sort((a, b) => a[0] - b[0])
-    .map(([, one]) => one);
 }
 
 /** How many batches each fabric of a side is in: always the one that is in fewest, of those that may be in more. */

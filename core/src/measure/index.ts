@@ -5,4 +5,4 @@ export { lengthParts, type LengthParts } from './length-parts';
 export { checkpoint, rulerWords, toRuler, trimTo } from './ruler';
 export { oneSold, pricePerYard, priceSold, soldAmount, soldText, stepText, usualStep, type Counter, type SoldBy } from './sold';
 export { by, listed } from './listed';
-export { seeded } from './seeded';
+export { seeded, shuffled } from './seeded';

@@ -8,3 +8,11 @@ export function seeded(seed: number): () => number {
     return ((mixed ^ (mixed >>> 16)) >>> 0) / 2 ** 32;
   };
 }
+
+/** The list in an order by chance; the list itself stays as it is. */
+export function shuffled<T>(list: readonly T[], chance: () => number): T[] {
+  return list
+    .map((one) => [chance(), one] as const)
+    .sort((a, b) => a[0] - b[0])
+    .map(([, one]) => one);
+}

@@ -1,12 +1,15 @@
 <!-- Her units photographed as they lie, before she sews them: which one is turned. -->
 <script lang="ts">
+  import { words as practice } from '$lib/practice/words';
   import { LAYOUT } from './words';
   import { keepPage } from '$lib/ask/keep-page';
   import CornersPicture from '$lib/eye/CornersPicture.svelte';
   import PhotoDrop from '$lib/eye/PhotoDrop.svelte';
   import Tools from '$lib/frame/Tools.svelte';
+  import LaidChoice from '$lib/practice/LaidChoice.svelte';
   import LayoutPicture from './LayoutPicture.svelte';
-  import { Checking, type Laid } from './checking.svelte';
+  import TellChoice from './TellChoice.svelte';
+  import { Checking } from './checking.svelte';
   import { onMount, untrack } from 'svelte';
   import type { OwnLayouts } from '$lib/server/participant-page/own-layout';
 
@@ -17,7 +20,6 @@
   const block = $derived(data.blocks[checking.block]);
   const colours = $derived(new Map(data.fabrics.map(({ letter, colour }) => [letter, colour])));
   const right = $derived(checking.units.filter((unit) => checking.lie(unit)?.kind === 'right').length);
-  const rows = $derived(block ? [...block.layout.rows.keys()].filter((r) => block.layout.rows[r]!.length > 1) : []);
 
   onMount(() => {
     // The eye is loaded with the page, so that it is there without a connection too.
@@ -38,6 +40,7 @@
 <main id="page" tabindex="-1" class="mx-auto max-w-4xl px-4 pb-16">
   <header class="flex flex-wrap items-center gap-2 pt-4 pb-3">
     <h1 class="mr-auto text-lead">{LAYOUT.title(data.name)}</h1>
+    <a class="btn" href="{sheet}/practise">{practice.open}</a>
     <a class="btn" href={sheet}>{LAYOUT.backToTheSheet}</a>
     <Tools />
   </header>
@@ -45,29 +48,13 @@
     <p>{LAYOUT.nothingToLay}</p>
   {:else}
     <p class="max-w-prose">{block.id === undefined ? LAYOUT.howBlocks : LAYOUT.howItWorks}</p>
-    <div class="mt-4 flex flex-wrap gap-3">
-      {#if data.blocks.length > 1}
-        <label class="block"
-          ><span class="text-note text-quiet">{LAYOUT.block}</span>
-          <select class="select" value={checking.block} onchange={(e) => checking.choose(Number(e.currentTarget.value), 'all')}>
-            {#each data.blocks as { name }, i (i)}<option value={i}>{name}</option>{/each}
-          </select></label
-        >
-      {/if}
-      <label class="block"
-        ><span class="text-note text-quiet">{LAYOUT.whatLiesThere}</span>
-        <select
-          class="select"
-          value={checking.laid}
-          onchange={(e) => checking.choose(checking.block, e.currentTarget.value as Laid)}
-        >
-          <option value="all">{block.id === undefined ? LAYOUT.allOfThem : LAYOUT.theWholeBlock}</option>
-          {#each rows as r (r)}<option value="row {r}">{LAYOUT.row(r + 1)}</option>{/each}
-          {#each block.layout.units as { label }, i (i)}
-            <option value="unit {i}">{LAYOUT.onePiece(i + 1, label ? LAYOUT.label(label) : '')}</option>
-          {/each}
-        </select></label
-      >
+    <div class="mt-4">
+      <LaidChoice
+        blocks={data.blocks}
+        block={checking.block}
+        laid={checking.laid}
+        onchoose={(block, laid) => checking.choose(block, laid)}
+      />
     </div>
     <div class="mt-4 grid grid-cols-2 gap-6 max-md:grid-cols-1">
       <section class="min-w-0">
@@ -101,18 +88,7 @@
           {/if}
         </div>
         {#if block.id !== undefined}
-          <div class="mt-4 border-t border-rule pt-3">
-            <label class="flex items-baseline gap-2"
-              ><input
-                type="checkbox"
-                class="checkbox checkbox-sm self-center"
-                bind:checked={() => telling.tells, (tells) => void telling.choose(tells)}
-              />
-              <span>{LAYOUT.tell}</span></label
-            >
-            <p class="mt-1 text-note text-quiet">{LAYOUT.tellWhat}</p>
-            {#if telling.trouble}<p class="mt-1 font-semibold text-madder" role="alert">{telling.trouble}</p>{/if}
-          </div>
+          <TellChoice {telling} />
         {/if}
         <h2 class="mt-4 mb-2 text-head">{LAYOUT.asItShouldLie}</h2>
         <LayoutPicture

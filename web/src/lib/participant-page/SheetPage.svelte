@@ -6,6 +6,7 @@
   import PaperChoice from '$lib/look/PaperChoice.svelte';
   import PaperView from '$lib/look/PaperView.svelte';
   import { keepPage } from '$lib/ask/keep-page';
+  import { words as practice } from '$lib/practice/words';
   import { LAYOUT, READER } from './words';
   import { onMount } from 'svelte';
   import Tools from '$lib/frame/Tools.svelte';
@@ -16,7 +17,7 @@
   let lit: string[] = $state.raw([]);
   /** Once opened, it is read without a connection too, step by step as well. */
   onMount(async () => {
-    const also = ['steps', 'layout'].map((name) => `${page.url.pathname}/${name}`);
+    const also = ['steps', 'layout', 'practise'].map((name) => `${page.url.pathname}/${name}`);
     await Promise.all(also.map((path) => preloadCode(path)));
     await keepPage(...also.flatMap((path) => [path, `${path}/__data.json`]));
   });
@@ -28,6 +29,7 @@
   <a class="btn mr-auto" href="/p/{data.key}">{words.backToYourPage}</a>
   <a class="btn btn-primary" href="/p/{data.key}/months/{data.month}/steps">{READER.open}</a>
   <a class="btn" href="/p/{data.key}/months/{data.month}/layout">{LAYOUT.open}</a>
+  <a class="btn" href="/p/{data.key}/months/{data.month}/practise">{practice.open}</a>
   <a class="btn" href="{files}/sheet.pdf" download>{words.pdfA4}</a>
   <a class="btn" href="{files}/sheet.pdf?page=letter" download>{words.pdfUsLetter}</a>
   <a class="btn" href="{files}/sheet.txt" download>{words.text}</a>

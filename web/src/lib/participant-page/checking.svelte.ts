@@ -4,11 +4,10 @@ import type { LayoutAnswer, LayoutUnit } from '@aggrega/core/eye';
 import { Photo } from '$lib/eye/photo.svelte';
 import type { FoundSlip } from '$lib/server/db/layout-checks';
 import type { OwnLayouts } from '$lib/server/participant-page/own-layout';
+import { unitsLaid, type Laid } from '$lib/practice/laid';
+import { LIES } from '$lib/practice/words';
 import { Telling } from './telling.svelte';
 import { LAYOUT } from './words';
-
-/** The whole of it, a row or a single unit, by number. */
-export type Laid = 'all' | `row ${number}` | `unit ${number}`;
 
 const SLIPS: Partial<Record<LayoutUnit['kind'], SlipKind>> = {
   ...{ turned: 'turned', mirrored: 'mirrored', fabric: 'fabrics', other: 'exchanged', exchanged: 'exchanged' },
@@ -23,12 +22,7 @@ export class Checking {
   trouble = $state('');
   readonly layout = $derived.by(() => this.data.blocks[this.block]!.layout);
   /** The units of the layout that were laid out. */
-  readonly units: readonly number[] = $derived.by(() => {
-    const { layout, laid } = this;
-    if (laid === 'all') return [...layout.units.keys()];
-    const n = Number(laid.split(' ')[1]);
-    return laid.startsWith('row') ? layout.rows[n]! : [n];
-  });
+  readonly units: readonly number[] = $derived.by(() => unitsLaid(this.layout, this.laid));
   readonly telling: Telling;
   #asked = 0;
 
@@ -118,21 +112,21 @@ export class Checking {
 
   #text(unit: number, lie: Exclude<LayoutUnit, { kind: 'right' }>): string {
     const { label } = this.layout.units[unit]!;
-    const what = LAYOUT.number(unit + 1, label ? LAYOUT.label(label) : '');
+    const what = LIES.number(unit + 1, label ? LIES.label(label) : '');
     const name = (letter: string) => this.data.fabrics.find((f) => f.letter === letter)?.name ?? letter;
     switch (lie.kind) {
       case 'turned':
-        return [LAYOUT.turned1, LAYOUT.turned2, LAYOUT.turned3][lie.quarters - 1]!(what);
+        return [LIES.turned1, LIES.turned2, LIES.turned3][lie.quarters - 1]!(what);
       case 'mirrored':
-        return LAYOUT.mirrored(what);
+        return LIES.mirrored(what);
       case 'other':
-        return LAYOUT.other(what, this.units[lie.unit]! + 1);
+        return LIES.other(what, this.units[lie.unit]! + 1);
       case 'exchanged':
-        return LAYOUT.exchanged(what, this.units[lie.with]! + 1);
+        return LIES.exchanged(what, this.units[lie.with]! + 1);
       case 'fabric':
-        return (lie.both ? LAYOUT.fabrics : LAYOUT.fabric)(what, name(lie.instead), name(lie.of));
+        return (lie.both ? LIES.fabrics : LIES.fabric)(what, name(lie.instead), name(lie.of));
       case 'missing':
-        return LAYOUT.missing(what);
+        return LIES.missing(what);
       case 'unclear':
         if (lie.why === 'alike') return LAYOUT.alike(what, name(lie.fabrics[0]), name(lie.fabrics[1]));
         return lie.why === 'dim' ? LAYOUT.dim(what) : LAYOUT.covered(what);

@@ -20,19 +20,13 @@ export const READER = spoken('participant-page-reader', {
 
 export const LAYOUT = spoken('participant-page-layout', {
   open: 'Check my layout',
-  title: (name: Said) => say`${name}: check my layout`,
+  title: (name: Said) => say`${name}, laid out and checked`,
   backToTheSheet: 'Back to the sheet',
   howItWorks:
     'Lay the pieces out as in the picture, right sides up and not touching. Photograph them from above, with all four corners in the picture. You are told which one lies wrong, before you sew.',
   howBlocks:
     'Lay the blocks out as in the picture and photograph them from above or from a step, with all four corners in the picture. Put the handles on the outer corners of the blocks; borders stay outside. You are told which block is turned, or in another’s place, before you set them.',
   nothingToLay: 'This month has no block to lay out.',
-  block: 'Block',
-  whatLiesThere: 'What you have laid out',
-  theWholeBlock: 'The whole block',
-  allOfThem: 'All the blocks in the picture',
-  row: (n: Said) => say`Row ${n}`,
-  onePiece: (n: Said, label: Said) => say`Only number ${n}${label}`,
   asItShouldLie: 'As it should lie',
   asItShouldLieIn: (name: Said, n: Said) => say`${name} as it should lie, its ${n} parts numbered`,
   putTheHandles: 'Put each handle on an outer corner of what you have laid out.',
@@ -41,18 +35,6 @@ export const LAYOUT = spoken('participant-page-layout', {
   cornersMakeNone: 'These four corners don’t enclose anything. Move them apart.',
   allRight: (n: number) => say`${plural(n, { one: 'It lies', other: 'All of them lie' })} as in the picture. You can sew.`,
   theRest: (n: number) => say`${plural(n, { one: 'The other one lies', other: 'All the others lie' })} as in the picture.`,
-  number: (n: Said, label: Said) => say`Number ${n}${label}`,
-  label: (label: Said) => say` (${label})`,
-  turned1: (what: Said) => say`${what} is turned a quarter clockwise. Turn it a quarter back.`,
-  turned2: (what: Said) => say`${what} lies upside down. Turn it half way round.`,
-  turned3: (what: Said) => say`${what} is turned a quarter counterclockwise. Turn it a quarter clockwise.`,
-  mirrored: (what: Said) => say`${what} is a mirror image of what belongs there. Look for the one that matches the picture.`,
-  other: (what: Said, other: Said) =>
-    say`${what} is the wrong piece: what belongs at ${other} lies there. Put the right one in its place.`,
-  exchanged: (what: Said, other: Said) => say`${what} and number ${other} have changed places.`,
-  fabric: (what: Said, instead: Said, of: Said) => say`${what} has ${instead} where ${of} should be.`,
-  fabrics: (what: Said, a: Said, b: Said) => say`In ${what}, ${a} and ${b} have changed places.`,
-  missing: (what: Said) => say`${what} is missing.`,
   dim: (what: Said) => say`${what}: it’s too dark to tell. Turn on a lamp and take the photo again, or compare it yourself.`,
   covered: (what: Said) =>
     say`${what}: I can’t tell what lies there. Is it covered, or does it lie far from its place? Compare it yourself.`,
@@ -61,7 +43,7 @@ export const LAYOUT = spoken('participant-page-layout', {
   strange:
     'This doesn’t look like the block in the picture. Is it the right block, in your fabrics, and are the handles on its outer corners? If so, compare it yourself: I can’t tell.',
   upsideDown: (n: Said) => say`Row ${n} lies upside down as a whole. Turn the whole row half way round.`,
-  tell: 'Tell the organiser what my checks find',
+  tell: 'Tell the organiser what my checks and my practice find',
   tellWhat:
     'Only which piece lay how is told, with your name; never a photo. It helps them warn the others. You can change this at any time: what you told is then deleted.',
   fromAnotherSide: 'The photo was taken from another side of the table; the answer is for the block as the sheet shows it.',

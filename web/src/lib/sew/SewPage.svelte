@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { words as practice } from '$lib/practice/words';
   import { words } from './words';
   import { page } from '$app/state';
   import { coloursOf } from '$lib/frame/programme-view';
@@ -157,6 +158,7 @@
       {colours}
       onask={(seen) => bench.saver.do(words.slipOnTheSheet(entry.block.name), askForSlip(month, entry, seen))}
     />
+    <p class="no-print mt-6"><a class="btn" href="sew/practise{page.url.search}">{practice.inClass}</a></p>
   {/if}
   {#snippet side()}
     {#if entry}

@@ -77,6 +77,8 @@ export const words = spoken('sew', {
   templateOf: (label: Said) => say`Template of ${label}`,
   paperTurnedOver: ', paper turned over',
   downloadAtFullSizeSvg: 'download at full size, SVG',
+  backToPiecing: 'Back to Piecing',
+  theQuilt: 'The quilt',
   commonMistakes: 'Common mistakes',
   mistakesThatStillLookLike:
     'Mistakes that still look like a block. Compare your layout with the correct picture before you sew. The sheet asks for the first of them; if another is what you see at the tables, choose that.',

@@ -1,21 +1,17 @@
 /** What a participant lays out for a month that is out: its blocks' units in her fabrics. */
 import { words } from './words';
 import { error } from '@sveltejs/kit';
-import { layoutOf, type Layout } from '@aggrega/core/eye';
+import { layoutOf } from '@aggrega/core/eye';
 import { averageColour } from '@aggrega/core/fabric';
-import { constructMonthBlock, monthTitle, PlanError, quiltLayout } from '@aggrega/core/programme';
+import type { MadeSlip } from '@aggrega/core/practice';
+import { constructMonthBlock, monthTitle, PlanError, quiltLayout, type Month } from '@aggrega/core/programme';
+import type { ClothOf, ToLay } from '$lib/practice/laid';
+import { randomInt } from 'node:crypto';
 import { now } from '../clock';
-import { noteLayout, setTells, type FoundSlip } from '../db/layout-checks';
+import { layoutCounts, noteLayout, setTells, type FoundSlip } from '../db/layout-checks';
 import { asOrganisation } from '../db/pool';
 import { openMonth, releasedFor, type OpenPage, type ReleasedMonth } from './participant-page';
 import { pageOf } from './private-page';
-
-export interface OwnLayout {
-  /** The block's in the month; undefined for the quilt. */
-  id?: string;
-  name: string;
-  layout: Layout;
-}
 
 export interface OwnLayouts {
   key: string;
@@ -24,9 +20,12 @@ export interface OwnLayouts {
   name: string;
   /** Whether the organiser is told what her checks find. */
   tells: boolean;
-  blocks: OwnLayout[];
-  /** By letter: the fabric as the eye sees it, and what it is called. */
-  fabrics: { letter: string; colour: string; name: string }[];
+  blocks: ToLay[];
+  fabrics: ClothOf[];
+  /** What was laid wrong most, by block. */
+  seen: Record<string, MadeSlip[]>;
+  /** What the first deal of a practice hangs on. */
+  seed: number;
 }
 
 /** By the key of her page; 404 where the month is not out. */
@@ -36,22 +35,39 @@ export async function ownLayouts(key: string, month: string): Promise<OwnLayouts
   const found = open?.programme.months.find((m) => m.id === month);
   const colourway = open?.programme.colourways.find((c) => c.id === page.person.colourway);
   if (!open || !found || !colourway) error(404, words.thisMonthIsNotOut);
-  const blocks = found.blocks.map((entry): OwnLayout => ({
+  const blocks = found.blocks.map((entry): ToLay => ({
     ...{ id: entry.key, name: entry.block.name },
     layout: layoutOf(constructMonthBlock(open.programme, entry, colourway)),
   }));
   const fabrics = [...colourway.fabrics].map(([letter, { colour, print, name }]) => ({
     ...{ letter, name, colour: averageColour(colour, print) },
   }));
-  const quilt = ownQuilt(open, page.person.size);
+  const { person } = page;
+  const quilt = ownQuilt(open, person.size);
   return {
-    ...{ key, month, name: monthTitle(found), tells: page.person.tells, fabrics },
+    ...{ key, month, name: monthTitle(found), tells: person.tells, fabrics, seed: randomInt(2 ** 31) },
+    seen: await slipsSeen(page, found),
     blocks: quilt ? [...blocks, quilt] : blocks,
   };
 }
 
+/** So many kinds of slips of a block are dealt more often. */
+const MOST_SEEN = 4;
+
+/** By block: the slip that its sheet asks for, and what was laid wrong most by those who tell it. Whose slips they are is not told. */
+async function slipsSeen({ organisation, slug }: OpenPage, { id: month, blocks }: Month): Promise<Record<string, MadeSlip[]>> {
+  const told = await asOrganisation(organisation, (db) => layoutCounts(db, slug, { month, person: '' }));
+  return Object.fromEntries(
+    blocks.map(({ key, style }) => {
+      const asked = style.slip ? [{ unit: '', ...style.slip }] : [];
+      const found = told.find(({ block }) => block === key)?.found ?? [];
+      return [key, [...asked, ...found.slice(0, MOST_SEEN).map(({ unit, kind }) => ({ unit, kind }))]];
+    }),
+  );
+}
+
 /** Her quilt, as far as its rows are out. */
-function ownQuilt({ programme, out }: ReleasedMonth, size: string): OwnLayout | undefined {
+function ownQuilt({ programme, out }: ReleasedMonth, size: string): ToLay | undefined {
   try {
     const layout = quiltLayout(
       programme,
