@@ -170,6 +170,76 @@ test('a sheet is read step by step on a telephone, also without a connection, an
   await context.setOffline(false);
 });
 
+test('what is sewn and measured is kept when the network goes in the middle, and goes on on another device', async ({
+  page,
+  bench,
+  request,
+  context,
+  browser,
+}) => {
+  const [ada] = await enrol(request, bench.slug, { 'Ada Fenn': {} });
+  const hers = await pageOf(request, bench.slug, ada!);
+  await bench.open('/months/m3/release');
+  await letOut(page);
+  const steps = `${hers}/months/m3/steps`;
+  await open(page, steps);
+  await expect.poll(() => page.evaluate(async () => Boolean(await caches.match(location.href)))).toBe(true);
+  const card = page.locator('[data-card]');
+  const size = page.getByRole('region', { name: 'What you measure' });
+  // A pedal's key goes on; the first thing to measure.
+  const first = await card.getAttribute('data-card');
+  await page.locator('body').press('Enter');
+  await expect(card).not.toHaveAttribute('data-card', first!);
+  for (let n = 0; n < 30 && (await size.count()) === 0; n += 1) await page.keyboard.press('PageDown');
+  const here = (await card.getAttribute('data-card'))!;
+  const input = size.getByRole('textbox').first();
+  const label = (await size.locator('label').first().textContent())!;
+  const [, expected] = /should be (.*) in/.exec(label.replace(/\s+/g, ' ')) ?? [];
+  expect(expected).toBeTruthy();
+  await input.fill('1');
+  await expect(size.locator('[data-verdict="small"]')).toContainText('press it again');
+  await expect(page.locator('[data-kept="true"]')).toBeAttached();
+
+  // The network goes: what is done and measured now is on the device alone, also after the page is opened anew.
+  await context.setOffline(true);
+  await size.getByRole('textbox').first().fill('3 1/2');
+  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expect(page.locator('[data-kept="false"]')).toBeAttached();
+  await page.reload();
+  await page.locator('html[data-ready]').waitFor();
+  const there = (await card.getAttribute('data-card'))!;
+  expect(there).not.toBe(here);
+  await expect(page.locator('[data-kept="false"]')).toBeAttached();
+  await context.setOffline(false);
+  await expect(page.locator('[data-kept="true"]')).toBeAttached();
+
+  // Another device with her link goes on there.
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const other = await phone.newPage();
+  await open(other, new URL(steps, page.url()).href);
+  await expect(other.locator('[data-card]')).toHaveAttribute('data-card', there);
+  await other.getByLabel('Go to').selectOption({
+    index: await other
+      .locator('select option')
+      .count()
+      .then((n) => n - 1),
+  });
+  await phone.close();
+  await open(page, steps);
+  await page.getByRole('button', { name: 'Back' }).click();
+  for (let n = 0; n < 30 && (await card.getAttribute('data-card')) !== here; n += 1) await page.keyboard.press('ArrowLeft');
+  await expect(size.getByRole('textbox').first()).toHaveValue('3 1/2');
+
+  // What she measures is hers until she sends it.
+  await bench.open('/progress');
+  await expect(page.getByText('3 1/2')).toHaveCount(0);
+  await open(page, steps);
+  for (let n = 0; n < 30 && (await card.getAttribute('data-card')) !== here; n += 1) await page.keyboard.press('ArrowLeft');
+  await size.getByRole('button', { name: /^Send the organiser/ }).click();
+  await expect(size).toContainText('Sent to the organiser.');
+});
+
 test('a late joiner in month five, and a leaver: what is made stays made, what is lacking is cut next', async ({
   page,
   bench,

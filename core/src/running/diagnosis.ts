@@ -101,7 +101,11 @@ function meet(ranges: readonly [number, number][]): [number, number] | undefined
 
 const named = (list: readonly Measured[]) => list.map((m) => m.what).join(', ');
 
-/** To the nearest 32nd, or to a tenth of a millimetre: as fine as anybody reads a ruler. */
+/** To the nearest 32nd, or to a tenth of a millimetre: as fine as anybody reads a ruler; with its unit. */
+export const readable = (value: number, unit: LengthUnit): string =>
+  // Millimetres are for what is off, not for what is measured.
+  unit === 'in' || value < 1 ? length(value, unit) : words.inCm(String(Math.round(value * 100) / 100));
+
 function length(value: number, unit: LengthUnit): string {
   const parts = Math.round(value * 32);
   return unit === 'in' ? (parts === 0 ? words.aThread : words.inWords(bare(value, unit))) : words.mm(bare(value, unit));

@@ -49,3 +49,5 @@ export {
 export { clothToBuy, type ClothAdvice, type ClothQuestion } from './buying';
 export { monthCosts, netPrice, yearMoney, type MonthCost, type MonthMoney, type YearMoney } from './money';
 export { sewingPace } from './sewing-pace';
+export { sayCheckpoint, type Ahead, type CheckpointSaid } from './checkpoint-said';
+export { mergedMarks, newestMarks, type Mark, type Marks } from './sewing-marks';

@@ -13,6 +13,18 @@ export const words = spoken('core/running', {
     say`‘${written}’ can be read two ways. Write it as ${y}-${padStart}-${padStart2} or ${y}-${padStart2}-${padStart}`,
 
   // diagnosis
+  itMeasuresAsItShould: 'That is right. Go on.',
+  aLittleSmallEaseIt: (amount: Said) =>
+    say`It is ${amount} small. That is fine: pin it at both ends and in the middle, and ease it in.`,
+  aLittleLargeEaseIt: (amount: Said) =>
+    say`It is ${amount} large. That is fine: trim it if your unit is to be trimmed, else ease it in.`,
+  itIsSmall: (amount: Said) => say`It is ${amount} small.`,
+  pressItAgain: 'First press it again from the right side: cloth that is lost in a fold comes back. Then measure once more.',
+  itIsLarge: (amount: Said) => say`It is ${amount} large.`,
+  trimItToSize:
+    'Trim it to size if it is to be trimmed, with its seams as in the picture. Else sew it again with a wider seam.',
+  sewnOnLikeThis: (what: Said, comes: Said, expected: Said) =>
+    say`Sewn on like this, ${what} would measure ${comes} instead of ${expected}.`,
   nothingWasMeasuredYet: 'Nothing was measured yet.',
   small: 'small',
   large: 'large',
@@ -43,6 +55,7 @@ export const words = spoken('core/running', {
   theErrorGrowsWithTheNumber: 'The error grows with the number of seams, so it is the seam and not the cut.',
   thisIsOneMeasurementWhichIs: 'This is one measurement, which is weak: the range above is all that it allows.',
   aThread: 'a thread',
+  inCm: (value: Said) => say`${value} cm`,
   inWords: (length: Said) => say`${length} in`,
   mm: (value: Said) => say`${value} mm`,
   about: (from: Said) => say`about ${from}`,

@@ -5,6 +5,7 @@ import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
 import { joinPaperSteps, joinScale } from './join-paper';
 import { laidInTurn, roundTheMiddle, rowsInWords } from './lay-words';
+import { partCheckpoint } from './checkpoint';
 import { blockPlace, placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
 import { joinWords, type JoinStep } from './joining';
@@ -116,7 +117,7 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
         joinPaperSteps(join, {
           sewn: joinPicture(join, walk, colours, longestOf(joins)),
           most: longestOf(joins),
-          ...(i < joins.length - 1 && { check: words.measure(by(...join.size)) }),
+          ...(i < joins.length - 1 && { check: words.measure(by(...join.size)), checkpoint: checkpointOf(join, c) }),
           ...splitFor(context),
         }),
       ),
@@ -134,6 +135,8 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
     pictures: new Map(group.map((unit) => [unit.label, finishedOf(unit)])),
   });
 }
+
+const checkpointOf = (join: JoinStep, c: Construction) => partCheckpoint(join.name, join.branch.laid, c);
 
 /** The longest side of what some seams make, in the document's unit. */
 const longestOf = (joins: readonly JoinStep[]) => Math.max(...joins.flatMap(({ drawing }) => [drawing.width, drawing.height]));
@@ -271,7 +274,10 @@ function joinPieces(context: Context): PaperPiece[] {
   });
   return [
     { kind: 'text', text: intro },
-    { kind: 'steps', steps: [...joins.flatMap(joinStep), ...(spunIn(c).block ? [spinning()] : [])] },
+    {
+      ...{ kind: 'steps', steps: [...joins.flatMap(joinStep), ...(spunIn(c).block ? [spinning()] : [])] },
+      ...(block.make > 1 && { times: block.make }),
+    },
   ];
 
   function joinStep(join: JoinStep): PaperStep[] {
@@ -284,6 +290,7 @@ function joinPieces(context: Context): PaperPiece[] {
       // The whole block is measured once it is checked.
       ...(!last && {
         check: [words.measure2, { bold: join.size[0] === join.size[1] ? words.square(join.size[0]) : by(...join.size) }, '.'],
+        checkpoint: checkpointOf(join, c),
       }),
       ...splitFor(context),
     });
@@ -294,10 +301,11 @@ function joinPieces(context: Context): PaperPiece[] {
 const splitFor = ({ c, colours, colourway, wishes }: Context) =>
   wishes.level === 'new' ? { split: { c, colours, fabric: (role: string) => fabricWord(colourway, role) } } : {};
 
-const checkPieces = ({ block, sheet, several }: Context): PaperPiece[] => [
+const checkPieces = ({ block, c, sheet, several }: Context): PaperPiece[] => [
   {
     kind: 'text',
     tone: 'check',
+    checkpoint: partCheckpoint(c.block.name, c.cloth.patches, c),
     text: [
       { bold: words.yourBlockShouldMeasure(sized(block, sheet.unit)) },
       words.measureThroughTheMiddleBothWays(toleranceText(sheet.unit)),

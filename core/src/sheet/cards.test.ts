@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { Exact, parseLength } from '../measure';
 import { handsOut, readProgramme, type ProgrammeFile } from '../programme';
 import { cardsOf } from './cards';
 import { monthPaper } from './month-paper';
@@ -51,5 +52,31 @@ describe('a sheet read card by card', () => {
     const march = programme.months.find((m) => m.id === 'm3')!;
     const parts = [...new Set(cardsOf(monthPaper(programme, march, programme.colourways[0]!)).map((c) => c.part))];
     expect(parts).toEqual(['', 'You will need', 'Cut', 'Make the units', 'Put the block together', 'Next time']);
+  });
+
+  it('has each size that is to be measured on a card, with the seams across it, in lengths that can be read back', () => {
+    for (const month of programme.months.filter((m) => handsOut(programme, m))) {
+      const cards = cardsOf(monthPaper(programme, month, programme.colourways[0]!));
+      for (const { checkpoint } of cards)
+        for (const { expected, seams } of checkpoint?.sides ?? []) {
+          expect(parseLength(expected, programme.unit).valueOf()).toBeGreaterThan(0);
+          expect(seams).toBeGreaterThan(0);
+        }
+      // Every block is measured once it is sewn, as its sheet says.
+      for (const { block, finished } of month.blocks) {
+        const last = cards.findLast((c) => c.checkpoint?.what === block.name);
+        const expected = finished[0].plus(Exact.of(programme.house.seam).times(2)).toNumber();
+        expect(last && parseLength(last.checkpoint!.sides[0]!.expected, programme.unit).valueOf()).toBeCloseTo(expected, 3);
+      }
+    }
+  });
+
+  it('counts the blocks that a step is sewn for', () => {
+    const times = programme.months.flatMap((month) =>
+      handsOut(programme, month) ? cardsOf(monthPaper(programme, month, programme.colourways[0]!)).map((c) => c.times) : [],
+    );
+    const made = Math.max(...programme.months.flatMap((m) => m.blocks.map((b) => b.make)));
+    expect(Math.max(...times)).toBe(made);
+    expect(Math.min(...times)).toBe(1);
   });
 });

@@ -1,5 +1,13 @@
 /** A paper read one thing at a time, as on a telephone beside the machine: each step a card of its own, what is between them a card. */
-import { plainWords, type Paper, type PaperPicture, type PaperPiece, type PaperStep, type Words } from './paper';
+import {
+  plainWords,
+  type Checkpoint,
+  type Paper,
+  type PaperPicture,
+  type PaperPiece,
+  type PaperStep,
+  type Words,
+} from './paper';
 
 export interface Card {
   /** Its name on this paper: the same as long as the paper is. */
@@ -9,6 +17,10 @@ export interface Card {
   of: string;
   /** One step, with its number among those of its list. */
   step?: { number: number; count: number; picture?: PaperPicture; text: Words; check?: Words; mine: boolean };
+  /** What can be measured here. */
+  checkpoint?: Checkpoint;
+  /** How many blocks are sewn by this step. */
+  times: number;
   /** Whatever is not a step. */
   pieces: readonly PaperPiece[];
 }
@@ -26,7 +38,11 @@ export function cardsOf(paper: Paper): Card[] {
       else of = piece.text;
     } else if (piece.kind === 'steps') {
       close();
-      piece.steps.forEach((step, i) => add(idOf(step), { step: cardStep(step, i, piece.steps.length), pieces: [] }));
+      const { times = 1 } = piece;
+      piece.steps.forEach((step, i) => {
+        const { checkpoint } = step;
+        add(idOf(step), { step: cardStep(step, i, piece.steps.length), pieces: [], times, ...(checkpoint && { checkpoint }) });
+      });
     } else if (piece.kind !== 'page') between.push(piece);
   }
   close();
@@ -34,17 +50,28 @@ export function cardsOf(paper: Paper): Card[] {
 
   /** What stood between two headings, or before some steps, is one card. */
   function close(): void {
-    if (between.length > 0) add('', { pieces: between });
+    const checkpoint = checkpointIn(between);
+    if (between.length > 0) add('', { pieces: between, times: 1, ...(checkpoint && { checkpoint }) });
     between = [];
   }
 
-  function add(name: string, card: Pick<Card, 'step' | 'pieces'>): void {
+  function add(name: string, card: Omit<Card, 'id' | 'part' | 'of'>): void {
     const wished = name || [part, of].filter(Boolean).join(': ') || 'start';
     let id = wished;
     for (let n = 2; known.has(id); n += 1) id = `${wished} ${n}`;
     known.add(id);
     cards.push({ id, part, of, ...card });
   }
+}
+
+/** The first of what is measured on a card, wherever it stands. */
+function checkpointIn(pieces: readonly PaperPiece[]): Checkpoint | undefined {
+  for (const piece of pieces) {
+    if (piece.kind === 'text' && piece.checkpoint) return piece.checkpoint;
+    const within = piece.kind === 'beside' || piece.kind === 'title' ? checkpointIn(piece.pieces) : undefined;
+    if (within) return within;
+  }
+  return undefined;
 }
 
 const idOf = (step: PaperStep) => step.place?.id ?? plainWords(step.text);

@@ -3,7 +3,7 @@ import type { Construction } from '../construction';
 import { boxOf } from '../hands';
 import { sewWords, joinWords, type JoinStep } from './joining';
 import { joinScene } from './join-scene';
-import type { PaperPicture, PaperStep, Words } from './paper';
+import type { Checkpoint, PaperPicture, PaperStep, Words } from './paper';
 import type { Colours } from './pictures';
 import { scenePicture } from './scene-picture';
 import { lowered } from './unit-steps';
@@ -25,6 +25,7 @@ export function joinPaperSteps(
     most,
     before = '',
     check,
+    checkpoint,
     name,
     split,
   }: {
@@ -33,20 +34,22 @@ export function joinPaperSteps(
     most: number;
     before?: string;
     check?: Words;
+    checkpoint?: Checkpoint;
     /** Its name, set bold, where the steps of a block are told. */
     name?: string;
     split?: { c: Construction; colours: Colours; fabric: (role: string) => string };
   },
 ): PaperStep[] {
   const id = join.name.toLowerCase().replaceAll(' ', '-');
+  const checked = { ...(check && { check }), ...(check && checkpoint && { checkpoint }) };
   const named = (text: string): Words => (name ? [{ bold: `${name}. ` }, `${before}${text}`] : `${before}${text}`);
   const found = split && joinScene(join.branch, split.c);
-  if (!found) return [{ place: { id }, picture: sewn, text: named(joinWords(join)), ...(check && { check }) }];
+  if (!found) return [{ place: { id }, picture: sewn, text: named(joinWords(join)), ...checked }];
   const [, , across] = boxOf(found.plies);
   const wide = across * joinScale(join, most);
   const faced = lowered(scenePicture(found, split.colours, { wide, fabric: split.fabric }));
   return [
     { place: { id }, picture: faced, text: named(sewWords(join)) },
-    { place: { id: `${id}-press` }, picture: sewn, text: words.openIt(join.press), ...(check && { check }) },
+    { place: { id: `${id}-press` }, picture: sewn, text: words.openIt(join.press), ...checked },
   ];
 }

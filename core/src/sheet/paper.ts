@@ -34,7 +34,7 @@ export type PaperPiece =
     }
   | { kind: 'heading'; level: 2 | 3; text: string }
   /** `own`: the organiser's own words, kept apart from what is computed. */
-  | { kind: 'text'; text: Words; tone?: Tone; place?: Place }
+  | { kind: 'text'; text: Words; tone?: Tone; place?: Place; checkpoint?: Checkpoint }
   /** A photo of the organiser's, by the name of its contents; left out where it is not at hand. */
   | ({ kind: 'photo' } & PaperPhoto)
   | { kind: 'list'; ordered: boolean; items: readonly Words[] }
@@ -43,8 +43,8 @@ export type PaperPiece =
   | { kind: 'pictures'; pictures: readonly PaperPicture[] }
   /** Pictures, one under the other, and what belongs to them, on one page. */
   | ({ kind: 'beside' } & PictureWithPieces)
-  /** Numbered steps, each under its picture, as many in a row as there is room for. */
-  | { kind: 'steps'; steps: readonly PaperStep[] }
+  /** Numbered steps, each under its picture, as many in a row as there is room for; `times`: how many blocks are sewn so. */
+  | { kind: 'steps'; steps: readonly PaperStep[]; times?: number }
   | { kind: 'page' };
 
 export interface PictureWithPieces {
@@ -83,6 +83,14 @@ export interface PaperStep {
   text: Words;
   /** What to measure or to see before going on. */
   check?: Words;
+  checkpoint?: Checkpoint;
+}
+
+/** A size to measure: of what, and each side with the seams across it; one side for a square that is sewn alike both ways. */
+export interface Checkpoint {
+  what: string;
+  /** `expected` as a length is written, in the programme's unit. */
+  sides: readonly { expected: string; seams: number }[];
 }
 
 export interface PaperColumn {

@@ -13,9 +13,11 @@ import {
   type UnitPress,
   PER_SQUARE,
 } from '../construction';
-import { by, checkpoint, type Exact, listed } from '../measure';
+import { by, checkpoint as onRuler, type Exact, listed } from '../measure';
 import type { Colourway } from '../programme';
+import { unitCheckpoint } from './checkpoint';
 import { inWords } from './in-words';
+import type { Checkpoint } from './paper';
 import { pieceName } from './piece-name';
 import { sheetSteps, type SheetStep } from './sheet-step';
 import { spunIn } from './spinning';
@@ -46,6 +48,7 @@ export interface SheetUnit {
   square: boolean;
   /** Where to lay the ruler, when it is not across the sides; '' else. */
   along: string;
+  checkpoint?: Checkpoint;
   /** The unit that it is the mirror image of. */
   mirrorOf?: string;
   /** The unit before it that it looks like, where both are sewn from others: in a mirror, or but for `prints` that lie another way in it. */
@@ -60,7 +63,7 @@ export interface SheetUnit {
 export const isPlain = (u: UnitPlan) => u.seen.picture.patches.length === 1;
 
 export function measured(size: Exact, { style }: Pick<Construction, 'style'>): string {
-  return checkpoint(size, style.rounding, style.unit);
+  return onRuler(size, style.rounding, style.unit);
 }
 
 /** What one batch of a unit is made from: '1 A1 and 2 B1', '3 triangles of C2', 'U1 and 2 triangles of A3'. */
@@ -109,6 +112,7 @@ export function sheetUnit(
   const shared = unit.mirrored && recipe.mirrored !== undefined ? unit.twin : undefined;
   const image = likeBefore(unit, c);
   const size = unitMeasure(unit, c.style);
+  const checkpoint = unitCheckpoint(unit, c);
   const press = pressWords(unit, c, colourway)();
   const spins = spunIn(c).units.has(label);
   return {
@@ -130,6 +134,7 @@ export function sheetUnit(
     size: size.w.equals(size.h) ? measured(size.w, c) : by(measured(size.w, c), measured(size.h, c)),
     square: size.square,
     along: size.what,
+    ...(checkpoint && { checkpoint }),
     look: recipe.look,
     over: overText(unit, later),
     caution: shared ? '' : (recipe.caution ?? ''),

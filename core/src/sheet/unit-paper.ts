@@ -152,7 +152,7 @@ export function partPieces(
     ...(spins ? [{ spins: theCrossing(), text: spinText(theCrossing()), ...(back && { picture: back }) }] : []),
     ...unit.steps.map(({ text }) => ({ text, picture: finished })),
   ];
-  told.push({ ...told.pop()!, check: measureWords(unit) });
+  told.push({ ...told.pop()!, check: measureWords(unit), ...(unit.checkpoint && { checkpoint: unit.checkpoint }) });
   const heading: PaperPiece = {
     kind: 'heading',
     level: 3,
@@ -204,9 +204,12 @@ export function takenPieces(
   ];
 }
 
-type Measured = Pick<SheetUnit, 'size' | 'square' | 'along' | 'look'>;
+type Measured = Pick<SheetUnit, 'size' | 'square' | 'along' | 'look' | 'checkpoint'>;
 
-export const measureText = (unit: Measured): PaperPiece => ({ kind: 'text', tone: 'check', text: measureWords(unit) });
+export const measureText = (unit: Measured): PaperPiece => ({
+  ...{ kind: 'text', tone: 'check', text: measureWords(unit) },
+  ...(unit.checkpoint && { checkpoint: unit.checkpoint }),
+});
 
 const measureWords = ({ size, square, along, look }: Measured): Words => [
   { bold: words.measure(size, square ? words.square : along ? ` ${along}` : '') },

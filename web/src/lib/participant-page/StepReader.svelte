@@ -3,58 +3,83 @@
   import PaperDrawing from '$lib/look/PaperDrawing.svelte';
   import PaperView from '$lib/look/PaperView.svelte';
   import Say from '$lib/look/Say.svelte';
-  import { cardsOf, plainWords, type Paper, type PaperPiece, type Words } from '@aggrega/core/sheet';
+  import type { WrittenSize } from '@aggrega/core/running';
+  import { cardsOf, plainWords, type Card, type Paper, type PaperPiece, type Words } from '@aggrega/core/sheet';
+  import { spokenTag } from '@aggrega/core/words';
   import Back from '@lucide/svelte/icons/arrow-left';
   import Next from '@lucide/svelte/icons/arrow-right';
+  import Less from '@lucide/svelte/icons/minus';
+  import More from '@lucide/svelte/icons/plus';
   import { onMount, untrack } from 'svelte';
-  import { ReadingOn } from './reading-on.svelte';
+  import { Aloud } from './aloud.svelte';
+  import CardSizes from './CardSizes.svelte';
+  import { Sewing, type SewnSheet } from './sewing.svelte';
   import { keepScreenOn } from './screen-on';
   import { READER } from './words';
 
   interface Props {
     paper: Paper;
     unit: 'in' | 'cm';
-    /** What the reading is kept under on this device. */
-    place: string;
+    /** The seam allowance. */
+    seam: number;
+    /** Whose sheet it is, and how far she is. */
+    sheet: Omit<SewnSheet, 'cards'>;
     photoAt: (photo: string) => string;
   }
-  let { paper, unit, place, photoAt }: Props = $props();
+  let { paper, unit, seam, sheet, photoAt }: Props = $props();
   const cards = untrack(() => cardsOf(paper));
-  const reading = new ReadingOn(
-    untrack(() => place),
-    cards,
-  );
+  const sewing = new Sewing(untrack(() => ({ ...sheet, cards })));
+  const aloud = new Aloud(spokenTag(), (said) => {
+    if (said === READER.spokenNext) next();
+    else if (said === READER.spokenBack) back();
+  });
   let awake = $state(false);
   let top: HTMLElement | undefined = $state();
-  const card = $derived(cards[reading.at]!);
-  const last = $derived(reading.at === cards.length - 1);
-  const ticked = $derived(cards.filter((c) => reading.done.has(c.id)).length);
+  const card = $derived(cards[sewing.at]!);
+  const last = $derived(sewing.at === cards.length - 1);
+  const ticked = $derived(cards.filter(sewing.isDone).length);
   const listed = (text: Words) => (typeof text === 'string' ? [text] : text);
   /** Rows that are read as sentences, each with a tick of its own. */
   const rowsOf = (piece: PaperPiece) =>
     piece.kind === 'table' && piece.groups.flat().every((row) => row.said) ? piece.groups.flat() : undefined;
 
   onMount(() => {
-    reading.resume();
-    return keepScreenOn((on) => (awake = on));
+    sewing.resume();
+    const ends = [keepScreenOn((on) => (awake = on)), aloud.begin()];
+    return () => ends.forEach((end) => end());
   });
   function turn(deed: () => void) {
     deed();
     top?.focus({ preventScroll: true });
     window.scrollTo(0, 0);
+    aloud.read(textOf(card));
   }
-  const next = () => turn(() => (last ? reading.tick(card.id, true) : reading.next()));
-  const back = () => turn(() => reading.go(reading.at - 1));
+  /** A card as it is read aloud. */
+  const textOf = ({ part, of, step, pieces }: Card) =>
+    step
+      ? [plainWords(step.text), step.check && plainWords(step.check)].filter(Boolean).join(' ')
+      : plainPieces([part, of], pieces);
+  const plainPieces = (heads: string[], pieces: readonly PaperPiece[]) =>
+    [...new Set(heads.filter(Boolean)), ...pieces.flatMap((p) => (p.kind === 'text' ? [plainWords(p.text)] : []))].join('. ');
+  const next = () => turn(() => (last ? sewing.setDone(card.id, card.times) : sewing.next()));
+  const back = () => turn(() => sewing.go(sewing.at - 1));
+  async function sendSizes(sizes: WrittenSize[]): Promise<boolean> {
+    const body = JSON.stringify({ deed: 'measured', month: sheet.month, sizes: sizes.slice(0, 40) });
+    const headers = { 'content-type': 'application/json' };
+    return (await fetch(`/p/${sheet.key}/own`, { method: 'POST', headers, body }).catch(() => undefined))?.ok ?? false;
+  }
   function onkeydown(e: KeyboardEvent) {
-    if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, a')) return;
-    if (e.key === 'ArrowRight' || e.key === 'PageDown') next();
+    if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest?.('input, select, a')) return;
+    const onButton = (e.target as HTMLElement).closest?.('button, label');
+    // A foot pedal presses one of these.
+    if (e.key === 'ArrowRight' || e.key === 'PageDown' || (!onButton && (e.key === 'Enter' || e.key === ' '))) next();
     else if (e.key === 'ArrowLeft' || e.key === 'PageUp') back();
     else return;
     e.preventDefault();
   }
 </script>
 
-<svelte:window {onkeydown} />
+<svelte:window {onkeydown} ononline={() => void sewing.send()} />
 
 {#snippet words(text: Words)}{#each listed(text) as run, i (i)}{#if typeof run === 'string'}<Say text={run} />{:else}<b
         ><Say text={run.bold} /></b
@@ -64,10 +89,10 @@
   <p class="flex items-baseline gap-3 text-quiet">
     <label class="mr-auto min-w-0 flex-1"
       ><span class="sr-only">{READER.goTo}</span>
-      <select class="select" value={String(reading.at)} onchange={(e) => turn(() => reading.go(Number(e.currentTarget.value)))}>
+      <select class="select" value={String(sewing.at)} onchange={(e) => turn(() => sewing.go(Number(e.currentTarget.value)))}>
         {#each cards as c, i (c.id)}
           <option value={String(i)}
-            >{reading.done.has(c.id) ? '✓ ' : ''}{[c.of || c.part || READER.start, c.step ? READER.step(c.step) : '']
+            >{sewing.isDone(c) ? '✓ ' : ''}{[c.of || c.part || READER.start, c.step ? READER.step(c.step) : '']
               .filter(Boolean)
               .join(', ')}</option
           >
@@ -99,8 +124,8 @@
                   <input
                     type="checkbox"
                     class="h-7 w-7 shrink-0 accent-ink"
-                    checked={reading.done.has(id)}
-                    onchange={(e) => reading.tick(id, e.currentTarget.checked)}
+                    checked={sewing.done(id) > 0}
+                    onchange={(e) => sewing.setDone(id, Number(e.currentTarget.checked))}
                   />
                   {#if swatch}<span class="cloth h-7 w-7 shrink-0" style:background={swatch.colour || '#fff'}></span>{/if}
                   <span><Say text={row.said!} /></span>
@@ -117,21 +142,64 @@
           />{/if}
       {/each}
     {/if}
+    {#if card.checkpoint}
+      {#key card.id}<CardSizes {sewing} {card} {unit} {seam} onsend={sendSizes} />{/key}
+    {/if}
   </div>
   <p class="bar">
-    <button class="btn" disabled={reading.at === 0} onclick={back}><Back size={20} /> {READER.back}</button>
-    <label class="btn"
-      ><input
-        type="checkbox"
-        class="h-6 w-6 accent-ink"
-        checked={reading.done.has(card.id)}
-        onchange={(e) => reading.tick(card.id, e.currentTarget.checked)}
-      />
-      {READER.done}</label
-    >
+    <button class="btn" disabled={sewing.at === 0} onclick={back}><Back size={20} /> {READER.back}</button>
+    {#if card.times > 1}
+      {@const done = sewing.done(card.id)}
+      <span class="times" role="group" aria-label={READER.done}>
+        <button class="btn" aria-label={READER.oneLess} disabled={done === 0} onclick={() => sewing.setDone(card.id, done - 1)}
+          ><Less size={20} /></button
+        >
+        <span role="status">{READER.blocksDone(done, card.times)}</span>
+        <button
+          class="btn"
+          aria-label={READER.oneMore}
+          disabled={done >= card.times}
+          onclick={() => sewing.setDone(card.id, done + 1)}><More size={20} /></button
+        >
+      </span>
+    {:else}
+      <label class="btn"
+        ><input
+          type="checkbox"
+          class="h-6 w-6 accent-ink"
+          checked={sewing.isDone(card)}
+          onchange={(e) => sewing.setDone(card.id, Number(e.currentTarget.checked))}
+        />
+        {READER.done}</label
+      >
+    {/if}
     <button class="btn btn-primary" onclick={next}>{last ? READER.finish : READER.next} <Next size={20} /></button>
   </p>
-  <p class="text-note text-quiet">{awake ? READER.awake : READER.asleep}</p>
+  {#if aloud.canSpeak || aloud.canListen}
+    <p class="flex flex-wrap gap-2 pb-2">
+      {#if aloud.canSpeak}
+        <button
+          class="btn"
+          aria-pressed={aloud.speaking}
+          onclick={() => (aloud.speaking ? aloud.quiet() : aloud.speak(textOf(card)))}
+          >{aloud.speaking ? READER.stopReading : READER.readAloud}</button
+        >
+      {/if}
+      {#if aloud.canListen}
+        <button
+          class="btn"
+          aria-pressed={aloud.listening}
+          onclick={() => (aloud.listening ? aloud.deafen() : void aloud.listen())}
+          >{aloud.listening ? READER.stopListening : READER.listen}</button
+        >
+      {/if}
+    </p>
+  {/if}
+  <p class="text-note text-quiet" data-kept={sewing.kept}>
+    {awake ? READER.awake : READER.asleep}
+    {#if aloud.listening}{READER.sayNext}{/if}
+    {#if !sewing.kept}{READER.notKeptYet}{/if}
+  </p>
 </section>
 
 <style>
@@ -196,5 +264,10 @@
   }
   .bar .btn {
     min-height: 3.25rem;
+  }
+  .times {
+    display: flex;
+    align-items: center;
+    gap: 0.5rem;
   }
 </style>

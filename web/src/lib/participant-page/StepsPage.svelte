@@ -6,9 +6,9 @@
   import { LAYOUT, READER } from './words';
   import Tools from '$lib/frame/Tools.svelte';
   import { onMount } from 'svelte';
-  import type { OwnPaper } from '$lib/server/participant-page/own-paper';
+  import type { OwnSteps } from '$lib/server/participant-page/own-sewing';
 
-  let { data }: { data: OwnPaper & { key: string; month: string } } = $props();
+  let { data }: { data: OwnSteps } = $props();
   const sheet = $derived(`/p/${data.key}/months/${data.month}`);
   onMount(() => void keepPage(sheet, `${sheet}/steps/__data.json`));
 </script>
@@ -25,7 +25,8 @@
   <StepReader
     paper={data.paper}
     unit={data.unit}
-    place="{data.key}:{data.month}:{data.version}"
+    seam={data.seam}
+    sheet={{ key: data.key, month: data.month, version: data.version, marks: data.marks }}
     photoAt={(photo) => `/p/${data.key}/photos/${photo}`}
   />
 </main>

@@ -21,6 +21,7 @@ export const tables = [
   'question',
   'measurement',
   'layout_check',
+  'sewing',
   'sample',
   'record',
   'deleted_row',

@@ -37,6 +37,8 @@ const oneOfEach = (organisation: string) => `
   sizes as (insert into measurement (organisation_id, programme_id, participant_id, sizes, sent_at) select '${organisation}', programme_id, id, '[]', now() from person),
   laid as (insert into layout_check (organisation_id, programme_id, participant_id, month, block, found, checked_at)
     select '${organisation}', programme_id, id, 'm1', 'b', '[]', now() from person),
+  sewn as (insert into sewing (organisation_id, programme_id, participant_id, month, version, marks)
+    select '${organisation}', programme_id, id, 'm1', 1, '{}' from person),
   ask as (insert into question (organisation_id, programme_id, participant_id, asks, asked_at) select '${organisation}', programme_id, id, 'q', now() from person)
   insert into sample (organisation_id, programme_id, month, block, colourway, revision, sewn_on, noted_at)
   select '${organisation}', id, 'm1', 'cold-frame', 'frost', 1, now(), now() from p`;
@@ -94,7 +96,7 @@ describe('every table', () => {
         'release',
         'revision_pack',
       ],
-      ...['sample', 'session', 'sheet_held', 'sheet_version', 'swatch_photo', 'throttle', 'worked_out'],
+      ...['sample', 'session', 'sewing', 'sheet_held', 'sheet_version', 'swatch_photo', 'throttle', 'worked_out'],
     ]);
     // Accounts belong to no organisation: only the door sees them, and each other's names those who work together.
     const door = ['account', 'account_key', 'recovery', 'session', 'throttle'];
@@ -117,7 +119,7 @@ describe('every table', () => {
     for (const table of [
       ...['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'sheet_version', 'swatch_photo'],
       ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'measurement', 'sample'],
-      ...['revision_pack', 'worked_out', 'layout_check'],
+      ...['revision_pack', 'worked_out', 'layout_check', 'sewing'],
     ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));

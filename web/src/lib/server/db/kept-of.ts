@@ -18,6 +18,8 @@ const KEPT = `
       from measurement s where s.programme_id = t.programme_id and participant_id = t.id),
     'layouts', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'block', block, 'found', found, 'checked_at', checked_at)
       order by checked_at), '[]') from layout_check l where l.programme_id = t.programme_id and participant_id = t.id),
+    'sewing', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'version', version, 'marks', marks)
+      order by month, version), '[]') from sewing w where w.programme_id = t.programme_id and participant_id = t.id),
     'pictures', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'taken_at', taken_at, 'jpeg_base64',
       encode(jpeg, 'base64'), 'object', object) order by taken_at), '[]') from picture i where i.programme_id = t.programme_id and participant_id = t.id)
   ) as kept

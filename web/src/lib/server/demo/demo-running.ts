@@ -4,6 +4,7 @@ import { demandName, lengthList } from '$lib/plan/room-plan';
 import { shortName } from '$lib/plan/short-name';
 import { slipsOf } from '@aggrega/core/construction';
 import { constructMonthBlock, kitsFor, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { cardsOf, monthPaper } from '@aggrega/core/sheet';
 import { dayAfter, progressSteps, releaseInstant } from '@aggrega/core/running';
 import type pg from 'pg';
 import sharp from 'sharp';
@@ -19,6 +20,7 @@ import { allPeople, tallyPeople, type StoredPerson } from '../db/participants';
 import { addRevision } from '../db/programmes';
 import { setDue } from '../db/releases';
 import { insertSample } from '../db/samples';
+import { addMarks } from '../db/sewing';
 import { freeze, release } from '../release/releases';
 import { publishIn } from '../sheet/sheet-versions';
 
@@ -247,6 +249,28 @@ async function lives(
       sizes: [{ what: 'a row across the block', seams, expected: '12 1/2', measured, before: '' }],
     });
   await layoutsChecked(db, programme, { months: out.slice(-2), sewing, at });
+  if (ada) await sewnHalf(db, programme, { month: newest, person: ada, at });
+}
+
+/** She is half way through the newest sheet, and measured the first thing that there was to measure. */
+async function sewnHalf(
+  db: pg.ClientBase,
+  programme: Programme,
+  { month, person, at }: { month: string; person: StoredPerson; at: Date },
+): Promise<void> {
+  const found = programme.months.find((m) => m.id === month);
+  const colourway = programme.colourways.find((c) => c.id === person.colourway);
+  if (!found || !colourway) return;
+  const cards = cardsOf(monthPaper(programme, found, colourway));
+  const set = (value: string | number) => ({ value, at: at.getTime() });
+  const done = cards.slice(0, cards.length >> 1);
+  const measured = done.find((card) => card.checkpoint);
+  const marks = {
+    ...Object.fromEntries(done.map((card) => [`done ${card.id}`, set(card.times)])),
+    ...(measured && { [`size 0 0 ${measured.id}`]: set(measured.checkpoint!.sides[0]!.expected) }),
+    at: set(cards[done.length]?.id ?? ''),
+  };
+  await addMarks(db, person.id, { month, version: month === SLIP ? 2 : 1, marks });
 }
 
 /** Some of them check what they lay out and tell it: most lay it right, the likeliest slip comes three times, another one once. */

@@ -1,4 +1,4 @@
-import { blankPerson } from '@aggrega/core/running';
+import { blankPerson, type Marks } from '@aggrega/core/running';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import demo from '../../../../../demo/allotment-year.aggrega.json';
@@ -13,8 +13,11 @@ import {
   setProgress,
   type PicturesFor,
 } from '../db/participant-page';
+import { sewingMarks } from '../db/sewing';
 import { noteLayout, setTells, type FoundSlip } from '../db/layout-checks';
 import { asOrganisation, closePool } from '../db/pool';
+import { keepMarks } from '../participant-page/own-sewing';
+import type { OpenPage } from '../participant-page/participant-page';
 import { importProgramme } from '../programme/programmes';
 import { freeze, release } from '../release/releases';
 import { progressView, seenPicture, type ProgressView } from './progress';
@@ -102,6 +105,50 @@ describe('what checks of layouts found', () => {
       );
     expect((await laid())[0]!.found.length).toBe(200);
     await tell(dot, false);
+  });
+});
+
+describe('how far somebody has sewn', () => {
+  const sheet = { month: 'm1', version: 1 };
+  const page = (person: { id: string }) => ({
+    organisation: QUARRY,
+    slug,
+    person: { ...blankPerson, ...person } as OpenPage['person'],
+  });
+  const kept = (person: { id: string }) => asOrganisation(QUARRY, (db) => sewingMarks(db, person.id, 'm1', 1));
+  const keep = (person: { id: string }, marks: Marks, other = {}) => keepMarks(page(person), { ...sheet, marks, ...other });
+
+  it('comes together from her devices, whichever sends first, and the same sent twice is once', async () => {
+    const tablet: Marks = {
+      at: { value: 'row-1', at: 5 },
+      'done row-1': { value: 2, at: 5 },
+      'size row-1 0 0': { value: '12 3/8', at: 4 },
+    };
+    const phone: Marks = { at: { value: 'row-2', at: 9 }, 'done row-1': { value: 1, at: 3 } };
+    expect(await keep(ada, phone)).toBe(true);
+    expect(await keep(ada, tablet)).toBe(true);
+    expect(await keep(ada, tablet)).toBe(true);
+    expect(await kept(ada)).toEqual({ ...tablet, at: phone.at });
+    // Both at once: neither is lost.
+    await Promise.all([...Array(6).keys()].map((i) => keep(bea, { [`done ${i}`]: { value: 1, at: i } })));
+    expect(Object.keys(await kept(bea)).length).toBe(6);
+    expect(await kept(dot)).toEqual({});
+  });
+
+  it('is kept of sheets alone that are out, and goes with her', async () => {
+    const marks: Marks = { at: { value: 'start', at: 1 } };
+    expect(await keep(ada, marks, { month: 'm2' })).toBe(false);
+    expect(await keep(ada, marks, { version: 99 })).toBe(false);
+    expect(await asOrganisation(MILL, (db) => sewingMarks(db, ada.id, 'm1', 1))).toEqual({});
+  });
+
+  it('is bounded, the newest staying', async () => {
+    const many = Object.fromEntries(Array.from({ length: 4000 }, (_, i) => [`done ${i}`, { value: 1, at: i }]));
+    await keep(dot, many);
+    const names = Object.keys(await kept(dot));
+    expect(names.length).toBe(3000);
+    expect(names).toContain('done 3999');
+    expect(names).not.toContain('done 0');
   });
 });
 

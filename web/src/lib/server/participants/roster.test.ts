@@ -8,6 +8,7 @@ import { noteHeld } from '../db/held';
 import { setKits } from '../db/kits';
 import { insertOrganisation } from '../db/organisations';
 import { noteLayout, setTells } from '../db/layout-checks';
+import { addMarks } from '../db/sewing';
 import { insertMeasurement, insertPicture, insertQuestion, setProgress } from '../db/participant-page';
 import { asOrganisation, closePool } from '../db/pool';
 import { personByLink, type RosterQuestion } from '../db/participants';
@@ -134,6 +135,7 @@ describe('changing the roster', () => {
       picture: (db, id) => insertPicture(db, id, 'm1', Buffer.from([1]), at),
       progress: (db, id) => setProgress(db, id, { month: 'm1', step: 'cut', done: true, at }),
       question: (db, id) => insertQuestion(db, id, 'm1', 'Which way?', at),
+      sewing: (db, id) => addMarks(db, id, { month: 'm1', version: 1, marks: { at: { value: 'start', at: 1 } } }),
       sheet_held: async (db, id) => {
         await publishIn(db, slug, 'm1', at);
         await noteHeld(db, slug, { people: [id], month: 'm1', version: 1, way: 'hand', at });

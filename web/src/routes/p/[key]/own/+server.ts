@@ -9,12 +9,13 @@ import {
   tickProgress,
 } from '$lib/server/participant-page/participant-page';
 import type { FoundSlip } from '$lib/server/db/layout-checks';
+import { keepMarks } from '$lib/server/participant-page/own-sewing';
 import { setTelling, tellLayout } from '$lib/server/participant-page/own-layout';
 import type { PicturesFor } from '$lib/server/db/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { isId } from '$lib/server/participants/roster-question';
 import { slipKinds } from '@aggrega/core/construction';
-import type { ProgressStep, WrittenSize } from '@aggrega/core/running';
+import type { Marks, ProgressStep, WrittenSize } from '@aggrega/core/running';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -26,6 +27,7 @@ type Deed =
   | { deed: 'measured back'; measurement: string }
   | { deed: 'laid'; month: string; block: string; found: FoundSlip[] }
   | { deed: 'tells'; tells: boolean }
+  | { deed: 'sewn'; month: string; version: number; marks: Marks }
   | { deed: 'sheet'; sheet: string }
   | { deed: 'picture away'; picture: string };
 
@@ -53,6 +55,26 @@ const slip = {
   additionalProperties: false,
   properties: { unit: { ...written, maxLength: 200 }, label: written, kind: { enum: slipKinds } },
 };
+const mark = {
+  type: 'object',
+  required: ['value', 'at'],
+  additionalProperties: false,
+  properties: {
+    value: {
+      anyOf: [
+        { ...written, maxLength: 300 },
+        { type: 'integer', minimum: 0, maximum: 10_000 },
+      ],
+    },
+    at: { type: 'integer', minimum: 0, maximum: 1e15 },
+  },
+};
+const marks = {
+  type: 'object',
+  maxProperties: 1000,
+  propertyNames: { maxLength: 400, pattern: '^(?!__proto__$)[^\\u0000]+$' },
+  additionalProperties: mark,
+};
 const readDeed = bodyReader<Deed>({
   oneOf: [
     deed('tick', { month, step: { enum: ['cut', 'units', 'block'] }, done: { type: 'boolean' } }),
@@ -61,6 +83,7 @@ const readDeed = bodyReader<Deed>({
     deed('measured', { month, sizes: { type: 'array', minItems: 1, maxItems: 40, items: size } }),
     deed('laid', { month, block: { type: 'string', maxLength: 200 }, found: { type: 'array', maxItems: 100, items: slip } }),
     deed('tells', { tells: { type: 'boolean' } }),
+    deed('sewn', { month, version: { type: 'integer', minimum: 1, maximum: 100_000 }, marks }),
     deed('measured back', { measurement: { type: 'string', maxLength: 60 } }),
     deed('sheet', { sheet: { type: 'string', maxLength: 200, pattern: '^[a-z0-9=&-]*$' } }),
     deed('picture away', { picture: { type: 'string', maxLength: 60 } }),
@@ -81,6 +104,7 @@ export const POST: RequestHandler = async ({ params, request }) => {
     if (asked.deed === 'picture away')
       return isId(asked.picture) && (await takePictureAway(page, asked.picture)) ? undefined : words.thisPictureIsNotThere;
     if (asked.deed === 'laid') return (await tellLayout(page, asked)) ? undefined : words.thisMonthIsNotOut;
+    if (asked.deed === 'sewn') return (await keepMarks(page, asked)) ? undefined : words.thisMonthIsNotOut;
     if (asked.deed === 'tells') return void (await setTelling(page, asked.tells));
     if (asked.deed === 'measured') return sendMeasurement(page, asked);
     if (asked.deed === 'measured back')

@@ -1,4 +1,4 @@
-import { ownSheet } from '$lib/server/participant-page/own-sheet';
+import { ownSteps } from '$lib/server/participant-page/own-sewing';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ params }) => ownSheet(params.key, params.month);
+export const load: PageServerLoad = ({ params }) => ownSteps(params.key, params.month);
