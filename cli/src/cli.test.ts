@@ -197,6 +197,18 @@ describe('construct', () => {
   });
 });
 
+describe('foresee', () => {
+  it('prints how likely a block comes out, the same each time', async () => {
+    const { out } = await aggrega('foresee', demo, '--block', 'cold-frame', '--month', 'm1');
+    const told = JSON.parse(out);
+    expect(told.people).toHaveLength(40);
+    expect(told.block.usable).toBeGreaterThanOrEqual(told.block.eased);
+    expect(told.block.sides.map((side: { expected: number }) => side.expected)).toEqual([12.5, 12.5]);
+    expect(told.cutLarge.exact).toMatchObject({ oversize: '0', cloth: 1 });
+    expect((await aggrega('foresee', demo, '--block', 'cold-frame', '--month', 'm1')).out).toBe(out);
+  });
+});
+
 describe('construct of any straight-edged block', () => {
   const document = {
     format: 'aggrega-programme',
@@ -273,6 +285,7 @@ it.each([
   [['check']],
   [['check', demo, '--loud']],
   [['construct', demo]],
+  [['foresee', demo]],
   [['construct', demo, '--block', 'nothing']],
   [['construct', demo, '--block', 'cold-frame', '--month', 'm2']],
   [['construct', demo, '--block', 'cold-frame', '--finished', 'big']],

@@ -8,7 +8,7 @@ import { bolts } from './verbs/bolts';
 import { check } from './verbs/check';
 import { checkLayout } from './verbs/check-layout';
 import { compose } from './verbs/compose';
-import { constructVerb } from './verbs/construct';
+import { constructVerb, foreseeVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
 import { packets } from './verbs/packets';
 import { pools } from './verbs/pools';
@@ -33,6 +33,7 @@ const verbs: Record<string, Verb> = {
   compose,
   construct: constructVerb,
   cut,
+  foresee: foreseeVerb,
   packets,
   account,
   bolts,
@@ -53,6 +54,7 @@ const USAGE = `usage: aggrega VERB FILE [options]
   compose FILE [--block L] [--quilt wall|lap|single|double|WxH] [--from 1-4] [--to 1-4] [--teach hst,geese]
       [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]
+  foresee FILE --block ID [--month ID] [--finished L]
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]
       [--quilt] [--reading thriftiest|balanced|simplest] [--size ID]
   pools FILE [--colourway ID] [--size ID]

@@ -42,7 +42,7 @@ export const words = spoken('cli', {
   packet: (value: Said) => say`packet ${value}`,
 
   // construct
-  constructNeedsBlockId: 'construct needs --block ID',
+  constructNeedsBlockId: 'construct and foresee need --block ID',
   atWords: (finished: Said) => say` at ${finished}`,
   monthDoesNotHoldBlock: (id: Said, id2: Said, more: Said) => say`month '${id}' does not hold block '${id2}'${more}`,
   monthHoldsAtSeveralSizesChoose: (id: Said, id2: Said) =>

@@ -1,17 +1,34 @@
-/** construct FILE --block ID: how one block is cut and sewn. */
-import { constructionContract } from '@aggrega/core/construction';
-import { Exact, LengthError, parseLength, type LengthUnit } from '@aggrega/core/measure';
+/** construct FILE --block ID: how one block is cut and sewn; foresee FILE --block ID: how likely it comes out at its size. */
+import { constructionContract, type Construction } from '@aggrega/core/construction';
+import { cutLarge, foresee, type Sized } from '@aggrega/core/foresee';
+import { Exact, formatLength, LengthError, parseLength, type LengthUnit } from '@aggrega/core/measure';
 import { constructMonthBlock, type MonthBlock } from '@aggrega/core/programme';
 import type { Verb } from '../main';
 import { UsageError, pick, readOptions } from '../usage';
 import { words as said } from '../words';
 
-export const constructVerb: Verb = ({ programme }, words) => {
+export const constructVerb: Verb = (loaded, words) => constructionContract(constructed(loaded, words));
+
+export const foreseeVerb: Verb = (loaded, words) => {
+  const c = constructed(loaded, words);
+  const large = cutLarge(c);
+  const sized = ({ oversize, ...of }: Sized) => ({ oversize: formatLength(oversize, c.style.unit), ...of });
+  const { block, ...foreseen } = foresee(c);
+  const all = {
+    ...{ id: c.block.id, unit: c.style.unit, block, ...foreseen },
+    cutLarge: large ? { ...large, exact: sized(large.exact), large: sized(large.large) } : null,
+  };
+  // Beyond four decimals a forecast says nothing.
+  return JSON.parse(JSON.stringify(all, (_, value: unknown) => (typeof value === 'number' ? Number(value.toFixed(4)) : value)));
+};
+
+/** The block that is asked for, as its month makes it. */
+function constructed({ programme }: Parameters<Verb>[0], words: string[]): Construction {
   const options = readOptions(words, ['block', 'month', 'finished']);
   if (options.block === undefined) throw new UsageError(said.constructNeedsBlockId);
   const block = pick(programme.blocks, options.block, 'block');
   const finished = options.finished === undefined ? undefined : readFinished(options.finished, block.grid, programme.unit);
-  return constructionContract(constructMonthBlock(programme, entryOf()));
+  return constructMonthBlock(programme, entryOf());
 
   function entryOf(): MonthBlock {
     if (options.month !== undefined) {
@@ -28,7 +45,7 @@ export const constructVerb: Verb = ({ programme }, words) => {
     const style = first?.style ?? programme.house;
     return { block, finished: finished ?? first!.finished, make: 1, style, key: block.id, path: '' };
   }
-};
+}
 
 type Size = readonly [Exact, Exact];
 

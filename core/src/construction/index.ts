@@ -25,7 +25,19 @@ export {
   type Pressing,
   type UnitPress,
 } from './pressing';
-export { isLeaf, leaves, outermost, seamTree, unitsOf, type Branch, type Leaf, type SeamWay, type Tree } from './seam-tree';
+export { oversizeOf } from './units/reading';
+export {
+  insideOf,
+  isLeaf,
+  leaves,
+  outermost,
+  seamTree,
+  unitsOf,
+  type Branch,
+  type Leaf,
+  type SeamWay,
+  type Tree,
+} from './seam-tree';
 export { inchStyle, type Die, type BlockReading, type SewingStyle, type Sizing } from './style';
 export { unitKind, unitKinds } from './units';
 export { isBlockPart } from './units/block-part';

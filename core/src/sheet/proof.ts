@@ -1,5 +1,6 @@
 /** What is looked at before a month goes out (docs/craft.md, Running a programme): what the program finds open, and what only eyes can tell. */
-import { hasSheet, type Colourway, type Month, type Programme } from '../programme';
+import { easedOf, FORTY } from '../foresee';
+import { constructMonthBlock, hasSheet, type Colourway, type Month, type Programme } from '../programme';
 import { monthDoubts } from './doubts';
 import { plainDate } from './wishes';
 import { lostWords, wordsStanding } from './words-standing';
@@ -45,8 +46,12 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, m
           {
             id: 'sample',
             asks: words.aTestBlockWasSewnFrom,
-            says:
-              sinceSample === undefined ? [words.noTestBlockIsRecordedFor] : sinceSample.map((s) => words.sinceTheTestBlock(s)),
+            says: [
+              ...(sinceSample === undefined
+                ? [words.noTestBlockIsRecordedFor]
+                : sinceSample.map((s) => words.sinceTheTestBlock(s))),
+              ...toBeEased(programme, month),
+            ],
             stops: false,
           },
         ]
@@ -66,6 +71,17 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, m
     { id: 'words', asks: words.namesFabricsAndOurOwnWords, says: [], stops: false },
   ];
 }
+
+/** Blocks that more than a few of forty people will have to ease, or sew again. */
+function toBeEased(programme: Programme, month: Month): string[] {
+  return month.blocks.flatMap((entry) => {
+    const many = Math.round((1 - easedOf(constructMonthBlock(programme, entry))) * FORTY);
+    return many > FEW ? [words.ofFortyWillHaveToEase(FORTY, many, entry.block.name)] : [];
+  });
+}
+
+/** As many as there always are. */
+const FEW = 4;
 
 type Found = { colourway: Colourway; found: ReturnType<typeof monthDoubts> };
 

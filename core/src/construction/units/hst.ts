@@ -67,6 +67,8 @@ interface Making {
   helps?: string[];
   caution?: string;
   bias: number;
+  /** Trimmed in every house: its squares are rounded up to the ruler by more than can be eased in. */
+  trimmed?: true;
 }
 
 const makings: Making[] = [
@@ -138,6 +140,7 @@ const makings: Making[] = [
       return words.everyOuterEdgeOfTheseUnits;
     },
     bias: 4,
+    trimmed: true,
   },
   {
     name: 'eight-at-a-time',
@@ -219,12 +222,12 @@ function finish(
   unit: UnitInBlock,
   style: SewingStyle,
   pair: Pair,
-  opened: Making['opened'],
+  { opened, trimmed: always }: Pick<Making, 'opened' | 'trimmed'>,
 ): Pick<Recipe, 'look' | 'trims'> & { last: Step[]; tool: string[] } {
   const unfinished = unit.w.plus(seamOf(style).times(2));
   const u = unfinished.toNumber();
   const size = sizeWords(unfinished, style);
-  const trim = style.sizing === 'trim-down';
+  const trim = always === true || style.sizing === 'trim-down';
   const press = planned((hand) => {
     const [a, b] = pair.roles;
     return scene(opened(pair, hand), { press: pressOver([a, b], hand.towards(0), u) });
@@ -269,7 +272,7 @@ function fromSquares(making: Making): Method {
       const { f, meaning } = finishedSide(unit, style);
       const side = making.side(f, s);
       const pair: Pair = { roles: [unit.roles[0]!, unit.roles[1]!], side: side.toNumber(), seam: s.toNumber() };
-      const { last, tool, look, trims } = finish(unit, style, pair, making.opened);
+      const { last, tool, look, trims } = finish(unit, style, pair, making);
       const pieces = squares(unit.roles, side, because(making.formula, side, s, ['f', meaning, f]), making.sub);
       if (making.sub === 'once') for (const piece of pieces) piece.needs *= 2;
       return {
@@ -311,7 +314,7 @@ const stripRuler: Method = {
     const roles: Pair['roles'] = [unit.roles[0]!, unit.roles[1]!];
     // Triangles off the strip are those of squares, their tips cut blunt within the allowance.
     const squares: Pair = { roles, side: halfSide(f, s).toNumber(), seam: s.toNumber() };
-    const { last, tool, look, trims } = finish(unit, style, squares, openedFirst);
+    const { last, tool, look, trims } = finish(unit, style, squares, { opened: openedFirst });
     const size = sizeWords(u, style);
     const strip = { length: pair.times(pairs).toNumber(), u: u.toNumber(), pair: pair.toNumber(), seam: s.toNumber() };
     return {
@@ -339,6 +342,7 @@ const stripRuler: Method = {
       tools: [words.a45RulerWithABlunt, ...tool],
       caution: words.theLongEdgesAreBiasUntil,
       trims,
+      toSize: true,
       bias: 1,
     };
   },
@@ -370,7 +374,7 @@ const printedPaper: Method = {
     );
     const roles: Pair['roles'] = [unit.roles[0]!, unit.roles[1]!];
     const pair: Pair = { roles, side: square.toNumber(), seam: s.toNumber() };
-    const { last, tool, look, trims } = finish(unit, style, pair, openedFirst);
+    const { last, tool, look, trims } = finish(unit, style, pair, { opened: openedFirst });
     const grid = { cell: pair.side, margin: margin.toNumber(), across, down, seam: pair.seam };
     return {
       yields: 2 * across * down,
@@ -396,6 +400,7 @@ const printedPaper: Method = {
       look,
       tools: [words.printedPaperForUnits(formatLength(unit.w.isRational ? unit.w : style.seam, style.unit)), ...tool],
       trims,
+      toSize: true,
       bias: 0,
     };
   },
@@ -440,6 +445,7 @@ const die: Method = {
       tools: [words.theDieAndItsMachine],
       bias: 1,
       trims: 0,
+      toSize: true,
     };
   },
 };

@@ -104,6 +104,8 @@ export interface Recipe {
   /** Trims, and edges sewn or left on the bias, for one unit. */
   trims?: number;
   bias?: number;
+  /** A ruler, a die or a printed line gives the pieces their size: what the cloth has over by rounding up does not show. */
+  toSize?: true;
   /** Something that the waste makes besides; it is among the steps, where the hands come to it. */
   bonus?: string;
 }

@@ -12,6 +12,8 @@ export const words = spoken('sheet/proof', {
   aTestBlockWasSewnFrom: 'A test block was sewn from these numbers',
   noTestBlockIsRecordedFor: 'No test block is recorded for this month.',
   sinceTheTestBlock: (s: Said) => say`Since the test block: ${s}`,
+  ofFortyWillHaveToEase: (forty: Said, many: Said, block: Said) =>
+    say`Of ${forty} people about ${many} will have to ease ${block}, or sew a seam again. Piecing shows why, and what helps.`,
   theSheetWarnsAboutTheSizes: 'The sheet warns about the sizes the test block missed, or you have found out why',
   yourOwnWordsAreWhereYou: 'Your own words are where you want them',
   everyNumberOnTheSheetWas: 'Every number on the sheet was checked against a ruler',

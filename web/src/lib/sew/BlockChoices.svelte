@@ -1,11 +1,15 @@
 <!-- Methods and other readings of a block's units, each with what it costs; a choice saves itself and can be taken back. -->
 <script lang="ts">
   import { words } from './words';
+  import { FORTY } from '@aggrega/core/foresee';
   import type { BlockChoices } from './choices';
+  import type { Foretold } from './foretelling';
   import type { Effort } from '@aggrega/core/construction';
 
   interface Props {
     choices: BlockChoices | undefined;
+    /** How likely the block comes out by each way. */
+    foretold: Foretold | undefined;
     /** The unit of the step in hand. */
     unit: string | undefined;
     onmethod: (name: string, method: string) => void;
@@ -13,7 +17,7 @@
     /** Undefined: the usual way. */
     onjoining: (name: string | undefined) => void;
   }
-  let { choices, unit, onmethod, onreading, onjoining }: Props = $props();
+  let { choices, foretold, unit, onmethod, onreading, onjoining }: Props = $props();
   const inHand = $derived(choices?.units.find((u) => u.label === unit));
 
   const NAMES: [keyof Effort, string, string][] = [
@@ -33,6 +37,8 @@
     if (fabric !== 0) said.push(fabric > 0 ? words.moreFabric(fabric) : words.lessFabric(-fabric));
     return said.join(', ') || words.costsTheSame;
   }
+  /** 'about 31 of 40 come out', once that is known. */
+  const comeOut = (share: number | undefined) => (share === undefined ? '' : words.comeOut(Math.round(share * FORTY), FORTY));
   const minutes = (effort: Effort) => Math.round(effort.minutes);
 </script>
 
@@ -61,7 +67,8 @@
           <span class="min-w-0 flex-1 leading-snug">
             {method.title}
             <span class="block text-note"
-              >{method.unable ?? (method.chosen || !now ? words.chosen : difference(now, method.effort!))}</span
+              >{method.unable ?? (method.chosen || !now ? words.chosen : difference(now, method.effort!))}
+              <span class="block">{comeOut(foretold?.methods[inHand.name]?.[method.name])}</span></span
             >
           </span>
           {#if method.effort}<span class="pr-1 text-right whitespace-nowrap">{words.min(minutes(method.effort))}</span>{/if}
@@ -86,7 +93,10 @@
           />
           <span class="min-w-0 flex-1 leading-snug">
             {way.title}{way.usual ? words.asUsual : ''}
-            <span class="block text-note">{words.differentPartsOfCrossingsNest(way.parts, way.nested, way.crossings)}</span>
+            <span class="block text-note"
+              >{words.differentPartsOfCrossingsNest(way.parts, way.nested, way.crossings)}
+              <span class="block">{comeOut(foretold?.joinings[way.name])}</span></span
+            >
           </span>
           <span class="pr-1 text-right whitespace-nowrap">{words.min(minutes(way.effort))}</span>
         </label>

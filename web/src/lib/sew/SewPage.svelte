@@ -6,6 +6,7 @@
   import { entryPath } from '$lib/ask/entry-path';
   import { askForSlip } from '$lib/ask/seen-slip';
   import { Weigher } from './weigher.svelte';
+  import Foreseen from './Foreseen.svelte';
   import PressedBlock from './PressedBlock.svelte';
   import SewStep from './SewStep.svelte';
   import Slips from './Slips.svelte';
@@ -151,6 +152,7 @@
 
     <PressedBlock {c} name={entry.block.name} {colours} neighbours={weigher.choices?.neighbours} />
 
+    {#if weigher.foretold}<Foreseen foretold={weigher.foretold} name={entry.block.name} />{/if}
     <Templates {c} block={entry.block} unit={programme.unit} />
     <Slips
       slips={weigher.choices?.slips ?? []}
@@ -164,6 +166,7 @@
     {#if entry}
       <BlockChoices
         choices={weigher.choices}
+        foretold={weigher.foretold}
         unit={step?.unit?.label}
         onmethod={(name, to) => choose('methods', name, to)}
         onreading={(name, to) => choose('readings', name, to)}

@@ -2,7 +2,9 @@
 import { readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
 import { speak } from '@aggrega/core/words';
 import { expose } from 'comlink';
+import type { Joining } from '@aggrega/core/construction';
 import { blockChoices, type BlockChoices } from './choices';
+import { foretell, type Foretold } from './foretelling';
 
 export interface ChoicesQuestion {
   document: ProgrammeFile;
@@ -11,14 +13,28 @@ export interface ChoicesQuestion {
   colourway: string;
 }
 
-function weigh({ document, month, block, colourway: colourwayId }: ChoicesQuestion): BlockChoices | undefined {
+function entryOf({ document, month, block, colourway: colourwayId }: ChoicesQuestion) {
   const reading = readProgramme(document);
   const programme = reading.ok ? reading.programme : undefined;
   const entry = programme?.months.find((m) => m.id === month)?.blocks[block];
   const colourway = programme?.colourways.find((c) => c.id === colourwayId);
-  return entry && colourway && blockChoices(programme!, entry, colourway);
+  return programme && entry && colourway && { programme, entry, colourway };
 }
 
-const offered = { speak, weigh };
+function weigh(question: ChoicesQuestion): BlockChoices | undefined {
+  const found = entryOf(question);
+  return found && blockChoices(found.programme, found.entry, found.colourway);
+}
+
+/** How likely the block comes out, by the ways that are offered. */
+function foretold({
+  joinings,
+  ...question
+}: ChoicesQuestion & { joinings: Pick<Joining, 'name' | 'usual'>[] }): Foretold | undefined {
+  const found = entryOf(question);
+  return found && foretell(found.programme, found.entry, found.colourway, joinings);
+}
+
+const offered = { speak, weigh, foretold };
 export type ChoicesOffers = typeof offered;
 expose(offered);

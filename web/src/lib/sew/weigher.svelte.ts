@@ -1,6 +1,7 @@
 /** Asks the worker for a block's choices; only the newest question's answer counts. */
 import type { Colourway, MonthBlock, Programme, ProgrammeFile } from '@aggrega/core/programme';
 import { blockChoices, type BlockChoices } from './choices';
+import { foretell, type Foretold } from './foretelling';
 import ChoicesWorker from './choices.worker?worker';
 import type { ChoicesOffers } from './choices.worker';
 import { Helper } from '$lib/ask/worker';
@@ -17,6 +18,8 @@ export interface Weighed {
 export class Weigher {
   /** The newest answer; undefined while it is worked out. */
   choices: BlockChoices | undefined = $state.raw();
+  /** How likely the block comes out; undefined while it is worked out, which is after the choices. */
+  foretold: Foretold | undefined = $state.raw();
   #helper: Helper<ChoicesOffers> | undefined;
   #asked: Weighed | undefined;
 
@@ -24,8 +27,13 @@ export class Weigher {
     this.#asked = question;
     this.#helper ??= new Helper<ChoicesOffers>(ChoicesWorker, () => this.#alone());
     const { document, month, block, colourway } = question;
-    const choices = await this.#helper.asked.weigh({ document, month, block, colourway: colourway.id });
-    if (this.#asked === question) this.choices = choices;
+    const asked = { document, month, block, colourway: colourway.id };
+    const choices = await this.#helper.asked.weigh(asked);
+    if (this.#asked !== question) return;
+    [this.choices, this.foretold] = [choices, undefined];
+    const joinings = (choices?.joinings ?? []).map(({ name, usual }) => ({ name, usual }));
+    const foretold = await this.#helper?.asked.foretold({ ...asked, joinings });
+    if (this.#asked === question) this.foretold = foretold;
   }
 
   /** Without a worker the page weighs by itself. */
@@ -33,6 +41,7 @@ export class Weigher {
     this.#helper = undefined;
     const { programme, entry, colourway } = this.#asked!;
     this.choices = blockChoices(programme, entry, colourway);
+    this.foretold = foretell(programme, entry, colourway, this.choices.joinings);
   }
 
   close(): void {

@@ -79,6 +79,39 @@ export const words = spoken('sew', {
   downloadAtFullSizeSvg: 'download at full size, SVG',
   backToPiecing: 'Back to Piecing',
   theQuilt: 'The quilt',
+  // Foreseen
+  comeOut: (many: Said, of: Said) => say`About ${many} of ${of} come out right.`,
+  howLikelyIs: (size: Said, unit: Said) => say`How likely is ${size} ${unit}?`,
+  dotsSay: (name: Said, eased: Said, usable: Said, spoilt: Said) =>
+    say`${name} by forty people: ${eased} within a sixteenth, ${usable} within an eighth, ${spoilt} farther off`,
+  small: (off: Said) => say`${off} small`,
+  large: (off: Said) => say`${off} large`,
+  right: 'right',
+  mm: (n: Said) => say`${n} mm`,
+  eachDotIsAPerson:
+    'Each dot is a person, at the side of her block that is off by more. Within the light band a block can be eased in.',
+  ofFortyComeOut: (eased: number, usable: Said, spoilt: Said) =>
+    say`Of forty people ${eased} ${plural(eased, { one: 'block', other: 'blocks' })} can be eased in, ${usable} will pucker or stretch, ${spoilt} will not fit.`,
+  causeHabit: 'the width of each person’s seam',
+  causeSeam: 'seams that waver',
+  causeCut: 'cutting',
+  causeBias: 'bias that stretches',
+  causeTrim: 'trimming',
+  shareOf: (what: Said, percent: Said) => say`${what} ${percent}%`,
+  inUnit: (label: Said) => say`inside ${label}`,
+  betweenUnits: 'between the units',
+  whatIsToBlame: (causes: Said) => say`What is to blame: ${causes}.`,
+  whereItComesFrom: (steps: Said) => say`Where it happens: ${steps}.`,
+  partN: (n: Said) => say`part ${n} of the block`,
+  measureHelps: (what: Said, many: Said) =>
+    say`If all measure ${what} and then set their seam right, about ${many} of forty can be eased in.`,
+  scantHelps: (many: Said) => say`If all sew a thread narrower, about ${many} can be eased in.`,
+  scantHarms: (many: Said) => say`Don’t ask for a narrower seam here: with a thread less, only about ${many} can be eased in.`,
+  largeHelps: (oversize: Said, unit: Said, many: Said, now: Said, cloth: Said, minutes: Said) =>
+    say`Cut ${oversize} ${unit} large and trimmed, about ${many} can be eased in; cut exactly, about ${now}. It takes ${cloth}% more cloth and ${minutes}% more time.`,
+  largeDoesNothing: 'Cutting large and trimming hardly helps: what goes wrong here happens after the units are made.',
+  whatTheForecastTakes:
+    'A forecast from how people usually sew: each seam a thread too wide, and half a thread more or less from person to person, from seam to seam and from cut to cut. It is a start, not a measurement.',
   commonMistakes: 'Common mistakes',
   mistakesThatStillLookLike:
     'Mistakes that still look like a block. Compare your layout with the correct picture before you sew. The sheet asks for the first of them; if another is what you see at the tables, choose that.',

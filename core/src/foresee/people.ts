@@ -1,0 +1,30 @@
+/** How people sew: what varies, by how much. Lengths in inches or centimetres, as the document's unit is. */
+import { ratio, type LengthUnit } from '../measure';
+
+export interface People {
+  /**
+   * What each seam takes beyond its two allowances, in the mean of all people: cloth lost in the fold, and allowances that are wider or narrower than they should be.
+   * Nobody sews two seams alike, and everybody has a habit: its spread from person to person, and from one of her seams to the next.
+   */
+  taken: number;
+  habit: number;
+  seam: number;
+  /** Spread of a cut piece's size, of a trimmed unit's, and what a bias edge stretches. */
+  cut: number;
+  trim: number;
+  bias: number;
+  /** Spread of reading a ruler. */
+  reading: number;
+}
+
+/** A thread of quilting cotton: what a fold takes of a seam. */
+export const THREAD: Record<LengthUnit, number> = { in: ratio(1, 64).valueOf(), cm: 0.04 };
+
+/** What is taken for granted until there are measurements (docs/craft.md, Error foreseen). */
+export const usualPeople = (unit: LengthUnit): People => {
+  const thread = THREAD[unit];
+  return {
+    ...{ taken: thread, habit: thread / 2, seam: thread / 2 },
+    ...{ cut: thread / 2, trim: thread / 2, bias: thread, reading: thread },
+  };
+};
