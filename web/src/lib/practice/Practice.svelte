@@ -38,7 +38,9 @@
       const stacks = [...document.querySelectorAll<HTMLElement>('[data-stack]')];
       const chosen = stacks[Number(e.key) - 1];
       if (!chosen) return;
-      practising.take(Number(chosen.dataset.stack));
+      // A key chooses; only a tap on what is in hand puts it down.
+      const stack = Number(chosen.dataset.stack);
+      if (practising.stack !== stack) practising.take(stack);
     } else return;
     e.preventDefault();
   }
