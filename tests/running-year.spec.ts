@@ -240,6 +240,50 @@ test('what is sewn and measured is kept when the network goes in the middle, and
   await expect(size).toContainText('Sent to the organiser.');
 });
 
+test('the cards are turned by voice where the browser understands speech by itself, and only there', async ({
+  page,
+  request,
+}) => {
+  const slug = 'the-allotment-year';
+  const { people } = await (await request.get(`/api/programmes/${slug}/roster?find=Ada%20Fenn`)).json();
+  // A browser that hears: its answers have their parts on the prototype, as a browser's own have.
+  await page.addInitScript(() => {
+    class Understood {
+      get confidence() {
+        return 0.9;
+      }
+      get said() {
+        return ' Next';
+      }
+    }
+    Object.defineProperty(Understood.prototype, 'said', { enumerable: true });
+    Object.assign(window, {
+      SpeechRecognition: class {
+        static available(): Promise<string> {
+          return Promise.resolve('available');
+        }
+        start() {
+          Object.assign(window, {
+            say: () =>
+              (this as unknown as { onresult: (event: object) => void }).onresult({
+                resultIndex: 0,
+                results: [[new Understood()]],
+              }),
+          });
+        }
+        stop() {}
+      },
+    });
+  });
+  await open(page, `${await pageOf(request, slug, people[0])}/months/m3/steps`);
+  const card = page.locator('[data-card]');
+  const first = (await card.getAttribute('data-card'))!;
+  await page.getByRole('button', { name: 'Turn the cards by voice' }).click();
+  await expect(page.getByText('What you say stays on this device.')).toBeVisible();
+  await page.evaluate(() => (window as unknown as { say: () => void }).say());
+  await expect(card).not.toHaveAttribute('data-card', first);
+});
+
 test('a late joiner in month five, and a leaver: what is made stays made, what is lacking is cut next', async ({
   page,
   bench,

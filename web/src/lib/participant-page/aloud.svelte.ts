@@ -5,7 +5,7 @@ interface Ears {
   lang: string;
   continuous: boolean;
   processLocally: boolean;
-  onresult: ((event: { resultIndex: number; results: ArrayLike<ArrayLike<{ transcript: string }>> }) => void) | null;
+  onresult: ((event: { resultIndex: number; results: ArrayLike<ArrayLike<object>> }) => void) | null;
   onend: (() => void) | null;
   onerror: (() => void) | null;
   start(): void;
@@ -67,7 +67,7 @@ export class Aloud {
     const ears = new Maker();
     Object.assign(ears, { lang: this.language, continuous: true, processLocally: true });
     ears.onresult = ({ resultIndex, results }) => {
-      for (let i = resultIndex; i < results.length; i += 1) this.heard(results[i]![0]!.transcript.trim().toLowerCase());
+      for (let i = resultIndex; i < results.length; i += 1) this.heard(textIn(results[i]![0]!));
     };
     // It stops by itself after a silence.
     ears.onend = () => void (this.listening && ears.start());
@@ -82,6 +82,15 @@ export class Aloud {
     this.#ears?.stop();
     this.#ears = undefined;
   }
+}
+
+/** What was understood: the one text among the parts of an answer, beside how sure the browser is of it. */
+function textIn(understood: object): string {
+  for (const part in understood) {
+    const value: unknown = understood[part as keyof typeof understood];
+    if (typeof value === 'string') return value.trim().toLowerCase();
+  }
+  return '';
 }
 
 const maker = () => (window as unknown as { SpeechRecognition?: EarsMaker }).SpeechRecognition;
