@@ -97,7 +97,11 @@
     margin-top: 1rem;
     padding: 0.75rem;
     border: 1px solid #c9d0da;
-    --color-base-200: #fff;
-    --color-base-content: #1c2a4a;
+  }
+  /* The card is paper, by night too. */
+  .sizes .input {
+    background: #fff;
+    color: #1c2a4a;
+    border-color: #1c2a4a;
   }
 </style>
