@@ -12,6 +12,7 @@ import { constructVerb, foreseeVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
 import { packets } from './verbs/packets';
 import { pools } from './verbs/pools';
+import { proof } from './verbs/proof';
 import { quilt } from './verbs/quilt';
 import { sheet } from './verbs/sheet';
 import { readPicture } from './verbs/read-picture';
@@ -38,6 +39,7 @@ const verbs: Record<string, Verb> = {
   account,
   bolts,
   pools,
+  proof,
   quilt,
   sheet,
 };
@@ -55,6 +57,7 @@ const USAGE = `usage: aggrega VERB FILE [options]
       [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]
   foresee FILE --block ID [--month ID] [--finished L]
+  proof FILE --block ID [--month ID] [--finished L] [--colourway ID] [--blocks N] TEXTFILE
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]
       [--quilt] [--reading thriftiest|balanced|simplest] [--size ID]
   pools FILE [--colourway ID] [--size ID]

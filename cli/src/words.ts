@@ -38,6 +38,12 @@ export const words = spoken('cli', {
   nothingIsSet: 'this programme has no setting, or none of its blocks is drawn yet',
   noMonthSewsBlock: (id: Said) => say`no month sews block '${id}'`,
 
+  // proof
+  proofNeeds: 'proof needs --block ID, and after all options a text file with the cutting list',
+  theListIsTooLong: 'it is longer than any cutting list',
+  theListIsNoText: 'it is no text; of a PDF, give the text that is in it',
+  theListCannotBeRead: (message: Said) => say`the cutting list cannot be read: ${message}`,
+
   // account
   packet: (value: Said) => say`packet ${value}`,
 

@@ -2,15 +2,17 @@
 import { constructionContract, type Construction } from '@aggrega/core/construction';
 import { cutLarge, foresee, type Sized } from '@aggrega/core/foresee';
 import { Exact, formatLength, LengthError, parseLength, type LengthUnit } from '@aggrega/core/measure';
-import { constructMonthBlock, type MonthBlock } from '@aggrega/core/programme';
+import { constructMonthBlock, type Colourway, type MonthBlock } from '@aggrega/core/programme';
 import type { Verb } from '../main';
 import { UsageError, pick, readOptions } from '../usage';
 import { words as said } from '../words';
 
-export const constructVerb: Verb = (loaded, words) => constructionContract(constructed(loaded, words));
+const NAMES = ['block', 'month', 'finished'] as const;
+
+export const constructVerb: Verb = (loaded, words) => constructionContract(constructed(loaded, readOptions(words, NAMES)));
 
 export const foreseeVerb: Verb = (loaded, words) => {
-  const c = constructed(loaded, words);
+  const c = constructed(loaded, readOptions(words, NAMES));
   const large = cutLarge(c);
   const sized = ({ oversize, ...of }: Sized) => ({ oversize: formatLength(oversize, c.style.unit), ...of });
   const { block, ...foreseen } = foresee(c);
@@ -22,13 +24,16 @@ export const foreseeVerb: Verb = (loaded, words) => {
   return JSON.parse(JSON.stringify(all, (_, value: unknown) => (typeof value === 'number' ? Number(value.toFixed(4)) : value)));
 };
 
-/** The block that is asked for, as its month makes it. */
-function constructed({ programme }: Parameters<Verb>[0], words: string[]): Construction {
-  const options = readOptions(words, ['block', 'month', 'finished']);
+/** The block that is asked for, as its month makes it; in a colourway where one is named. */
+export function constructed(
+  { programme }: Pick<Parameters<Verb>[0], 'programme'>,
+  options: { block?: string; month?: string; finished?: string },
+  colourway?: Colourway,
+): Construction {
   if (options.block === undefined) throw new UsageError(said.constructNeedsBlockId);
   const block = pick(programme.blocks, options.block, 'block');
   const finished = options.finished === undefined ? undefined : readFinished(options.finished, block.grid, programme.unit);
-  return constructMonthBlock(programme, entryOf());
+  return constructMonthBlock(programme, entryOf(), colourway);
 
   function entryOf(): MonthBlock {
     if (options.month !== undefined) {
