@@ -12,7 +12,7 @@ import { constructVerb, foreseeVerb } from './verbs/construct';
 import { cut } from './verbs/cut';
 import { packets } from './verbs/packets';
 import { pools } from './verbs/pools';
-import { proof } from './verbs/proof';
+import { proofVerb } from './verbs/proof';
 import { quilt } from './verbs/quilt';
 import { sheet } from './verbs/sheet';
 import { readPicture } from './verbs/read-picture';
@@ -39,7 +39,7 @@ const verbs: Record<string, Verb> = {
   account,
   bolts,
   pools,
-  proof,
+  proof: proofVerb,
   quilt,
   sheet,
 };
@@ -58,6 +58,7 @@ const USAGE = `usage: aggrega VERB FILE [options]
   construct FILE --block ID [--month ID] [--finished L]
   foresee FILE --block ID [--month ID] [--finished L]
   proof FILE --block ID [--month ID] [--finished L] [--colourway ID] [--blocks N] TEXTFILE
+  proof FILE --month ID [--colourway ID] TEXTFILE
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]
       [--quilt] [--reading thriftiest|balanced|simplest] [--size ID]
   pools FILE [--colourway ID] [--size ID]

@@ -39,7 +39,8 @@ export const words = spoken('cli', {
   noMonthSewsBlock: (id: Said) => say`no month sews block '${id}'`,
 
   // proof
-  proofNeeds: 'proof needs --block ID, and after all options a text file with the cutting list',
+  monthSewsNothing: (id: Said) => say`month '${id}' sews no block`,
+  proofNeeds: 'proof needs --block ID or --month ID, and after all options a text file with the cutting list',
   theListIsTooLong: 'it is longer than any cutting list',
   theListIsNoText: 'it is no text; of a PDF, give the text that is in it',
   theListCannotBeRead: (message: Said) => say`the cutting list cannot be read: ${message}`,

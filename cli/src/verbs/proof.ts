@@ -1,6 +1,6 @@
-/** proof FILE --block ID TEXTFILE: a cutting list as somebody wrote it, held against the drawing. */
+/** proof FILE --block ID TEXTFILE: a cutting list as somebody wrote it, held against the drawing of a block, or of all blocks of a month. */
 import { readFileSync } from 'node:fs';
-import { PlanError } from '@aggrega/core/programme';
+import { constructMonthBlock, PlanError } from '@aggrega/core/programme';
 import { knownFabrics, proofContract, proofread } from '@aggrega/core/proof';
 import type { Verb } from '../main';
 import { pick, readOptions, UsageError } from '../usage';
@@ -11,18 +11,24 @@ import { constructed } from './construct';
 const MOST_BYTES = 2_000_000;
 
 /** What each line of the list is. Throws PlanError for a file that cannot be read. */
-export const proof: Verb = ({ programme }, given) => {
+export const proofVerb: Verb = ({ programme }, given) => {
   // Every option has a value: what is left over is the list.
   if (given.length % 2 === 0) throw new UsageError(said.proofNeeds);
   const options = readOptions(given.slice(0, -1), ['block', 'month', 'finished', 'colourway', 'blocks']);
-  if (options.block === undefined) throw new UsageError(said.proofNeeds);
+  if (options.block === undefined && options.month === undefined) throw new UsageError(said.proofNeeds);
   const { blocks } = options;
   if (blocks !== undefined && !/^[1-9]\d{0,3}$/.test(blocks)) throw new UsageError(said.isNoNumber('blocks', blocks));
   const colourway =
     options.colourway === undefined ? programme.colourways[0]! : pick(programme.colourways, options.colourway, 'colourway');
-  const c = constructed({ programme }, options, colourway);
-  const asked = { fabrics: knownFabrics(c, colourway.fabrics), ...(blocks !== undefined && { blocks: Number(blocks) }) };
-  return { block: c.block.id, ...proofContract(proofread(textOf(given.at(-1)!), c, asked), c.style.unit) };
+  // Without a block, all those of the month.
+  const drawn =
+    options.block === undefined
+      ? pick(programme.months, options.month!, 'month').blocks.map((entry) => constructMonthBlock(programme, entry, colourway))
+      : [constructed({ programme }, options, colourway)];
+  if (drawn.length === 0) throw new UsageError(said.monthSewsNothing(options.month));
+  const asked = { fabrics: knownFabrics(drawn, colourway.fabrics), ...(blocks !== undefined && { blocks: Number(blocks) }) };
+  const proof = proofread(textOf(given.at(-1)!), drawn, asked);
+  return { blocks: drawn.map((c) => c.block.id), ...proofContract(proof, programme.unit) };
 };
 
 function textOf(path: string): string {

@@ -14,7 +14,8 @@ export interface ProofRow {
 
 export interface ProofText {
   unit: LengthUnit;
-  blocks: number;
+  /** How many blocks the list is held to be for. */
+  make: number;
   /** Lines that are right, of those that are about cutting. */
   right: number;
   of: number;
@@ -35,7 +36,7 @@ export interface ProofText {
 export function proofContract(proof: Proof, unit: LengthUnit): ProofText {
   const row = (told: Told): ProofRow => ({ role: told.role, pieces: sayPieces(told, unit), for: told.for });
   return {
-    ...{ unit, blocks: proof.blocks, right: proof.right, of: proof.of },
+    ...{ unit, make: proof.blocks, right: proof.right, of: proof.of },
     lines: proof.lines.map(({ read, verdicts, strip }) => {
       const { line, text } = read;
       if (read.is === 'unread') return { line, text, is: 'unread', verdicts: [{ is: 'unread', says: sayUnread(read.why) }] };

@@ -26,7 +26,7 @@ const fabricsOf = (c: ReturnType<typeof drawn>) =>
 describe('a list written by hand', () => {
   it.each(handLists.map((list, i) => ({ ...list, name: `${i + 1} ${list.block}: ${list.lines[0]![0]}` })))('$name', (list) => {
     const c = drawn(list.block);
-    const proof = proofread(list.lines.map(([text]) => text).join('\n'), c, { fabrics: fabricsOf(c) });
+    const proof = proofread(list.lines.map(([text]) => text).join('\n'), [c], { fabrics: fabricsOf(c) });
     const said = list.lines.map(([text], i) => {
       const line = proof.lines.find(({ read }) => read.line === i + 1);
       const is =
@@ -70,7 +70,7 @@ function listOf(seed: number) {
   }
   const fabrics = fabricsOf(c);
   const list = writeList(rows, missing, { habit, fabrics: new Map(fabrics.map(({ role, name }) => [role, name])), random });
-  return { c, theirs, list, proof: proofread(list.text, c, { fabrics }) };
+  return { c, theirs, list, proof: proofread(list.text, [c], { fabrics }) };
 }
 
 /** A list of one square, with one too few, is a list for fewer blocks; a piece that is cut larger than it need be is right to be trimmed. */
@@ -174,10 +174,10 @@ describe('a list of the house itself', () => {
     const c = drawn('Broken Dishes');
     const list = 'Plum: 8 squares 3 7/8"\nOlive: 8 squares 3 7/8"';
     const fabrics = fabricsOf(c);
-    const own = proofread(list, c, { fabrics });
+    const own = proofread(list, [c], { fabrics });
     expect(own.names.map(({ by }) => by)).toEqual(['pieces', 'pieces']);
     expect(own.right).toBe(2);
-    const said = proofread(list, c, { fabrics, roles: { plum: 'B', olive: null } });
+    const said = proofread(list, [c], { fabrics, roles: { plum: 'B', olive: null } });
     expect(said.names).toEqual([
       { key: 'plum', role: 'B', by: 'said' },
       { key: 'olive', by: 'said' },
@@ -190,9 +190,9 @@ describe('a list of the house itself', () => {
     const c = drawn('Broken Dishes', 2);
     const list = 'A: 32 squares 3 7/8"\nB: 32 squares 3 7/8"';
     const fabrics = fabricsOf(c);
-    expect(proofread(list, c, { fabrics }).lines[0]!.verdicts[0]!.is).toBe('many');
-    expect(proofread(list, c, { fabrics, blocks: 4 }).right).toBe(2);
-    expect(proofread('For each block, from A and B each 8 squares 3 7/8"', c, { fabrics }).right).toBe(1);
+    expect(proofread(list, [c], { fabrics }).lines[0]!.verdicts[0]!.is).toBe('many');
+    expect(proofread(list, [c], { fabrics, blocks: 4 }).right).toBe(2);
+    expect(proofread('For each block, from A and B each 8 squares 3 7/8"', [c], { fabrics }).right).toBe(1);
   });
 
   it('has nothing to say of a text that is no list, however long', () => {
@@ -207,6 +207,6 @@ describe('a list of the house itself', () => {
       'x'.repeat(100_000),
       '1\n'.repeat(5000),
     ])
-      expect(proofread(text, c, asked).right, text.slice(0, 30)).toBe(0);
+      expect(proofread(text, [c], asked).right, text.slice(0, 30)).toBe(0);
   });
 });

@@ -58,26 +58,33 @@ const READING = 1.9;
 /** What explains all of a list, by other methods than the programme's. */
 const EXACT = 0.39;
 /** The fabrics of a block's letters, by the names that a colourway gives them. */
-export const knownFabrics = (c: Construction, named: ReadonlyMap<string, { name: string }>): ProofRequest['fabrics'] =>
-  rolesOf(c.block).map((role) => ({ role, name: named.get(role)?.name ?? '', lightness: c.order.lightness?.get(role) }));
+export function knownFabrics(
+  drawn: readonly Construction[],
+  named: ReadonlyMap<string, { name: string }>,
+): ProofRequest['fabrics'] {
+  const roles = [...new Set(drawn.flatMap(({ block }) => rolesOf(block)))];
+  const lightness = (role: string) => drawn.map((c) => c.order.lightness?.get(role)).find((l) => l !== undefined);
+  return roles.map((role) => ({ role, name: named.get(role)?.name ?? '', lightness: lightness(role) }));
+}
 
 /** More assignments of names to fabrics than these are not tried. */
 const MOST_TRIED = 120;
 
-/** Holds a list against the blocks of a construction. */
-export function proofread(text: string, c: Construction, asked: ProofRequest): Proof {
+/** Holds a list against a block, or the blocks of a month: constructions of one style, whose units are numbered on. */
+export function proofread(text: string, drawn: readonly Construction[], asked: ProofRequest): Proof {
   const list = readList(text, asked.fabrics);
   // Of one fabric there is nothing to name.
   const [only, ...others] = asked.fabrics;
   if (only && others.length === 0)
     for (const line of list.lines) if (line.is === 'cuts' && line.fabrics.length === 0) line.fabrics.push(letterKey(only.role));
-  const told = asked.blocks ?? list.blocks;
+  const [first, ...more] = drawn as [Construction, ...Construction[]];
+  // A list for several drawings is for as many blocks of each as the month has.
+  const told = more.length > 0 ? first.make : (asked.blocks ?? list.blocks);
   const lost = list.lines.flatMap((line) => (line.is === 'unread' ? [line.fabrics] : []));
   let best: Meaning | undefined;
-  for (const blocks of told === undefined ? [...new Set([c.make, 1])] : [told]) {
-    const given = blocks === c.make ? c.order.given : undefined;
-    const base = blocks === c.make ? c : construct(c.block, { ...c.order, make: blocks, given });
-    const items = itemsOf(list.lines, list.unit, base.style.unit, blocks);
+  for (const blocks of told === undefined ? [...new Set([first.make, 1])] : [told]) {
+    const base = blocks === first.make ? drawn : [construct(first.block, { ...first.order, make: blocks, given: undefined })];
+    const items = itemsOf(list.lines, list.unit, first.style.unit, blocks);
     const found = holdAll({ items, lost }, base, asked);
     // A list for another number than the month's must explain much more.
     if (!best || found.cost < best.cost - NUMBER || found.cost < EXACT) best = { ...found, items, blocks };
@@ -87,7 +94,7 @@ export function proofread(text: string, c: Construction, asked: ProofRequest): P
 }
 
 interface Found {
-  c: Construction;
+  drawn: readonly Construction[];
   units: UnitWays[];
   held: Held;
   judged: Judged;
@@ -127,21 +134,23 @@ interface Cutting {
 }
 
 /** The reading of the drawing, and of the list's names, that explains the list best. */
-function holdAll(items: Cutting, base: Construction, asked: ProofRequest): Found {
-  const first = holdNames(items, base, asked);
+function holdAll(items: Cutting, drawn: readonly Construction[], asked: ProofRequest): Found {
+  const first = holdNames(items, drawn, asked);
   let best: Found = { ...first, readings: {} };
   if (first.cost < READING) return best;
-  for (const { name, other } of otherReadings(base)) {
-    const readings = { ...base.style.readings, [name]: other };
-    const found = holdNames(items, construct(base.block, { ...base.order, style: { ...base.style, readings } }), asked);
-    if (found.cost < best.cost - READING) best = { ...found, readings: { [name]: other } };
-  }
+  for (const [i, c] of drawn.entries())
+    for (const { name, other } of otherReadings(c)) {
+      const readings = { ...c.style.readings, [name]: other };
+      const read = construct(c.block, { ...c.order, style: { ...c.style, readings } });
+      const found = holdNames(items, drawn.with(i, read), asked);
+      if (found.cost < best.cost - READING) best = { ...found, readings: { [name]: other } };
+    }
   return best;
 }
 
-function holdNames({ items, lost }: Cutting, c: Construction, asked: ProofRequest): Omit<Found, 'readings'> {
-  const units = waysOf(c);
-  const { unit } = c.style;
+function holdNames({ items, lost }: Cutting, drawn: readonly Construction[], asked: ProofRequest): Omit<Found, 'readings'> {
+  const units = drawn.flatMap(waysOf);
+  const { unit } = drawn[0]!.style;
   const letters = new Set(units.flatMap(({ ways }) => ways.flatMap(({ wanted }) => wanted.map(({ role }) => role))));
   const names = [...new Set(items.map(({ fabric }) => fabric))];
   const known = new Map<string, ProofName>();
@@ -169,8 +178,8 @@ function holdNames({ items, lost }: Cutting, c: Construction, asked: ProofReques
   tried.sort((a, b) => a.cost - b.cost);
   const unread = ({ roles }: Held) => unreadBy(lost, roles, letters);
   const [first, ...others] = tried.filter((held) => held.cost < tried[0]!.cost + DOUBT) as [Held, ...Held[]];
-  const best = judge(items, first, units, c, unread(first));
-  const rivals = others.map((held) => judge(items, held, units, c, unread(held)).verdicts);
+  const best = judge(items, first, { units, drawn, unread: unread(first) });
+  const rivals = others.map((held) => judge(items, held, { units, drawn, unread: unread(held) }).verdicts);
   // What explains as much in another way, with another verdict, is a doubt.
   const verdicts = best.verdicts.map((verdict, i): Verdict => {
     const doubted =
@@ -183,7 +192,7 @@ function holdNames({ items, lost }: Cutting, c: Construction, asked: ProofReques
     return { key, ...(role !== undefined && { role }), by: role === undefined ? 'none' : 'pieces' };
   });
   return {
-    ...{ c, units, held: first, cost: first.cost },
+    ...{ drawn, units, held: first, cost: first.cost },
     judged: { ...best, verdicts },
     names: names.map((key) => known.get(key) ?? found.find((n) => n.key === key)!),
   };
@@ -282,7 +291,7 @@ function toldOf(lines: readonly ListLine[], best: Meaning): Proof {
     if (read.is !== 'cuts') return { read, verdicts: [] };
     if (read.fabrics.length === 0) return { read, verdicts: read.cuts.map((): Verdict => ({ is: 'which' })) };
     const verdicts = read.cuts.flatMap((_, i) => read.fabrics.map((fabric) => of.get(`${at} ${i} ${fabric}`)!));
-    const strip = stripFault(read, best.c.style.wof);
+    const strip = stripFault(read, best.drawn[0]!.style.wof);
     return { read, verdicts, ...(strip && { strip }) };
   });
   const cutting = told.filter(({ read, verdicts }) => read.is === 'unread' || verdicts.length > 0);

@@ -53,15 +53,15 @@ const COLUMNS: Record<LengthUnit, readonly number[]> = {
 /** Up to here a size is a slip of the ruler before it is another column's. */
 const SLIP: Record<LengthUnit, number> = { in: 0.2501, cm: 0.6501 };
 
-/** `unread`: by role, lines of the list that cannot be read. */
-export function judge(
-  list: readonly Listed[],
-  { ways, roles }: Held,
-  units: readonly UnitWays[],
-  c: Construction,
-  unread: ReadonlyMap<string, number>,
-): Judged {
-  const { unit } = c.style;
+export interface JudgeBy {
+  units: readonly UnitWays[];
+  drawn: readonly Construction[];
+  /** By role, lines of the list that cannot be read. */
+  unread: ReadonlyMap<string, number>;
+}
+
+export function judge(list: readonly Listed[], { ways, roles }: Held, { units, drawn, unread }: JudgeBy): Judged {
+  const { unit } = drawn[0]!.style;
   const rows = together(ways.flatMap(({ wanted }) => wanted));
   const serves = (key: string) =>
     units.flatMap((u, i) => (ways[i]!.wanted.some((r) => wantedKey(r) === key) ? [{ ...u, way: ways[i]! }] : []));
@@ -198,24 +198,24 @@ export function judge(
   function otherColumn(item: Listed, alike: boolean) {
     const found: { row: Wanted; finished: readonly [Exact, Exact] }[] = [];
     for (const side of COLUMNS[unit]) {
-      const finished = [Exact.of(side), Exact.of(side).times(c.finished[1].over(c.finished[0].rational))] as const;
-      if (finished[0].equals(c.finished[0])) continue;
-      const other = atSize(finished);
+      const other = drawn.flatMap((c) => atSize(c, side));
       for (const [key, row] of openFor(item)) {
         if (row.sub !== item.sub || (alike && cutQty(row) !== item.qty)) continue;
         const names = new Set(serves(key).map(({ unit: u }) => u.name));
         const there = other.find(
           (r) => r.role === row.role && r.sub === row.sub && r.names.some((n) => names.has(n)) && isSize(item, r, unit),
         );
-        if (there) found.push({ row, finished });
+        if (there) found.push({ row, finished: there.finished });
       }
     }
     return new Set(found.map(({ row }) => row)).size === 1 ? found[0] : undefined;
   }
 
-  function atSize(finished: readonly [Exact, Exact]) {
+  function atSize(c: Construction, side: number) {
+    const finished = [Exact.of(side), Exact.of(side).times(c.finished[1].over(c.finished[0].rational))] as const;
+    if (finished[0].equals(c.finished[0])) return [];
     const methods = { ...c.style.methods, ...Object.fromEntries(units.map((u, i) => [u.unit.name, ways[i]!.method])) };
-    return sized(c, finished, methods);
+    return sized(c, finished, methods).map((row) => ({ ...row, finished }));
   }
 }
 

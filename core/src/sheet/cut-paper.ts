@@ -132,7 +132,9 @@ function fabricRows({ fabric, roles, strips, others }: FabricCuts, context: Mont
     const later = cut ? undefined : laterMonth(label, context);
     const name = cut ? `${cutPrefix(cut)}${cut.label}` : pieceTitle(label);
     const size = cut?.size ?? sizeOf(w, h, write);
-    const pieces = w.equals(h) ? words.squares(qty) : words.rectangles(qty);
+    // In a row with taller pieces it lies as tall as they; what it is cut to is its own size.
+    const square = cut?.square ?? w.equals(h);
+    const pieces = square ? words.squares(qty) : words.rectangles(qty);
     const then = cut?.then ? `, ${cut.then}` : '';
     const use = cut ? words.forWords2(listed(cut.for)) : words.toBagFor(later?.name ?? words.later);
     return {
