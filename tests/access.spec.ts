@@ -14,7 +14,7 @@ const PARTS = {
   ],
   'the people and the months': [
     ...['roster', 'progress', 'calendar', 'kits', 'pickup', 'post', 'samples', 'forecast', 'money'].map((s) => `${P}/${s}`),
-    ...['draft', 'sew', 'sew/practise', 'cut', 'cutting-room', 'cutter', 'sheet', 'kits', 'release'].map(
+    ...['draft', 'sew', 'sew/practise', 'cut', 'cut/list', 'cutting-room', 'cutter', 'sheet', 'kits', 'release'].map(
       (s) => `${P}/months/m6/${s}`,
     ),
     `${P}/months/m12/draft`,

@@ -21,7 +21,7 @@ const PAGES = [
     (s) => `${P}/${s}`,
   ),
   ...['kits', 'pickup', 'post', 'samples', 'forecast', 'money'].map((s) => `${P}/${s}`),
-  ...['draft', 'sew', 'cut', 'cutting-room', 'cutter', 'sheet', 'kits', 'release'].map(
+  ...['draft', 'sew', 'cut', 'cut/list', 'cutting-room', 'cutter', 'sheet', 'kits', 'release'].map(
     (s) => `${P}/months/${demo.months[5].id}/${s}`,
   ),
 ];

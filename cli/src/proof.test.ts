@@ -41,7 +41,7 @@ describe('the sheet of a month of ours', () => {
     const { code, out } = await aggrega('proof', demo, ...(all === 1 ? ['--block', block] : []), '--month', id, path);
     const proof = JSON.parse(out) as Proof;
     expect(code).toBe(0);
-    expect(proof.lines.filter(({ is }) => is === 'wrong' || is === 'unread')).toEqual([]);
+    expect(proof.lines.filter(({ is }) => is === 'wrong' || is === 'doubt')).toEqual([]);
     expect(proof.right).toBe(proof.of);
     expect(proof.of).toBeGreaterThan(0);
     // What an earlier month has cut stands there as cut already.

@@ -19,11 +19,11 @@ export interface ProofText {
   /** Lines that are right, of those that are about cutting. */
   right: number;
   of: number;
-  /** What each line of the list is; those about something else have no verdicts. */
+  /** What each line of the list is; 'doubt' where it cannot be read or told, 'aside' and without verdicts where it is about something else. */
   lines: {
     line: number;
     text: string;
-    is: 'right' | 'wrong' | 'unread' | 'aside';
+    is: 'right' | 'wrong' | 'doubt' | 'aside';
     verdicts: { is: Verdict['is'] | 'unread' | 'strip'; says: string }[];
   }[];
   missing: ProofRow[];
@@ -39,14 +39,15 @@ export function proofContract(proof: Proof, unit: LengthUnit): ProofText {
     ...{ unit, make: proof.blocks, right: proof.right, of: proof.of },
     lines: proof.lines.map(({ read, verdicts, strip }) => {
       const { line, text } = read;
-      if (read.is === 'unread') return { line, text, is: 'unread', verdicts: [{ is: 'unread', says: sayUnread(read.why) }] };
+      if (read.is === 'unread') return { line, text, is: 'doubt', verdicts: [{ is: 'unread', says: sayUnread(read.why) }] };
       const said: { is: Verdict['is'] | 'strip'; says: string }[] = verdicts.map((v) => ({
         is: v.is,
         says: sayVerdict(v, unit),
       }));
       if (strip) said.push({ is: 'strip', says: sayStrip(strip, unit) });
-      const right = verdicts.every(isRight) && !strip;
-      return { line, text, is: said.length === 0 ? 'aside' : right ? 'right' : 'wrong', verdicts: said };
+      const wrong = strip !== undefined || verdicts.some((v) => !isRight(v) && v.is !== 'which');
+      const is = said.length === 0 ? 'aside' : wrong ? 'wrong' : verdicts.every(isRight) ? 'right' : 'doubt';
+      return { line, text, is, verdicts: said };
     }),
     missing: proof.missing.map(row),
     fabrics: proof.names,

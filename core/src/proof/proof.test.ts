@@ -10,7 +10,6 @@ import { isRight } from './verdicts';
 import { together, waysOf } from './ways';
 
 const NAMES: Record<string, string> = { A: 'Frosted Pane', B: 'Water Butt', C: 'Kale', D: 'Terracotta Crock' };
-const LIGHT: Record<string, number> = { A: 30, B: 80, C: 50 };
 
 const drawn = (name: string, make = 1, side = 12, style: SewingStyle = inchStyle) => {
   const { block } = readBlock(
@@ -21,7 +20,7 @@ const drawn = (name: string, make = 1, side = 12, style: SewingStyle = inchStyle
   return construct(block, { finished, make, style });
 };
 const fabricsOf = (c: ReturnType<typeof drawn>) =>
-  [...new Set(c.block.patches.map((p) => p.role))].map((role) => ({ role, name: NAMES[role] ?? role, lightness: LIGHT[role] }));
+  [...new Set(c.block.patches.map((p) => p.role))].map((role) => ({ role, name: NAMES[role] ?? role }));
 
 describe('a list written by hand', () => {
   it.each(handLists.map((list, i) => ({ ...list, name: `${i + 1} ${list.block}: ${list.lines[0]![0]}` })))('$name', (list) => {
@@ -184,6 +183,15 @@ describe('a list of the house itself', () => {
     ]);
     expect(said.lines.map(({ verdicts }) => verdicts[0]!.is)).toEqual(['right', 'unused']);
     expect(said.missing.map(({ role }) => role)).toEqual(['A']);
+  });
+
+  it('is for one block where its numbers are those of one, with faults or without', () => {
+    const c = drawn('Dovecote', 2);
+    const list =
+      'A: 4 rectangles 3 1/2" x 6 1/2"\nA: 1 square 4 5/8"\nB: 2 squares 3 7/8", cut once diagonally\nC: 11 squares 3 1/2"';
+    const proof = proofread(list, [c], { fabrics: fabricsOf(c) });
+    expect(proof.blocks).toBe(1);
+    expect(proof.lines.map(({ verdicts }) => verdicts[0]!.is)).toEqual(['right', 'small', 'right', 'few']);
   });
 
   it('is for as many blocks as somebody says', () => {

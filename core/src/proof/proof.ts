@@ -10,7 +10,7 @@ import { waysOf, wantedKey, type UnitWays } from './ways';
 
 export interface ProofRequest {
   /** The fabrics of the drawing's letters. */
-  fabrics: readonly (KnownFabric & { lightness?: number })[];
+  fabrics: readonly KnownFabric[];
   /** Blocks that the list is for, where somebody has said so. */
   blocks?: number;
   /** What somebody has said about the list's names: role by name; null for none of the block's. */
@@ -63,8 +63,7 @@ export function knownFabrics(
   named: ReadonlyMap<string, { name: string }>,
 ): ProofRequest['fabrics'] {
   const roles = [...new Set(drawn.flatMap(({ block }) => rolesOf(block)))];
-  const lightness = (role: string) => drawn.map((c) => c.order.lightness?.get(role)).find((l) => l !== undefined);
-  return roles.map((role) => ({ role, name: named.get(role)?.name ?? '', lightness: lightness(role) }));
+  return roles.map((role) => ({ role, name: named.get(role)?.name ?? '' }));
 }
 
 /** More assignments of names to fabrics than these are not tried. */
@@ -87,11 +86,14 @@ export function proofread(text: string, drawn: readonly Construction[], asked: P
     const items = itemsOf(list.lines, list.unit, first.style.unit, blocks);
     const found = holdAll({ items, lost }, base, asked);
     // A list for another number than the month's must explain much more.
-    if (!best || found.cost < best.cost - NUMBER || found.cost < EXACT) best = { ...found, items, blocks };
+    const fits = best !== undefined && found.cost < best.cost && rightly(best) === 0 && rightly(found) > 1;
+    if (!best || fits || found.cost < best.cost - NUMBER || found.cost < EXACT) best = { ...found, items, blocks };
     if (best.cost < NUMBER) break;
   }
   return toldOf(list.lines, best!);
 }
+
+const rightly = ({ judged }: Pick<Found, 'judged'>) => judged.verdicts.filter(isRight).length;
 
 interface Found {
   drawn: readonly Construction[];
@@ -238,15 +240,8 @@ function roleNamed(
       .some((word) => word.length > 3 && key.split(' ').includes(word)),
   );
   if (like.length === 1 && letters.has(like[0]!.role) && !names.includes(letterKey(like[0]!.role))) return like[0]!.role;
-  // Three fabrics at most can be told apart as light, medium and dark.
-  const shades = ['dark', 'medium', 'light'];
-  if (!shades.includes(key)) return undefined;
-  const cast = fabrics
-    .filter(({ role, lightness }) => letters.has(role) && lightness !== undefined)
-    .sort((a, b) => a.lightness! - b.lightness!);
-  if (cast.length !== letters.size || letters.size > 3 || letters.size < 2 || (key === 'medium' && letters.size < 3))
-    return undefined;
-  return key === 'dark' ? cast[0]!.role : key === 'light' ? cast.at(-1)!.role : cast[1]!.role;
+  // Dark and light are those of the list's own fabrics, and another colourway's may be the other way round.
+  return undefined;
 }
 
 /** Every way to give open names roles of which they have a piece of the right size: no role to two of them. */

@@ -230,6 +230,7 @@
       {/if}
 
       <CutFiles {fabric} asked="colourway={colourway.id}&people={people}&basis={basis}" />
+      <p class="no-print mt-3"><a class="link" href="cut/list{page.url.search}">{words.checkACuttingList}</a></p>
       {#if packet.length > 1}
         <p class="mt-3 text-note">
           {words.shareAPacket(packet.map((m) => m.name).join(words.and))}

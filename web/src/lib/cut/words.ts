@@ -2,6 +2,7 @@
 import { plural, type Said, say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('cut', {
+  checkACuttingList: 'Check somebody else’s cutting list',
   planOf: (fabric: Said) => say`Plan ${fabric} for`,
   plannedFor: (fabric: Said) => say`${fabric}, cutting plan`,
   // Bolt

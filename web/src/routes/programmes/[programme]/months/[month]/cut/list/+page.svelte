@@ -1,0 +1,5 @@
+<script lang="ts">
+  import ProofPage from '$lib/proof/ProofPage.svelte';
+</script>
+
+<ProofPage />
