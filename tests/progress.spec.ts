@@ -43,6 +43,9 @@ test('ticks, a question, a picture and measurements come together; consent is as
   await expect(page.locator('[data-person-done]').first()).toHaveAttribute('data-person-done', 'Bea Moor');
   await expect(page.locator(`[data-month-done=${month}]`)).toContainText('1 of 2');
   await expect(sent.locator('[data-picture]')).toHaveCount(0);
+  // How likely a block comes out is reckoned with what was measured, as long as she lets it be known.
+  await bench.open(`/months/${month}/sew`);
+  await expect(page.locator('[data-group="1"]')).toContainText('Reckoned with 1 size that 1 of your people measured');
 
   await hers.getByLabel('The organiser and me').check();
   await expect(hers.getByLabel('The organiser and me')).toBeChecked();
@@ -53,6 +56,10 @@ test('ticks, a question, a picture and measurements come together; consent is as
   await expect(sent.locator('[data-picture] img')).toHaveJSProperty('complete', true);
   expect(await sent.locator('[data-picture] img').evaluate((img) => (img as HTMLImageElement).naturalWidth)).toBeGreaterThan(0);
   await expect(sent.locator('[data-measured]')).toHaveCount(0);
+  await bench.open(`/months/${month}/sew`);
+  await expect(page.getByText('A forecast from how people usually sew')).toBeVisible();
+  await expect(page.locator('[data-group]')).toHaveCount(0);
+  await bench.open('/progress');
   // One person alone, and back to all.
   await page.locator('[data-person-done="Bea Moor"]').getByRole('button').click();
   await expect(page.locator('[data-person-done]')).toHaveCount(1);

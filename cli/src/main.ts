@@ -56,7 +56,7 @@ const USAGE = `usage: aggrega VERB FILE [options]
   compose FILE [--block L] [--quilt wall|lap|single|double|WxH] [--from 1-4] [--to 1-4] [--teach hst,geese]
       [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]
-  foresee FILE --block ID [--month ID] [--finished L]
+  foresee FILE --block ID [--month ID] [--finished L] [--measured SIZES.csv]
   proof FILE --block ID [--month ID] [--finished L] [--colourway ID] [--blocks N] TEXTFILE
   proof FILE --month ID [--colourway ID] TEXTFILE
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]

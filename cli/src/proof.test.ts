@@ -94,3 +94,37 @@ describe('proof', () => {
     expect((await aggrega('proof', demo, '--block', 'dovecote', join(room, 'none.txt'))).code).toBe(1);
   });
 });
+
+describe('foresee with what a group has measured', () => {
+  const asked = ['foresee', demo, '--block', 'cold-frame', '--month', 'm1'];
+  interface Told {
+    block: { eased: number };
+    measured?: { persons: number; measures: number; taken: Record<string, number>; eased: { low: number; high: number } };
+  }
+
+  it('takes the group as it sews, and tells between what its share lies', async () => {
+    const before = JSON.parse((await aggrega(...asked)).out) as Told;
+    expect(before.measured).toBeUndefined();
+    const rows = Array.from({ length: 12 }, (_, i) => `p${i},12 1/4,12 3/16`);
+    const { code, out } = await aggrega(...asked, '--measured', list(['person,across,down', ...rows].join('\n')));
+    expect(code).toBe(0);
+    const { block, measured } = JSON.parse(out) as Told;
+    expect([measured!.persons, measured!.measures]).toEqual([12, 24]);
+    expect(block.eased).toBeLessThan(before.block.eased);
+    expect(measured!.eased.low).toBeLessThanOrEqual(block.eased);
+    expect(measured!.taken.low).toBeGreaterThan(1 / 64);
+  });
+
+  it('says which measurement it cannot use', async () => {
+    for (const [table, place] of [
+      ['person,across,down\n,12 1/4,', '/1'],
+      ['person,across,down\nAda,12 1/4,\nBea,twelve,', '/2/across'],
+      ['person,across,down\nAda,,4', '/1/down'],
+      ['person,across,down', ''],
+    ] as const) {
+      const { code, out } = await aggrega(...asked, '--measured', list(table));
+      expect(code).toBe(1);
+      expect((JSON.parse(out) as { errors: { path: string }[] }).errors[0]!.path).toBe(place);
+    }
+  });
+});

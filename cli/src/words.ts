@@ -58,6 +58,11 @@ export const words = spoken('cli', {
   isNoSizeWrite12Or: (written: Said) => say`'${written}' is no size; write 12 or 12x8`,
   finished: (message: Said) => say`--finished: ${message}`,
 
+  theTableCannotBeRead: (message: Said) => say`the measurements cannot be read: ${message}`,
+  nobodyHasMeasured: 'there are no measurements: a table with the columns person, across and down',
+  aMeasureHasAPerson: 'a measurement needs somebody in the column person',
+  isNoSizeOfThisBlock: (written: Said) => say`'${written}' is no size of this block before it is set`,
+
   // cut
   sizeOption: 'size option',
   oneKit: 'one kit',

@@ -1,6 +1,7 @@
 /** How likely a block comes out at its size: for forty people, what is to blame, and what would help. */
 import { construct, effortOf, isLeaf, type Construction } from '../construction';
 import { ratio, type LengthUnit, type Rational } from '../measure';
+import { calibrated, intervalOf, showsOf, someHabits, type Calibrated, type Interval } from './calibrate';
 import { patchesOf, sewnOf, type Line, type Span } from './lines';
 import { exactMoments, momentsOf, tried, worked, type Cause, type Worked } from './outcome';
 import { THREAD, usualPeople, type People } from './people';
@@ -202,4 +203,45 @@ export function easedOf(c: Construction, people: People = usualPeople(c.style.un
   const sewn = sewnOf(c);
   const lines = sewn.linesOf(new Set(c.cloth.patches.flatMap((p) => p.of)));
   return shareWithin(tried(worked(c, sewn), { lines, people, times: TIMES, seed: SEED }).errors, EASED[c.style.unit]);
+}
+
+/** What one person measured of a finished block before it is set: across and down, in the document's unit. */
+export interface MeasuredBlock {
+  person: string;
+  sides: readonly (number | undefined)[];
+}
+
+/** The group that measured its blocks so, all made as the construction says. */
+export function measuredBy(
+  c: Construction,
+  sizes: readonly MeasuredBlock[],
+  prior: People = usualPeople(c.style.unit),
+): Calibrated {
+  const sewn = sewnOf(c);
+  const work = worked(c, sewn);
+  const lines = sewn.linesOf(new Set(c.cloth.patches.flatMap((p) => p.of)));
+  const shows = lines.map((line) => showsOf(line, work, prior));
+  const measured = sizes.flatMap(({ person, sides }) =>
+    sides.flatMap((size, i) =>
+      size === undefined || !lines[i] ? [] : [{ person, error: size - lines[i].expected, ...shows[i]! }],
+    ),
+  );
+  return calibrated(measured, prior, c.style.unit);
+}
+
+/** Groups that stand for all that a calibrated one may be: each takes a forecast. */
+const GROUPS = 40;
+const FEWER = 800;
+
+/** The share of a calibrated group whose block can be eased in, and between what it lies. */
+export function easedBetween(c: Construction, group: Calibrated): Interval {
+  const sewn = sewnOf(c);
+  const work = worked(c, sewn);
+  const lines = sewn.linesOf(new Set(c.cloth.patches.flatMap((p) => p.of)));
+  return intervalOf(someHabits(group, GROUPS), ({ taken, habit }) =>
+    shareWithin(
+      tried(work, { lines, people: { ...group.people, taken, habit }, times: FEWER, seed: SEED }).errors,
+      EASED[c.style.unit],
+    ),
+  );
 }

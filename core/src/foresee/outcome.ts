@@ -80,10 +80,10 @@ export function exactMoments(line: Line, { ways }: Worked, people: People): Mome
 }
 
 /** A seam that is crossed square runs along the grain. */
-const STRAIGHT = 1 - 1e-9;
+export const STRAIGHT = 1 - 1e-9;
 
 /** What comes over, as far as the line shows it: of each patch that it goes through what a cut has over, and what the whole unit is larger. */
-const over = (span: Span, way: UnitWay | undefined): number =>
+export const over = (span: Span, way: UnitWay | undefined): number =>
   way ? way.oversize + span.patches.reduce((n, { patch, share }) => n + share * (way.rounding.get(patch) ?? 0), 0) : 0;
 
 /** One block by one person: what each line came to beyond what it should, and what of that is whose doing. */

@@ -11,6 +11,9 @@ export interface Row {
 /** A line of a paragraph that is as wide as its page, at least. */
 const PAGE = 60;
 
+/** A line that was joined up to this length is no line of a list. */
+const LONGEST = 500;
+
 /** Whether a line was broken by the width of a page: it ends within a size, or the next one begins within one. */
 function isBroken(line: string, next: string): boolean {
   if (!line.trim() || !next.trim()) return false;
@@ -30,7 +33,7 @@ function joined(lines: readonly string[]): Row[] {
   const rows: Row[] = [];
   lines.forEach((text, i) => {
     const before = rows.at(-1);
-    if (before && before.to === i && isBroken(before.text, text))
+    if (before && before.to === i && before.text.length < LONGEST && isBroken(before.text, text))
       Object.assign(before, { to: i + 1, text: `${before.text} ${text.trim()}` });
     else rows.push({ line: i + 1, to: i + 1, text });
   });

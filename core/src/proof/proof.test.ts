@@ -203,6 +203,15 @@ describe('a list of the house itself', () => {
     expect(proofread('For each block, from A and B each 8 squares 3 7/8"', [c], { fabrics }).right).toBe(1);
   });
 
+  it('takes any word for a name, also one that every object answers to', () => {
+    const c = drawn('Broken Dishes');
+    const proof = proofread('Constructor: 8 squares 3 7/8"\n__proto__: 8 squares 3 7/8"', [c], {
+      fabrics: fabricsOf(c),
+      roles: {},
+    });
+    expect(proof.names.every(({ by }) => by !== 'said')).toBe(true);
+  });
+
   it('has nothing to say of a text that is no list, however long', () => {
     const c = drawn('Broken Dishes');
     const asked = { fabrics: fabricsOf(c) };

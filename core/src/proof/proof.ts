@@ -157,7 +157,8 @@ function holdNames({ items, lost }: Cutting, drawn: readonly Construction[], ask
   const names = [...new Set(items.map(({ fabric }) => fabric))];
   const known = new Map<string, ProofName>();
   for (const key of names) {
-    const said = asked.roles?.[key];
+    // A name of the list may be any word, also one that every object answers to.
+    const said = asked.roles && Object.hasOwn(asked.roles, key) ? asked.roles[key] : undefined;
     if (said !== undefined) known.set(key, { key, ...(said !== null && { role: said }), by: 'said' });
     else {
       const named = roleNamed(key, names, asked.fabrics, letters);

@@ -139,7 +139,8 @@ const wordsIn = (text: string): string[] => text.match(/\p{L}[\p{L}'-]*/gu) ?? [
 function blocksIn(line: string): number | undefined {
   const many = FOR_BLOCKS.exec(line);
   if (!many || /\bcut\b/i.test(line)) return undefined;
-  return /^\d+$/.test(many[1]!) ? Number(many[1]) : counted(many[1]!);
+  const n = /^\d+$/.test(many[1]!) ? Number(many[1]) : counted(many[1]!);
+  return n === 0 ? undefined : n;
 }
 
 /** A line that begins with what is sewn, or tells of sewing, and cuts nothing. */

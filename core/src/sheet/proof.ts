@@ -1,5 +1,5 @@
 /** What is looked at before a month goes out (docs/craft.md, Running a programme): what the program finds open, and what only eyes can tell. */
-import { easedOf, FORTY } from '../foresee';
+import { easedOf, FORTY, type People } from '../foresee';
 import { constructMonthBlock, hasSheet, type Colourway, type Month, type Programme } from '../programme';
 import { monthDoubts } from './doubts';
 import { plainDate } from './wishes';
@@ -16,6 +16,8 @@ export interface ProofPoint {
 }
 
 export interface ProofFacts {
+  /** How the group sews, as far as it has measured; else as people usually do. */
+  people?: People;
   /** What has changed since the newest sample was sewn, in words; undefined where none was. */
   sinceSample?: string[];
   /** Sizes that the newest sample missed, as lines for the checkpoints. */
@@ -24,7 +26,11 @@ export interface ProofFacts {
 }
 
 /** The points to look at for a month, first to last. */
-export function proofPoints(programme: Programme, month: Month, { sinceSample, missed = [], today }: ProofFacts): ProofPoint[] {
+export function proofPoints(
+  programme: Programme,
+  month: Month,
+  { sinceSample, missed = [], today, people }: ProofFacts,
+): ProofPoint[] {
   if (!hasSheet(programme, month))
     return [{ id: 'empty', asks: words.thereIsABlockOrA, says: [words.thisMonthHasNeitherYet], stops: true }];
   const doubts = programme.colourways.map((c) => ({ colourway: c, found: monthDoubts(programme, month, c) }));
@@ -50,7 +56,7 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, m
               ...(sinceSample === undefined
                 ? [words.noTestBlockIsRecordedFor]
                 : sinceSample.map((s) => words.sinceTheTestBlock(s))),
-              ...toBeEased(programme, month),
+              ...toBeEased(programme, month, people),
             ],
             stops: false,
           },
@@ -73,9 +79,9 @@ export function proofPoints(programme: Programme, month: Month, { sinceSample, m
 }
 
 /** Blocks that more than a few of forty people will have to ease, or sew again. */
-function toBeEased(programme: Programme, month: Month): string[] {
+function toBeEased(programme: Programme, month: Month, people: People | undefined): string[] {
   return month.blocks.flatMap((entry) => {
-    const many = Math.round((1 - easedOf(constructMonthBlock(programme, entry))) * FORTY);
+    const many = Math.round((1 - easedOf(constructMonthBlock(programme, entry), people)) * FORTY);
     return many > FEW ? [words.ofFortyWillHaveToEase(FORTY, many, entry.block.name)] : [];
   });
 }

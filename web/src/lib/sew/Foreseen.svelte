@@ -122,7 +122,13 @@
           />
         </p>
       {/if}
-      <p class="text-note text-quiet">{words.whatTheForecastTakes}</p>
+      {#if foretold.group}
+        {@const { persons, measures, eased } = foretold.group}
+        <p data-group={measures}>{words.fromYourGroup(measures, persons, of40(eased.low), of40(eased.high), FORTY)}</p>
+        <p class="text-note text-quiet">{words.theMoreTheyMeasure}</p>
+      {:else}
+        <p class="text-note text-quiet">{words.whatTheForecastTakes}</p>
+      {/if}
     </div>
   </div>
 </section>

@@ -18,8 +18,10 @@
   import { blockDrawing } from '@aggrega/core/block';
   import { blocksAsCast, constructMonthBlock, poolOfUnit } from '@aggrega/core/programme';
   import { ownWordsFor, sewingWalk, sheetPools } from '@aggrega/core/sheet';
+  import type { SizeBySeams } from '@aggrega/core/foresee';
   import { onDestroy } from 'svelte';
 
+  let { sizes }: { sizes: readonly SizeBySeams[] } = $props();
   const bench = useWorkbench();
   const weigher = new Weigher();
   onDestroy(() => weigher.close());
@@ -67,7 +69,15 @@
   $effect(() => {
     if (!entry) return;
     const drawn = month.blocks[number]!;
-    void weigher.ask({ programme, document: bench.saver.document, month: month.id, block: number, entry: drawn, colourway });
+    void weigher.ask({
+      programme,
+      document: bench.saver.document,
+      month: month.id,
+      block: number,
+      entry: drawn,
+      colourway,
+      sizes,
+    });
   });
 
   function choose(kind: 'methods' | 'readings', name: string, to: string) {

@@ -3,6 +3,7 @@ import { readProgramme, type ProgrammeFile } from '@aggrega/core/programme';
 import { speak } from '@aggrega/core/words';
 import { expose } from 'comlink';
 import type { Joining } from '@aggrega/core/construction';
+import type { SizeBySeams } from '@aggrega/core/foresee';
 import { blockChoices, type BlockChoices } from './choices';
 import { foretell, type Foretold } from './foretelling';
 
@@ -29,10 +30,11 @@ function weigh(question: ChoicesQuestion): BlockChoices | undefined {
 /** How likely the block comes out, by the ways that are offered. */
 function foretold({
   joinings,
+  sizes,
   ...question
-}: ChoicesQuestion & { joinings: Pick<Joining, 'name' | 'usual'>[] }): Foretold | undefined {
+}: ChoicesQuestion & { joinings: Pick<Joining, 'name' | 'usual'>[]; sizes: readonly SizeBySeams[] }): Foretold | undefined {
   const found = entryOf(question);
-  return found && foretell(found.programme, found.entry, found.colourway, joinings);
+  return found && foretell(found.programme, found.entry, found.colourway, joinings, sizes);
 }
 
 const offered = { speak, weigh, foretold };

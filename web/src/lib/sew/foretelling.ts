@@ -1,7 +1,16 @@
 /** How likely a month's block comes out at its size, by the way it is made now and by the others: plain data, for a worker. */
 import { constructApart, constructMonthBlock, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
 import { construct, type Construction } from '@aggrega/core/construction';
-import { cutLarge, easedOf, foresee, type Foreseen } from '@aggrega/core/foresee';
+import {
+  cutLarge,
+  easedBetween,
+  easedOf,
+  foresee,
+  groupOf,
+  type Foreseen,
+  type Interval,
+  type SizeBySeams,
+} from '@aggrega/core/foresee';
 import { formatLength } from '@aggrega/core/measure';
 
 export interface Foretold extends Foreseen {
@@ -12,23 +21,28 @@ export interface Foretold extends Foreseen {
   methods: Record<string, Record<string, number>>;
   /** The same by each way of putting it together. */
   joinings: Record<string, number>;
+  /** What the group's own measurements say: how many people, how many sizes, and between what the share of those at home lies. */
+  group?: { persons: number; measures: number; eased: Interval };
   large?: { now: number; oversize: string; eased: number; cloth: number; minutes: number; home: boolean };
 }
 
-/** `joinings`: the ways that are offered. */
+/** `joinings`: the ways that are offered; `sizes`: what the group has measured. */
 export function foretell(
   programme: Programme,
   entry: MonthBlock,
   colourway: Colourway,
   joinings: readonly { name: string; usual: boolean }[],
+  sizes: readonly SizeBySeams[],
 ): Foretold {
+  const group = groupOf(sizes, programme.unit);
+  const people = group.persons > 0 ? group.people : undefined;
   const cast = constructMonthBlock(programme, entry, colourway);
   // What comes out of a pool is sewn too.
   const c = [...cast.units, ...cast.loose].some((u) => u.pooled) ? constructApart(programme, entry, colourway) : cast;
   const other = (style: Partial<Construction['style']>) => construct(c.block, { ...c.order, style: { ...c.style, ...style } });
-  const large = cutLarge(c);
+  const large = cutLarge(c, people);
   return {
-    ...foresee(c),
+    ...foresee(c, people),
     size: formatLength(c.unfinished[0].rational, c.style.unit),
     unit: c.style.unit,
     methods: Object.fromEntries(
@@ -39,15 +53,16 @@ export function foretell(
           Object.fromEntries(
             u.kind.methods
               .filter((method) => !method.unable?.(u.seen, c.style))
-              .map(({ name }) => [name, easedOf(other({ methods: { ...c.style.methods, [u.name]: name } }))]),
+              .map(({ name }) => [name, easedOf(other({ methods: { ...c.style.methods, [u.name]: name } }), people)]),
           ),
         ]),
     ),
     joinings: Object.fromEntries(
       joinings.map(({ name, usual }) => {
-        return [name, easedOf(other({ joining: usual ? undefined : name }))];
+        return [name, easedOf(other({ joining: usual ? undefined : name }), people)];
       }),
     ),
+    ...(people && { group: { persons: group.persons, measures: group.measures, eased: easedBetween(c, group) } }),
     ...(large && {
       large: {
         ...{ now: large.exact.eased, oversize: formatLength(large.large.oversize, c.style.unit), eased: large.large.eased },

@@ -4,6 +4,7 @@ import { words } from './words';
 import { dayText } from '$lib/look/day-text';
 import { handsOut, hasSheet, madeAhead, packetOfMonth, wayOf, type Month, type Programme } from '@aggrega/core/programme';
 import { missedSizes, readSizes, releaseInstant, releaseLetter, type FabricComes } from '@aggrega/core/running';
+import { groupOf } from '@aggrega/core/foresee';
 import { homeworkWords, proofPoints, type ProofPoint } from '@aggrega/core/sheet';
 import type pg from 'pg';
 import { now, todayIn } from '../clock';
@@ -13,6 +14,7 @@ import { countMails, writeMails, type MailRow, type NewMail } from '../db/mails'
 import { organisationLanguage, organisationName } from '../db/organisations';
 import { languageFor, spokenIn } from '../web/languages';
 import { allPeople, somePeople, type StoredPerson } from '../db/participants';
+import { groupSizes } from '../participants/group-sizes';
 import { asOrganisation } from '../db/pool';
 import { findProgramme, findRevision, lockProgramme } from '../db/programmes';
 import { programmeIn } from '$lib/ask/reading';
@@ -110,7 +112,11 @@ async function pointsOf(db: pg.ClientBase, slug: string, { document, programme, 
   const sinceSample =
     sewn && changesBetween(sewn, document, month.id).flatMap((c) => c.says.map((s) => `${c.colourway}: ${s}`));
   const missed = sample && missedSizes(readSizes(sample.measured, programme.unit), programme.unit);
-  return proofPoints(programme, month, { sinceSample, missed, today: todayIn(programme.calendar.timeZone) });
+  const group = groupOf(await groupSizes(db, slug, programme), programme.unit);
+  return proofPoints(programme, month, {
+    ...{ sinceSample, missed, today: todayIn(programme.calendar.timeZone) },
+    ...(group.persons > 0 && { people: group.people }),
+  });
 }
 
 export type Stepped = { kind: 'done' } | { kind: 'missing' } | { kind: 'refused'; message: string };

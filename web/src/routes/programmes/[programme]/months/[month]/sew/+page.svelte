@@ -1,5 +1,7 @@
 <script lang="ts">
   import SewPage from '$lib/sew/SewPage.svelte';
+
+  let { data } = $props();
 </script>
 
-<SewPage />
+<SewPage sizes={data.sizes} />
