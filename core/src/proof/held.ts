@@ -24,11 +24,11 @@ export interface Held {
   roles: Map<string, string | undefined>;
   cost: number;
   /** Groups that would be something else if units were made otherwise, and that explained nearly as much. */
-  doubtful: ReadonlySet<number>;
+  doubtful: () => ReadonlySet<number>;
 }
 
 /** A doubt about a size that is rounded in a second unit, in the document's. */
-const CONVERTED = { in: [0.025, 0.05], cm: [0.06, 0.13] } as const;
+const CONVERTED = { in: [0.025, 0.05], cm: [0.06, 0.32] } as const;
 const DUST = 1e-6;
 /** The least that shows between sizes that were rounded in the other unit. */
 const SEEN = { in: 0.12, cm: 0.3 } as const;
@@ -208,14 +208,17 @@ export function hold({ list, roles, unread, unit }: Given, all: readonly UnitWay
     cost(ways, taken);
     return taken;
   };
-  const taken = takenBy(best);
-  const doubtful = new Set<number>();
-  // Where all is explained, nothing is in doubt.
-  const clear = least < COST.many;
-  for (const ways of clear ? [] : moves(best, units, true)) {
-    if (cost(ways) > least + DOUBT) continue;
-    takenBy(ways).forEach((other, i) => other !== taken[i] && doubtful.add(i));
-  }
+  const doubtful = () => {
+    const found = new Set<number>();
+    // Where all is explained, nothing is in doubt.
+    if (least < COST.many) return found;
+    const taken = takenBy(best);
+    for (const ways of moves(best, units, true)) {
+      if (cost(ways) > least + DOUBT) continue;
+      takenBy(ways).forEach((other, i) => other !== taken[i] && found.add(i));
+    }
+    return found;
+  };
   return { ways: best, roles, cost: least, doubtful };
 }
 

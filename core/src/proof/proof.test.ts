@@ -4,7 +4,7 @@ import { habits, oneOf, otherMethods, rowsOf, writeList, type Fault, type Writte
 import { planted } from '../../tests/planted';
 import { library, readBlock } from '../block';
 import { construct, inchStyle, type SewingStyle } from '../construction';
-import { Exact, seeded } from '../measure';
+import { Exact, ratio, seeded, type Rational } from '../measure';
 import { proofread, type Proof } from './proof';
 import { isRight } from './verdicts';
 import { together, waysOf } from './ways';
@@ -138,6 +138,33 @@ describe('lists by writers of many habits', () => {
       expect(sum('found')).toBeGreaterThan(sum('faults') * 0.75);
     },
   );
+});
+
+describe('a house of centimetres', () => {
+  const metric: SewingStyle = { ...inchStyle, unit: 'cm', seam: ratio(3, 4), rounding: ratio(1, 2), wof: ratio(106) };
+  const habit: Record<string, (x: Rational) => string> = {
+    centimetres: (x) => `${x.valueOf()} cm`,
+    'decimal commas': (x) => `${String(x.valueOf()).replace('.', ',')} cm`,
+    millimetres: (x) => `${x.mul(10).valueOf()} mm`,
+    'nothing at all': (x) => String(x.valueOf()),
+    'inches, rounded up': (x) => `${x.div(ratio(254, 100)).mul(8).ceil().div(8).toFraction(true)}"`,
+  };
+  it.each(Object.keys(habit))('understands lists in %s', (how) => {
+    const size = habit[how]!;
+    for (const { name } of library.filter((_, i) => i % 3 === 0)) {
+      const c = drawn(name!, 2, 30, metric);
+      const list = rowsOf(c).map(({ role, qty, w, h, sub }) => {
+        const pieces = w.equals(h) ? `squares ${size(w)}` : `rectangles ${size(w)} x ${size(h)}`;
+        return `Fabric ${role}: ${qty} ${pieces}${sub === 'none' ? '' : `, cut ${sub} on the diagonal`}`;
+      });
+      const proof = proofread(list.join('\n'), [c], { fabrics: fabricsOf(c) });
+      const wrong = proof.lines.filter(({ read, verdicts }) => read.is !== 'cuts' || !verdicts.every(isRight));
+      expect(
+        wrong.map(({ read }) => read.text),
+        name,
+      ).toEqual([]);
+    }
+  });
 });
 
 describe('the ways of a block', () => {

@@ -48,8 +48,6 @@ export interface Proof {
   /** Lines that are right in all they say, and lines about cutting. */
   right: number;
   of: number;
-  /** Nothing in the list could be held against the drawing. */
-  empty: boolean;
 }
 
 /** What another number of blocks, or another form of a unit, must explain more than the programme's own: a piece and more, and two. */
@@ -183,11 +181,11 @@ function holdNames({ items, lost }: Cutting, drawn: readonly Construction[], ask
   const [first, ...others] = tried.filter((held) => held.cost < tried[0]!.cost + DOUBT) as [Held, ...Held[]];
   const best = judge(items, first, { units, drawn, unread: unread(first) });
   const rivals = others.map((held) => judge(items, held, { units, drawn, unread: unread(held) }).verdicts);
+  const doubtful = first.doubtful();
   // What explains as much in another way, with another verdict, is a doubt.
   const verdicts = best.verdicts.map((verdict, i): Verdict => {
     const doubted =
-      (first.doubtful.has(i) && !isMixed(verdict, best.verdicts)) ||
-      rivals.some((other) => signOf(other[i]!) !== signOf(verdict));
+      (doubtful.has(i) && !isMixed(verdict, best.verdicts)) || rivals.some((other) => signOf(other[i]!) !== signOf(verdict));
     return doubted ? { is: 'which' } : verdict;
   });
   const found = open.map((key): ProofName => {
@@ -314,7 +312,6 @@ function toldOf(lines: readonly ListLine[], best: Meaning): Proof {
     readings,
     right: cutting.filter(({ verdicts, strip }) => verdicts.length > 0 && verdicts.every(isRight) && !strip).length,
     of: cutting.length,
-    empty: cutting.length === 0,
   };
 }
 
