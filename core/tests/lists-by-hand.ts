@@ -24,6 +24,24 @@ const RAIL = 'Rail Fence';
 
 export const handLists: readonly HandList[] = [
   {
+    block: 'Broken Dishes',
+    lines: [
+      ['Fabric,Qty,Size,Notes', 'aside'],
+      ['A,8,3 7/8 x 3 7/8,cut each in half from corner to corner', 'which'],
+      ['B,8,3 7/8 x 3 7/8,cut each in half from corner to corner or so', 'unread'],
+    ],
+    missing: ['B 3 7/8'],
+  },
+  {
+    block: DOVECOTE,
+    lines: [
+      ['four rectangles of 6 1/2" by 3 1/2" from Frosted Pane, for the geese', 'right'],
+      ['one square of 4 3/4" from Frosted Pane', 'right'],
+      ['two squares of 3 7/8" from Water Butt, to be cut in half diagonally', 'right'],
+      ['twelve squares of 3 1/2" from Kale', 'right'],
+    ],
+  },
+  {
     block: OHIO,
     lines: [
       ['Fabric A: cut (2) 5 1/4" squares', 'right'],

@@ -1,5 +1,6 @@
 /** The rows of a cutting list: lines that a page had broken joined again, the rows of a table as sentences. */
 import { readTable } from '../table';
+import { counted } from './written';
 
 export interface Row {
   line: number;
@@ -18,8 +19,9 @@ const LONGEST = 500;
 function isBroken(line: string, next: string): boolean {
   if (!line.trim() || !next.trim()) return false;
   if (/(?:\bx|\bby|\bof|\band|\bthe|\binto|\bon|\bfrom|\bcut|[-(])\s*$/i.test(line) && /\d/.test(line)) return true;
-  // A paragraph as wide as a page goes on with a small letter.
-  if (line.trim().length >= PAGE && !/[.:;!?)]\s*$/.test(line) && /^\s*\p{Ll}/u.test(next)) return true;
+  // A paragraph as wide as a page goes on with a small letter; a line of a list may begin with a small number.
+  if (line.trim().length >= PAGE && !/[.:;!?)]\s*$/.test(line) && /^\s*\p{Ll}/u.test(next))
+    return counted(/^\s*([\p{L}-]+)/u.exec(next)?.[1] ?? '') === undefined;
   if (line.trim().length >= PAGE && /,\s*$/.test(line)) return true;
   if (/\d\s*$/.test(line) && /^\s*(?:\d{1,2}\/\d{1,2}\b|in\b|"|cm\b|mm\b|squares?\b|rectangles?\b|strips?\b|x )/i.test(next))
     return true;
@@ -73,7 +75,7 @@ function asTable(text: string): Row[] | undefined {
       const size = cell('size') || (h ? `${w} x ${h}` : w);
       const fabric = /^[A-Z]$/.test(cell('fabric')) ? `Fabric ${cell('fabric')}` : cell('fabric');
       const note = /^(?:-|none|no|0)?$/i.test(cell('note')) ? '' : noteWords(cell('note'));
-      const shape = cell('shape') || (h && w !== h ? 'rectangles' : size && !/x/i.test(size) ? 'squares' : '');
+      const shape = cell('shape') || (h && w !== h ? 'rectangles' : size && !/x/i.test(size) ? 'squares' : 'pieces');
       const sentence = [`${fabric}:`, cell('qty'), shape, `@ ${size}`].join(' ');
       return { line, to: line, text: cells.every((c) => c === '') ? '' : note ? `${sentence}; ${note}` : sentence };
     }),

@@ -65,7 +65,7 @@ export function knownFabrics(
 }
 
 /** More assignments of names to fabrics than these are not tried. */
-const MOST_TRIED = 120;
+const MOST_TRIED = 30;
 
 /** Holds a list against a block, or the blocks of a month: constructions of one style, whose units are numbered on. */
 export function proofread(text: string, drawn: readonly Construction[], asked: ProofRequest): Proof {

@@ -63,7 +63,7 @@ export const SIZE =
   /\d\s*(?:"|in\b|inch|cm\b|mm\b)|\d\/\d|\d[.,]\d|\d\s*(?:x|by)\s*\d|\bwof\b|\bwidth of (?:the )?fabric\b|@\s*\d/i;
 
 /** What is cut. */
-export const PIECES = /\b(?:squares?|sqs?|rectangles?|rects?|oblongs?|strips?|pcs?)\b/i;
+export const PIECES = /\b(?:squares?|sqs?|rectangles?|rects?|oblongs?|strips?|pcs?|pieces?)\b/i;
 
 /** So many pieces, at the beginning, of a size that is missing or cannot be read. */
 export const PIECES_FIRST =
