@@ -2,7 +2,7 @@
 import { construct, type Construction, type Sub } from '../construction';
 import { Exact, ratio, type LengthUnit, type Rational } from '../measure';
 import { isSize, offBy as sidesOff, type Held, type Listed } from './held';
-import { cutQty, together, wantedKey, type UnitWays, type Wanted, type Way } from './ways';
+import { cutQty, together, wantedKey, wantedOf, type UnitWays, type Wanted, type Way } from './ways';
 
 /** A row of the drawing, as it is told: `qty` squares or rectangles to cut. */
 export interface Told {
@@ -160,11 +160,7 @@ export function judge(list: readonly Listed[], { ways, roles }: Held, { units, d
     const own = units.find((x) => x.unit === u)!.ways.find((w) => w.chosen);
     const before = own?.wanted.find((r) => r.role === row.role && r.sub === row.sub);
     const by = before ? row.w.sub(before.w) : ratio(0);
-    return by.valueOf() === 0
-      ? { is: 'right', row: told(row) }
-      : by.valueOf() > 0
-        ? { is: 'large', row: told(row), by }
-        : { is: 'right', row: told(row) };
+    return by.valueOf() > 0 ? { is: 'large', row: told(row), by } : { is: 'right', row: told(row) };
   }
 
   /** The size of another way to make a unit, whose own row in this fabric has no line. */
@@ -240,12 +236,7 @@ function sized(c: Construction, finished: readonly [Exact, Exact], methods: Reco
   let rows = kept.get(key);
   if (!rows) {
     const other = construct(c.block, { ...c.order, finished, style: { ...c.style, methods } });
-    rows = other.cuts.map(({ role, w, h, exact, sub, qty, template, serves }) => {
-      const standing = w.compare(h) < 0;
-      const [a, b] = exact.map((x) => x.toNumber()) as [number, number];
-      const sides = standing ? { w: h, h: w, exact: [b, a] as const } : { w, h, exact: [a, b] as const };
-      return { role, ...sides, sub, needs: qty, template: template !== undefined, names: serves.map((u) => u.name) };
-    });
+    rows = other.cuts.map((cut) => ({ ...wantedOf(cut), names: cut.serves.map((u) => u.name) }));
     kept.set(key, rows);
   }
   return rows;

@@ -4,11 +4,12 @@ import {
   oversizeOf,
   PER_SQUARE,
   type Construction,
+  type Cut,
   type SewingStyle,
   type Sub,
   type UnitPlan,
 } from '../construction';
-import { Exact, ratio, type LengthUnit, type Rational } from '../measure';
+import { ratio, type LengthUnit, type Rational } from '../measure';
 
 /** Equal pieces of a fabric; sides in the document's unit, the longer first. */
 export interface Wanted {
@@ -98,17 +99,19 @@ function piecesOf(like: UnitPlan, style: SewingStyle, c: Construction): Wanted[]
   const mirrored = twin ? twin.make - twin.given : 0;
   const order = like.mirrored ? { make: mirrored, mirrored: make } : { make, mirrored };
   const { cuts } = constructUnits([{ ...asked, ...order }], c.order.directional);
-  return cuts.map(({ role, w, h, exact, sub, qty, over, template }) => {
-    const standing = w.compare(h) < 0;
-    const [a, b] = exact.map((x: Exact) => x.toNumber()) as [number, number];
-    return {
-      role,
-      ...(standing ? { w: h, h: w, exact: [b, a] as const } : { w, h, exact: [a, b] as const }),
-      sub,
-      needs: qty * PER_SQUARE[sub] - over,
-      template: template !== undefined,
-    };
-  });
+  return cuts.map(wantedOf);
+}
+
+/** A cut as a row that is wanted: the longer side first. */
+export function wantedOf({ role, w, h, exact, sub, qty, over, template }: Cut): Wanted {
+  const [a, b] = exact.map((x) => x.toNumber()) as [number, number];
+  return {
+    role,
+    ...(w.compare(h) < 0 ? { w: h, h: w, exact: [b, a] as const } : { w, h, exact: [a, b] as const }),
+    sub,
+    needs: qty * PER_SQUARE[sub] - over,
+    template: template !== undefined,
+  };
 }
 
 /** The rows of so many units together, equal ones as one. */
