@@ -112,7 +112,8 @@ export const words = spoken('sew', {
   largeDoesNothing: 'Cutting large and trimming hardly helps: what goes wrong here happens after the units are made.',
   fromYourGroup: (measures: number, persons: number, low: Said, high: Said, of: Said) =>
     say`Reckoned with ${measures} ${plural(measures, { one: 'size', other: 'sizes' })} that ${persons} of your people measured: nineteen times in twenty between ${low} and ${high} of ${of} come out right.`,
-  theMoreTheyMeasure: 'The more sizes come in, at Progress and at Test blocks, the closer the two numbers lie.',
+  theMoreTheyMeasure:
+    'People measure when something doesn’t fit, so the group may sew better than this. Ask for sizes of blocks that fit as well: the more come in, the closer the two numbers lie.',
   whatTheForecastTakes:
     'A forecast from how people usually sew: each seam a thread too wide, and half a thread more or less from person to person, from seam to seam and from cut to cut. It is a start, not a measurement.',
   commonMistakes: 'Common mistakes',
