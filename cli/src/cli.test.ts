@@ -207,6 +207,18 @@ describe('foresee', () => {
     expect(told.cutLarge.exact).toMatchObject({ oversize: '0', cloth: 1 });
     expect((await aggrega('foresee', demo, '--block', 'cold-frame', '--month', 'm1')).out).toBe(out);
   });
+
+  it('prints how well the quilt goes together; of one without a setting it says so', async () => {
+    const { out } = await aggrega('foresee', demo, '--quilt', '--size', 'double-bed');
+    const told = JSON.parse(out);
+    expect(told.people).toHaveLength(40);
+    expect(told.own).toBeGreaterThan(told.usable);
+    expect(told.blocks.map((b: { name: string }) => b.name)).toContain('Dovecote');
+    const bare = { ...JSON.parse(readFileSync(demo, 'utf8')), setting: undefined, sizes: undefined };
+    const { code, err } = await aggrega('foresee', write('bare.json', bare), '--quilt');
+    expect(code).not.toBe(0);
+    expect(err).toContain('there is no setting yet');
+  });
 });
 
 describe('construct of any straight-edged block', () => {
@@ -286,6 +298,8 @@ it.each([
   [['check', demo, '--loud']],
   [['construct', demo]],
   [['foresee', demo]],
+  [['foresee', demo, '--quilt', '--block', 'cold-frame']],
+  [['foresee', demo, '--block', 'cold-frame', '--size', 'double-bed']],
   [['construct', demo, '--block', 'nothing']],
   [['construct', demo, '--block', 'cold-frame', '--month', 'm2']],
   [['construct', demo, '--block', 'cold-frame', '--finished', 'big']],

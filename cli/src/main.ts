@@ -8,7 +8,8 @@ import { bolts } from './verbs/bolts';
 import { check } from './verbs/check';
 import { checkLayout } from './verbs/check-layout';
 import { compose } from './verbs/compose';
-import { constructVerb, foreseeVerb } from './verbs/construct';
+import { constructVerb } from './verbs/construct';
+import { foreseeVerb } from './verbs/foresee';
 import { cut } from './verbs/cut';
 import { packets } from './verbs/packets';
 import { pools } from './verbs/pools';
@@ -57,6 +58,7 @@ const USAGE = `usage: aggrega VERB FILE [options]
       [--giving yardage|pre-cut|bundle|list] [--fat-quarters N] [--hours N] [--price N] [--seed N] [--years N] [--finishing] [--mystery]
   construct FILE --block ID [--month ID] [--finished L]
   foresee FILE --block ID [--month ID] [--finished L] [--measured SIZES.csv]
+  foresee FILE --quilt [--size ID] [--colourway ID]
   proof FILE --block ID [--month ID] [--finished L] [--colourway ID] [--blocks N] TEXTFILE
   proof FILE --month ID [--colourway ID] TEXTFILE
   cut FILE [--participants N] [--colourway ID] [--basis kit|batch] [--months m1,m2]

@@ -58,6 +58,11 @@ export const words = spoken('cli', {
   isNoSizeWrite12Or: (written: Said) => say`'${written}' is no size; write 12 or 12x8`,
   finished: (message: Said) => say`--finished: ${message}`,
 
+  // foresee
+  onlyOfQuilts: '--size and --colourway are asked of a quilt: foresee FILE --quilt',
+  onlyOfBlocks: '--block, --month, --finished and --measured are asked of a block, not of the quilt',
+  partsInterlock: 'the parts of this quilt interlock, so it is not sewn in rows, and there is no forecast',
+  noSettingYet: 'there is no setting yet',
   theTableCannotBeRead: (message: Said) => say`the measurements cannot be read: ${message}`,
   nobodyHasMeasured: 'there are no measurements: a table with the columns person, across and down',
   aMeasureHasAPerson: 'a measurement needs somebody in the column person',

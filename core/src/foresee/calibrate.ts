@@ -4,7 +4,7 @@
  */
 import type { LengthUnit } from '../measure';
 import type { Line } from './lines';
-import { over, STRAIGHT, type Worked } from './outcome';
+import { habitual, drawnTaken, over, STRAIGHT, type Worked } from './outcome';
 import { THREAD, usualPeople, type People } from './people';
 
 /** One measure of one line, by one person. */
@@ -58,12 +58,12 @@ export function showsOf(line: Line, { ways }: Worked, people: People): Omit<Meas
       continue;
     }
     for (const { share } of span.crossings) {
-      shows += share;
-      variance += share ** 2 * people.seam ** 2;
+      variance += share ** 2 * (people.seam ** 2 + people.press ** 2);
       if (way?.bias && share < STRAIGHT) variance += share ** 2 * people.bias ** 2;
     }
     for (const { share } of span.patches) variance += share ** 2 * people.cut ** 2;
-    surplus += over(span, way);
+    shows += habitual(span);
+    surplus += over(span, way) - drawnTaken(span, people);
   }
   return { shows, surplus, variance };
 }
@@ -84,7 +84,7 @@ export function groupOf(sizes: readonly SizeBySeams[], unit: LengthUnit, prior: 
   const measured = sizes
     .filter(({ seams, expected, measured }) => seams > 0 && Math.abs(measured - expected) <= SLIP[unit])
     .map(({ person, seams, expected, measured }): Measured => {
-      const variance = seams * prior.seam ** 2 + (seams + 1) * prior.cut ** 2 + prior.reading ** 2;
+      const variance = seams * (prior.seam ** 2 + prior.press ** 2) + (seams + 1) * prior.cut ** 2 + prior.reading ** 2;
       return { person, error: measured - expected, shows: seams, surplus: 0, variance };
     });
   return calibrated(measured, prior, unit);

@@ -18,6 +18,7 @@ const made = (name: string, style: Partial<SewingStyle> = {}) => {
 const all = library.map(({ name }) => ({ name: name! }));
 const whole = (c: ReturnType<typeof made>) => new Set(c.cloth.patches.flatMap((p) => p.of));
 const people = usualPeople('in');
+const perfect = Object.fromEntries(Object.keys(people).map((key) => [key, 0])) as unknown as People;
 
 describe('a line through the middle', () => {
   it.each(all)('goes through every seam that a ruler there lies on, edge to edge: $name', ({ name }) => {
@@ -75,11 +76,13 @@ describe('an outcome', () => {
     const line = work.sewn.linesOf(unit.patches).find((l) => l.spans.some((s) => s.crossings.length === 2))!;
     const { mean, sd } = exactMoments(line, work, people)!;
     expect(mean).toBeCloseTo(-2 * people.taken, 9);
-    expect(sd).toBeCloseTo(Math.hypot(2 * people.habit, Math.SQRT2 * people.seam, Math.sqrt(3) * people.cut), 9);
+    expect(sd).toBeCloseTo(
+      Math.hypot(2 * people.habit, Math.SQRT2 * people.seam, Math.SQRT2 * people.press, Math.sqrt(3) * people.cut),
+      9,
+    );
   });
 
   it('has over what its cuts have over: a triangle square its square’s rounding, an hourglass too', () => {
-    const none: People = { taken: 0, habit: 0, seam: 0, cut: 0, trim: 0, bias: 0, reading: 0 };
     for (const [name, kind, method, part] of [
       ['Shoo Fly', 'hst', 'two-at-a-time', 1],
       // Four quarters of a square have half of its rounding each.
@@ -93,16 +96,16 @@ describe('an outcome', () => {
       const over = cut.w.valueOf() - cut.exact[0].toNumber();
       expect(over).toBeGreaterThan(0.01);
       for (const line of work.sewn.linesOf(unit.patches))
-        expect(exactMoments(line, work, none)!.mean).toBeCloseTo(over * part, 2);
+        expect(exactMoments(line, work, perfect)!.mean).toBeCloseTo(over * part, 2);
     }
   });
 
   it('of perfect people is perfect, and causes are whole', () => {
-    const none: People = { taken: 0, habit: 0, seam: 0, cut: 0, trim: 0, bias: 0, reading: 0 };
     const c = made('Rail Fence');
-    expect(foresee(c, none).block).toMatchObject({ eased: 1, usable: 1 });
+    expect(foresee(c, perfect).block).toMatchObject({ eased: 1, usable: 1 });
     for (const { name } of all) {
-      const { causes, people: forty, block } = foresee(made(name));
+      const { causes, block } = foresee(made(name));
+      const forty = block.people;
       expect(Object.values(causes).reduce((n, x) => n + x, 0)).toBeCloseTo(1, 9);
       expect(forty).toHaveLength(FORTY);
       expect([...forty].sort((a, b) => a - b)).toEqual(forty);
@@ -113,8 +116,8 @@ describe('an outcome', () => {
   it('gets worse with worse habits, and a single bad cause is the one that is blamed', () => {
     const c = made('Ohio Star');
     expect(easedOf(c, { ...people, habit: 3 * people.habit })).toBeLessThan(easedOf(c, people));
-    for (const cause of ['habit', 'seam', 'cut'] as const) {
-      const only: People = { taken: 0, habit: 0, seam: 0, cut: 0, trim: 0, bias: 0, reading: 0, [cause]: 0.01 };
+    for (const cause of ['habit', 'seam', 'press', 'cut'] as const) {
+      const only: People = { ...perfect, [cause]: 0.01 };
       expect(foresee(c, only).causes[cause]).toBeCloseTo(1, 6);
     }
   });

@@ -21,6 +21,8 @@ export interface ForeseenSide {
   expected: number;
   mean: number;
   sd: number;
+  /** Of forty people what each one's is off by, smallest first. */
+  people: number[];
 }
 
 export interface ForeseenPart {
@@ -32,14 +34,14 @@ export interface ForeseenPart {
   /** Share of people whose both sides are off by no more than can be eased in, and than can be used. */
   eased: number;
   usable: number;
+  /** Of forty people what the worse side of each one's is off by, smallest first. */
+  people: number[];
 }
 
 export interface Foreseen {
   parts: ForeseenPart[];
   /** The block itself. */
   block: ForeseenPart;
-  /** Of forty people the worse side of each one's block, smallest first: what it measures beyond what it should. */
-  people: number[];
   /** Shares of what goes wrong, all together 1. */
   causes: Readonly<Record<Cause, number>>;
   /** The same by unit, those with the most first, and for the seams between units ('' as label). */
@@ -64,7 +66,6 @@ export function foresee(c: Construction, people: People = usualPeople(c.style.un
     const own = sewn.linesOf(patches);
     return { ...name, ...partOf(own, tried(work, { ...asked, lines: own }).errors, work, people, unit) };
   });
-  const worse = worseOf(block.errors).sort((a, b) => a - b);
   const share = (errors: readonly Float64Array[]) => shareWithin(errors, EASED[unit]);
   const measures = parts.flatMap(({ patches, ...name }, i) => {
     const crossed = sewn.linesOf(patches).map((line) => line.spans.reduce((n, s) => n + s.crossings.length, 0));
@@ -81,7 +82,6 @@ export function foresee(c: Construction, people: People = usualPeople(c.style.un
   return {
     parts: told,
     block: partOf(lines, block.errors, work, people, unit),
-    people: Array.from({ length: FORTY }, (_, i) => worse[Math.floor(((i + 0.5) / FORTY) * worse.length)]!),
     causes: block.causes,
     steps: stepsOf(work, block.units),
     scant: share(tried(work, { ...asked, lines, people: scant }).errors),
@@ -106,8 +106,9 @@ function partOf(lines: readonly Line[], errors: readonly Float64Array[], work: W
   return {
     sides: lines.map((line, i): ForeseenSide => {
       const { way, expected } = line;
-      return { way, expected, ...(exactMoments(line, work, people) ?? momentsOf(errors[i]!)) };
+      return { way, expected, ...(exactMoments(line, work, people) ?? momentsOf(errors[i]!)), people: fortyOf(errors[i]!) };
     }),
+    people: fortyOf(worseOf(errors)),
     eased: shareWithin(errors, EASED[unit]),
     usable: shareWithin(errors, SPOILT[unit]),
   };
@@ -135,6 +136,12 @@ function stepsOf({ sewn }: Worked, shares: readonly number[]): Foreseen['steps']
     .sort((a, b) => b.share - a.share);
 }
 
+/** Forty that stand for all, smallest first. */
+export function fortyOf(all: Float64Array): number[] {
+  const sorted = [...all].sort((a, b) => a - b);
+  return Array.from({ length: FORTY }, (_, i) => sorted[Math.floor(((i + 0.5) / FORTY) * sorted.length)]!);
+}
+
 /** Trial by trial the side that is off by more. */
 function worseOf([first, ...others]: readonly Float64Array[]): Float64Array {
   return first!.map((error, i) =>
@@ -143,7 +150,7 @@ function worseOf([first, ...others]: readonly Float64Array[]): Float64Array {
 }
 
 const DUST = 1e-9;
-function shareWithin(errors: readonly Float64Array[], most: number): number {
+export function shareWithin(errors: readonly Float64Array[], most: number): number {
   const worse = worseOf(errors);
   return worse.reduce((n, error) => n + Number(Math.abs(error) <= most + DUST), 0) / worse.length;
 }

@@ -16,4 +16,5 @@ export {
   type Sized,
 } from './foresee';
 export { causes, type Cause } from './outcome';
+export { foreseeQuilt, type ForeseenQuilt, type QuiltAsked } from './programme-quilt';
 export { usualPeople, type People } from './people';

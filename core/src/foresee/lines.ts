@@ -28,6 +28,8 @@ export interface Crossing {
   seam: string;
   /** How much of what it takes shows along the line: 1 where it is crossed square. */
   share: number;
+  /** It is sewn along a drawn or printed line. */
+  drawn?: true;
 }
 
 /** What a line goes through within one unit, or between units. */
@@ -118,7 +120,7 @@ export function sewnOf(c: Construction): Sewn {
         const crossing = before && { seam: seamBetween(before.patch, run.patch), share: run.normal };
         const last = spans.at(-1);
         if (last?.unit === unit && before) {
-          last.crossings.push(crossing!);
+          last.crossings.push({ ...crossing!, ...(units[unit]!.plan.recipe.onLine && { drawn: true }) });
           last.patches.push({ patch: run.patch, share: run.share });
           return;
         }

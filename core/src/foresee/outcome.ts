@@ -8,7 +8,7 @@ import type { Line, Sewn, Span } from './lines';
 import type { People } from './people';
 
 /** What makes a size come out wrong. */
-export const causes = ['habit', 'seam', 'cut', 'bias', 'trim'] as const;
+export const causes = ['habit', 'seam', 'press', 'cut', 'bias', 'trim'] as const;
 export type Cause = (typeof causes)[number];
 
 /** Sizes that are cut larger than the formula, or that are trimmed, unit by unit and way by way. */
@@ -63,21 +63,30 @@ export interface Moments {
 
 /** Mean and spread of a line's error; undefined where a unit on it is trimmed: what is trimmed is no sum. */
 export function exactMoments(line: Line, { ways }: Worked, people: People): Moments | undefined {
-  let [taken, seams, cut, bias, surplus] = [0, 0, 0, 0, 0];
+  let [mean, habit, seams, cut, bias] = [0, 0, 0, 0, 0];
   for (const span of line.spans) {
     const way = span.unit === undefined ? undefined : ways[span.unit]!;
     if (way?.trimmed) return undefined;
     for (const { share } of span.crossings) {
-      taken += share;
       seams += share ** 2;
       if (way?.bias && share < STRAIGHT) bias += share ** 2;
     }
     for (const { share } of span.patches) cut += share ** 2;
-    surplus += over(span, way);
+    const own = habitual(span);
+    habit += own;
+    mean += over(span, way) - own * people.taken - drawnTaken(span, people);
   }
-  const variance = (taken * people.habit) ** 2 + seams * people.seam ** 2 + cut * people.cut ** 2 + bias * people.bias ** 2;
-  return { mean: surplus - taken * people.taken, sd: Math.sqrt(variance) };
+  const sewn = seams * (people.seam ** 2 + people.press ** 2);
+  const variance = (habit * people.habit) ** 2 + sewn + cut * people.cut ** 2 + bias * people.bias ** 2;
+  return { mean, sd: Math.sqrt(variance) };
 }
+
+/** How much of her own allowance shows in a span: of seams along drawn lines none does. */
+export const habitual = ({ crossings }: Span): number => crossings.reduce((n, { share, drawn }) => n + (drawn ? 0 : share), 0);
+
+/** What a span's seams take whoever sews them: those along drawn lines. */
+export const drawnTaken = ({ crossings }: Span, people: People): number =>
+  crossings.reduce((n, { share, drawn }) => n + (drawn ? share * people.drawn : 0), 0);
 
 /** A seam that is crossed square runs along the grain. */
 export const STRAIGHT = 1 - 1e-9;
@@ -107,44 +116,21 @@ export interface Trying {
 /** Sews the lines so many times. Lines that share a seam, a cut or a unit share its error; each trial is another person. */
 export function tried(work: Worked, { lines, people, times, seed, corrected }: Trying): Tried {
   const normal = normals(seeded(seed));
-  const { plans, drawn } = prepared(work, lines, people, corrected?.from);
   const errors = lines.map(() => new Float64Array(times));
   const parts = Object.fromEntries(causes.map((cause) => [cause, new Float64Array(times)])) as Record<Cause, Float64Array>;
   const byUnit = Array.from({ length: work.ways.length + 1 }, () => new Float64Array(times));
   const told = mostCrossed(lines);
-  const values = new Float64Array(drawn.length);
-  const total = (some: readonly Weight[]) => {
-    let n = 0;
-    for (const { at, share } of some) n += share * values[at]!;
-    return n;
-  };
+  const sew = sewer(work, { lines, people, from: corrected?.from }, normal);
   for (let trial = 0; trial < times; trial += 1) {
     const habit = people.habit * normal();
     // What she knows of her habit after measuring is a part of it, and a part of her reading.
     const left = corrected ? correction(habit, people.habit, corrected.spread, normal) : habit;
-    for (let i = 0; i < drawn.length; i += 1) values[i] = drawn[i]! * normal();
-    plans.forEach((spans, at) => {
-      let error = 0;
-      for (const span of spans) {
-        const share = -(span.corrected ? left : habit) * span.taken;
-        const [crossed, cut, bias] = [-total(span.seams), total(span.cuts), total(span.biases)];
-        const raw = span.mean + share + crossed + cut + bias;
-        // What is large enough is trimmed to its size; what is too small stays so.
-        const whole = span.trim !== undefined && raw >= 0;
-        const came = whole ? values[span.trim!]! : raw;
-        error += came;
-        if (at !== told) continue;
-        byUnit[span.unit ?? work.ways.length]![trial]! += came;
-        if (whole) parts.trim[trial]! += came;
-        else {
-          parts.habit[trial]! += share;
-          parts.seam[trial]! += crossed;
-          parts.cut[trial]! += cut;
-          parts.bias[trial]! += bias;
-        }
-      }
-      errors[at]![trial] = error;
+    const came = sew(habit, left, (at, unit, part) => {
+      if (at !== told) return;
+      byUnit[unit ?? work.ways.length]![trial]! += part.came;
+      for (const cause of causes) parts[cause][trial]! += part[cause];
     });
+    for (const [at, list] of errors.entries()) list[trial] = came[at]!;
   }
   const first = errors[told] ?? new Float64Array(0);
   const of = covariance(first, first);
@@ -153,6 +139,51 @@ export function tried(work: Worked, { lines, people, times, seed, corrected }: T
     errors,
     causes: Object.fromEntries(causes.map((cause) => [cause, shareOf(parts[cause])])) as Record<Cause, number>,
     units: byUnit.map(shareOf),
+  };
+}
+
+/** What a span came to, and what of it is whose doing. */
+type Came = Record<Cause, number> & { came: number };
+
+/**
+ * Somebody who sews the lines: called with her habit, and with what is left of it from a measure on (`from`), it gives what each line came to beyond what it should,
+ * until the next call. `note` is told of every span, by line and unit, until it returns.
+ */
+export function sewer(
+  work: Worked,
+  { lines, people, from }: { lines: readonly Line[]; people: People; from?: (span: Span) => boolean },
+  normal: () => number,
+): (habit: number, left?: number, note?: (line: number, unit: number | undefined, part: Came) => void) => Float64Array {
+  const { plans, drawn } = prepared(work, lines, people, from);
+  const values = new Float64Array(drawn.length);
+  const errors = new Float64Array(lines.length);
+  const part: Came = { came: 0, habit: 0, seam: 0, press: 0, cut: 0, bias: 0, trim: 0 };
+  const total = (some: readonly Weight[]) => {
+    let n = 0;
+    for (const { at, share } of some) n += share * values[at]!;
+    return n;
+  };
+  return (habit, left = habit, note) => {
+    for (let i = 0; i < drawn.length; i += 1) values[i] = drawn[i]! * normal();
+    for (const [at, spans] of plans.entries()) {
+      let error = 0;
+      for (const span of spans) {
+        part.habit = -(span.corrected ? left : habit) * span.taken;
+        [part.seam, part.press] = [-total(span.seams), -total(span.pressed)];
+        [part.cut, part.bias, part.trim] = [total(span.cuts), total(span.biases), 0];
+        part.came = span.mean + part.habit + part.seam + part.press + part.cut + part.bias;
+        // What is large enough is trimmed to its size; what is too small stays so.
+        if (span.trim !== undefined && part.came >= 0) {
+          part.came = values[span.trim]!;
+          [part.habit, part.seam, part.press, part.cut, part.bias] = [0, 0, 0, 0, 0];
+          part.trim = part.came;
+        }
+        error += part.came;
+        note?.(at, span.unit, part);
+      }
+      errors[at] = error;
+    }
+    return errors;
   };
 }
 
@@ -174,6 +205,7 @@ interface PreparedSpan {
   mean: number;
   corrected: boolean;
   seams: Weight[];
+  pressed: Weight[];
   cuts: Weight[];
   biases: Weight[];
   trim?: number;
@@ -194,12 +226,14 @@ function prepared({ ways }: Worked, lines: readonly Line[], people: People, from
     spans.map((span): PreparedSpan => {
       const way = span.unit === undefined ? undefined : ways[span.unit]!;
       const corrected = from?.(span) ?? false;
-      const taken = sum(span.crossings);
+      const taken = habitual(span);
       const slanting = way?.bias ? span.crossings.filter(({ share }) => share < STRAIGHT) : [];
       return {
-        ...{ taken, corrected, mean: over(span, way) - (corrected ? 0 : taken * people.taken) },
+        ...{ taken, corrected },
+        mean: over(span, way) - drawnTaken(span, people) - (corrected ? 0 : taken * people.taken),
         ...(span.unit !== undefined && { unit: span.unit }),
         seams: span.crossings.map(({ seam, share }) => ({ at: place(`seam ${seam}`, people.seam), share })),
+        pressed: span.crossings.map(({ seam, share }) => ({ at: place(`press ${seam}`, people.press), share })),
         cuts: span.patches.map(({ patch, share }) => ({ at: place(`cut ${patch} ${axis}`, people.cut), share })),
         biases: slanting.map(({ seam, share }) => ({ at: place(`bias ${seam}`, people.bias), share })),
         ...(way?.trimmed && { trim: place(`trim ${span.unit} ${axis}`, people.trim) }),

@@ -9,6 +9,10 @@ export interface People {
   taken: number;
   habit: number;
   seam: number;
+  /** What a seam takes that is sewn along a drawn or printed line, where nobody's own allowance comes in. */
+  drawn: number;
+  /** Spread of how far the iron opens a fold, from one seam to the next. */
+  press: number;
   /** Spread of a cut piece's size, of a trimmed unit's, and what a bias edge stretches. */
   cut: number;
   trim: number;
@@ -24,7 +28,9 @@ export const THREAD: Record<LengthUnit, number> = { in: ratio(1, 64).valueOf(), 
 export const usualPeople = (unit: LengthUnit): People => {
   const thread = THREAD[unit];
   return {
-    ...{ taken: thread, habit: thread / 2, seam: thread / 2 },
+    // Wavering and the iron come to half a thread together.
+    ...{ taken: thread, habit: thread / 2, seam: 0.4 * thread, press: 0.3 * thread },
+    drawn: thread,
     ...{ cut: thread / 2, trim: thread / 2, bias: thread, reading: thread },
   };
 };

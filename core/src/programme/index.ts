@@ -63,7 +63,7 @@ export {
   withoutMonth,
 } from './changes/month-edits';
 export { lettersIn, usesOfLetter, withLetter, withLetterRenamed, withoutLetter } from './changes/letter-edits';
-export { constructApart, constructMonthBlock, constructSeries, usefulLeftovers } from './demand/constructing';
+export { constructApart, constructMonthBlock, constructSeries, constructSewn, usefulLeftovers } from './demand/constructing';
 export { demandOf, stagesOf, type Basis, type DemandRequest, type FabricDemand } from './demand/demand';
 export { kitCount, kitGroups, kitsBySize, kitsFor, type KitGroup, type SizeShare } from './demand/kit-groups';
 export {

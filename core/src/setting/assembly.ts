@@ -57,15 +57,13 @@ export function assembly({ places, parts }: Top, kind: SettingKind): Assembly {
 }
 
 function pieceOf(outline: LaidPart['outline'], onPoint: boolean, of: Pick<SetPiece, 'place' | 'part' | 'around'>): SetPiece {
-  const axis = (value: (p: LaidPart['outline'][number]) => Exact): [Exact, Exact] => {
-    const all = outline.map(value);
-    return [all.reduce((a, b) => (b.compare(a) < 0 ? b : a)), all.reduce((a, b) => (b.compare(a) > 0 ? b : a))];
-  };
-  return {
-    ...of,
-    u: axis(([x, y]) => (onPoint ? x.plus(y) : x)),
-    v: axis(([x, y]) => (onPoint ? y.minus(x) : y)),
-  };
+  return { ...of, u: reachOf(outline, 'u', onPoint), v: reachOf(outline, 'v', onPoint) };
+}
+
+/** From where to where an outline reaches along the blocks' edges, on point times √2. */
+export function reachOf(outline: LaidPart['outline'], along: 'u' | 'v', onPoint: boolean): [from: Exact, to: Exact] {
+  const all = outline.map(([x, y]) => (along === 'u' ? (onPoint ? x.plus(y) : x) : onPoint ? y.minus(x) : y));
+  return [all.reduce((a, b) => (b.compare(a) < 0 ? b : a)), all.reduce((a, b) => (b.compare(a) > 0 ? b : a))];
 }
 
 /** Undefined where some pieces interlock, so that no line from edge to edge parts them. */

@@ -20,4 +20,14 @@ export {
 export { backingOf, bindingLength, joinedStrips, packagedBatting, type Backing } from './strips-round';
 export { turnAt, turnings, type Turning } from './turning';
 export type { Top } from './lattice';
-export { assembly, isJoin, piecesOf, sidesOf, type Assembly, type SetJoin, type SetNode, type SetPiece } from './assembly';
+export {
+  assembly,
+  isJoin,
+  piecesOf,
+  reachOf,
+  sidesOf,
+  type Assembly,
+  type SetJoin,
+  type SetNode,
+  type SetPiece,
+} from './assembly';

@@ -121,6 +121,7 @@ const folded: Method = {
       caution: words.checkWhichWayTheLineOf,
       bonus,
       seams: corners.length,
+      onLine: true,
       trims: 0,
       bias: 0,
     };

@@ -111,6 +111,7 @@ const folded: Method = {
       caution: words.startAtTheMiddleOfThe,
       bonus,
       seams: 2,
+      onLine: true,
       trims: 0,
       bias: 0,
     };

@@ -401,6 +401,7 @@ const printedPaper: Method = {
       tools: [words.printedPaperForUnits(formatLength(unit.w.isRational ? unit.w : style.seam, style.unit)), ...tool],
       trims,
       toSize: true,
+      onLine: true,
       bias: 0,
     };
   },

@@ -109,6 +109,7 @@ const folded: Method = {
       tools: [marker()],
       bonus,
       seams: 4,
+      onLine: true,
       trims: 0,
       bias: 0,
     };

@@ -106,6 +106,8 @@ export interface Recipe {
   bias?: number;
   /** A ruler, a die or a printed line gives the pieces their size: what the cloth has over by rounding up does not show. */
   toSize?: true;
+  /** Its seams are sewn along a drawn or printed line, not beside one: nobody's own allowance comes in. */
+  onLine?: true;
   /** Something that the waste makes besides; it is among the steps, where the hands come to it. */
   bonus?: string;
 }

@@ -107,6 +107,12 @@ export function constructApart(programme: Programme, entry: MonthBlock, colourwa
   return constructWith(programme, entry, colourway, { apart: true });
 }
 
+/** A month's block with all its units sewn for it, those that come out of a pool too. */
+export function constructSewn(programme: Programme, entry: MonthBlock, colourway: Colourway): Construction {
+  const cast = constructMonthBlock(programme, entry, colourway);
+  return [...cast.units, ...cast.loose].some((u) => u.pooled) ? constructApart(programme, entry, colourway) : cast;
+}
+
 /**
  * A block for a colourway, or for all. `given`: units that are there already; `named`: how many the sheet has named before it; `apart`:
  * nothing comes out of a pool.

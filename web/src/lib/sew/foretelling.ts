@@ -1,5 +1,5 @@
 /** How likely a month's block comes out at its size, by the way it is made now and by the others: plain data, for a worker. */
-import { constructApart, constructMonthBlock, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
+import { constructSewn, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
 import { construct, type Construction } from '@aggrega/core/construction';
 import {
   cutLarge,
@@ -36,9 +36,7 @@ export function foretell(
 ): Foretold {
   const group = groupOf(sizes, programme.unit);
   const people = group.persons > 0 ? group.people : undefined;
-  const cast = constructMonthBlock(programme, entry, colourway);
-  // What comes out of a pool is sewn too.
-  const c = [...cast.units, ...cast.loose].some((u) => u.pooled) ? constructApart(programme, entry, colourway) : cast;
+  const c = constructSewn(programme, entry, colourway);
   const other = (style: Partial<Construction['style']>) => construct(c.block, { ...c.order, style: { ...c.style, ...style } });
   const large = cutLarge(c, people);
   return {
