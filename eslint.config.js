@@ -5,7 +5,7 @@ import { readdirSync } from 'node:fs';
 import ts from 'typescript-eslint';
 
 /** Folders of the web part that any subject may use; every other one is a subject, and reaches into no other's inside. */
-const COMMON = ['look', 'frame', 'ask', 'plan', 'eye', 'practice', 'server'];
+const COMMON = ['look', 'frame', 'ask', 'plan', 'eye', 'practice', 'foresee', 'server'];
 const SUBJECTS = readdirSync(new URL('web/src/lib', import.meta.url), { withFileTypes: true })
   .filter((entry) => entry.isDirectory() && !COMMON.includes(entry.name))
   .map((entry) => entry.name);
@@ -75,10 +75,10 @@ export default ts.config(
   ),
   closed(
     'look',
-    [...others(), '$lib/frame/*', '$lib/ask/*', '$lib/plan/*', '$lib/eye/*'],
+    [...others(), '$lib/frame/*', '$lib/ask/*', '$lib/plan/*', '$lib/eye/*', '$lib/foresee/*'],
     'What any subject may use knows no subject.',
   ),
-  ...['frame', 'ask', 'plan', 'eye', 'practice'].map((name) =>
+  ...['frame', 'ask', 'plan', 'eye', 'practice', 'foresee'].map((name) =>
     closed(name, others(), 'What subjects stand on knows none of them.'),
   ),
   {

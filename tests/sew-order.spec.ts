@@ -85,16 +85,3 @@ test('slips stand beside the right picture, and the back shows how seams are pre
   await expect(page.getByRole('img', { name: /from the back/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Pressing' })).toContainText('seam intersections nest');
 });
-
-test('how likely the block comes out is told after the page, beside each method too', async ({ page, bench }) => {
-  await bench.open('/months/m1/sew');
-  const foreseen = page.locator('[data-foreseen]');
-  await expect(foreseen).toBeVisible({ timeout: 60_000 });
-  await expect(foreseen.getByRole('heading')).toContainText('How likely is');
-  await expect(foreseen.locator('circle')).toHaveCount(40);
-  await expect(foreseen).toContainText('Of forty people');
-  await expect(foreseen.getByRole('img')).toHaveAccessibleName(/by forty people: \d+ within a sixteenth/);
-  const told = await foreseen.getAttribute('data-foreseen');
-  const methods = page.getByRole('region', { name: /^Method for/ });
-  await expect(methods).toContainText(`About ${told} of 40 come out right.`);
-});

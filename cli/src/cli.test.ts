@@ -215,9 +215,9 @@ describe('foresee', () => {
     expect(told.own).toBeGreaterThan(told.usable);
     expect(told.blocks.map((b: { name: string }) => b.name)).toContain('Dovecote');
     const bare = { ...JSON.parse(readFileSync(demo, 'utf8')), setting: undefined, sizes: undefined };
-    const { code, err } = await aggrega('foresee', write('bare.json', bare), '--quilt');
-    expect(code).not.toBe(0);
-    expect(err).toContain('there is no setting yet');
+    const without = await aggrega('foresee', write('bare.json', bare), '--quilt');
+    expect(without.code).not.toBe(0);
+    expect(without.out).toContain('there is no setting yet');
   });
 });
 

@@ -1,6 +1,6 @@
 /** How likely a block comes out at its size: for forty people, what is to blame, and what would help. */
-import { construct, effortOf, isLeaf, type Construction } from '../construction';
-import { ratio, type LengthUnit, type Rational } from '../measure';
+import { construct, effortOf, isLeaf, type Construction, type SewingStyle } from '../construction';
+import { checkpoint, ratio, type LengthUnit, type Rational } from '../measure';
 import { calibrated, intervalOf, showsOf, someHabits, type Calibrated, type Interval } from './calibrate';
 import { patchesOf, sewnOf, type Line, type Span } from './lines';
 import { exactMoments, momentsOf, tried, worked, type Cause, type Worked } from './outcome';
@@ -19,6 +19,8 @@ export const FORTY = 40;
 export interface ForeseenSide {
   way: Line['way'];
   expected: number;
+  /** The same as a ruler shows it: '6 1/2', 'a thread over 4 3/4'. */
+  size: string;
   mean: number;
   sd: number;
   /** Of forty people what each one's is off by, smallest first. */
@@ -64,7 +66,7 @@ export function foresee(c: Construction, people: People = usualPeople(c.style.un
   const parts = checkpointsOf(c, sewn);
   const told = parts.map(({ patches, ...name }): ForeseenPart => {
     const own = sewn.linesOf(patches);
-    return { ...name, ...partOf(own, tried(work, { ...asked, lines: own }).errors, work, people, unit) };
+    return { ...name, ...partOf(own, tried(work, { ...asked, lines: own }).errors, work, people, c.style) };
   });
   const share = (errors: readonly Float64Array[]) => shareWithin(errors, EASED[unit]);
   const measures = parts.flatMap(({ patches, ...name }, i) => {
@@ -81,7 +83,7 @@ export function foresee(c: Construction, people: People = usualPeople(c.style.un
   const best = measures.sort((a, b) => b.eased - a.eased)[0];
   return {
     parts: told,
-    block: partOf(lines, block.errors, work, people, unit),
+    block: partOf(lines, block.errors, work, people, c.style),
     causes: block.causes,
     steps: stepsOf(work, block.units),
     scant: share(tried(work, { ...asked, lines, people: scant }).errors),
@@ -102,15 +104,19 @@ function isAfter(span: Span, done: ReadonlySet<number>, part: number | undefined
   });
 }
 
-function partOf(lines: readonly Line[], errors: readonly Float64Array[], work: Worked, people: People, unit: LengthUnit) {
+function partOf(lines: readonly Line[], errors: readonly Float64Array[], work: Worked, people: People, style: SewingStyle) {
   return {
     sides: lines.map((line, i): ForeseenSide => {
-      const { way, expected } = line;
-      return { way, expected, ...(exactMoments(line, work, people) ?? momentsOf(errors[i]!)), people: fortyOf(errors[i]!) };
+      const { way, expected, exact } = line;
+      return {
+        ...{ way, expected, size: checkpoint(exact, style.rounding, style.unit) },
+        ...(exactMoments(line, work, people) ?? momentsOf(errors[i]!)),
+        people: fortyOf(errors[i]!),
+      };
     }),
     people: fortyOf(worseOf(errors)),
-    eased: shareWithin(errors, EASED[unit]),
-    usable: shareWithin(errors, SPOILT[unit]),
+    eased: shareWithin(errors, EASED[style.unit]),
+    usable: shareWithin(errors, SPOILT[style.unit]),
   };
 }
 
@@ -141,6 +147,12 @@ export function fortyOf(all: Float64Array): number[] {
   const sorted = [...all].sort((a, b) => a - b);
   return Array.from({ length: FORTY }, (_, i) => sorted[Math.floor(((i + 0.5) / FORTY) * sorted.length)]!);
 }
+
+/** How many of forty are smaller than somebody's who is off by so much, and how many are larger. Her worse side is taken. */
+export const amongForty = (off: number, { people }: Pick<ForeseenPart, 'people'>): { smaller: number; larger: number } => ({
+  smaller: people.filter((one) => one < off - DUST).length,
+  larger: people.filter((one) => one > off + DUST).length,
+});
 
 /** Trial by trial the side that is off by more. */
 function worseOf([first, ...others]: readonly Float64Array[]): Float64Array {

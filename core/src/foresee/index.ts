@@ -1,6 +1,7 @@
 /** foresee: how likely a block comes out at its size when people sew it. */
 export { groupOf, intervalOf, type Calibrated, type Interval, type SizeBySeams } from './calibrate';
 export {
+  amongForty,
   cutLarge,
   easedBetween,
   easedOf,

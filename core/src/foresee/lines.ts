@@ -3,6 +3,7 @@
  * it should moves what lies beyond it by d square to itself: by d·|n| along a line, n being the part of the seam's normal along the line.
  */
 import type { Point } from '../block';
+import { Exact } from '../measure';
 import {
   insideOf,
   isLeaf,
@@ -43,8 +44,9 @@ export interface Span {
 
 export interface Line {
   way: 'across' | 'down';
-  /** Unfinished, in the document's unit. */
+  /** Unfinished, in the document's unit; `exact` is the same. */
   expected: number;
+  exact: Exact;
   spans: readonly Span[];
 }
 
@@ -109,8 +111,7 @@ export function sewnOf(c: Construction): Sewn {
       const shown = growth ? (cutSide(p.points, 0, quarter) * c.cloth.tick.toNumber()) / growth : 1;
       return [{ number, points: p.points, quarter, shown }];
     });
-    const tick = c.cloth.tick.toNumber();
-    const seams = 2 * c.style.seam.valueOf();
+    const seams = Exact.of(c.style.seam).times(2);
     return ([0, 1] as const).map((axis): Line => {
       const runs = bestRuns(own, axis);
       const spans: { unit?: number; patches: Span['patches'][number][]; crossings: Crossing[] }[] = [];
@@ -128,8 +129,8 @@ export function sewnOf(c: Construction): Sewn {
         spans.push({ unit, patches: [{ patch: run.patch, share: run.share }], crossings: [] });
       });
       const ends = own.flatMap(({ points }) => points.map((p) => p[axis]));
-      const expected = (Math.max(...ends) - Math.min(...ends)) * tick + seams;
-      return { way: axis === 0 ? 'across' : 'down', expected, spans };
+      const exact = c.cloth.tick.times(Math.max(...ends) - Math.min(...ends)).plus(seams);
+      return { way: axis === 0 ? 'across' : 'down', expected: exact.toNumber(), exact, spans };
     });
   }
 }

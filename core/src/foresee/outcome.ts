@@ -160,23 +160,29 @@ export function sewer(
   const part: Came = { came: 0, habit: 0, seam: 0, press: 0, cut: 0, bias: 0, trim: 0 };
   const total = (some: readonly Weight[]) => {
     let n = 0;
-    for (const { at, share } of some) n += share * values[at]!;
+    for (let i = 0; i < some.length; i += 1) n += some[i]!.share * values[some[i]!.at]!;
     return n;
   };
+  // Called a million times: nothing is made anew in it.
   return (habit, left = habit, note) => {
     for (let i = 0; i < drawn.length; i += 1) values[i] = drawn[i]! * normal();
-    for (const [at, spans] of plans.entries()) {
+    for (let at = 0; at < plans.length; at += 1) {
+      const spans = plans[at]!;
       let error = 0;
-      for (const span of spans) {
+      for (let i = 0; i < spans.length; i += 1) {
+        const span = spans[i]!;
         part.habit = -(span.corrected ? left : habit) * span.taken;
-        [part.seam, part.press] = [-total(span.seams), -total(span.pressed)];
-        [part.cut, part.bias, part.trim] = [total(span.cuts), total(span.biases), 0];
+        part.seam = -total(span.seams);
+        part.press = -total(span.pressed);
+        part.cut = total(span.cuts);
+        part.bias = total(span.biases);
+        part.trim = 0;
         part.came = span.mean + part.habit + part.seam + part.press + part.cut + part.bias;
         // What is large enough is trimmed to its size; what is too small stays so.
         if (span.trim !== undefined && part.came >= 0) {
           part.came = values[span.trim]!;
-          [part.habit, part.seam, part.press, part.cut, part.bias] = [0, 0, 0, 0, 0];
           part.trim = part.came;
+          part.habit = part.seam = part.press = part.cut = part.bias = 0;
         }
         error += part.came;
         note?.(at, span.unit, part);

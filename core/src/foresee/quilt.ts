@@ -75,12 +75,15 @@ export function foreseeTop(asked: TopAsked): ForeseenTop | undefined {
   let done = 0;
   const each = () => {
     done += 1;
-    if (done % 50 === 0) report?.((1 + done / (3 * trials)) / 2);
+    if (done % 50 === 0) report?.((1 + done / (2 * trials)) / 2);
   };
-  const run = (own: boolean, of: People) => manyTops({ tree, onPoint, house, works, own, people: of, trials, each });
-  const now = run(false, people);
+  const run = (own: boolean, of: People, trials: number) =>
+    manyTops({ tree, onPoint, house, works, own, people: of, trials, each });
+  const now = run(false, people, trials);
+  // What would help is told as one number: half as many will do.
+  const half = Math.ceil(trials / 2);
   const [least, most] = [EASED[house.unit], SPOILT[house.unit]];
-  const share = (all: Float64Array, within: number) => all.filter((x) => x <= within + DUST).length / trials;
+  const share = (all: Float64Array, within: number) => all.filter((x) => x <= within + DUST).length / all.length;
   const { w, h } = sidesOf(tree, onPoint);
   const seams = 2 * house.seam.valueOf();
   return {
@@ -88,8 +91,8 @@ export function foreseeTop(asked: TopAsked): ForeseenTop | undefined {
     eased: share(now.worst, least),
     usable: share(now.worst, most),
     ...{ seams: now.seams, toEase: now.toEase },
-    own: share(run(true, people).worst, most),
-    scant: share(run(false, { ...people, taken: people.taken - THREAD[house.unit] }).worst, most),
+    own: share(run(true, people, half).worst, most),
+    scant: share(run(false, { ...people, taken: people.taken - THREAD[house.unit] }, half).worst, most),
     ...(!onPoint && {
       sides: ([w, h] as const).map((side, i) => ({
         way: i === 0 ? 'across' : 'down',

@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import PlaceForm from './PlaceForm.svelte';
   import QuiltTop from '$lib/look/QuiltTop.svelte';
+  import QuiltForeseen from './QuiltForeseen.svelte';
   import QuiltParts from './QuiltParts.svelte';
   import SettingForm from './SettingForm.svelte';
   import { fieldChange, placesChange, settingAt, swapped } from './places';
@@ -13,6 +14,7 @@
   import Say from '$lib/look/Say.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import type { SizeBySeams } from '@aggrega/core/foresee';
   import { formatLength, toRuler } from '@aggrega/core/measure';
   import {
     PlanError,
@@ -29,6 +31,7 @@
   import { turnings, type Turning } from '@aggrega/core/setting';
   import Download from '@lucide/svelte/icons/download';
 
+  let { sizes }: { sizes: readonly SizeBySeams[] } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const { unit, house } = $derived(programme);
@@ -189,6 +192,7 @@
       {onkey}
     />
     <QuiltParts quilt={made.quilt} {size} {colourway} />
+    <QuiltForeseen {colourway} size={sizeId} {sizes} />
     <section class="no-print mt-8" aria-label={words.waysOfTurningTheBlocks}>
       <h2 class="border-b-2 border-ink pb-1 text-head">{words.tryTheBlocksTurnedOther}</h2>
       <div class="mt-3 grid grid-cols-5 gap-4 max-[60rem]:grid-cols-3">

@@ -31,6 +31,29 @@ export const words = spoken('quilt', {
   dragItOntoAnotherPlace: 'Drag it onto another place to swap the two, or hold Shift with an arrow key.',
   place2: (last: Said, name: Said) => say`place ${last}, ${name}`,
 
+  // QuiltForeseen
+  howWellWillItGo: 'How well will it go together?',
+  sewingTheQuiltManyTimes: 'Sewing this quilt a thousand times …',
+  quiltDotsSay: (fit: Said, all: Said) => say`The quilts of ${all} people: all seams of ${fit} fit`,
+  eachDotIsAQuilt:
+    'Each dot is one person’s quilt: how far apart the two sides of its worst seam are, block by block. Up to an eighth can be eased when the ends are matched first.',
+  eachDotIsAQuiltCm:
+    'Each dot is one person’s quilt: how far apart the two sides of its worst seam are, block by block. Up to 3 mm can be eased when the ends are matched first.',
+  ofFortyQuilts: (fit: Said, not: Said) =>
+    say`Of forty people, ${fit} can ease every seam of this quilt; ${not} will have at least one that doesn’t fit.`,
+  inSoMany: (name: Said, many: Said) => say`at ${name} in ${many}`,
+  whereTheWorstSeamIs: (blocks: Said) => say`Of forty quilts, the worst seam is ${blocks}.`,
+  seamsToEase: (toEase: Said, seams: Said) => say`About ${toEase} of the ${seams} places where two parts meet need easing.`,
+  stripsToHerOwn: (many: Said) =>
+    say`If everybody measures her blocks and rows first and cuts sashing and strips to that length, ${many} can ease every seam.`,
+  aThreadNarrower: (many: Said) => say`If all sew a thread narrower, ${many} can ease every seam.`,
+  narrower: (by: Said, unit: Said) => say`${by} ${unit} narrower`,
+  wider: (by: Said, unit: Said) => say`${by} ${unit} wider`,
+  shorter: (by: Said, unit: Said) => say`${by} ${unit} shorter`,
+  longer: (by: Said, unit: Said) => say`${by} ${unit} longer`,
+  theMiddleWillBe: (how: Said) =>
+    say`Before its borders the usual quilt is ${how} than drawn. Measure through the middle before you cut the borders.`,
+
   // QuiltParts
   handedOutIn: (name: Said) => say`${name} handed out in`,
   partsOfTheQuilt: 'Parts of the quilt',

@@ -84,16 +84,13 @@ export const words = spoken('sew', {
   howLikelyIs: (size: Said, unit: Said) => say`How likely is ${size} ${unit}?`,
   dotsSay: (name: Said, eased: Said, usable: Said, spoilt: Said) =>
     say`${name} by forty people: ${eased} within a sixteenth, ${usable} within an eighth, ${spoilt} farther off`,
-  small: (off: Said) => say`${off} small`,
-  large: (off: Said) => say`${off} large`,
-  right: 'right',
-  mm: (n: Said) => say`${n} mm`,
   eachDotIsAPerson:
     'Each dot is a person, at the side of her block that is off by more. Within the light band a block can be eased in.',
   ofFortyComeOut: (eased: number, usable: Said, spoilt: Said) =>
     say`Of forty people ${eased} ${plural(eased, { one: 'block', other: 'blocks' })} can be eased in, ${usable} will pucker or stretch, ${spoilt} will not fit.`,
   causeHabit: 'the width of each person’s seam',
   causeSeam: 'seams that waver',
+  causePress: 'pressing',
   causeCut: 'cutting',
   causeBias: 'bias that stretches',
   causeTrim: 'trimming',
@@ -103,6 +100,7 @@ export const words = spoken('sew', {
   whatIsToBlame: (causes: Said) => say`What is to blame: ${causes}.`,
   whereItComesFrom: (steps: Said) => say`Where it happens: ${steps}.`,
   partN: (n: Said) => say`part ${n} of the block`,
+  partNOfTheBlock: (n: Said) => say`Part ${n} of the block`,
   measureHelps: (what: Said, many: Said) =>
     say`If all measure ${what} and then set their seam right, about ${many} of forty can be eased in.`,
   scantHelps: (many: Said) => say`If all sew a thread narrower, about ${many} can be eased in.`,
@@ -112,10 +110,7 @@ export const words = spoken('sew', {
   largeDoesNothing: 'Cutting large and trimming hardly helps: what goes wrong here happens after the units are made.',
   fromYourGroup: (measures: number, persons: number, low: Said, high: Said, of: Said) =>
     say`Reckoned with ${measures} ${plural(measures, { one: 'size', other: 'sizes' })} that ${persons} of your people measured: nineteen times in twenty between ${low} and ${high} of ${of} come out right.`,
-  theMoreTheyMeasure:
-    'People measure when something doesn’t fit, so the group may sew better than this. Ask for sizes of blocks that fit as well: the more come in, the closer the two numbers lie.',
-  whatTheForecastTakes:
-    'A forecast from how people usually sew: each seam a thread too wide, and half a thread more or less from person to person, from seam to seam and from cut to cut. It is a start, not a measurement.',
+  atEachCheckpoint: 'How it comes out at each checkpoint',
   commonMistakes: 'Common mistakes',
   mistakesThatStillLookLike:
     'Mistakes that still look like a block. Compare your layout with the correct picture before you sew. The sheet asks for the first of them; if another is what you see at the tables, choose that.',

@@ -8,12 +8,14 @@
   import Say from '$lib/look/Say.svelte';
   import YearFrame from '$lib/frame/YearFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
+  import WhatToExpect from './WhatToExpect.svelte';
   import { checkpointsOf, filledIn, unsaidOf } from './sample';
   import { notesOf } from '@aggrega/core/programme';
   import { monthMinutes, progressNames, progressSteps, type ProgressStep, type WrittenSize } from '@aggrega/core/running';
+  import type { SizeBySeams } from '@aggrega/core/foresee';
   import type { SampleLog } from '$lib/server/test-blocks/samples';
 
-  let { data }: { data: { log: SampleLog } } = $props();
+  let { data }: { data: { log: SampleLog; sizes: SizeBySeams[] } } = $props();
   const bench = useWorkbench();
   const { programme } = $derived(bench);
   const { unit, house } = $derived(programme);
@@ -28,6 +30,10 @@
   const entry = $derived(month?.blocks.find((b) => b.key === blockKey) ?? month?.blocks[0]);
   const colourway = $derived(bench.colourway(colourwayId || page.url.searchParams.get('colourway')));
   const points = $derived(entry ? checkpointsOf(programme, entry, colourway) : []);
+  /** What the log has of this block. */
+  const logged = $derived(
+    data.log.samples.filter((s) => s.month === month?.id && s.block === entry?.key).flatMap((s) => s.measured),
+  );
   const thumb = $derived(month && monthMinutes(programme, month, colourway));
 
   async function send(method: 'POST' | 'DELETE', body: unknown): Promise<boolean> {
@@ -141,6 +147,9 @@
         {#if told}<span role="status">{told}</span>{/if}
       </p>
     </form>
+  {/if}
+  {#if month && entry}
+    <WhatToExpect {month} {entry} {colourway} {points} sizes={data.sizes} measured={[...logged, ...sizes]} />
   {/if}
   <section class="mt-8" aria-label={words.testLog}>
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.testLog}</h2>

@@ -17,6 +17,14 @@ export const words = spoken('test-blocks', {
   remarks: 'Remarks',
   save: 'Save',
   testLog: 'Test log',
+  // WhatToExpect
+  whatToExpect: 'What to expect',
+  workingOutWhatToExpect: 'Working out what to expect …',
+  ofFortyBlocks: (name: Said, eased: Said) =>
+    say`Of forty people, about ${eased} will sew ${name} so that it can be eased in without a thought.`,
+  measureThisFirst: (what: Said) => say`Measure ${what} before you go on: that helps most.`,
+  partN: (n: Said) => say`Part ${n} of the block`,
+
   nothingRecordedYetTheTimes:
     'Nothing recorded yet. The times you record make the estimates your own; the sizes are checked when a month is proofed.',
   by: (sewnBy: Said) => say`, by ${sewnBy}`,

@@ -243,6 +243,8 @@ async function lives(
   for (const [who, month, seams, measured] of [
     [ada, newest, 3, '12 5/16'],
     [dot, out.at(-2) ?? '', 5, '12 1/2'],
+    // Most measure because the sheet asks, not because something is wrong.
+    ...sewing.slice(2, 10).map((person, i) => [person, newest, 3, i % 3 === 1 ? '12 7/16' : '12 1/2'] as const),
   ] as const)
     await insertMeasurement(db, who!.id, {
       ...{ month, at },

@@ -1,5 +1,7 @@
 <script lang="ts">
   import QuiltPage from '$lib/quilt/QuiltPage.svelte';
+
+  let { data } = $props();
 </script>
 
-<QuiltPage />
+<QuiltPage sizes={data.sizes} />
