@@ -31,21 +31,21 @@
 <table class="mt-2 w-full max-w-3xl">
   <thead>
     <tr class="border-b border-ink text-note">
-      <th class="py-1 pr-4">{words.checkpoint}</th>
-      <th class="py-1 pr-4">{words.shouldMeasure(unit)}</th>
-      <th class="py-1 pr-4">{words.fortyPeople}</th>
-      <th class="py-1 text-right">{unit === 'in' ? words.withinASixteenth : words.withinOneAndAHalfMm}</th>
+      <th class="py-1 pr-4 align-bottom max-md:pr-2">{words.checkpoint}</th>
+      <th class="min-w-18 py-1 pr-4 align-bottom max-md:pr-2">{words.shouldMeasure(unit)}</th>
+      <th class="py-1 pr-4 align-bottom max-md:pr-2">{words.fortyPeople}</th>
+      <th class="py-1 text-right align-bottom">{unit === 'in' ? words.withinASixteenth : words.withinOneAndAHalfMm}</th>
     </tr>
   </thead>
   <tbody>
     {#each rows as { name, part, measured = [] }, i (i)}
       <tr class="break-inside-avoid border-b border-rule align-middle" data-checkpoint={eased(part)}>
-        <td class="py-1.5 pr-4">
+        <td class="min-w-24 py-1.5 pr-4 max-md:pr-2">
           {name}
           {#each measured as one, k (k)}<span class="block text-note" data-placed>{placed(one, part)}</span>{/each}
         </td>
-        <td class="numeral py-1.5 pr-4"><Say text={sizeText(part)} /></td>
-        <td class="w-56 py-1.5 pr-4">
+        <td class="numeral py-1.5 pr-4 max-md:pr-2"><Say text={sizeText(part)} /></td>
+        <td class="w-56 py-1.5 pr-4 max-md:w-24 max-md:pr-2">
           <PeopleDots
             people={part.people}
             {unit}

@@ -168,7 +168,7 @@
               ? words.min(sum(s.minutes))
               : ''}</span
           >
-          <button class="link no-print text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}
+          <button class="link no-print whitespace-nowrap text-note text-quiet" onclick={() => void send('DELETE', { id: s.id })}
             >{words.delete}</button
           >
         </p>
