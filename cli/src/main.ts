@@ -1,7 +1,7 @@
 /** The command line: read a file, call core, print one JSON document. See docs/formats.md. */
 import { readFileSync } from 'node:fs';
 import type { Problem } from '@aggrega/core/block';
-import { DEEPEST, PlanError, nestedTooDeep, readProgramme, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
+import { PlanError, readProgramme, unreadable, type Programme, type ProgrammeFile } from '@aggrega/core/programme';
 import { UsageError } from './usage';
 import { account } from './verbs/account';
 import { bolts } from './verbs/bolts';
@@ -116,7 +116,8 @@ function load(path: string): Loaded {
   try {
     // A byte-order mark is no part of the JSON.
     const text = readFileSync(path, 'utf8').replace(/^\uFEFF/, '');
-    if (nestedTooDeep(text)) throw new SyntaxError(said.itIsNestedMoreThanDeep(DEEPEST));
+    const refused = unreadable(text);
+    if (refused) throw new SyntaxError(refused);
     document = JSON.parse(text);
   } catch (error) {
     const message =

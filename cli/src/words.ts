@@ -9,7 +9,6 @@ export const words = spoken('cli', {
   checkingAYear: (number: Said) => say`checking year ${number}`,
   // main
   aggrega: (message: Said) => say`aggrega: ${message}`,
-  itIsNestedMoreThanDeep: (deepest: Said) => say`it is nested more than ${deepest} deep`,
   theFileIsNoJsonThat: (message: Said) => say`the file is no JSON that can be read: ${message}`,
   theFileCannotBeRead: (message: Said) => say`the file cannot be read: ${message}`,
 

@@ -78,7 +78,7 @@ export {
   type OrderState,
   type SuppliedFabric,
 } from './stock/orders';
-export { DEEPEST, nestedTooDeep } from './document/nesting';
+export { unreadable } from './document/json-bounds';
 export { PlanError } from './document/plan-error';
 export { mirroredBlocks, quiltOf, quiltWith, topOf, type Quilt } from './quilt/quilt';
 export { lettersOf, lettersOfFabric, letterOf } from './document/letters';

@@ -17,6 +17,8 @@ export const words = spoken('core/desk', {
   proofWhy: 'Read it as a participant would, then mark it proofed.',
   schedule: (month: Said) => say`Schedule the release of ${month}`,
   scheduleWhy: 'The sheet is proofed. Nobody gets it until it is scheduled or released.',
+  stuck: (month: Said) => say`${month} couldn’t go out`,
+  stuckWhy: 'Something in it is wrong, and we keep trying. Proof it again, or ask whoever runs this server to look in the log.',
   overdue: (month: Said) => say`Release ${month}`,
   overdueMore: (month: Said, more: number) =>
     say`Release ${month} and ${more} ${plural(more, { one: 'other', other: 'others' })}`,

@@ -87,6 +87,9 @@ describe('the desk', () => {
     expect(late([ids[0]!])).toMatchObject([{ title: `Release ${month.name}`, month: month.id, days: -1, station: 'release' }]);
     // What was due out is asked for together, and nothing any more that came before it.
     expect(late([])).toMatchObject([{ title: `Release ${programme.months[0]!.name} and 1 other`, month: ids[0] }]);
+    // One that the clock could not release is told of by itself, once.
+    const stuck = only({ ...after, releases: new Map([[month.id, 'scheduled']]), stuck: new Set([month.id]) }, 'release');
+    expect(stuck.map((t) => t.title)).toEqual([`Release ${programme.months[0]!.name}`, `${month.name} couldn’t go out`]);
     const asked = deskTasks(programme, { ...after, sewn: new Set() }).filter((t) => [ids[0], ids[1]].includes(t.month));
     expect(asked.map((t) => t.kind)).toEqual(['release']);
   });

@@ -43,6 +43,8 @@ export interface DeskFacts {
   today: string;
   /** Months on their way out or out; a month without is a draft. */
   releases: ReadonlyMap<string, 'proofed' | 'scheduled' | 'released'>;
+  /** Months that could not go out at their minute; the clock tries again. */
+  stuck?: ReadonlySet<string>;
   /** Kits of people who take part, by the first month of their packet. */
   kits: readonly { month: string; state: 'planned' | 'cut' | 'packed' | 'handed'; kits: number }[];
   /** Months of which a test block was sewn. */
@@ -84,7 +86,7 @@ type Found = Omit<DeskTask, 'days' | 'id'> & { of?: string };
 export function deskTasks(programme: Programme, facts: DeskFacts): DeskTask[] {
   const found = [
     ...messageTasks(facts),
-    ...overdueTask(programme, facts),
+    ...overdueTasks(programme, facts),
     ...releaseSteps(programme)
       .filter(({ month }) => month.release! >= facts.today)
       .flatMap((step) => stepTask(programme, facts, step)),
@@ -118,15 +120,19 @@ function messageTasks({ today, mailBack, questions }: DeskFacts): Found[] {
   return found;
 }
 
-/** Months whose day has passed and that are not out, together: what comes before a release does not matter any more. */
-function overdueTask({ months }: Programme, { today, releases }: DeskFacts): Found[] {
-  const late = months.filter((m) => m.release && m.release < today && releases.get(m.id) !== 'released');
+/** Months that the clock could not release; and those whose day has passed and that are not out, together: what comes before a release does not matter any more. */
+function overdueTasks({ months }: Programme, { today, releases, stuck }: DeskFacts): Found[] {
+  const held = months.filter((m) => stuck?.has(m.id));
+  const found = held.map((month): Found => {
+    const said = { title: words.stuck(month.name), why: words.stuckWhy };
+    return { kind: 'release', station: 'release', month: month.id, due: month.release ?? today, ...said };
+  });
+  const late = months.filter((m) => m.release && m.release < today && releases.get(m.id) !== 'released' && !held.includes(m));
   const [first] = late.sort((a, b) => (a.release! < b.release! ? -1 : 1));
-  if (!first) return [];
+  if (!first) return found;
   const title = late.length > 1 ? words.overdueMore(first.name, late.length - 1) : words.overdue(first.name);
-  return [
-    { kind: 'release', station: 'release', month: first.id, due: first.release, title, why: words.overdueWhy(late.length) },
-  ];
+  const why = words.overdueWhy(late.length);
+  return [...found, { kind: 'release', station: 'release', month: first.id, due: first.release, title, why }];
 }
 
 /** What a step on the way to a release asks for; nothing once it is done. */

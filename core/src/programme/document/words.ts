@@ -1,5 +1,5 @@
 /** The words of programme/document. */
-import { spoken } from '../../words';
+import { type Said, say, spoken } from '../../words';
 
 export const words = spoken('core/programme/document', {
   halfYard: 'half yard',
@@ -15,6 +15,11 @@ export const words = spoken('core/programme/document', {
   n5InSquares: '5 in squares',
   panel: 'panel',
   piece: 'piece',
+
+  // json-bounds
+  itIsNestedMoreThan: (depth: Said) => say`it is nested more than ${depth} deep`,
+  itHoldsMoreThan: (values: Said) => say`it holds more than ${values} values`,
+  aKeyIsCalled: (name: Said) => say`it has a key named ${name}`,
 
   // kit-kinds
   lengths: 'a length of each fabric',

@@ -74,6 +74,9 @@
       {#if draftState === 'scheduled'}{words.itWillBeReleasedOn} <b>{at(release!.due!)}</b>
         {words.time(calendar.timeZone)}{:else if minute}{words.itsReleaseDateIs} <b>{at(minute)}</b>.{/if}
     </p>
+    {#if draftState === 'scheduled' && release!.tries > 0}
+      <p class="mt-3 max-w-prose border-l-4 border-madder pl-4" role="alert">{words.itCouldNotGoOutYet}</p>
+    {/if}
     {#if release?.due && minute && new Date(minute).getTime() !== release.due.getTime()}
       <p class="mt-3 max-w-prose border-l-4 border-weld pl-4">
         {words.itsReleaseDateHasChanged(at(minute))}

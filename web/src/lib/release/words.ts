@@ -36,6 +36,8 @@ export const words = spoken('release', {
   versionWasProofedAndLocked: (version: Said, last: Said) => say`Version ${version} was proofed and locked on ${last}.`,
   itWillBeReleasedOn: 'It will be released on',
   time: (timeZone: Said) => say`(${timeZone} time).`,
+  itCouldNotGoOutYet:
+    'It couldn’t go out at its minute: something in it is wrong. We keep trying. Proof it again, or ask whoever runs this server to look in the log.',
   itsReleaseDateIs: 'Its release date is',
   itsReleaseDateHasChanged: (last: Said) => say`Its release date has changed since, to ${last}.`,
   scheduleForThen: 'Schedule for then',

@@ -1,6 +1,7 @@
 /** What runs by the clock: releases at their minute, mails whose turn it is, the desk by mail. Any number of processes may run it side by side. */
 import { organisationIds } from './db/organisations';
 import { now } from './clock';
+import { sweepSent } from './backup/upload';
 import { sweepDeleted } from './db/records';
 import { sendDeskLetters } from './desk/desk-letter';
 import { sweepSessions } from './db/sessions';
@@ -20,25 +21,52 @@ const DESK_EVERY = 60_000;
 const SWEEP = 3_600_000;
 let swept = new Date(0);
 
+/** Rounds of letters in one turn: after that it is looked again for releases. */
+const ROUNDS = 50;
+
+let turnsTaken = 0;
+/** All houses, each turn beginning with another. */
+function inTurn(houses: string[]): string[] {
+  const first = turnsTaken++ % Math.max(1, houses.length);
+  return [...houses.slice(first), ...houses.slice(0, first)];
+}
+
+/** The trouble of one house is said in the log, and holds up no other; a database that is away holds up all. */
+async function byItself<T>(house: string, work: () => Promise<T>): Promise<T | undefined> {
+  try {
+    return await work();
+  } catch (error) {
+    if (isAway(error, 'database')) throw error;
+    log('error', 'clockwork', { organisation: house, ...said(error) });
+    return undefined;
+  }
+}
+
 /** One turn: everything that is due now is done, for every organisation. */
 export async function turn(): Promise<void> {
   const at = now();
   const sweeps = at.getTime() - swept.getTime() > SWEEP;
-  for (const organisation of await asClockwork(organisationIds)) {
-    await releaseDue(organisation);
-    while ((await sendDue(organisation)) > 0);
-    if (sweeps) await asOrganisation(organisation, (db) => sweepDeleted(db, at));
+  const houses = inTurn(await asClockwork(organisationIds));
+  for (const house of houses) await byItself(house, () => releaseDue(house));
+  // Letters of all go out side by side, some of each at a time.
+  let writing = houses;
+  for (let round = 0; round < ROUNDS && writing.length > 0; round += 1) {
+    const more: string[] = [];
+    for (const house of writing) if (((await byItself(house, () => sendDue(house))) ?? 0) > 0) more.push(house);
+    writing = more;
   }
+  if (sweeps) for (const house of houses) await byItself(house, () => asOrganisation(house, (db) => sweepDeleted(db, at)));
   if (storeSet()) await moveFiles();
   if (sweeps) {
     await atTheDoor((db) => sweepSessions(db, at));
+    await sweepSent(new Date());
     swept = at;
   }
 }
 
 /** One round of the desk by mail. It plans, which takes seconds: beside the turns, so that no release waits for it. */
 export async function deskTurn(): Promise<void> {
-  for (const organisation of await asClockwork(organisationIds)) await sendDeskLetters(organisation);
+  for (const house of inTurn(await asClockwork(organisationIds))) await byItself(house, () => sendDeskLetters(house));
 }
 
 /** A store of files that is away holds up nothing else. */

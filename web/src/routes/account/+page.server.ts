@@ -4,6 +4,7 @@ import { partsFor } from '$lib/server/auth/house';
 import { accountState, askForCodes, changeName, changePassword, stopCodes } from '$lib/server/auth/own-account';
 import { now } from '$lib/server/clock';
 import { atTheDoor } from '$lib/server/db/pool';
+import { isId } from '$lib/server/db/ids';
 import { chooseOrganisation, endSession, listDevices } from '$lib/server/db/sessions';
 import { fieldsOf } from '$lib/server/web/form';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
@@ -71,14 +72,13 @@ export const actions: Actions = {
   end: async (event) => {
     const who = whoSigned(event);
     const { id } = await fieldsOf(event.request, ['id']);
-    const known = /^[0-9a-f-]{36}$/.test(id);
-    if (known) await atTheDoor((db) => endSession(db, who.account, id));
+    if (isId(id)) await atTheDoor((db) => endSession(db, who.account, id));
     return { part: 'devices', message: '', says: words.signedOutThere };
   },
   choose: async (event) => {
     const who = whoSigned(event);
     const { id } = await fieldsOf(event.request, ['id']);
-    if (/^[0-9a-f-]{36}$/.test(id)) await atTheDoor((db) => chooseOrganisation(db, who.session, id));
+    if (isId(id)) await atTheDoor((db) => chooseOrganisation(db, who.session, id));
     redirect(303, '/');
   },
 };

@@ -1,15 +1,18 @@
-import { readFile, readdir } from 'node:fs/promises';
+import { existsSync } from 'node:fs';
+import { mkdtemp, readFile, readdir } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { unzipSync, zipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
-import { ArchiveError, takeArchive, writeArchive } from './archive';
+import { takeArchive, writeArchive } from './archive';
+import { ArchiveBusy, ArchiveError, sweepSent } from './upload';
 import { invite } from '../auth/house';
 import { putDemoAccount, putMember } from '../db/accounts';
 import { tables } from '../db/archive';
 import { listInvitations } from '../db/invitations';
 import { insertOrganisation } from '../db/organisations';
-import { asOrganisation, atTheDoor, closePool } from '../db/pool';
+import { asOrganisation, atTheDoor, closePool, connectionCounts } from '../db/pool';
 import { DEMO_ORGANISATION, loadDemo } from '../demo/demo';
 import { importProgramme, programmeOf, saveChanges } from '../programme/programmes';
 import { houseRecord } from '../history/record';
@@ -177,5 +180,56 @@ describe('an archive', () => {
       { n: 0 },
     ]);
     expect((await readdir(tmpdir())).filter((f) => f.startsWith('aggrega-archive-'))).toEqual([]);
+  });
+
+  it('that unpacks without end, or holds what nobody can read, is refused before it is in memory, and leaves nothing', async () => {
+    const head = unzipSync(archive)['archive.json']!;
+    const bombs: Record<string, Uint8Array>[] = [
+      // More than fifty megabytes of lines, of spaces, and of one line.
+      { 'tables/participant.jsonl': Buffer.from('{"id":1}\n'.repeat(6_000_000)) },
+      { 'unknown.txt': Buffer.alloc(55_000_000, 32) },
+      { 'tables/programme_revision.jsonl': Buffer.alloc(55_000_000, 91) },
+      { 'archive.json': Buffer.alloc(55_000_000, 32) },
+      // Small, and far too much when it is read.
+      { 'tables/participant.jsonl': Buffer.from(`{"id":[${'[],'.repeat(1_200_000)}[]]}\n`) },
+      { 'tables/participant.jsonl': Buffer.from('{"__proto__":{"id":1}}\n') },
+    ];
+    const house = '00000000-0000-4000-8000-0000000000e1';
+    await asOrganisation(house, (db) => insertOrganisation(db, house, 'Bombed'));
+    for (const files of bombs) {
+      const zip = Buffer.from(zipSync({ 'archive.json': head, ...files }, { level: 6 }));
+      await expect(takeArchive(house, inPieces(zip, 100_000))).rejects.toThrow(ArchiveError);
+    }
+    expect(await asOwner(owner, `select count(*)::int as n from participant where organisation_id = '${house}'`)).toEqual([
+      { n: 0 },
+    ]);
+    expect((await readdir(tmpdir())).filter((f) => f.startsWith('aggrega-archive-'))).toEqual([]);
+  }, 120_000);
+
+  it('that is sent slowly, or never to its end, holds no connection; and no house sends two at a time', async () => {
+    const houses = Array.from({ length: 12 }, (_, i) => `00000000-0000-4000-8000-0000000000d${i.toString(16)}`);
+    for (const house of houses) await asOrganisation(house, (db) => insertOrganisation(db, house, 'Slow'));
+    const gone: (() => void)[] = [];
+    async function* slow() {
+      yield archive.subarray(0, 3000);
+      await new Promise<void>((resolve) => gone.push(resolve));
+      throw new Error('the sender has gone');
+    }
+    const sent = houses.map((house) => takeArchive(house, slow()).catch((error: Error) => error.message));
+    while (gone.length < houses.length) await new Promise((resolve) => setImmediate(resolve));
+    // More of them than there are connections, and everybody else is served.
+    expect((await programmeOf(NEW, 'the-allotment-year'))?.document).toBeDefined();
+    expect(connectionCounts()).toMatchObject({ waiting: 0 });
+    await expect(takeArchive(houses[0]!, inPieces(archive))).rejects.toThrow(ArchiveBusy);
+    for (const end of gone) end();
+    expect(new Set(await Promise.all(sent))).toEqual(new Set(['the sender has gone']));
+    // Whose sender has gone may begin again.
+    await expect(takeArchive(houses[0]!, inPieces(Buffer.from('no zip')))).rejects.toThrow(ArchiveError);
+    // What a process left that was ended in the middle goes after a day.
+    const left = await mkdtemp(join(tmpdir(), 'aggrega-archive-'));
+    await sweepSent(new Date());
+    expect(existsSync(left)).toBe(true);
+    await sweepSent(new Date(Date.now() + 86_400_000 + 1000));
+    expect(existsSync(left)).toBe(false);
   });
 });

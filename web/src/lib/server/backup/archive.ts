@@ -3,7 +3,7 @@
  * with the programmes once more as documents of their own; docs/operations.md says what stands in it.
  */
 import { words } from './words';
-import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
+import { unreadable } from '@aggrega/core/programme';
 import { Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
 import { createWriteStream } from 'node:fs';
 import { mkdtemp, rm } from 'node:fs/promises';
@@ -22,6 +22,7 @@ import { allPeople } from '../db/participants';
 import { asOrganisation, asReader } from '../db/pool';
 import { getObject } from '../files/store';
 import { keepLinks } from '../participants/roster';
+import { ArchiveError, whenSent } from './upload';
 
 const FORMAT = 'aggrega-archive';
 const VERSION = 1;
@@ -30,11 +31,10 @@ const MEMBERS = 'members.jsonl';
 /** Rows that are read, or put in, at a time: what is in memory at once. */
 const PAGE = 500;
 const FILES = 20;
+/** Files of an archive: a table each, and a programme each. */
+const MOST_FILES = 10_000;
 /** Letters of the longest line that is taken. */
 const LONGEST = 32_000_000;
-
-/** The archive cannot be taken in; nothing was. */
-export class ArchiveError extends Error {}
 
 /** Writes the archive of one moment into a temporary file; `remove` takes it away again. */
 export async function writeArchive(
@@ -109,12 +109,22 @@ async function withFile(line: string): Promise<string> {
  * installation; who worked there is noted, to be invited. Throws ArchiveError.
  */
 export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8Array>): Promise<{ programmes: number }> {
+  // Said before all of it is sent, and looked at again when it is.
+  await asOrganisation(organisation, noneYet);
+  return whenSent(organisation, zip, (file, most) => takeIn(organisation, file, most));
+}
+
+async function noneYet(db: pg.ClientBase): Promise<void> {
+  if ((await listProgrammes(db)).length > 0) throw new ArchiveError(words.thereAreProgrammesHereAlready);
+}
+
+function takeIn(organisation: string, zip: AsyncIterable<Uint8Array>, most: number): Promise<{ programmes: number }> {
   return asOrganisation(organisation, async (db) => {
     await db.query(`select set_config('app.no_record', 'on', true)`);
-    if ((await listProgrammes(db)).length > 0) throw new ArchiveError(words.thereAreProgrammesHereAlready);
+    await noneYet(db);
     const ids = new Map<number, number>();
     let seen = false;
-    for await (const { name, text } of textsIn(zip)) {
+    for await (const { name, text } of textsIn(zip, most)) {
       if (name === 'archive.json') {
         seen = readsAsOurs(text.join(''));
         continue;
@@ -140,7 +150,7 @@ export async function takeArchive(organisation: string, zip: AsyncIterable<Uint8
 }
 
 function readsAsOurs(text: string): boolean {
-  if (nestedTooDeep(text)) return false;
+  if (unreadable(text)) return false;
   let head: { format?: unknown; version?: unknown };
   try {
     head = JSON.parse(text) as typeof head;
@@ -153,7 +163,10 @@ function readsAsOurs(text: string): boolean {
 }
 
 async function putIn(db: pg.ClientBase, table: Table, rows: readonly string[], ids: Map<number, number>): Promise<void> {
-  if (rows.some((row) => nestedTooDeep(row))) throw new SyntaxError(words.itIsNestedMoreThan(DEEPEST));
+  for (const row of rows) {
+    const refused = unreadable(row);
+    if (refused) throw new SyntaxError(refused);
+  }
   for (let i = 0; i < rows.length; i += PAGE) await insertRows(db, table, rows.slice(i, i + PAGE), ids);
 }
 
@@ -165,15 +178,18 @@ async function noteMembers(db: pg.ClientBase, lines: readonly string[]): Promise
   }
 }
 
-/** The lines of each file of a ZIP, some hundred at a time, in the order in which they stand there. */
-async function* textsIn(zip: AsyncIterable<Uint8Array>): AsyncGenerator<{ name: string; text: string[] }> {
+/** The lines of each file of a ZIP, some hundred at a time, in the order in which they stand there; of no more than `most` bytes in all. */
+async function* textsIn(zip: AsyncIterable<Uint8Array>, most: number): AsyncGenerator<{ name: string; text: string[] }> {
   const ready: { name: string; text: string[] }[] = [];
   let trouble: Error | undefined;
+  let [bytes, files] = [0, 0];
   const unzip = new Unzip((file) => {
+    if ((files += 1) > MOST_FILES) trouble ??= new ArchiveError(words.itUnpacksToMore);
     const decoder = new StringDecoder('utf8');
     let rest = '';
     file.ondata = (error, chunk, final) => {
       if (error) trouble = error;
+      if (!trouble && chunk && (bytes += chunk.length) > most) trouble = new ArchiveError(words.itUnpacksToMore);
       if (trouble || !chunk) return;
       const parts = (rest + decoder.write(Buffer.from(chunk)) + (final ? decoder.end() : '')).split('\n');
       rest = final ? '' : parts.pop()!;

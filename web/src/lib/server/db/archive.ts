@@ -1,5 +1,5 @@
 /** Rows of an organisation as lines of JSON, out and in, table by table. */
-import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
+import { unreadable } from '@aggrega/core/programme';
 import type pg from 'pg';
 import { unpacked } from './revision-packs';
 
@@ -102,7 +102,8 @@ async function columnsOf(db: pg.ClientBase, table: Table): Promise<string[]> {
 /** What lines say, each a row as JSON. Throws SyntaxError. */
 export function rowsIn<Row>(lines: readonly string[]): Row[] {
   return lines.map((line) => {
-    if (nestedTooDeep(line)) throw new SyntaxError(`it is nested more than ${DEEPEST} deep`);
+    const refused = unreadable(line);
+    if (refused) throw new SyntaxError(refused);
     const row: unknown = JSON.parse(line);
     if (typeof row !== 'object' || row === null) throw new SyntaxError('a line is no row');
     return row as Row;

@@ -1,7 +1,8 @@
 /** The connection to PostgreSQL, always as one organisation: row-level security sees to the rest. */
 import { AsyncLocalStorage } from 'node:async_hooks';
 import pg from 'pg';
-import { away } from '../web/outside';
+import { isId } from './ids';
+import { away, unkept } from '../web/outside';
 
 let pool: pg.Pool | undefined;
 /** Of a streaming replica, where AGGREGA_READ_DATABASE_URL names one. */
@@ -43,8 +44,7 @@ export const acting = new AsyncLocalStorage<Acting>();
 export const asNobody = <T>(work: () => T): T => acting.run(undefined as unknown as Acting, work);
 
 // One round trip for both: the simple protocol takes no parameters, so what is written in is an id or nothing.
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
-const idOrNothing = (text: string | undefined) => (text && UUID.test(text) ? text : '');
+const idOrNothing = (text: string | undefined) => (text && isId(text) ? text : '');
 function beginAs(organisation: string): string {
   const who = acting.getStore();
   return `begin${who?.looksOnly || who?.fromReplica ? ' read only' : ''}; select set_config('app.organisation', '${idOrNothing(organisation)}', true), set_config('app.account', '${idOrNothing(who?.account)}', true)`;
@@ -54,7 +54,8 @@ const BEGIN_CLOCKWORK = `begin; select set_config('app.clockwork', 'on', true)`;
 
 /**
  * Runs `work` in one transaction that sees and changes nothing but the rows of `organisation`. Commits when it returns,
- * rolls back when it throws; whatever is no id is nobody, who sees nothing. Answers 503 (`away`) when the server cannot be reached or goes away.
+ * rolls back when it throws; whatever is no id is nobody, who sees nothing. Answers 503 (`away`) when the server cannot be reached or goes away, and 400
+ * (`unkept`) for a value that no column can hold.
  */
 export const asOrganisation = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>
   inTransaction(beginAs(organisation), work);
@@ -130,7 +131,7 @@ async function inTransaction<T>(begin: string, work: (db: pg.PoolClient) => Prom
     const lost = broken ? databaseAway(error) : lostBy(error);
     if (!lost) await client.query('rollback').catch(onbreak);
     else broken = true;
-    throw lost ?? error;
+    throw lost ?? unheld(error) ?? error;
   } finally {
     client.off('error', onbreak);
     client.release(broken);
@@ -145,6 +146,11 @@ function lostBy(error: unknown): Error | undefined {
     /^E(CONN|PIPE|HOST|NOTFOUND|TIMEDOUT)/.test(code) ||
     /terminat|timeout|not queryable/i.test(message);
   return lost ? databaseAway(error) : undefined;
+}
+
+/** What to throw for a value that a column cannot hold: out of its range, or no id. Every door checks what it is sent; this is for what a check forgot. */
+function unheld(error: unknown): Error | undefined {
+  return error instanceof pg.DatabaseError && error.code?.startsWith('22') ? unkept(error) : undefined;
 }
 
 /** Refuses to work with a role that row-level security does not bind. */

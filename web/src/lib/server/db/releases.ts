@@ -11,6 +11,8 @@ export interface MonthRelease {
   checks: string[];
   proofed: Date;
   due: Date | null;
+  /** How often it could not go out at its minute. */
+  tries: number;
   released: Date | null;
   /** The programme's own id, and its revision that the version is. */
   programme: string;
@@ -21,7 +23,7 @@ const FIRST = `
   select exists (select from release where state = 'released') as released,
     exists (select from kit k join programme p on p.id = k.programme_id where slug = $1) as cut`;
 const LIST = `
-  select r.month, state, r.version, checks, proofed_at as proofed, due_at as due, released_at as released, p.id as programme, v.revision, v.published_at as published
+  select r.month, state, r.version, checks, proofed_at as proofed, due_at as due, tries, released_at as released, p.id as programme, v.revision, v.published_at as published
   from release r join programme p on p.id = r.programme_id
   join sheet_version v on v.programme_id = r.programme_id and v.month = r.month and v.version = r.version
   where slug = $1`;
@@ -40,7 +42,8 @@ const PROOF = `
   insert into release (organisation_id, programme_id, month, state, version, checks, proofed_at)
   select organisation_id, id, $2, 'proofed', $3, $4::jsonb, $5 from programme where slug = $1
   on conflict (programme_id, month) do update
-    set state = 'proofed', version = excluded.version, checks = excluded.checks, proofed_at = excluded.proofed_at, due_at = null
+    set state = 'proofed', version = excluded.version, checks = excluded.checks, proofed_at = excluded.proofed_at, due_at = null,
+      tries = 0, retry_at = null
     where release.state <> 'released'`;
 
 /** Notes that a version was proofed; a released month stays as it is. */
@@ -53,7 +56,8 @@ export async function markProofed(
 }
 
 const SCHEDULE = `
-  update release set state = case when $3::timestamptz is null then 'proofed' else 'scheduled' end, due_at = $3 from programme p
+  update release set state = case when $3::timestamptz is null then 'proofed' else 'scheduled' end, due_at = $3, tries = 0, retry_at = null
+  from programme p
   where p.id = programme_id and slug = $1 and month = $2 and release.state <> 'released'`;
 
 /** Sets the minute of a proofed month's release, or takes it back; false where it is not proofed, or out already. */
@@ -71,11 +75,21 @@ export async function unproof(db: pg.ClientBase, slug: string, month: string): P
 
 const DUE = `
   select slug, month, due_at as due from release r join programme p on p.id = r.programme_id
-  where state = 'scheduled' and due_at <= $1 and removed_at is null order by due_at, slug, month`;
+  where state = 'scheduled' and due_at <= $1 and coalesce(retry_at, due_at) <= $1 and removed_at is null order by tries, due_at, slug, month`;
 
-/** Months whose minute has come. */
+/** Months whose minute has come, those first that have not failed yet; none that is set aside. */
 export async function dueReleases(db: pg.ClientBase, at: Date): Promise<{ slug: string; month: string; due: Date }[]> {
   return (await db.query<{ slug: string; month: string; due: Date }>(DUE, [at])).rows;
+}
+
+const SET_ASIDE = `
+  update release set tries = tries + 1, retry_at = $3::timestamptz + least(interval '1 minute' * 2 ^ least(tries, 20), interval '6 hours')
+  from programme p where p.id = programme_id and slug = $1 and month = $2 and release.state = 'scheduled'
+  returning tries`;
+
+/** Sets a month that could not go out aside: for a minute, and twice as long each time, up to six hours. How often it has failed. */
+export async function setAside(db: pg.ClientBase, slug: string, month: string, at: Date): Promise<number> {
+  return (await db.query<{ tries: number }>(SET_ASIDE, [slug, month, at])).rows[0]?.tries ?? 0;
 }
 
 const RELEASE = `

@@ -104,12 +104,14 @@ async function deskProgramme(db: pg.ClientBase, stored: StoredProgramme, role: R
 }
 
 async function factsOf(db: pg.ClientBase, slug: string, programme: Programme, today: string) {
-  const releases = new Map((await listReleases(db, slug)).map((r) => [r.month, r.state]));
+  const rows = await listReleases(db, slug);
+  const releases = new Map(rows.map((r) => [r.month, r.state]));
+  const stuck = new Set(rows.filter((r) => r.state === 'scheduled' && r.tries > 0).map((r) => r.month));
   const out = programme.months.filter((m) => releases.get(m.id) === 'released');
   const newest = out.at(-1);
   const paid = newest ? programme.months.slice(programme.months.indexOf(newest)).map((m) => m.id) : [];
   return {
-    ...{ today, releases },
+    ...{ today, releases, stuck },
     kits: await countKits(db, slug, packetsOf(programme), programme.kits.kind),
     sewn: new Set(await sewnMonths(db, slug)),
     questions: (await openQuestions(db, slug)).map(({ asked, ...q }) => ({

@@ -7,7 +7,7 @@ import type { FoundFile } from '../web/file-answer';
 import { programmeOf } from '../programme/programmes';
 import { everybody } from './roster';
 import { bytesOf } from '../files/store';
-import { isId } from './roster-question';
+import { isId } from '../db/ids';
 import { readingOf } from '$lib/ask/reading';
 
 /** The roster as CSV. */

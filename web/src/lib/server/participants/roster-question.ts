@@ -15,6 +15,3 @@ export function rosterQuestion(asked: URLSearchParams): { question: RosterQuesti
     page: Number.isInteger(page) && page >= 0 && page < 10_000 ? page : 0,
   };
 }
-
-/** Whether that can be an id of the database's. */
-export const isId = (text: string): boolean => /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(text);

@@ -34,6 +34,7 @@ import { sheetFile } from '../sheet/sheet-files';
 import { publishSheet } from '../sheet/sheet-versions';
 
 const QUARRY = '00000000-0000-4000-8000-00000000000a';
+const MILL = '00000000-0000-4000-8000-00000000000b';
 let owner: string;
 let slug: string;
 
@@ -67,7 +68,7 @@ beforeAll(async () => {
   process.env.AGGREGA_OUTSIDE = await mkdtemp(join(tmpdir(), 'aggrega-mail-'));
   process.env.ORIGIN = 'http://127.0.0.1:4610';
   owner = await freshDatabase();
-  await asOrganisation(QUARRY, (db) => insertOrganisation(db, QUARRY, 'Quarry Road Quilters'));
+  for (const id of [QUARRY, MILL]) await asOrganisation(id, (db) => insertOrganisation(db, id, `House ${id}`));
 });
 beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['Date'], now: new Date('2027-03-01T10:00:00Z') });
@@ -123,6 +124,70 @@ describe('a month’s way out', () => {
     minute('2027-04-01T00:00:00Z');
     expect(await releaseDue(QUARRY)).toBe(0);
     expect([await redraftMonth(QUARRY, slug, 'm3'), await state()]).toEqual([{ kind: 'done' }, 'draft']);
+  });
+
+  it('that cannot go out is set aside, said on the desk, tried again later and later, and holds up nobody', async () => {
+    const other = await importProgramme(MILL, file);
+    if (other.kind !== 'imported') throw new Error('unsound');
+    for (const [house, of] of [
+      [QUARRY, slug],
+      [MILL, other.slug],
+    ] as const) {
+      const { points } = (await releaseOf(house, of, 'm3'))!;
+      const checks = points.map((p) => p.id);
+      expect(await proofMonth(house, of, 'm3', checks)).toEqual({ kind: 'done' });
+      await scheduleMonth(house, of, 'm3');
+    }
+    const kept = await asOwner<{ id: string; document: string }>(
+      owner,
+      `select p.id, r.document::text as document from programme p join programme_revision r on r.programme_id = p.id
+       where slug = '${slug}' and p.organisation_id = '${QUARRY}'`,
+    );
+    expect(kept).toHaveLength(1);
+    // What no door lets in, and a hand in the database did.
+    const write = (document: string) =>
+      asOwner(
+        owner,
+        `update programme_revision set document = $json$${document}$json$, saved_at = saved_at + interval '1 second'
+         where programme_id = '${kept[0]!.id}'`,
+      );
+    await write('{}');
+    const row = async () =>
+      (
+        await asOwner<{ state: string; tries: number; wait: number }>(
+          owner,
+          `select r.state, tries, extract(epoch from retry_at - '${new Date().toISOString()}'::timestamptz)::int as wait
+         from release r join programme p on p.id = programme_id where slug = '${slug}' and p.organisation_id = '${QUARRY}'`,
+        )
+      )[0]!;
+    const theirs = () => releaseOf(MILL, other.slug, 'm3').then((found) => found!.release!.state);
+    minute('2027-03-13T09:00:00Z');
+    await turn();
+    expect(await theirs()).toBe('released');
+    expect(await row()).toEqual({ state: 'scheduled', tries: 1, wait: 60 });
+    // Not before its time, and then twice as long.
+    minute('2027-03-13T09:00:59Z');
+    await turn();
+    expect(await row()).toMatchObject({ tries: 1 });
+    minute('2027-03-13T09:01:01Z');
+    await turn();
+    expect(await row()).toEqual({ state: 'scheduled', tries: 2, wait: 120 });
+    for (let n = 3; n < 14; n += 1) {
+      minute(new Date(Date.now() + 6 * 3_600_000).toISOString());
+      await turn();
+      expect((await row()).wait).toBe(Math.min(60 * 2 ** (n - 1), 6 * 3600));
+    }
+    expect(await releaseNow(QUARRY, slug, 'm3')).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('Proof it again'),
+    });
+    expect(await mails()).toEqual([]);
+    // Mended, it goes out by itself.
+    await write(kept[0]!.document);
+    expect((await releaseOf(QUARRY, slug, 'm3'))!.release).toMatchObject({ state: 'scheduled', tries: 13 });
+    minute(new Date(Date.now() + 6 * 3_600_000 + 1000).toISOString());
+    await turn();
+    expect((await row()).state).toBe('released');
   });
 
   it('shows what the draft says otherwise than what was proofed, and releases what was proofed', async () => {

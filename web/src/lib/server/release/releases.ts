@@ -6,6 +6,7 @@ import { handsOut, hasSheet, madeAhead, packetOfMonth, wayOf, type Month, type P
 import { missedSizes, readSizes, releaseInstant, releaseLetter, type FabricComes } from '@aggrega/core/running';
 import { groupOf } from '@aggrega/core/foresee';
 import { homeworkWords, proofPoints, type ProofPoint } from '@aggrega/core/sheet';
+import { isHttpError } from '@sveltejs/kit';
 import type pg from 'pg';
 import { now, todayIn } from '../clock';
 import { aboutMonth } from './corrections';
@@ -18,7 +19,19 @@ import { groupSizes } from '../participants/group-sizes';
 import { asOrganisation } from '../db/pool';
 import { findProgramme, findRevision, lockProgramme } from '../db/programmes';
 import { programmeIn } from '$lib/ask/reading';
-import { dueReleases, listReleases, markProofed, markReleased, setDue, unproof, type MonthRelease } from '../db/releases';
+import {
+  dueReleases,
+  listReleases,
+  markProofed,
+  markReleased,
+  setAside,
+  setDue,
+  unproof,
+  type MonthRelease,
+} from '../db/releases';
+import { log, said } from '../web/log';
+import { noteRelease } from '../web/metrics';
+import { isAway } from '../web/outside';
 import { newestSample } from '../db/samples';
 import { findVersion } from '../db/sheet-versions';
 import { changesBetween, changesKept } from '../sheet/sheet-changes';
@@ -93,7 +106,7 @@ export async function handSheet(organisation: string, slug: string, month: strin
     if (!out) return refused(words.itIsNotOutSo);
     if ((await somePeople(db, slug, [participant])).length === 0) return missing;
     await noteHeld(db, slug, { people: [participant], month, version: out.version, way: 'hand', at: now() });
-    return { kind: 'done' };
+    return done;
   });
 }
 
@@ -121,6 +134,7 @@ async function pointsOf(db: pg.ClientBase, slug: string, { document, programme, 
 
 export type Stepped = { kind: 'done' } | { kind: 'missing' } | { kind: 'refused'; message: string };
 const missing: Stepped = { kind: 'missing' };
+const done: Stepped = { kind: 'done' };
 const refused = (message: string): Stepped => ({ kind: 'refused', message });
 
 /** Notes that everything was looked at, and freezes the sheet as it stands. `checks` are the points that were ticked. */
@@ -149,7 +163,7 @@ export async function freeze(
   const published = await publishIn(db, slug, month, at);
   if (published.kind === 'missing') return missing;
   await markProofed(db, slug, { month, version: published.version, checks, at });
-  return { kind: 'done' };
+  return done;
 }
 
 /** Sets a proofed month to go out at its minute. */
@@ -160,42 +174,57 @@ export async function scheduleMonth(organisation: string, slug: string, monthId:
     const { month, programme } = found;
     if (!month.release) return refused(words.itHasNoDayYet);
     const due = new Date(releaseInstant(month.release, programme.calendar));
-    return (await setDue(db, slug, monthId, due)) ? { kind: 'done' } : refused(words.itIsNotProofedOr);
+    return (await setDue(db, slug, monthId, due)) ? done : refused(words.itIsNotProofedOr);
   });
 }
 
 /** Takes a schedule back; the month stays proofed. */
 export async function unscheduleMonth(organisation: string, slug: string, month: string): Promise<Stepped> {
   return asOrganisation(organisation, async (db) =>
-    (await setDue(db, slug, month, null)) ? { kind: 'done' } : refused(words.itIsNotScheduledOr),
+    (await setDue(db, slug, month, null)) ? done : refused(words.itIsNotScheduledOr),
   );
 }
 
 /** Makes a month a draft again. */
 export async function redraftMonth(organisation: string, slug: string, month: string): Promise<Stepped> {
-  return asOrganisation(organisation, async (db) =>
-    (await unproof(db, slug, month)) ? { kind: 'done' } : refused(words.itIsADraftOr),
-  );
+  return asOrganisation(organisation, async (db) => ((await unproof(db, slug, month)) ? done : refused(words.itIsADraftOr)));
 }
 
 /** Releases a proofed month now, before its minute. */
 export async function releaseNow(organisation: string, slug: string, month: string): Promise<Stepped> {
   return asOrganisation(organisation, async (db) => {
     if (!(await lockProgramme(db, slug))) return missing;
-    return (await release(db, slug, month, now())) ? { kind: 'done' } : refused(words.itIsNotProofedOr);
+    return (await release(db, slug, month, now())) ? done : refused(words.itIsNotProofedOr);
+  }).catch((error: unknown): Stepped => {
+    if (isHttpError(error)) throw error;
+    log('error', 'release', { organisation, month, ...said(error) });
+    return refused(words.itCouldNotGoOut);
   });
 }
 
-/** Releases everything of an organisation whose minute has come; how many months. Each is a transaction of its own. */
+/**
+ * Releases everything of an organisation whose minute has come; how many months. Each is a transaction of its own; one that fails is set aside, said in the log and
+ * on the desk, and tried again later and later.
+ */
 export async function releaseDue(organisation: string): Promise<number> {
   const at = now();
   const due = await asOrganisation(organisation, (db) => dueReleases(db, at));
   let out = 0;
   for (const { slug, month } of due)
-    await asOrganisation(organisation, async (db) => {
-      await lockProgramme(db, slug);
-      if (await release(db, slug, month, at)) out += 1;
-    });
+    try {
+      const gone = await asOrganisation(organisation, async (db) => {
+        await lockProgramme(db, slug);
+        return release(db, slug, month, at);
+      });
+      if (!gone) continue;
+      out += 1;
+      noteRelease('out');
+    } catch (error) {
+      if (isAway(error, 'database')) throw error;
+      const tries = await asOrganisation(organisation, (db) => setAside(db, slug, month, at));
+      noteRelease('set aside');
+      log('error', 'release', { organisation, month, tries, ...said(error) });
+    }
   return out;
 }
 
@@ -250,7 +279,7 @@ export async function sendLate(organisation: string, slug: string, month: string
     const late = (await listHolders(db, slug, month)).filter((h) => h.late).map((h) => h.participant);
     const people = await somePeople(db, slug, late);
     const sent = await writeRelease(db, slug, { month, version: out.version, people, at: now() });
-    return sent > 0 ? { kind: 'done' } : refused(words.everybodyWhoHasAMail);
+    return sent > 0 ? done : refused(words.everybodyWhoHasAMail);
   });
 }
 

@@ -10,6 +10,8 @@ export const words = spoken('server/release', {
   isNotTickedYet: (asks: Said) => say`‘${asks}’ isn’t ticked yet.`,
   itIsOutAlreadyWhat: 'It has been released. Changes from now on go out as a correction.',
   itHasNoDayYet: 'It has no release date yet.',
+  itCouldNotGoOut:
+    'Something in it is wrong, and nothing has gone out. Proof it again; if that doesn’t help, ask whoever runs this server to look in the log.',
   itIsNotProofedOr: 'It isn’t proofed yet, or it has been released already.',
   itIsNotScheduledOr: 'It isn’t scheduled, or it has been released already.',
   itIsADraftOr: 'It is a draft, or it has been released already.',

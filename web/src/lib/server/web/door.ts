@@ -1,6 +1,6 @@
 /** The door of every route: bodies read and checked by schema. */
 import { words } from './words';
-import { DEEPEST, nestedTooDeep } from '@aggrega/core/programme';
+import { unreadable } from '@aggrega/core/programme';
 import { error } from '@sveltejs/kit';
 import Ajv2020, { type JSONSchemaType } from 'ajv/dist/2020.js';
 
@@ -37,7 +37,8 @@ export async function readJson(request: Request): Promise<unknown> {
 }
 
 function parsed(text: string): unknown {
-  if (nestedTooDeep(text)) error(400, words.thisJsonIsNestedMore(DEEPEST));
+  const refused = unreadable(text);
+  if (refused) error(400, words.thisJsonIsNotRead(refused));
   try {
     return JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (cause) {

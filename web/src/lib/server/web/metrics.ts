@@ -28,6 +28,12 @@ const letters = new Counter({
   labelNames: ['outcome'],
   registers: [registry],
 });
+const releases = new Counter({
+  name: 'aggrega_releases_total',
+  help: 'Releases that went out by the clock, or that failed and were set aside',
+  labelNames: ['outcome'],
+  registers: [registry],
+});
 new Gauge({
   name: 'aggrega_database_connections',
   help: 'Connections to PostgreSQL of this process',
@@ -50,6 +56,9 @@ export const noteKept = (): void => kept.inc();
 
 /** Notes a page that was made from what the replica holds. */
 export const noteFromReplica = (): void => replicaPages.inc();
+
+/** Notes a release by the clock. */
+export const noteRelease = (outcome: 'out' | 'set aside'): void => releases.inc({ outcome });
 
 /** Notes a letter. */
 export const noteLetter = (outcome: 'sent' | 'failed'): void => letters.inc({ outcome });

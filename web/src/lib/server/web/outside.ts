@@ -1,5 +1,6 @@
 /** What stands outside this process, the database and the store of files, may be away: then a page or a route answers 503 with a sentence. */
 import { error } from '@sveltejs/kit';
+import { words } from './words';
 
 type Outside = 'database' | 'files';
 const known = new WeakMap<object, Outside>();
@@ -11,6 +12,15 @@ export function away(of: Outside, sentence: string, cause: unknown): Error {
   } catch (answer) {
     known.set(answer as object, of);
     return Object.assign(answer as Error, { cause });
+  }
+}
+
+/** An answer of 400 for a value that cannot be kept; `cause` is what the database says, with its code. */
+export function unkept(cause: Error & { code?: string }): Error {
+  try {
+    error(400, words.aValueCannotBeKept);
+  } catch (answer) {
+    return Object.assign(answer as Error, { cause, code: cause.code, message: cause.message });
   }
 }
 

@@ -5,7 +5,7 @@ export const words = spoken('server/web', {
   // web/door.ts
   theRequest: 'the request',
   theRequestCouldNotBe: 'The request could not be read to its end, or is larger than 8 MB.',
-  thisJsonIsNestedMore: (deepest: Said) => say`This JSON is nested more than ${deepest} levels deep, and ours never is.`,
+  thisJsonIsNotRead: (why: Said) => say`We don’t read this JSON: ${why}.`,
   thisIsNoJson: (message: Said) => say`This isn’t JSON: ${message}`,
 
   // web/gate.ts
@@ -25,5 +25,7 @@ export const words = spoken('server/web', {
     say`Too many requests. Try again in ${wait} ${plural(wait, { one: 'second', other: 'seconds' })}.`,
   noContentLength: 'The request has no Content-Length header.',
   largerThanIsTaken: 'That is larger than 8 MB, the most that is taken.',
+  aValueCannotBeKept:
+    'A number or a text in this request can’t be kept: it is too large, too small, or none. Nothing was changed.',
   wrongOnOurSide: 'Something went wrong on our side. What was shown as saved is safe; try again.',
 });

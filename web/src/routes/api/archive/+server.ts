@@ -1,5 +1,6 @@
 import { words } from '$lib/server/backup/words';
-import { ArchiveError, takeArchive } from '$lib/server/backup/archive';
+import { takeArchive } from '$lib/server/backup/archive';
+import { ArchiveBusy, ArchiveError } from '$lib/server/backup/upload';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -9,7 +10,7 @@ export const POST: RequestHandler = async ({ request, locals }) => {
   try {
     return json(await takeArchive(locals.organisation, piecesOf(request.body)));
   } catch (cause) {
-    if (cause instanceof ArchiveError) error(422, cause.message);
+    if (cause instanceof ArchiveError) error(cause instanceof ArchiveBusy ? 429 : 422, cause.message);
     throw cause;
   }
 };

@@ -13,7 +13,7 @@ import { keepMarks } from '$lib/server/participant-page/own-sewing';
 import { setTelling, tellLayout } from '$lib/server/participant-page/own-layout';
 import type { PicturesFor } from '$lib/server/db/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
-import { isId } from '$lib/server/participants/roster-question';
+import { isId } from '$lib/server/db/ids';
 import { slipKinds } from '@aggrega/core/construction';
 import type { Marks, ProgressStep, WrittenSize } from '@aggrega/core/running';
 import { error, json } from '@sveltejs/kit';

@@ -1,5 +1,5 @@
 import { words } from '$lib/server/participants/words';
-import { isId } from '$lib/server/participants/roster-question';
+import { isId } from '$lib/server/db/ids';
 import { progressView } from '$lib/server/participants/progress';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';

@@ -1,3 +1,4 @@
+import { ID } from '$lib/server/db/ids';
 import { words } from '$lib/server/kits/words';
 import { bodyReader } from '$lib/server/web/door';
 import { doKits, kitBoard, kitList, readyKits, type KitDeed } from '$lib/server/kits/kits';
@@ -19,7 +20,7 @@ const readDeed = bodyReader<KitDeed>({
         type: 'array',
         minItems: 1,
         maxItems: 5000,
-        items: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
+        items: ID,
       },
       state: { enum: ['planned', 'cut', 'packed', 'handed'] },
     }),

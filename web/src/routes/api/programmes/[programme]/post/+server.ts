@@ -1,3 +1,4 @@
+import { ID } from '$lib/server/db/ids';
 import { words } from '$lib/server/participants/words';
 import { bodyReader } from '$lib/server/web/door';
 import { answer, remindBehind, retryAll } from '$lib/server/mail/post-office';
@@ -24,7 +25,7 @@ const readDeed = bodyReader<Deed>({
       additionalProperties: false,
       properties: {
         deed: { const: 'answer' },
-        question: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
+        question: ID,
         answer: { type: 'string', minLength: 1, maxLength: 4000, pattern: '^[^\\u0000]*\\S[^\\u0000]*$' },
       },
     },

@@ -1,4 +1,5 @@
 import { kitKinds } from '@aggrega/core/programme';
+import { ID } from '$lib/server/db/ids';
 import { words } from '$lib/server/participants/words';
 import { bodyReader } from '$lib/server/web/door';
 import { rosterQuestion } from '$lib/server/participants/roster-question';
@@ -33,7 +34,7 @@ const readBody = bodyReader<{ changes: RosterChange[] }>({
         required: ['id'],
         additionalProperties: false,
         properties: {
-          id: { type: 'string', pattern: '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$' },
+          id: ID,
           from: fields,
           to: fields,
         },

@@ -1,3 +1,4 @@
+import { ID } from '$lib/server/db/ids';
 import { words } from '$lib/server/test-blocks/words';
 import { bodyReader } from '$lib/server/web/door';
 import { noteSample, takeSampleOut } from '$lib/server/test-blocks/samples';
@@ -33,7 +34,7 @@ const readSample = bodyReader<Omit<Sample, 'id' | 'revision'>>({
 const readGone = bodyReader<{ id: string }>({
   type: 'object',
   required: ['id'],
-  properties: { id: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' } },
+  properties: { id: ID },
 });
 
 /** Notes a sample. */

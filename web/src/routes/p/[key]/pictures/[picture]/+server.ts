@@ -1,7 +1,7 @@
 import { words } from '$lib/server/participant-page/words';
 import { pictureOf } from '$lib/server/participant-page/participant-page';
 import { pageOf } from '$lib/server/participant-page/private-page';
-import { isId } from '$lib/server/participants/roster-question';
+import { isId } from '$lib/server/db/ids';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

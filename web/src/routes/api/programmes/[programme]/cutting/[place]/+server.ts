@@ -7,6 +7,9 @@ import type { RequestHandler } from './$types';
 const text = (maxLength: number) => ({ type: 'string', minLength: 1, maxLength, pattern: '^[^\\u0000-\\u001f]*$' });
 const short = { type: 'string', maxLength: 120, pattern: '^[^\\u0000-\\u001f]*$' };
 
+/** Minutes: what is less is a slip, and smaller than the database keeps. */
+const LEAST = 0.001;
+
 const readTick = bodyReader<Tick>({
   type: 'object',
   required: ['list', 'step', 'done', 'kits', 'base', 'estimated', 'gives'],
@@ -16,7 +19,7 @@ const readTick = bodyReader<Tick>({
     done: { type: 'boolean' },
     kits: { type: 'integer', minimum: 0, maximum: 1_000_000 },
     base: { type: 'array', maxItems: 5000, items: text(430) },
-    estimated: { type: 'number', minimum: 0, maximum: 1e7 },
+    estimated: { type: 'number', anyOf: [{ const: 0 }, { minimum: LEAST }], maximum: 1e7 },
     gives: {
       type: 'array',
       maxItems: 2000,
@@ -39,7 +42,7 @@ const readTick = bodyReader<Tick>({
 const readLog = bodyReader<{ list: string; minutes: number | null }>({
   type: 'object',
   required: ['list', 'minutes'],
-  properties: { list: text(300), minutes: { type: ['number', 'null'], exclusiveMinimum: 0, maximum: 100_000 } },
+  properties: { list: text(300), minutes: { type: ['number', 'null'], minimum: LEAST, maximum: 100_000 } },
 });
 
 const told = (state: CuttingState | undefined) => {

@@ -1,3 +1,4 @@
+import { ID } from '$lib/server/db/ids';
 import { words } from '$lib/server/release/words';
 import { bodyReader } from '$lib/server/web/door';
 import {
@@ -24,7 +25,7 @@ const readStep = bodyReader<Step>({
   properties: {
     step: { enum: ['proof', 'schedule', 'unschedule', 'redraft', 'now', 'late', 'hand'] },
     checks: { type: 'array', maxItems: 50, items: { type: 'string', maxLength: 40 } },
-    participant: { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' },
+    participant: ID,
   },
   if: { properties: { step: { const: 'proof' } } },
   then: { required: ['checks'] },

@@ -1,5 +1,5 @@
 import { words } from '$lib/server/participant-page/words';
-import { isId } from '$lib/server/participants/roster-question';
+import { isId } from '$lib/server/db/ids';
 import { seenPicture } from '$lib/server/participants/progress';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';

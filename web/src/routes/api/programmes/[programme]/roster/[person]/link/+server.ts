@@ -1,6 +1,6 @@
 import { words } from '$lib/server/participants/words';
 import { linkOf, renewLink } from '$lib/server/participants/roster';
-import { isId } from '$lib/server/participants/roster-question';
+import { isId } from '$lib/server/db/ids';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
