@@ -1,5 +1,6 @@
 /** What stands outside this process, the database and the store of files, may be away: then a page or a route answers 503 with a sentence. */
 import { error } from '@sveltejs/kit';
+import { log } from './log';
 import { words } from './words';
 
 type Outside = 'database' | 'files';
@@ -15,8 +16,13 @@ export function away(of: Outside, sentence: string, cause: unknown): Error {
   }
 }
 
-/** An answer of 400 for a value that cannot be kept; `cause` is what the database says, with its code. */
+/** An answer of 400 for a value that cannot be kept; `cause` is what the database says, with its code. A check forgot it: the log says where. */
 export function unkept(cause: Error & { code?: string }): Error {
+  // Its message quotes what was sent.
+  log('warn', 'value not kept', {
+    code: cause.code,
+    stack: cause.stack?.split('\n').filter((line) => line.startsWith('    at ')),
+  });
   try {
     error(400, words.aValueCannotBeKept);
   } catch (answer) {
