@@ -66,7 +66,7 @@ export function foresee(c: Construction, people: People = usualPeople(c.style.un
   const parts = checkpointsOf(c, sewn);
   const told = parts.map(({ patches, ...name }): ForeseenPart => {
     const own = sewn.linesOf(patches);
-    return { ...name, ...partOf(own, tried(work, { ...asked, lines: own }).errors, work, people, c.style) };
+    return { ...name, ...partOf(own, tried(work, { ...asked, times: TIMES / 2, lines: own }).errors, work, people, c.style) };
   });
   const share = (errors: readonly Float64Array[]) => shareWithin(errors, EASED[unit]);
   const measures = parts.flatMap(({ patches, ...name }, i) => {
