@@ -202,7 +202,9 @@ test('what a check found is told where she agrees; the sheet asks for it, and ta
   await expect(mistakes).not.toContainText('The sheet asks for this first.');
 
   await open(page, layout);
+  const takenBack = page.waitForResponse((r) => r.request().postData()?.includes('"tells"') ?? false);
   await page.getByLabel('Tell the organiser what my checks and my practice find').uncheck();
+  expect((await takenBack).ok()).toBe(true);
   await expect(page.getByLabel('Tell the organiser what my checks and my practice find')).not.toBeChecked();
   await bench.open('/progress');
   await expect(page.getByRole('region', { name: 'What they sent' })).toBeVisible();

@@ -19,6 +19,8 @@ export class Telling {
   /** Of the photo that is looked at: only the last look at it is told, when its corners are where she wants them. */
   #last: Told | undefined;
   #sending = false;
+  /** What she chose, on its way: what is told goes after it, or it would be told by somebody who has not agreed yet. */
+  #choosing: Promise<void> = Promise.resolve();
 
   constructor(key: string, tells: boolean) {
     this.#own = `/p/${key}/own`;
@@ -27,8 +29,12 @@ export class Telling {
   }
 
   /** Tells from now on, or no more: then what was told is forgotten. */
-  async choose(tells: boolean): Promise<void> {
+  choose(tells: boolean): Promise<void> {
     this.tells = tells;
+    return (this.#choosing = this.#choosing.then(() => this.#choose(tells)));
+  }
+
+  async #choose(tells: boolean): Promise<void> {
     const answer = await this.#post({ deed: 'tells', tells });
     this.trouble = answer?.ok ? '' : words.youAreOfflineNothingWas;
     if (!answer?.ok) this.tells = !tells;
@@ -51,6 +57,7 @@ export class Telling {
   async send(): Promise<void> {
     if (this.#sending) return;
     this.#sending = true;
+    await this.#choosing;
     while (this.tells && this.#waiting().length > 0) {
       const [first] = this.#waiting();
       const answer = await this.#post({ deed: 'laid', ...first });
