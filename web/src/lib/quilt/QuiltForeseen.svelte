@@ -48,8 +48,8 @@
   const middle = $derived(
     (found?.sides ?? []).flatMap(({ way, mean }) => {
       const by = off(mean);
-      const words2 = way === 'across' ? (mean < 0 ? words.narrower : words.wider) : mean < 0 ? words.shorter : words.longer;
-      return by ? [words2(by, unit)] : [];
+      const told = way === 'across' ? (mean < 0 ? words.narrower : words.wider) : mean < 0 ? words.shorter : words.longer;
+      return by ? [told(by, unit)] : [];
     }),
   );
 </script>

@@ -14,7 +14,7 @@ import {
   type Slip,
 } from '@aggrega/core/construction';
 import type { Drawing } from '@aggrega/core/block';
-import { constructApart, constructMonthBlock, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
+import { constructMonthBlock, constructSewn, type Colourway, type MonthBlock, type Programme } from '@aggrega/core/programme';
 
 export interface SlipView {
   text: string;
@@ -45,7 +45,7 @@ const slipView =
 export function blockChoices(programme: Programme, entry: MonthBlock, colourway: Colourway): BlockChoices {
   const c = constructMonthBlock(programme, entry, colourway);
   // What comes out of a pool is weighed as if the block were made by itself.
-  const made = [...c.units, ...c.loose].some((u) => u.pooled) ? constructApart(programme, entry, colourway) : c;
+  const made = constructSewn(programme, entry, colourway);
   return {
     units: made.units
       .filter((u) => u.kind.methods.length > 1)
