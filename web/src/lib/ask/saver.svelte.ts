@@ -2,6 +2,7 @@
  * Saves changes one after another, keeps those that could not be saved yet, also over a reload, and says how it stands.
  * Every change knows what it replaces, so two people's changes join or are shown side by side, never lost.
  */
+import { sendOnce } from './send-once';
 import { outbox, type Outbox } from './outbox';
 import { words } from './words';
 import { applyChanges, inverse, sharing, type Change, type Conflict, type ProgrammeFile } from '@aggrega/core/programme';
@@ -15,6 +16,8 @@ export interface Deed {
   changes: Change[];
   /** Left in a meeting: the history keeps it, and the programme stays without it. */
   aside?: true;
+  /** Of the request that saves it: sent by two pages, or again after a lost answer, it is made once. */
+  key?: string;
 }
 
 interface Answer {
@@ -137,13 +140,17 @@ export class Saver {
     this.meeting = undefined;
     const [deed, ...rest] = this.#queue;
     const now = new Map(meeting.conflicts.map((c) => [c.path, c.now]));
-    const over = deed && { ...deed, changes: deed.changes.map((c) => (now.has(c.path) ? { ...c, from: now.get(c.path) } : c)) };
+    const over = deed && {
+      ...deed,
+      key: crypto.randomUUID(),
+      changes: deed.changes.map((c) => (now.has(c.path) ? { ...c, from: now.get(c.path) } : c)),
+    };
     const mineOf = (d: Deed) => d.changes === deed?.changes;
     if (mine && over) {
       this.#queue = [over, ...rest];
       this.undoable = this.undoable.map((d) => (mineOf(d) ? over : d));
     } else {
-      this.#queue = over ? [{ ...over, aside: true }, ...rest] : rest;
+      this.#queue = over ? [{ ...over, aside: true as const }, ...rest] : rest;
       this.undoable = this.undoable.filter((d) => !mineOf(d));
       if (over) this.redoable = [...this.redoable.filter((d) => !mineOf(d)), over];
     }
@@ -173,7 +180,7 @@ export class Saver {
   }
 
   #push(deed: Deed): void {
-    this.#queue.push(deed);
+    this.#queue.push({ ...deed, key: crypto.randomUUID() });
     this.#keep();
     this.#rebuild();
     void this.#run();
@@ -213,11 +220,8 @@ export class Saver {
   async #send(deed: Deed): Promise<boolean> {
     let answer: Answer;
     try {
-      const response = await fetch(`/api/programmes/${this.#slug}/changes`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ changes: deed.changes, aside: deed.aside }),
-      });
+      const { key, changes, aside } = deed;
+      const response = await sendOnce(`/api/programmes/${this.#slug}/changes`, { body: { changes, aside }, key });
       answer = (await response.json()) as Answer;
       // Somebody whose session has ended signs in again, and then it is sent.
       if (response.status >= 500 || response.status === 401) return this.#wait(answer.message ?? words.theServerCouldNotSave);

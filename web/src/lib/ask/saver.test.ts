@@ -13,6 +13,8 @@ const file = (): ProgrammeFile => ({
   participants: { frost: 24 },
 });
 
+const SAVED_AT = '2027-01-09T10:00:00Z';
+
 /** A server in a few lines: it keeps a document, and can be away, lose its answer, or refuse. */
 class Server {
   document = file();
@@ -22,28 +24,31 @@ class Server {
   /** What becomes of the next requests, one after another; 'ok' when the list is empty. */
   weather: ('ok' | 'away' | 'answer lost' | 'refuse')[] = [];
 
-  fetch = async (_: string, init?: { body: string }): Promise<Response> => {
-    if (!init) return this.#answer(200, { document: this.document, revision: this.revision, updated: '2027-01-09T10:00:00Z' });
+  /** Keys of requests that it has done. */
+  known = new Set<string>();
+
+  fetch = async (_: string, init?: { body: string; headers: Record<string, string> }): Promise<Response> => {
+    if (!init) return this.#answer(200, { document: this.document, revision: this.revision, updated: SAVED_AT });
     const { body } = init;
+    const key = init.headers['idempotency-key']!;
     const weather = this.weather.shift() ?? 'ok';
     if (weather === 'away') throw new TypeError('Failed to fetch');
     const { changes, aside } = JSON.parse(body) as Deed;
     if (weather === 'refuse')
       return this.#answer(422, { kind: 'refused', errors: [{ path: '/title', message: 'no such title' }] });
+    if (this.known.has(key)) return this.#saved();
     const result = applyChanges(this.document, changes);
     if ('conflicts' in result)
       return this.#answer(409, { kind: 'conflict', ...result, document: this.document, revision: this.revision });
     if (aside) this.asides.push(result.file);
     else this.document = result.file;
     this.revision += aside ? 2 : 1;
+    this.known.add(key);
     if (weather === 'answer lost') throw new TypeError('Failed to fetch');
-    return this.#answer(200, {
-      kind: 'saved',
-      document: this.document,
-      revision: this.revision,
-      updated: '2027-01-09T10:00:00Z',
-    });
+    return this.#saved();
   };
+
+  #saved = () => this.#answer(200, { kind: 'saved', document: this.document, revision: this.revision, updated: SAVED_AT });
 
   #answer(status: number, body: object): Response {
     return new Response(JSON.stringify(body), { status });
@@ -120,6 +125,23 @@ describe('saving', () => {
     void next.resume();
     await vi.waitUntil(() => vi.advanceTimersByTimeAsync(10).then(() => next.revision === 2));
     expect(next.document.title).toBe('The Plot');
+  });
+
+  it('that was done, and that a device still kept, is no meeting with what others did since', async () => {
+    const first = saver();
+    first.do('title', title('The Allotment Year', 'The Plot'));
+    // The page closes before it could let go of what it kept.
+    const left = new Map(storage);
+    await settle(first);
+    server.document = { ...server.document, title: 'The Plot, second year' };
+    server.revision += 1;
+    storage = left;
+    const next = saver();
+    await next.resume();
+    await settle(next);
+    expect([next.meeting, next.state, next.document.title]).toEqual([undefined, 'saved', 'The Plot, second year']);
+    expect(server.document.title).toBe('The Plot, second year');
+    expect(storage.size).toBe(0);
   });
 
   it('is taken up by the next page when this one could not do it', async () => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { sendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { page } from '$app/state';
   import { goto } from '$app/navigation';
@@ -49,11 +50,7 @@
     busy = true;
     trouble = '';
     try {
-      const response = await fetch('/api/import', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(file!.document),
-      });
+      const response = await sendOnce('/api/import', { body: file!.document as object });
       const answer = (await response.json()) as {
         kind?: string;
         slug?: string;

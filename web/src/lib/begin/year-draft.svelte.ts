@@ -1,4 +1,5 @@
 /** A programme as it is begun: its name, its days, its colourways and the fabrics that they start with. */
+import { trySendOnce } from '$lib/ask/send-once';
 import { dayText } from '$lib/look/day-text';
 import { readyCasts } from '@aggrega/core/fabric';
 import type { ProgrammeFile } from '@aggrega/core/programme';
@@ -51,11 +52,7 @@ export class YearDraft {
 
 /** Adds a document as a new programme; what it is called in addresses, or what is wrong, in words. */
 export async function addProgramme(file: ProgrammeFile): Promise<{ slug: string } | { trouble: string }> {
-  const answer = await fetch('/api/import', {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(file),
-  }).catch(() => undefined);
+  const answer = await trySendOnce('/api/import', { body: file });
   const said = (await answer?.json().catch(() => undefined)) as
     { slug?: string; errors?: { message: string }[]; message?: string } | undefined;
   if (answer?.ok && said?.slug) return { slug: said.slug };

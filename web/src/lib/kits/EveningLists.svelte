@@ -1,5 +1,6 @@
 <!-- The next cutting evening, shared among the people who come: a list for each, and the button for when it is done. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
@@ -37,11 +38,7 @@
       const all = list?.ok ? ((await list.json()) as KitRow[]) : [];
       const people = all.filter((k) => k.state === 'planned').map((k) => k.participant);
       if (people.length === 0) continue;
-      const answer = await fetch(address, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ deed: 'set', month, people, state: 'cut' }),
-      }).catch(() => undefined);
+      const answer = await trySendOnce(address, { body: { deed: 'set', month, people, state: 'cut' } });
       if (!answer?.ok) told = words.weCantReachTheServer;
     }
     await invalidateAll();

@@ -1,5 +1,6 @@
 <!-- All kits of the year: how far each sort is, what is to be cut next, what lies about for nobody. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
@@ -26,11 +27,9 @@
 
   async function give() {
     trouble = '';
-    const answer = await fetch(`/api/programmes/${bench.slug}/kits`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ deed: 'give', months: data.board.packets }),
-    }).catch(() => undefined);
+    const answer = await trySendOnce(`/api/programmes/${bench.slug}/kits`, {
+      body: { deed: 'give', months: data.board.packets },
+    });
     if (!answer?.ok) trouble = words.weCantReachTheServerNothing;
     await invalidateAll();
   }

@@ -1,5 +1,6 @@
 <!-- A month's kits, person by person: cut, packed, handed over; spares; labels. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { page } from '$app/state';
   import { invalidateAll } from '$app/navigation';
@@ -50,11 +51,7 @@
 
   async function deed(body: Record<string, unknown>) {
     trouble = '';
-    const answer = await fetch(`/api/programmes/${bench.slug}/kits`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    }).catch(() => undefined);
+    const answer = await trySendOnce(`/api/programmes/${bench.slug}/kits`, { body });
     if (!answer?.ok) {
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
       trouble = said?.message ?? words.weCantReachTheServerNothing;

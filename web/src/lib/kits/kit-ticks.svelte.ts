@@ -2,6 +2,7 @@
  * Kits at the table: shown at once as ticked, kept on this device until the server has them, sent again when it was away. Several tables share one
  * evening: what others tick turns up here.
  */
+import { sendOnce, type Written } from '$lib/ask/send-once';
 import { words } from './words';
 import { outbox, type Outbox } from '$lib/ask/outbox';
 import { SvelteMap } from 'svelte/reactivity';
@@ -14,6 +15,8 @@ interface Waiting {
   month: string;
   participant: string;
   state: KitState;
+  /** Of the request that brings it with others of its month; absent where a device kept it since an older version. */
+  key?: string;
 }
 
 const keyOf = (k: { month: string; participant: string }) => `${k.month} ${k.participant}`;
@@ -64,9 +67,10 @@ export class KitTicks {
 
   /** Sets how far kits are. */
   set(kits: readonly { month: string; participant: string }[], state: KitState): void {
+    const keys = new Map(kits.map(({ month }) => [month, crypto.randomUUID()]));
     const now = kits.map(({ month, participant }): [string, Waiting] => [
       keyOf({ month, participant }),
-      { month, participant, state },
+      { month, participant, state, key: keys.get(month) },
     ]);
     for (const [key, waiting] of now) this.waiting.set(key, waiting);
     void this.#box.keep(now);
@@ -87,14 +91,14 @@ export class KitTicks {
   async #exchange(): Promise<void> {
     const sorts = new Map<string, Waiting[]>();
     for (const w of this.waiting.values()) {
-      const sort = `${w.month} ${w.state}`;
+      const sort = `${w.month} ${w.state} ${w.key}`;
       sorts.set(sort, [...(sorts.get(sort) ?? []), w]);
     }
     const sent: Waiting[] = [];
     for (const some of sorts.values()) {
-      const { month, state } = some[0]!;
-      const body = JSON.stringify({ deed: 'set', month, state, people: some.map((w) => w.participant) });
-      const answer = await this.#ask(this.#address, { method: 'POST', body });
+      const { month, state, key } = some[0]!;
+      const body = { deed: 'set', month, state, people: some.map((w) => w.participant) };
+      const answer = await this.#ask(this.#address, { body, key });
       if (!answer) return;
       if (!answer.ok && answer.status < 500) {
         // Refused for good: said, and no longer kept.
@@ -103,7 +107,7 @@ export class KitTicks {
       } else if (!answer.ok) return void (this.away = true);
       sent.push(...some);
     }
-    const answer = await this.#ask(`${this.#address}?${this.#query}`, {});
+    const answer = await this.#ask(`${this.#address}?${this.#query}`);
     if (answer?.ok) {
       this.#rows = (await answer.json()) as KitRow[];
       this.ready = true;
@@ -114,8 +118,8 @@ export class KitTicks {
     void this.#box.forget(there);
   }
 
-  async #ask(address: string, init: RequestInit): Promise<Response | undefined> {
-    const answer = await fetch(address, { ...init, headers: { 'content-type': 'application/json' } }).catch(() => undefined);
+  async #ask(address: string, written?: Written): Promise<Response | undefined> {
+    const answer = await (written ? sendOnce(address, written) : fetch(address)).catch(() => undefined);
     // What the device kept of an earlier answer is no answer of the server's.
     this.away = !answer || answer.headers.has('x-kept');
     return answer;

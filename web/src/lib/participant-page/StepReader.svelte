@@ -1,5 +1,6 @@
 <!-- A sheet read one thing at a time at the machine: a large picture, its words, a tick, next. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import PaperDrawing from '$lib/look/PaperDrawing.svelte';
   import PaperView from '$lib/look/PaperView.svelte';
   import Say from '$lib/look/Say.svelte';
@@ -64,9 +65,8 @@
   const next = () => turn(() => (last ? sewing.setDone(card.id, card.times) : sewing.next()));
   const back = () => turn(() => sewing.go(sewing.at - 1));
   async function sendSizes(sizes: WrittenSize[]): Promise<boolean> {
-    const body = JSON.stringify({ deed: 'measured', month: sheet.month, sizes: sizes.slice(0, 40) });
-    const headers = { 'content-type': 'application/json' };
-    return (await fetch(`/p/${sheet.key}/own`, { method: 'POST', headers, body }).catch(() => undefined))?.ok ?? false;
+    const body = { deed: 'measured', month: sheet.month, sizes: sizes.slice(0, 40) };
+    return (await trySendOnce(`/p/${sheet.key}/own`, { body }))?.ok ?? false;
   }
   function onkeydown(e: KeyboardEvent) {
     if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest?.('input, select, a')) return;

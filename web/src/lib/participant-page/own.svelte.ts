@@ -1,4 +1,5 @@
 /** What a participant does on her own page: sent at once, and said when it could not be. */
+import { trySendOnce } from '$lib/ask/send-once';
 import { words } from './words';
 import { invalidateAll } from '$app/navigation';
 
@@ -13,19 +14,19 @@ export class Own {
 
   /** Does it and shows the page anew; false, with the reason said, when it was not done. */
   async do(deed: Record<string, unknown>): Promise<boolean> {
-    return this.#send(`${this.#address}/own`, JSON.stringify(deed), 'application/json');
+    return this.#send(`${this.#address}/own`, deed);
   }
 
   /** Sends a picture of a month. */
   async picture(month: string, file: File): Promise<boolean> {
-    return this.#send(`${this.#address}/months/${month}/pictures`, file, 'application/octet-stream');
+    return this.#send(`${this.#address}/months/${month}/pictures`, file);
   }
 
-  async #send(address: string, body: BodyInit, type: string): Promise<boolean> {
+  async #send(address: string, body: object): Promise<boolean> {
     this.working = true;
     this.trouble = '';
     try {
-      const answer = await fetch(address, { method: 'POST', headers: { 'content-type': type }, body }).catch(() => undefined);
+      const answer = await trySendOnce(address, { body });
       if (answer?.ok) {
         await invalidateAll();
         return true;

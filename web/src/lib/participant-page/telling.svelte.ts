@@ -2,6 +2,7 @@
  * What the checks of her layouts found, on its way to the organiser, if she tells it: which piece lay how, never a picture. What cannot be sent yet waits on her
  * device.
  */
+import { trySendOnce } from '$lib/ask/send-once';
 import { words } from './words';
 import type { FoundSlip } from '$lib/server/db/layout-checks';
 
@@ -9,6 +10,8 @@ interface Told {
   month: string;
   block: string;
   found: FoundSlip[];
+  /** Of the request that tells it; one that waited on this device since an older version has none. */
+  key?: string;
 }
 
 export class Telling {
@@ -48,7 +51,7 @@ export class Telling {
 
   /** The photo is done with: what was found goes on its way. */
   async done(): Promise<void> {
-    if (this.#last && this.tells) this.#keep([...this.#waiting(), this.#last].slice(-MOST));
+    if (this.#last && this.tells) this.#keep([...this.#waiting(), { ...this.#last, key: crypto.randomUUID() }].slice(-MOST));
     this.#last = undefined;
     await this.send();
   }
@@ -60,7 +63,8 @@ export class Telling {
     await this.#choosing;
     while (this.tells && this.#waiting().length > 0) {
       const [first] = this.#waiting();
-      const answer = await this.#post({ deed: 'laid', ...first });
+      const { key, ...laid } = first!;
+      const answer = await this.#post({ deed: 'laid', ...laid }, key);
       // What the server does not want is not sent again.
       if (!answer || answer.status >= 500) break;
       this.#keep(this.#waiting().slice(1));
@@ -68,10 +72,7 @@ export class Telling {
     this.#sending = false;
   }
 
-  async #post(deed: object): Promise<Response | undefined> {
-    const [body, headers] = [JSON.stringify(deed), { 'content-type': 'application/json' }];
-    return fetch(this.#own, { method: 'POST', headers, body, keepalive: true }).catch(() => undefined);
-  }
+  #post = (body: object, key?: string): Promise<Response | undefined> => trySendOnce(this.#own, { body, key, keepalive: true });
 
   #waiting(): Told[] {
     try {

@@ -1,5 +1,6 @@
 <!-- One person of the roster: every field saves itself; her link, her data, and the way out. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { page } from '$app/state';
   import Setting from '$lib/look/Setting.svelte';
@@ -42,7 +43,7 @@
     told = words.copied;
   }
   async function erase() {
-    const answer = await fetch(`${roster.address}/${person.id}/erasure`, { method: 'POST' }).catch(() => undefined);
+    const answer = await trySendOnce(`${roster.address}/${person.id}/erasure`);
     erasing = false;
     if (!answer?.ok) {
       told = words.nothingWasErasedTheServer;

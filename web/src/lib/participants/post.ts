@@ -1,13 +1,10 @@
 /** What the organiser does with messages, and what a page of them is asked for. */
+import { trySendOnce } from '$lib/ask/send-once';
 import { goto, invalidateAll } from '$app/navigation';
 
 /** Does it and shows the page anew; undefined, with nothing changed, where the server does not answer. */
 export async function doPost(slug: string, deed: Record<string, unknown>): Promise<{ letters?: number } | undefined> {
-  const answer = await fetch(`/api/programmes/${slug}/post`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(deed),
-  }).catch(() => undefined);
+  const answer = await trySendOnce(`/api/programmes/${slug}/post`, { body: deed });
   if (!answer?.ok) return undefined;
   await invalidateAll();
   return (await answer.json()) as { letters?: number };

@@ -1,4 +1,5 @@
 /** The roster as a page has it: asked for page by page, changed in deeds that can be undone, with everything that goes wrong said. */
+import { trySendOnce } from '$lib/ask/send-once';
 import { words } from './words';
 import { inverseRoster, type RosterChange, type RosterMeeting } from '@aggrega/core/running';
 import type { RosterPage, RosterSaved } from '$lib/server/participants/roster';
@@ -80,11 +81,7 @@ export class Roster {
     this.working = true;
     [this.faults, this.meetings, this.trouble, this.told] = [[], [], '', ''];
     try {
-      const answer = await fetch(this.address, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ changes }),
-      }).catch(() => undefined);
+      const answer = await trySendOnce(this.address, { body: { changes } });
       const saved = (await answer?.json().catch(() => undefined)) as
         (RosterSaved & { message?: string }) | { kind?: undefined; message?: string } | undefined;
       if (saved?.kind === 'saved') {

@@ -1,4 +1,5 @@
 /** The ticks of a cutting place, shared with every screen at the table: shown at once, kept on the server, sent again when it was away. */
+import { sendOnce, type Written } from '$lib/ask/send-once';
 import { outbox, type Outbox } from '$lib/ask/outbox';
 import { SvelteMap } from 'svelte/reactivity';
 import type { CutPiece } from '@aggrega/core/programme';
@@ -6,6 +7,9 @@ import type { CuttingState, Tick } from '$lib/server/cut/cutting-room';
 
 /** Milliseconds after which other people's ticks are looked for. */
 const LOOK = 3000;
+
+/** With the key of the request that brings it; one that a device kept since an older version has none. */
+type WaitingTick = Tick & { key?: string };
 
 const keyOf = (list: string, step: string) => `${list} ${step}`;
 
@@ -15,11 +19,11 @@ export type ListInHand = Pick<Tick, 'list' | 'kits' | 'base' | 'estimated'>;
 export class Ticks {
   #state: CuttingState = $state.raw({ lists: [], steps: [] });
   /** What could not be sent yet. */
-  readonly waiting = new SvelteMap<string, Tick>();
+  readonly waiting = new SvelteMap<string, WaitingTick>();
   /** Whether the last question was answered. */
   away = $state(false);
   #address: string;
-  #box: Outbox<Tick>;
+  #box: Outbox<WaitingTick>;
   #timer: ReturnType<typeof setInterval>;
   #running: Promise<void> | undefined;
 
@@ -63,7 +67,7 @@ export class Ticks {
   }
 
   set(list: ListInHand, step: string, gives: CutPiece[], done: boolean): void {
-    const tick = { ...list, step, gives, done };
+    const tick = { ...list, step, gives, done, key: crypto.randomUUID() };
     this.waiting.set(keyOf(list.list, step), tick);
     void this.#box.keep([[keyOf(list.list, step), tick]]);
     void this.sync();
@@ -74,7 +78,7 @@ export class Ticks {
     // A list is begun by its first tick: what waits goes before the note, or there would be nothing to note it with.
     for (let tries = 0; this.waiting.size > 0 && tries < 3; tries += 1) await this.sync();
     if (this.waiting.size > 0) return false;
-    const state = await this.#ask({ method: 'PATCH', body: JSON.stringify({ list, minutes }) });
+    const state = await this.#ask({ method: 'PATCH', body: { list, minutes } });
     if (state) this.#state = state;
     return state !== undefined;
   }
@@ -89,7 +93,8 @@ export class Ticks {
   async #exchange(): Promise<void> {
     let state: CuttingState | undefined;
     for (const [key, tick] of [...this.waiting]) {
-      state = await this.#ask({ method: 'PUT', body: JSON.stringify(tick) });
+      const { key: own, ...body } = tick;
+      state = await this.#ask({ method: 'PUT', body, key: own });
       if (!state) return;
       // It may have been ticked anew while it was on its way; the state comes first, so that no tick is gone for a moment.
       this.#state = state;
@@ -97,13 +102,12 @@ export class Ticks {
       this.waiting.delete(key);
       void this.#box.forget([key]);
     }
-    state ??= await this.#ask({});
+    state ??= await this.#ask();
     if (state) this.#state = state;
   }
 
-  async #ask(init: RequestInit): Promise<CuttingState | undefined> {
-    const headers = { 'content-type': 'application/json' };
-    const response = await fetch(this.#address, { ...init, headers }).catch(() => undefined);
+  async #ask(written?: Written): Promise<CuttingState | undefined> {
+    const response = await (written ? sendOnce(this.#address, written) : fetch(this.#address)).catch(() => undefined);
     this.away = !response?.ok;
     return response?.ok ? ((await response.json()) as CuttingState) : undefined;
   }

@@ -1,5 +1,6 @@
 <!-- The record: who changed what and when; a save can be taken back, what was deleted brought back. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
@@ -23,11 +24,7 @@
 
   async function undo(entry: RecordEntry) {
     [trouble, told] = ['', ''];
-    const answer = await fetch(`/api/programmes/${bench.slug}/record`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ way: entry.way, id: entry.id }),
-    }).catch(() => undefined);
+    const answer = await trySendOnce(`/api/programmes/${bench.slug}/record`, { body: { way: entry.way, id: entry.id } });
     if (answer?.ok) told = entry.way === 'undo' ? words.undone : words.restored;
     else {
       const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;

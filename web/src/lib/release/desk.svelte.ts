@@ -1,4 +1,5 @@
 /** A month on its way out, as a page has it: asked for anew after every step and every save. */
+import { trySendOnce } from '$lib/ask/send-once';
 import { words } from './words';
 import { invalidate } from '$app/navigation';
 import type { ReleasePage } from '$lib/server/release/releases';
@@ -28,11 +29,7 @@ export class ReleaseDesk {
     this.working = true;
     this.trouble = '';
     try {
-      const answer = await fetch(this.#address, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(step),
-      }).catch(() => undefined);
+      const answer = await trySendOnce(this.#address, { body: step });
       if (!answer?.ok) {
         const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;
         this.trouble = said?.message ?? words.weCantReachTheServer;

@@ -1,7 +1,9 @@
 /** What runs by the clock: releases at their minute, mails whose turn it is, the desk by mail. Any number of processes may run it side by side. */
+import type pg from 'pg';
 import { organisationIds } from './db/organisations';
 import { now } from './clock';
 import { sweepSent } from './backup/upload';
+import { sweepFirstAnswers } from './db/first-answers';
 import { sweepDeleted } from './db/records';
 import { sendDeskLetters } from './desk/desk-letter';
 import { sweepSessions } from './db/sessions';
@@ -55,13 +57,18 @@ export async function turn(): Promise<void> {
     for (const house of writing) if (((await byItself(house, () => sendDue(house))) ?? 0) > 0) more.push(house);
     writing = more;
   }
-  if (sweeps) for (const house of houses) await byItself(house, () => asOrganisation(house, (db) => sweepDeleted(db, at)));
+  if (sweeps) for (const house of houses) await byItself(house, () => asOrganisation(house, (db) => sweep(db, at)));
   if (storeSet()) await moveFiles();
   if (sweeps) {
     await atTheDoor((db) => sweepSessions(db, at));
     await sweepSent(new Date());
     swept = at;
   }
+}
+
+async function sweep(db: pg.ClientBase, at: Date): Promise<void> {
+  await sweepDeleted(db, at);
+  await sweepFirstAnswers(db);
 }
 
 /** One round of the desk by mail. It plans, which takes seconds: beside the turns, so that no release waits for it. */

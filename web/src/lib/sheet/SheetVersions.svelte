@@ -1,5 +1,6 @@
 <!-- Versions of a month's sheet: published ones stay as they were; what has changed since is said in words, as an erratum would. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { page } from '$app/state';
   import { dayText } from '$lib/look/day-text';
@@ -32,11 +33,7 @@
   });
   async function publish() {
     told = '';
-    const answer = await fetch(address, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ already }),
-    }).catch(() => undefined);
+    const answer = await trySendOnce(address, { body: { already } });
     const result = (await answer?.json().catch(() => undefined)) as
       { kind?: string; version?: number; message?: string } | undefined;
     if (!answer?.ok) trouble = result?.message ?? words.weCantReachTheServer;

@@ -1,5 +1,6 @@
 <!-- The backup of everything that a shop or guild owns, and restoring one. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { goto } from '$app/navigation';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
@@ -14,11 +15,7 @@
     const file = files?.[0];
     if (!file) return;
     [working, trouble] = [true, ''];
-    const answer = await fetch('/api/archive', {
-      method: 'POST',
-      body: file,
-      headers: { 'content-type': 'application/zip' },
-    }).catch(() => undefined);
+    const answer = await trySendOnce('/api/archive', { body: file });
     working = false;
     if (answer?.ok) return void (await goto('/', { invalidateAll: true }));
     const said = (await answer?.json().catch(() => undefined)) as { message?: string } | undefined;

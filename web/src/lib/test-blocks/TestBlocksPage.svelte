@@ -1,5 +1,6 @@
 <!-- The sample log: who sewed a month's block, how long it took, what it measured, and what that says of the seam. -->
 <script lang="ts">
+  import { trySendOnce } from '$lib/ask/send-once';
   import { words } from './words';
   import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
@@ -36,13 +37,9 @@
   );
   const thumb = $derived(month && monthMinutes(programme, month, colourway));
 
-  async function send(method: 'POST' | 'DELETE', body: unknown): Promise<boolean> {
+  async function send(method: 'POST' | 'DELETE', body: object): Promise<boolean> {
     [trouble, told] = ['', ''];
-    const answer = await fetch(`/api/programmes/${bench.slug}/samples`, {
-      method,
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    }).catch(() => undefined);
+    const answer = await trySendOnce(`/api/programmes/${bench.slug}/samples`, { method, body });
     if (answer?.ok) {
       await invalidateAll();
       return true;

@@ -43,6 +43,8 @@ async function everything(organisation: string) {
 }
 
 beforeAll(async () => {
+  // A folder of its own: other tests write archives at the same time.
+  process.env.TMPDIR = await mkdtemp(join(tmpdir(), 'aggrega-archives-'));
   owner = await freshDatabase();
   await loadDemo(false);
   await saveChanges(DEMO_ORGANISATION, 'the-allotment-year', [{ path: '/house/note', to: 'nul \u0000 and more' }]);
@@ -95,6 +97,7 @@ describe('an archive', () => {
       'last_change',
       'change_under_way',
       'object_to_delete',
+      'first_answer',
       // They can be made again.
       'revision_pack',
       'worked_out',

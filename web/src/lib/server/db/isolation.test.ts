@@ -39,6 +39,7 @@ const oneOfEach = (organisation: string) => `
     select '${organisation}', programme_id, id, 'm1', 'b', '[]', now() from person),
   sewn as (insert into sewing (organisation_id, programme_id, participant_id, month, version, marks)
     select '${organisation}', programme_id, id, 'm1', 1, '{}' from person),
+  answered as (insert into first_answer (organisation_id, key, door, at) select '${organisation}', id, decode(repeat('00', 32), 'hex'), now() from person),
   ask as (insert into question (organisation_id, programme_id, participant_id, asks, asked_at) select '${organisation}', programme_id, id, 'q', now() from person)
   insert into sample (organisation_id, programme_id, month, block, colourway, revision, sewn_on, noted_at)
   select '${organisation}', id, 'm1', 'cold-frame', 'frost', 1, now(), now() from p`;
@@ -74,6 +75,7 @@ describe('every table', () => {
         'cut_step',
         'deleted_row',
         'desk_letter',
+        'first_answer',
         'invitation',
         'kit',
         'last_change',
@@ -119,7 +121,7 @@ describe('every table', () => {
     for (const table of [
       ...['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'sheet_version', 'swatch_photo'],
       ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'measurement', 'sample'],
-      ...['revision_pack', 'worked_out', 'layout_check', 'sewing'],
+      ...['revision_pack', 'worked_out', 'layout_check', 'sewing', 'first_answer'],
     ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));

@@ -1,6 +1,7 @@
 /** The connection to PostgreSQL, always as one organisation: row-level security sees to the rest. */
 import { AsyncLocalStorage } from 'node:async_hooks';
 import pg from 'pg';
+import { keyed, takeKey, type Keyed } from './first-answers';
 import { isId } from './ids';
 import { away, unkept } from '../web/outside';
 
@@ -41,7 +42,8 @@ export interface Acting {
 }
 export const acting = new AsyncLocalStorage<Acting>();
 /** Work that a request set off, and that goes on when it has been answered: nobody's. */
-export const asNobody = <T>(work: () => T): T => acting.run(undefined as unknown as Acting, work);
+export const asNobody = <T>(work: () => T): T =>
+  keyed.run(undefined as unknown as Keyed, () => acting.run(undefined as unknown as Acting, work));
 
 // One round trip for both: the simple protocol takes no parameters, so what is written in is an id or nothing.
 const idOrNothing = (text: string | undefined) => (text && isId(text) ? text : '');
@@ -58,7 +60,11 @@ const BEGIN_CLOCKWORK = `begin; select set_config('app.clockwork', 'on', true)`;
  * (`unkept`) for a value that no column can hold.
  */
 export const asOrganisation = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>
-  inTransaction(beginAs(organisation), work);
+  inTransaction(beginAs(organisation), async (db) => {
+    const result = await work(db);
+    await takeKey(db, organisation);
+    return result;
+  });
 
 /** As asOrganisation, for reading much: everything is as it was at one moment, and nothing can be changed. */
 export const asReader = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>

@@ -27,5 +27,12 @@ export const words = spoken('server/web', {
   largerThanIsTaken: 'That is larger than 8 MB, the most that is taken.',
   aValueCannotBeKept:
     'A number or a text in this request can’t be kept: it is too large, too small, or none. Nothing was changed.',
+
+  // web/once.ts
+  beingDoneJustNow: 'This is being done just now. Look at the page again in a moment.',
+  doneBefore: 'This was done already, but its answer got lost. Load the page again to see it.',
+  noKey: 'The Idempotency-Key header has to be a UUID.',
+
+  // hooks
   wrongOnOurSide: 'Something went wrong on our side. What was shown as saved is safe; try again.',
 });

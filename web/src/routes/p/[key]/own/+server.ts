@@ -16,6 +16,7 @@ import { pageOf } from '$lib/server/participant-page/private-page';
 import { isId } from '$lib/server/db/ids';
 import { slipKinds } from '@aggrega/core/construction';
 import type { Marks, ProgressStep, WrittenSize } from '@aggrega/core/running';
+import { once } from '$lib/server/web/once';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -91,7 +92,7 @@ const readDeed = bodyReader<Deed>({
 });
 
 /** What she does on her own page. */
-export const POST: RequestHandler = async ({ params, request }) => {
+export const POST: RequestHandler = once(async ({ params, request }) => {
   const page = await pageOf(params.key);
   const asked = await readDeed(request);
   const refused = await done();
@@ -114,4 +115,4 @@ export const POST: RequestHandler = async ({ params, request }) => {
     await setOwn(page, asked.deed === 'pictures for' ? { picturesFor: asked.whom } : { sheet: asked.sheet });
     return undefined;
   }
-};
+});

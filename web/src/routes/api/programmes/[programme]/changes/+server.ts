@@ -1,6 +1,7 @@
 import { bodyReader } from '$lib/server/web/door';
-import { saveChanges } from '$lib/server/programme/programmes';
+import { programmeOf, saveChanges } from '$lib/server/programme/programmes';
 import type { Change } from '@aggrega/core/programme';
+import { once } from '$lib/server/web/once';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -18,10 +19,18 @@ const readBody = bodyReader<{ changes: Change[]; aside?: boolean }>({
   },
 });
 
+/** To whoever asks a second time: the programme as it stands now, with what she changed. */
+const standing: RequestHandler = async ({ params, locals }) => {
+  const stored = await programmeOf(locals.organisation, params.programme);
+  if (!stored) return json({ kind: 'missing' }, { status: 404 });
+  const { revision, updated, document } = stored;
+  return json({ kind: 'saved', revision, updated, document });
+};
+
 const STATUS = { saved: 200, missing: 404, refused: 422, conflict: 409 };
 
-export const POST: RequestHandler = async ({ params, request, locals }) => {
+export const POST: RequestHandler = once(async ({ params, request, locals }) => {
   const { changes, aside } = await readBody(request);
   const saved = await saveChanges(locals.organisation, params.programme, changes, aside);
   return json(saved, { status: STATUS[saved.kind] });
-};
+}, standing);

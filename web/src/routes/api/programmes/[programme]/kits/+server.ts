@@ -2,6 +2,7 @@ import { ID } from '$lib/server/db/ids';
 import { words } from '$lib/server/kits/words';
 import { bodyReader } from '$lib/server/web/door';
 import { doKits, kitBoard, kitList, readyKits, type KitDeed } from '$lib/server/kits/kits';
+import { once } from '$lib/server/web/once';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -47,10 +48,10 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
   return json(found);
 };
 
-export const POST: RequestHandler = async ({ params, request, locals }) => {
+export const POST: RequestHandler = once(async ({ params, request, locals }) => {
   const asked = await readDeed(request);
   const done = await doKits(locals.organisation, params.programme, asked);
   if (done.kind === 'missing') error(404, words.weCantFindThatProgramme);
   if (done.kind === 'refused') error(422, done.message);
   return json(done);
-};
+});

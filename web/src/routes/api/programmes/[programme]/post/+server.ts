@@ -2,6 +2,7 @@ import { ID } from '$lib/server/db/ids';
 import { words } from '$lib/server/participants/words';
 import { bodyReader } from '$lib/server/web/door';
 import { answer, remindBehind, retryAll } from '$lib/server/mail/post-office';
+import { once } from '$lib/server/web/once';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -33,7 +34,7 @@ const readDeed = bodyReader<Deed>({
 });
 
 /** Tries given-up letters again, answers a question, or writes to everybody who is behind. */
-export const POST: RequestHandler = async ({ params, request, locals }) => {
+export const POST: RequestHandler = once(async ({ params, request, locals }) => {
   const asked = await readDeed(request);
   const [organisation, slug] = [locals.organisation, params.programme];
   if (asked.deed === 'retry') return json({ again: await retryAll(organisation, slug) });
@@ -44,4 +45,4 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
   }
   if (!(await answer(organisation, slug, asked.question, asked.answer))) error(404, words.weCantFindThatQuestion);
   return json({ answered: true });
-};
+});

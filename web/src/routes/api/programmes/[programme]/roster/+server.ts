@@ -5,6 +5,7 @@ import { bodyReader } from '$lib/server/web/door';
 import { rosterQuestion } from '$lib/server/participants/roster-question';
 import { changeRoster, rosterPage } from '$lib/server/participants/roster';
 import type { RosterChange } from '@aggrega/core/running';
+import { once } from '$lib/server/web/once';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -53,8 +54,8 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
 
 const STATUS = { saved: 200, missing: 404, refused: 422, conflict: 409 };
 
-export const POST: RequestHandler = async ({ params, request, locals }) => {
+export const POST: RequestHandler = once(async ({ params, request, locals }) => {
   const { changes } = await readBody(request);
   const saved = await changeRoster(locals.organisation, params.programme, changes);
   return json(saved, { status: STATUS[saved.kind] });
-};
+});

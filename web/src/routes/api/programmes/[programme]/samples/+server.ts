@@ -3,6 +3,7 @@ import { words } from '$lib/server/test-blocks/words';
 import { bodyReader } from '$lib/server/web/door';
 import { noteSample, takeSampleOut } from '$lib/server/test-blocks/samples';
 import type { Sample } from '$lib/server/db/samples';
+import { once } from '$lib/server/web/once';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -38,16 +39,16 @@ const readGone = bodyReader<{ id: string }>({
 });
 
 /** Notes a sample. */
-export const POST: RequestHandler = async ({ params, request, locals }) => {
+export const POST: RequestHandler = once(async ({ params, request, locals }) => {
   const sample = await readSample(request);
   const refused = await noteSample(locals.organisation, params.programme, sample);
   if (refused) error(422, refused);
   return json({ noted: true });
-};
+});
 
 /** Takes one out of the log. */
-export const DELETE: RequestHandler = async ({ params, request, locals }) => {
+export const DELETE: RequestHandler = once(async ({ params, request, locals }) => {
   const { id } = await readGone(request);
   if (!(await takeSampleOut(locals.organisation, params.programme, id))) error(404, words.weCantFindThatTest);
   return json({ gone: true });
-};
+});

@@ -1,6 +1,7 @@
 import { words } from '$lib/server/cut/words';
 import { cuttingState, logEvening, setStep, type CuttingState, type Tick } from '$lib/server/cut/cutting-room';
 import { bodyReader } from '$lib/server/web/door';
+import { once } from '$lib/server/web/once';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -57,17 +58,18 @@ const placeOf = (place: string) => {
 };
 
 /** Lists that were begun and steps that are done. */
-export const GET: RequestHandler = async ({ params, locals }) =>
+const standing: RequestHandler = async ({ params, locals }) =>
   told(await cuttingState(locals.organisation, params.programme, placeOf(params.place)));
+export const GET = standing;
 
 /** Ticks a step, or takes the tick back; saying the same twice changes nothing. */
-export const PUT: RequestHandler = async ({ params, locals, request }) => {
+export const PUT: RequestHandler = once(async ({ params, locals, request }) => {
   const tick = await readTick(request);
   return told(await setStep(locals.organisation, params.programme, placeOf(params.place), tick));
-};
+}, standing);
 
 /** Notes the minutes that a list took. */
-export const PATCH: RequestHandler = async ({ params, locals, request }) => {
+export const PATCH: RequestHandler = once(async ({ params, locals, request }) => {
   const log = await readLog(request);
   return told(await logEvening(locals.organisation, params.programme, placeOf(params.place), log));
-};
+}, standing);

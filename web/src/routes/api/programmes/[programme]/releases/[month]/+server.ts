@@ -11,6 +11,7 @@ import {
   sendLate,
   unscheduleMonth,
 } from '$lib/server/release/releases';
+import { once } from '$lib/server/web/once';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -33,14 +34,15 @@ const readStep = bodyReader<Step>({
 });
 
 /** How far the month is, what is to be looked at, and who holds what. */
-export const GET: RequestHandler = async ({ params, locals }) => {
+const standing: RequestHandler = async ({ params, locals }) => {
   const found = await releasePage(locals.organisation, params.programme, params.month);
   if (!found) error(404, words.weCantFindThatMonth);
   return json(found);
 };
+export const GET = standing;
 
 /** Takes the month a step further, or back. */
-export const POST: RequestHandler = async ({ params, request, locals }) => {
+export const POST: RequestHandler = once(async ({ params, request, locals }) => {
   const asked = await readStep(request);
   const [organisation, slug, month] = [locals.organisation, params.programme, params.month] as const;
   const done = await (asked.step === 'proof'
@@ -53,4 +55,4 @@ export const POST: RequestHandler = async ({ params, request, locals }) => {
   if (done.kind === 'missing') error(404, words.weCantFindThatMonth);
   if (done.kind === 'refused') error(422, done.message);
   return json(await releasePage(organisation, slug, month));
-};
+}, standing);

@@ -1,5 +1,6 @@
 import { words } from '$lib/server/sheet/words';
 import { publishSheet, versionsOf } from '$lib/server/sheet/sheet-versions';
+import { once } from '$lib/server/web/once';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -11,14 +12,14 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 };
 
 /** Publishes the month's sheet as it is saved; `already`: what to say to whoever has cut by the version before. */
-export const POST: RequestHandler = async ({ params, locals, request }) => {
+export const POST: RequestHandler = once(async ({ params, locals, request }) => {
   const text = await request.text().catch(() => '');
   const already = text ? alreadyIn(text) : '';
   if (already === undefined) error(400, words.thisIsNotWhatA);
   const published = await publishSheet(locals.organisation, params.programme, params.month, already);
   if (published.kind === 'missing') error(404, words.thereIsNothingToPublish);
   return json(published);
-};
+});
 
 function alreadyIn(text: string): string | undefined {
   try {
