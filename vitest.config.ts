@@ -25,7 +25,10 @@ export default defineConfig({
       project('paper', ['paper/src/**/*.test.ts'], together),
       project('cli', ['cli/src/**/*.test.ts'], together),
       {
-        ...project('web', ['web/src/lib/**/*.test.ts'], { ...together, exclude: ['web/src/lib/server/**'] }),
+        ...project('web', ['web/src/lib/**/*.test.ts', 'web/src/front/**/*.test.ts'], {
+          ...together,
+          exclude: ['web/src/lib/server/**'],
+        }),
         plugins: [svelte()],
       },
       project('database', ['web/src/lib/server/**/*.test.ts'], { globalSetup: at('bin/lib/test-cluster.mjs') }),

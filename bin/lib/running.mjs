@@ -24,7 +24,7 @@ export function runningStart() {
 /** The application that outlived a killed start; undefined where there is none. */
 export function leftApplication() {
   const known = noted();
-  return known && runs(known.app, join('web', 'build', 'index.js')) ? known.app : undefined;
+  return known && runs(known.app, join('web', 'build', 'front.mjs')) ? known.app : undefined;
 }
 
 /** Whether that process is alive and still the program we started, not a later one with the same number. */

@@ -1,5 +1,6 @@
 // bin/start: everything from a fresh clone to a running application, and a clean stop.
 import { spawn } from 'node:child_process';
+import { createHmac } from 'node:crypto';
 import { rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
@@ -24,7 +25,7 @@ application if its sources changed, and serves it on this machine.
 HOST, ORIGIN   serve other machines too: HOST=0.0.0.0 and the address that they ask for (docs/operations.md)
 DATABASE_URL   use this PostgreSQL database instead of a private one
 AGGREGA_DATA   keep the private database in this folder instead of .data
-AGGREGA_DEMO   off: neither load the demonstration nor open it to this machine
+AGGREGA_DEMO   off: neither load the demonstration nor open it to this machine; it is off wherever others are served
 AGGREGA_SECRET what private links are made from, instead of .data/secret: the same on every machine of one database`;
 
 await run(async () => {
@@ -63,7 +64,8 @@ await run(async () => {
     await build();
     if (stopping) return await stopping;
     const address = `http://127.0.0.1:${port}`;
-    app = spawn(process.execPath, [join(root, 'web', 'build', 'index.js')], {
+    const secret = process.env.AGGREGA_SECRET || ownSecret();
+    app = spawn(process.execPath, [join(root, 'web', 'build', 'front.mjs')], {
       // The application says its address too; one line with it is enough.
       stdio: ['ignore', 'ignore', 'inherit'],
       env: {
@@ -72,11 +74,11 @@ await run(async () => {
         HOST: process.env.HOST || '127.0.0.1',
         PORT: String(port),
         ORIGIN: process.env.ORIGIN || address,
-        AGGREGA_DEMO: process.env.AGGREGA_DEMO || 'on',
+        AGGREGA_DEMO: process.env.AGGREGA_DEMO || (servesOthers() ? 'off' : 'on'),
         // Archives are as large as they are; everything else is held to 8 MB by the application itself.
         BODY_SIZE_LIMIT: '4G',
         SHUTDOWN_TIMEOUT: '10',
-        AGGREGA_SECRET: process.env.AGGREGA_SECRET || ownSecret(),
+        AGGREGA_SECRET: secret,
         AGGREGA_OUTSIDE: process.env.AGGREGA_OUTSIDE || join(dataFolder, 'outside'),
         ...(options.fresh && { AGGREGA_FRESH_DEMO: '1' }),
       },
@@ -84,6 +86,8 @@ await run(async () => {
     const ended = new Promise((resolve) => app.once('close', resolve));
     writeFileSync(lock, JSON.stringify({ pid: process.pid, app: app.pid, address }));
     if (await answers(address, ended)) say(`\nAggrega is ready: ${address}\nPress Ctrl-C to stop it.`);
+    if (servesOthers())
+      say(`Shops and guilds are founded at ${process.env.ORIGIN || address}/begin?key=${foundingKey(secret)}`);
     await Promise.race([asked, ended]);
     if (stopping) return await stopping;
     throw new Stop('The application ended unexpectedly; its last lines above say why.');
@@ -92,6 +96,16 @@ await run(async () => {
     throw error;
   }
 });
+
+/** Whether others than this machine are served: then nothing is open to whoever seems to sit at it (web/src/lib/server/web/own-machine.ts). */
+function servesOthers() {
+  const here = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
+  const { HOST, ORIGIN, ADDRESS_HEADER, NODE_ENV } = process.env;
+  const elsewhere = ORIGIN && !(URL.canParse(ORIGIN) && here.test(new URL(ORIGIN).host));
+  return Boolean(NODE_ENV === 'production' || (HOST && !here.test(HOST)) || elsewhere || ADDRESS_HEADER);
+}
+
+const foundingKey = (secret) => createHmac('sha256', secret).update('begin').digest('base64url');
 
 function readOptions() {
   try {

@@ -22,10 +22,10 @@ function madeUp(folder) {
   return folder;
 }
 
-/** Starts the application at `port` on the database at `url`; resolves when it serves. */
-export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outside'), env = {} } = {}) {
+/** Starts the application at `port` on the database at `url`, behind its front or as a single process; resolves when it serves. */
+export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outside'), env = {}, front = false } = {}) {
   const address = `http://127.0.0.1:${port}`;
-  const app = spawn(process.execPath, [join(root, 'web', 'build', 'index.js')], {
+  const app = spawn(process.execPath, [join(root, 'web', 'build', front ? 'front.mjs' : 'index.js')], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: {
       ...process.env,
@@ -60,6 +60,7 @@ export async function serve(url, port, { outside = join(tmpdir(), 'aggrega-outsi
   if (over) throw new Error('the application did not start');
   return {
     address,
+    pid: app.pid,
     kill: () => (app.kill('SIGKILL'), ended),
     stop: () => (app.kill('SIGTERM'), ended),
   };
@@ -72,7 +73,7 @@ export async function demoServer(port) {
     const outside = join(cluster.folder, 'outside');
     const database = await prepareDatabase(cluster.url);
     const env = { AGGREGA_LANGUAGES: madeUp(join(cluster.folder, 'languages')) };
-    const app = await serve(database, port ?? (await freePort()), { outside, env });
+    const app = await serve(database, port ?? (await freePort()), { outside, env, front: true });
     return {
       address: app.address,
       database,

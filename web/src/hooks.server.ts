@@ -7,6 +7,7 @@ import { closePost } from '$lib/server/mail/post';
 import { closeStandIn } from '$lib/server/mail/stand-in';
 import { stopWorkingAhead } from '$lib/server/planner/ahead';
 import { closePlanner } from '$lib/server/planner/ask';
+import { asking } from '$lib/server/planner/asking';
 import { checkSecret } from '$lib/server/participant-page/private-link';
 import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
 import { guard } from '$lib/server/web/headers';
@@ -15,6 +16,7 @@ import { tooMuch } from '$lib/server/web/limits';
 import { keptAnswer } from '$lib/server/web/kept-answers';
 import { log, said } from '$lib/server/web/log';
 import { squeezed } from '$lib/server/web/squeeze';
+import { hasDemo } from '$lib/server/web/own-machine';
 import { noteAnswer } from '$lib/server/web/metrics';
 import {
   isHttpError,
@@ -24,20 +26,42 @@ import {
   type RequestEvent,
   type ServerInit,
 } from '@sveltejs/kit';
+import { HOUSE_HEADER } from './front/whose';
 import refusal from './error.html?raw';
 
 export const init: ServerInit = async () => {
   if (building) return;
   checkSecret();
   await checkRole();
-  if (process.env.AGGREGA_DEMO === 'on') await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');
+  if (hasDemo()) await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');
+  if (process.env.AGGREGA_LANE) answerTheFront();
   // A process can serve pages only, and leave releases and letters to others.
   if (process.env.AGGREGA_PART !== 'pages') startClockwork();
   process.once(
     'sveltekit:shutdown',
-    () => void stopClockwork().then(stopWorkingAhead).then(closePost).then(closeStandIn).then(closePlanner).then(closePool),
+    () =>
+      void stopClockwork()
+        .then(stopWorkingAhead)
+        .then(closePost)
+        .then(closeStandIn)
+        .then(closePlanner)
+        .then(closePool)
+        .then(leaveTheFront),
   );
 };
+
+const here = () => process.send?.('here');
+const alone = () => process.kill(process.pid, 'SIGTERM');
+
+/** Behind the front (src/front): says that it is not at work when it is asked, and ends when nobody is there to ask. */
+function answerTheFront(): void {
+  process.on('message', here);
+  process.once('disconnect', alone);
+}
+function leaveTheFront(): void {
+  process.off('disconnect', alone);
+  if (process.connected) process.disconnect();
+}
 
 /** Takes what was sent and nobody read: left lying, it would hold up the next request of the same connection. */
 async function readOut(request: Request): Promise<void> {
@@ -59,6 +83,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   const tag = languageAsked(event.request.headers.get('accept-language') ?? '');
   const response = await squeezed(event.request, await speaking.run({ tag }, () => answer(event, resolve)));
   await readOut(event.request);
+  if (process.env.AGGREGA_LANE && event.locals.organisation) response.headers.set(HOUSE_HEADER, event.locals.organisation);
   guard(response, event.url.protocol === 'https:');
   const seconds = (performance.now() - began) / 1000;
   const { method } = event.request;
@@ -101,9 +126,11 @@ function asWhoAsks(event: RequestEvent, resolve: Resolve, fromReplica: boolean):
   // A participant's page knows its language once it is open.
   const answered = async () =>
     resolve(event, { transformPageChunk: ({ html }) => html.replace('%lang%', speaking.getStore()?.tag ?? now.tag) });
+  const { signal } = event.request;
+  const asked = () => asking.run({ house: who?.organisation?.id ?? '', gone: () => signal.aborted }, answered);
   return who?.organisation
-    ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer', fromReplica }, answered)
-    : answered();
+    ? acting.run({ account: who.account, looksOnly: who.organisation.role === 'viewer', fromReplica }, asked)
+    : asked();
 }
 
 /** Bytes of a request's body; an archive is as large as it is. */

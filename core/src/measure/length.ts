@@ -47,6 +47,13 @@ const INCHES: readonly [start: RegExp, inches: Rational][] = [
  * Throws LengthError with a sentence when it is no length, negative, or beyond reason.
  */
 export function parseLength(written: string | number, unit: LengthUnit): Rational {
+  const value = lengthWritten(written, unit);
+  if (value.compare(BEYOND_REASON) > 0) throw new LengthError(words.isTooLongCheckForA(written));
+  return value;
+}
+
+/** As parseLength, of a length that formatLength wrote: what is cut for thousands together is no typing mistake. */
+export function lengthWritten(written: string | number, unit: LengthUnit): Rational {
   if (typeof written === 'number') {
     if (!Number.isFinite(written)) throw new LengthError(words.aLengthMustBeANumber);
     written = String(written);
@@ -70,7 +77,6 @@ export function parseLength(written: string | number, unit: LengthUnit): Rationa
     value = ratio(BigInt(numerator!), BigInt(denominator!)).add(ratio(BigInt(whole ?? 0)));
   }
   if (suffix) value = fromWord(value, suffix[1]!.toLowerCase(), unit);
-  if (value.compare(BEYOND_REASON) > 0) throw new LengthError(words.isTooLongCheckForA(written));
   return value;
 }
 

@@ -1,10 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { Exact, LengthError, formatLength, lengthParts, parseLength, ratio, rulerWords, toRuler } from './index';
+import { Exact, LengthError, formatLength, lengthParts, lengthWritten, parseLength, ratio, rulerWords, toRuler } from './index';
 
 const fraction = fc.tuple(fc.integer({ min: -500, max: 500 }), fc.integer({ min: 1, max: 64 })).map(([n, d]) => ratio(n, d));
 const exact = fc.tuple(fraction, fraction).map(([a, b]) => Exact.of(a, b));
 const step = fc.constantFrom(ratio(1, 8), ratio(1, 16), ratio(1, 4), ratio(1, 10), ratio(1, 3));
+
+it('a length that was written here is read again, however long; one that somebody types is not', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 9_000_000 }), fc.constantFrom('in' as const, 'cm' as const), (n, unit) => {
+      const long = ratio(100_001).add(ratio(n, 16));
+      const written = formatLength(long, unit);
+      expect(formatLength(lengthWritten(written, unit), unit)).toBe(written);
+      expect(() => parseLength(written, unit)).toThrow(LengthError);
+    }),
+  );
+});
 
 describe('exact numbers', () => {
   it('are a field: sums, products and quotients undo each other', () => {

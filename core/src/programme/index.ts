@@ -163,6 +163,7 @@ export { differenceInWords, piecesOfStep, planRest, together, type CutPiece, typ
 export { withinStock, type WithinStock } from './stock/within-stock';
 export { planStock, type FabricOrder, type FabricStock, type StockRequest } from './stock/stock';
 export { placesAndBlocks } from './reading/read-setting';
+export { MOST_BLOCKS_IN_MONTHS } from './reading/bounds';
 export { readProgramme } from './reading/read';
 export { unansweredUnits } from './reading/unanswered';
 export { programmeSchema } from './reading/schema';

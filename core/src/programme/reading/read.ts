@@ -1,6 +1,7 @@
 /** Reads a programme document: shape first, then lengths, references, drawings and sense. */
 import { readBlock, tilingProblems, type Block, type BlockFile, type Problem } from '../../block';
 import { Exact, formatLength, type Rational, type LengthUnit } from '../../measure';
+import { boundProblems } from './bounds';
 import { unansweredNames } from './unanswered';
 import { directionalIn } from '../document/directional';
 import type { House, Month, MonthBlock, MonthBlockFile, Programme, ProgrammeFile, ReadResult } from '../document/document';
@@ -22,6 +23,8 @@ export function readProgramme(document: unknown): ReadResult {
   const shape = shapeProblems(document);
   if (shape.length > 0) return { ok: false, errors: shape };
   const file = document as ProgrammeFile;
+  const beyond = boundProblems(file);
+  if (beyond.length > 0) return { ok: false, errors: beyond };
   const errors: Problem[] = [];
   const refuse = (path: string, message: string) => void errors.push({ path, message });
   const unit = file.unit ?? 'in';

@@ -2,6 +2,12 @@
 import { plural, type Said, say, spoken } from '../../words';
 
 export const words = spoken('core/programme/reading', {
+  // bounds
+  tooManyBlocks: (blocks: Said, most: Said) =>
+    say`have ${blocks} blocks together; ${most} are the most for one programme. Make two programmes of it`,
+  tooManyPatches: (patches: Said, most: Said) =>
+    say`have blocks of ${patches} patches together; ${most} are the most for one programme. Make two programmes of it`,
+
   // read-cloth
   fabric: (role: Said) => say`Fabric ${role}`,
   oneColourway: 'One colourway',

@@ -20,7 +20,7 @@
   import MonthFrame from '$lib/frame/MonthFrame.svelte';
   import { useWorkbench } from '$lib/frame/workbench.svelte';
   import type { PlanAim } from '@aggrega/core/cutting';
-  import { formatLength, parseLength } from '@aggrega/core/measure';
+  import { formatLength, lengthWritten } from '@aggrega/core/measure';
   import { handsOut } from '@aggrega/core/programme';
   import { onDestroy, onMount, untrack } from 'svelte';
 
@@ -84,7 +84,7 @@
   /** How much of a bolt is to buy, where the fabric comes by the bolt. */
   const bolts = $derived(
     cloth?.boltLength && fabric && !fabric.sheet
-      ? (parseLength(fabric.toBuy, unit).valueOf() / cloth.boltLength.valueOf()).toFixed(2)
+      ? (lengthWritten(fabric.toBuy, unit).valueOf() / cloth.boltLength.valueOf()).toFixed(2)
       : '',
   );
 
@@ -117,7 +117,7 @@
   });
 
   const kitByKit = $derived(
-    other && plan.ok && !other.sheet ? formatLength(parseLength(other.needed, unit).mul(plan.batch.kits), unit) : '',
+    other && plan.ok && !other.sheet ? formatLength(lengthWritten(other.needed, unit).mul(plan.batch.kits), unit) : '',
   );
 
   function onkeydown(e: KeyboardEvent) {

@@ -3,7 +3,7 @@
   import { words } from './words';
   import type { FabricView, MonthPlan } from '$lib/plan/month-plan';
   import { planAims, type PlanAim } from '@aggrega/core/cutting';
-  import { parseLength, ratio, soldAmount, usualStep, type Counter } from '@aggrega/core/measure';
+  import { lengthWritten, parseLength, ratio, soldAmount, usualStep, type Counter } from '@aggrega/core/measure';
   import Length from '$lib/look/Length.svelte';
 
   interface Props {
@@ -32,7 +32,7 @@
   const cloth = (v: FabricView) => {
     const step = parseLength(usualStep(counter), counter.unit);
     return soldAmount(
-      ratio(Math.ceil(parseLength(v.needed, counter.unit).valueOf() / step.valueOf() - 1e-9)).mul(step),
+      ratio(Math.ceil(lengthWritten(v.needed, counter.unit).valueOf() / step.valueOf() - 1e-9)).mul(step),
       counter,
     );
   };

@@ -2,13 +2,16 @@ import { found } from '$lib/server/auth/house';
 import { openSession } from '$lib/server/auth/sessions';
 import { fieldsOf } from '$lib/server/web/form';
 import { fromThisMachine } from '$lib/server/web/gate';
+import { isFoundingKey } from '$lib/server/web/own-machine';
 import { words } from '$lib/server/auth/words';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-/** A shop or guild is founded at this machine, or by anybody where the installation is open (AGGREGA_OPEN). */
+/** A shop or guild is founded at this machine, with the key that whoever runs the installation has, or by anybody where it is open (AGGREGA_OPEN). */
 function refuseStrangers(event: RequestEvent): void {
-  if (process.env.AGGREGA_OPEN !== 'on' && !fromThisMachine(event)) error(403, words.onlyAtThisComputer);
+  const may =
+    process.env.AGGREGA_OPEN === 'on' || fromThisMachine(event) || isFoundingKey(event.url.searchParams.get('key') ?? '');
+  if (!may) error(403, words.onlyAtThisComputer);
 }
 
 export const load: PageServerLoad = (event) => {

@@ -21,6 +21,10 @@ const ROW = `p.id, slug, title, p.revision, updated_at as updated, removed_at as
 
 const LIST = `select ${ROW} from programme p order by title, slug`;
 
+/** How many programmes the organisation has, those that were put aside among them. */
+export const countProgrammes = async (db: pg.ClientBase): Promise<number> =>
+  (await db.query<{ n: number }>('select count(*)::int as n from programme')).rows[0]!.n;
+
 /** All programmes of the organisation, those that were put aside among them. */
 export async function listProgrammes(db: pg.ClientBase): Promise<StoredProgramme[]> {
   return withDocuments(db, (await db.query<ProgrammeRow>(LIST)).rows);

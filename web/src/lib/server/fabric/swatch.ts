@@ -7,7 +7,7 @@ import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { cleanPicture } from '../participant-page/pictures';
 import { bytesOf } from '../files/store';
-import { findPhoto, insertPhoto } from '../db/swatches';
+import { findPhoto, insertPhoto, MOST_PHOTOS } from '../db/swatches';
 import { asOrganisation } from '../db/pool';
 import { WHITE } from '@aggrega/core/ink';
 
@@ -27,7 +27,8 @@ export async function keepPhoto(organisation: string, sent: Uint8Array): Promise
   const read = await clean(sent);
   if ('refused' in read) return read;
   const photo = nameOf(read.jpeg);
-  await asOrganisation(organisation, (db) => insertPhoto(db, organisation, photo, read.jpeg));
+  const kept = await asOrganisation(organisation, (db) => insertPhoto(db, organisation, photo, read.jpeg));
+  if (!kept) return { refused: words.tooManyPhotos(MOST_PHOTOS) };
   return { photo, ...readPhoto(read.pixels, READ) };
 }
 
@@ -49,7 +50,8 @@ export async function keepSheetPhoto(organisation: string, sent: Uint8Array): Pr
   if ('refused' in read) return read;
   const { width, height } = await sharp(read.jpeg).metadata();
   const photo = nameOf(read.jpeg);
-  await asOrganisation(organisation, (db) => insertPhoto(db, organisation, photo, read.jpeg));
+  const kept = await asOrganisation(organisation, (db) => insertPhoto(db, organisation, photo, read.jpeg));
+  if (!kept) return { refused: words.tooManyPhotos(MOST_PHOTOS) };
   return { photo, width, height };
 }
 

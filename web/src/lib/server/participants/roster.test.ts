@@ -97,6 +97,19 @@ describe('changing the roster', () => {
     expect(await everybody(QUARRY, slug)).toEqual([]);
   });
 
+  it('takes as many people as one programme may have, and not one more', async () => {
+    const [{ id }] = (await asOwner<{ id: string }>(owner, `select id from programme where slug = '${slug}' limit 1`)) as [
+      { id: string },
+    ];
+    await asOwner(
+      owner,
+      `insert into participant (organisation_id, programme_id, name, colourway) select '${QUARRY}', '${id}', 'Many', 'frost' from generate_series(1, 19999)`,
+    );
+    expect(await changeRoster(QUARRY, slug, [adds({})])).toMatchObject({ kind: 'saved' });
+    expect(await changeRoster(QUARRY, slug, [adds({})])).toMatchObject({ kind: 'refused', errors: [{ field: 'name' }] });
+    await asOwner(owner, `delete from participant where name = 'Many'`);
+  });
+
   it('takes nobody off who has something already', async () => {
     const ada = adds();
     await changeRoster(QUARRY, slug, [ada]);

@@ -76,6 +76,9 @@ export type RosterSaved =
   | { kind: 'refused'; errors: RosterFault[] }
   | { kind: 'conflict'; meetings: RosterMeeting[] };
 
+/** People of one programme. */
+const MOST_PEOPLE = 20_000;
+
 /** Makes all changes or none; the document's head counts follow in the same breath. */
 export const changeRoster = (organisation: string, slug: string, changes: readonly RosterChange[]): Promise<RosterSaved> =>
   asOrganisation(organisation, (db) => changeRosterIn(db, { organisation, slug }, changes));
@@ -107,6 +110,12 @@ export async function changeRosterIn(
       ...{ id: '', name, field: 'state' },
       message: words.hasAKitASheet,
     });
+  const added = kept.filter((p) => !known.some((k) => k.id === p.id));
+  if (added.length > 0) {
+    const there = (await tallyPeople(db, slug)).reduce((sum, t) => sum + t.people, 0);
+    if (there + added.length - gone.length > MOST_PEOPLE)
+      errors.push({ id: '', name: added[0]!.name, field: 'name', message: words.tooManyPeople(MOST_PEOPLE) });
+  }
   if (errors.length > 0) return { kind: 'refused', errors };
   await putPeople(db, slug, kept);
   await deletePeople(db, slug, gone);

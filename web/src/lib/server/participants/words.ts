@@ -14,6 +14,7 @@ export const words = spoken('server/participants', {
   // participants/roster.ts
   hasAKitASheet:
     'has a kit, a sheet or something else already, so can’t be deleted. Set the state to ‘left’, or erase the data',
+  tooManyPeople: (most: number) => say`is one too many: ${most} people are the most for one programme`,
 
   // api/programmes/[programme]/post/+server.ts
   weCantFindThatQuestion: 'We can’t find that question.',

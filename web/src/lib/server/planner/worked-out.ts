@@ -17,6 +17,7 @@ import { asOrganisation } from '../db/pool';
 import { findWorkedOut, isWorkedOut, putWorkedOut } from '../db/worked-out';
 import { log, said } from '../web/log';
 import { isFree, planned, plannedAhead, plannerCode } from './ask';
+import { asking, NOBODY, type Asking } from './asking';
 
 /** Bytes that a house keeps in the database, and that a process holds in memory. */
 const IN_HOUSE = 12_000_000;
@@ -70,8 +71,8 @@ export async function keptAnswerText(asked: Asked): Promise<string | undefined> 
 const counts = new LRUCache<string, number>({ max: 5_000 });
 export const answersMade = (organisation: string): number => counts.get(organisation) ?? 0;
 
-/** What is being worked out just now. */
-const underWay = new Map<string, Promise<string | undefined>>();
+/** What is being worked out just now, and for whom. */
+const underWay = new Map<string, { text: Promise<string | undefined>; askers: Asking[] }>();
 
 /** The answer as text, worked out now if need be. Undefined where it cannot be worked out, or the planner fails: the page tries it itself. */
 export async function answerText(asked: Asked): Promise<string | undefined> {
@@ -87,11 +88,19 @@ export async function workOutAhead(asked: Asked): Promise<boolean> {
   return true;
 }
 
-/** Two who ask at once wait for one plan. */
+/** Two who ask at once wait for one plan, which is left out only when both have gone. */
 async function once(asked: Asked, by: typeof planned): Promise<string | undefined> {
   const place = placeOf(asked);
-  const text = underWay.get(place) ?? madeAndKept(asked, by);
-  underWay.set(place, text);
+  const own = asking.getStore() ?? NOBODY;
+  const known = underWay.get(place);
+  if (known) {
+    known.askers.push(own);
+    return known.text;
+  }
+  const askers = [own];
+  const all: Asking = { house: own.house, gone: () => askers.every((asker) => asker.gone()) };
+  const text = asking.run(all, () => madeAndKept(asked, by));
+  underWay.set(place, { text, askers });
   try {
     return await text;
   } finally {

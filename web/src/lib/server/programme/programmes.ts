@@ -16,6 +16,7 @@ import { anyPerson, tallyPeople } from '../db/participants';
 import { asOrganisation } from '../db/pool';
 import {
   addRevision,
+  countProgrammes,
   findProgramme,
   insertProgramme,
   listProgrammes,
@@ -110,11 +111,17 @@ export async function saveChanges(
 
 export type Imported = { kind: 'imported'; slug: string } | { kind: 'refused'; errors: Problem[] };
 
+/** Programmes of one house, those in the archive among them. */
+const MOST_PROGRAMMES = 300;
+
 /** Checks a document and adds it as a new programme; an existing one is never replaced. */
 export async function importProgramme(organisation: string, document: unknown): Promise<Imported> {
   const reading = readProgramme(document);
   if (!reading.ok) return { kind: 'refused', errors: reading.errors };
-  const slug = await asOrganisation(organisation, (db) => storeNew(db, reading.file));
+  const slug = await asOrganisation(organisation, async (db) =>
+    (await countProgrammes(db)) < MOST_PROGRAMMES ? storeNew(db, reading.file) : undefined,
+  );
+  if (slug === undefined) return { kind: 'refused', errors: [{ path: '', message: words.tooManyProgrammes(MOST_PROGRAMMES) }] };
   workAheadOf(organisation, slug);
   return { kind: 'imported', slug };
 }

@@ -1,9 +1,11 @@
 /** What the server says of programmes. */
-import { spoken } from '@aggrega/core/words';
+import { say, spoken } from '@aggrega/core/words';
 
 export const words = spoken('server/programme', {
   // programme/programmes.ts
   untitledProgramme: 'Untitled programme',
+  tooManyProgrammes: (most: number) =>
+    say`There are ${most} programmes already, the most that one shop or guild may have. Nothing was added.`,
 
   // api/programmes/[programme]/+server.ts
   weCantFindThatProgramme: 'We can’t find that programme.',

@@ -7,12 +7,7 @@ import { signedIn, type SignedIn } from '../auth/sessions';
 import { organisationLanguage } from '../db/organisations';
 import { asOrganisation } from '../db/pool';
 import { DEMO_ORGANISATION, DEMO_OWNER } from '../demo/demo';
-
-const LOOPBACK_HOST = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
-const LOOPBACK_ADDRESS = /^(::1|127\.|::ffff:127\.)/;
-
-/** Whether the demonstration is open to whoever sits at this machine. */
-const demo = (): boolean => process.env.AGGREGA_DEMO === 'on';
+import { fromOwnMachine, hasDemo, LOOPBACK_HOST } from './own-machine';
 
 /** Where the request comes from; behind a proxy that is trusted, what it says (ADDRESS_HEADER). */
 export function addressOf(event: RequestEvent): string {
@@ -23,12 +18,9 @@ export function addressOf(event: RequestEvent): string {
   }
 }
 
-/** Whether it was sent from this machine to this machine, by no proxy. */
-export function fromThisMachine(event: RequestEvent): boolean {
-  const { headers } = event.request;
-  const forwarded = ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-real-ip', 'via'].some((h) => headers.has(h));
-  return !forwarded && LOOPBACK_HOST.test(headers.get('host') ?? '') && LOOPBACK_ADDRESS.test(addressOf(event));
-}
+/** Whether it was sent from this machine to this machine, by no proxy, where nobody else is served. */
+export const fromThisMachine = (event: RequestEvent): boolean =>
+  fromOwnMachine(Object.fromEntries(event.request.headers), addressOf(event));
 
 /** Whether the request was sent to this installation by its own page; a sentence where not. */
 export function strangeRequest({ request, url }: RequestEvent): string | undefined {
@@ -53,7 +45,7 @@ function hostOf(origin: string): string {
 /** Who asks: somebody signed in, or, at this machine, the demonstration's owner; undefined for a stranger. */
 async function whoAsks(event: RequestEvent): Promise<(SignedIn & { demo?: true }) | undefined> {
   const who = await signedIn(event.cookies);
-  if (who || !demo() || !fromThisMachine(event)) return who;
+  if (who || !hasDemo() || !fromThisMachine(event)) return who;
   const language = await asOrganisation(DEMO_ORGANISATION, organisationLanguage);
   const organisation = { id: DEMO_ORGANISATION, name: 'Quarry Road Quilters', language, role: 'owner' as const };
   return { session: '', account: DEMO_OWNER.id, email: DEMO_OWNER.email, name: DEMO_OWNER.name, organisation, demo: true };

@@ -28,6 +28,11 @@ export const words = spoken('server/web', {
   aValueCannotBeKept:
     'A number or a text in this request can’t be kept: it is too large, too small, or none. Nothing was changed.',
 
+  // planner/planning-thread.ts
+  tooManyPlans: 'Too many plans are being worked out for your shop or guild just now. Try again in a minute.',
+  planTookTooLong:
+    'This plan took too long while others were waiting, and was stopped. Nothing was changed. Try it with fewer people or months.',
+
   // web/once.ts
   beingDoneJustNow: 'This is being done just now. Look at the page again in a moment.',
   doneBefore: 'This was done already, but its answer got lost. Load the page again to see it.',
