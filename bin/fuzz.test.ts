@@ -274,7 +274,7 @@ it('no route fails, hangs or swells', async () => {
     }
   expect(faults).toEqual([]);
   const metrics = await (await fetch(`${server.address}/metrics`)).text();
-  const memory = Number(/^process_resident_memory_bytes (\S+)/m.exec(metrics)![1]);
+  const memory = Math.max(...[...metrics.matchAll(/^process_resident_memory_bytes\S* (\S+)/gm)].map((m) => Number(m[1])));
   expect(memory).toBeLessThan(900e6);
   expect(shots).toBeGreaterThan(500);
   console.log(

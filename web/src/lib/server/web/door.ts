@@ -6,8 +6,12 @@ import Ajv2020, { type JSONSchemaType } from 'ajv/dist/2020.js';
 
 const ajv = new Ajv2020({ allErrors: true });
 
+/** The shape of every body that is read, in the order in which the doors were made: for whoever tries all their fields. */
+export const bodyShapes: object[] = [];
+
 /** A reader of JSON bodies of that shape; anything else is answered with 400 and the reason. */
 export function bodyReader<T>(schema: JSONSchemaType<T> | object): (request: Request) => Promise<T> {
+  bodyShapes.push(schema);
   const checked = checker<T>(schema);
   return async (request) => checked(await readJson(request));
 }
