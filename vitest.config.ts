@@ -4,11 +4,14 @@ import { defineConfig } from 'vitest/config';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
+// What hangs is ended some day; nothing that works is, on however slow a machine.
+const NEVER = 3_600_000;
+
 // Rings: the core and the command line need nothing; `database` starts a throw-away PostgreSQL;
 // `ops` and `timed` run the built application, kill it and start it again.
 const project = (name: string, include: string[], more = {}) => ({
   resolve: { alias: { $lib: at('web/src/lib'), $demo: at('demo') } },
-  test: { name, include, testTimeout: 180_000, hookTimeout: 120_000, ...more },
+  test: { name, include, testTimeout: NEVER, hookTimeout: NEVER, ...more },
 });
 
 const TIMED = 'bin/fuzz.test.ts';

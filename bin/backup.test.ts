@@ -110,7 +110,7 @@ it('brings everything back on another server while the first goes on, and only w
   expect(back.document.contact).toBe('at the till');
   expect((await fetch(again.address + new URL(link).pathname)).status).toBe(200);
   await again.stop();
-}, 180_000);
+});
 
 it('holds the pictures of a store, and lays them into the database where there is none any more', async () => {
   const keys = { key: 'a key', secret: 'and its secret' };

@@ -62,7 +62,7 @@ describe.skipIf(!disk)('a full disk', () => {
     disk!.clear();
     // A database that ended over it is started again, as whoever runs it does.
     await cluster.restart();
-    await vi.waitUntil(async () => (await fetch(`${app.address}/health`)).ok, { timeout: 60_000, interval: 100 });
+    await vi.waitUntil(async () => (await fetch(`${app.address}/health`)).ok, { timeout: 600_000, interval: 100 });
     // The one that was refused may have come to be, if its answer is what was lost; none before it is gone.
     expect([name, refused.asked]).toContain((await stored()).months[1]!.name);
     name = (await stored()).months[1]!.name;

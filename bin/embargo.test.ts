@@ -136,7 +136,7 @@ const leaks = (found: { path: string; text: string }[], words: readonly string[]
   found.flatMap(({ path, text }) => words.filter((word) => text.includes(word)).map((word) => `${path} says '${word}'`));
 
 // Some hundred papers are set and read: a busy machine takes its time.
-describe('before the minute', { timeout: 240_000 }, () => {
+describe('before the minute', () => {
   it('a participant finds nothing of what is not out, wherever she asks', async () => {
     const found = await walk();
     expect(found.filter((f) => f.status === 200).length).toBeGreaterThan(30);
@@ -192,11 +192,11 @@ function statusFrom(host: string, path: string): Promise<number> {
   });
 }
 
-describe('after the minute', { timeout: 240_000 }, () => {
+describe('after the minute', () => {
   it('the month is out by itself, and the next ones are as hidden as before', async () => {
     await app.kill();
     await start(AFTER);
-    await expect.poll(async () => (await said(`${page}/months/m6`)).status, { timeout: 90_000, interval: 250 }).toBe(200);
+    await expect.poll(async () => (await said(`${page}/months/m6`)).status, { timeout: 600_000, interval: 250 }).toBe(200);
     const found = await walk();
     expect(leaks(found, secrets(6))).toEqual([]);
     expect(leaks(found, ['Trellis']).length).toBeGreaterThan(3);

@@ -43,14 +43,14 @@ async function killedAt(table: string, begin: () => Promise<(typeof apps)[number
   await owner.query(`lock table ${table} in exclusive mode`);
   const app = await begin();
   await vi.waitUntil(async () => (await count(`pg_locks where relation = '${table}'::regclass and not granted`)) > 0, {
-    timeout: 120_000,
+    timeout: 600_000,
     interval: 10,
   });
   await app.kill();
   await owner.query('commit');
   // What it had begun is taken back as soon as the database sees that nobody is there any more.
   await vi.waitUntil(async () => (await count(`pg_stat_activity where usename = 'aggrega_app'`)) === 0, {
-    timeout: 120_000,
+    timeout: 600_000,
     interval: 20,
   });
 }
@@ -68,13 +68,13 @@ it('a release that is killed after the month was marked and before its letters w
   await vi.waitUntil(
     async () =>
       (await state()) === 'released' && (await count(`${letters} and state <> 'sent'`)) === 0 && (await count(letters)) > 0,
-    { timeout: 120_000, interval: 50 },
+    { timeout: 600_000, interval: 50 },
   );
   await Promise.all(both.map((app) => app.stop()));
   const people = await count(`participant where organisation_id = '${DEMO}' and state = 'in' and email <> ''`);
   expect(await count(letters)).toBe(people);
   expect(await count(`(select distinct participant_id from ${letters}) as people`)).toBe(people);
-}, 400_000);
+});
 
 it('an archive that is killed while it is taken in has left nothing, and can be taken in afterwards', async () => {
   const owned = (organisation: string) =>
@@ -110,4 +110,4 @@ it('an archive that is killed while it is taken in has left nothing, and can be 
   const answer = await take(again);
   expect([answer.status, answer.ok ? '' : await answer.text()]).toEqual([200, '']);
   expect(await owned(house)).toEqual(before);
-}, 400_000);
+});

@@ -54,7 +54,7 @@ const caughtUp = () =>
       await (await fetch(`${app.address}/programmes/${SLUG}/post?page=${Math.random()}`)).text();
       return (await fromReplica()) > before;
     },
-    { timeout: 30_000, interval: 50 },
+    { timeout: 600_000, interval: 50 },
   );
 
 it('a save is seen at once, while the replica lags behind; then pages are read there again', async () => {

@@ -72,7 +72,7 @@ describe.each([1, 2, 3])('round %i', (round) => {
     expect(await page.text()).toContain('The database does not answer just now');
 
     await cluster.restart();
-    await vi.waitUntil(async () => (await fetch(`${app.address}/health`)).ok, { timeout: 20_000 });
+    await vi.waitUntil(async () => (await fetch(`${app.address}/health`)).ok, { timeout: 600_000 });
     expect([saved, saved + 1]).toContain(await sets());
   });
 });

@@ -1,5 +1,5 @@
 /** Changes to a roster that can be made side by side, and taken back: each says what its maker saw and what it should become. */
-import type { Person } from './person';
+import { blankPerson, type Person } from './person';
 
 /** One person's change: what was seen of her, and what she is to be; without `to` she is taken off, without `from` she is new. */
 export interface RosterChange {
@@ -32,7 +32,7 @@ export function changedPeople(
     if (!now) {
       // Somebody else may have taken her off: what was to change of her is gone with her.
       if (to && from) meetings.push({ id, name: '', field: 'name', now: '', wanted: to.name ?? '' });
-      else if (to) after.set(id, { id, ...to } as Person);
+      else if (to) after.set(id, { ...blankPerson, ...to, id });
       continue;
     }
     if (!to) {

@@ -1,3 +1,4 @@
+import { isNewDevice, tellOfDevice } from '$lib/server/auth/notices';
 import { signIn } from '$lib/server/auth/sign-in';
 import { closeSession, openSession } from '$lib/server/auth/sessions';
 import { fieldsOf, onwards } from '$lib/server/web/form';
@@ -20,7 +21,9 @@ export const actions: Actions = {
     if (answer.kind === 'refused') return fail(400, { email, message: answer.message, code: code !== '' });
     if (answer.kind === 'code') return { email, code: true, message: '' };
     const device = event.request.headers.get('user-agent') ?? '';
+    const isNew = await isNewDevice(answer.account, device);
     await openSession(answer.account, { cookies: event.cookies, url: event.url, device });
+    if (isNew) void tellOfDevice(answer.account, device);
     redirect(303, onwards(to));
   },
   out: async ({ cookies, locals }) => {

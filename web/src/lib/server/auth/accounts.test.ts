@@ -6,6 +6,7 @@ import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it, vi } 
 import { asOwner, freshDatabase } from '../../../../tests/fresh-database';
 import { codeNow, newCodeSecret } from './codes';
 import { found, invitationOf, invite, setRole, takeUp, uninvite } from './house';
+import { isNewDevice, tellOfDevice } from './notices';
 import { askForCodes, changePassword, stopCodes } from './own-account';
 import { closeSession, openSession, signedIn } from './sessions';
 import { recover, sendRecovery, signIn } from './sign-in';
@@ -293,5 +294,48 @@ describe('who works here', () => {
         `select account_id, subject, deed from record where organisation_id = '${organisation}' order by id desc limit 1`,
       ),
     ).toEqual([{ account_id: account, subject: 'invitation', deed: 'insert' }]);
+  });
+});
+
+describe('letters about an account', () => {
+  const FIREFOX = 'Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0';
+  const PHONE = 'Mozilla/5.0 (Linux; Android 15; Mobile) Chrome/140.0 Mobile';
+  /** Letters to an address that say it; waited for, since nobody waits for them. */
+  const letters = async (to: string, said: string) => {
+    const all = await Promise.all((await readdir(mailFolder())).map((f) => readFile(join(mailFolder(), f), 'utf8')));
+    return all.map((l) => l.replaceAll('=\r\n', '')).filter((l) => l.includes(to) && l.includes(said)).length;
+  };
+  const arrive = (to: string, said: string, many = 1) =>
+    vi.waitFor(async () => expect(await letters(to, said)).toBe(many), { timeout: 600_000, interval: 50 });
+
+  it('say that somebody signed in on a device of another kind, and not at the first or at one that is known', async () => {
+    const ann = await house();
+    expect(await isNewDevice(ann.account, FIREFOX)).toBe(false);
+    await openSession(ann.account, { cookies: jar(), url: new URL(HERE), device: FIREFOX });
+    expect(await isNewDevice(ann.account, FIREFOX.replaceAll('140', '141'))).toBe(false);
+    expect(await isNewDevice(ann.account, PHONE)).toBe(true);
+    await tellOfDevice(ann.account, PHONE);
+    await arrive(ann.email, 'Chrome on a telephone');
+  });
+
+  it('say that the password was changed, or that codes are off', async () => {
+    const ann = await house();
+    const who = (await signedIn(await open(ann.account)))!;
+    await changePassword(who, PASSWORD, 'thirty kits before Monday');
+    await arrive(ann.email, 'password of your account was changed');
+    await stopCodes(who, 'thirty kits before Monday');
+    await arrive(ann.email, 'no longer asks for a code');
+    await sendRecovery(ann.email, 'a9');
+    await recover(await linkIn(ann.email, 'recover'), 'twenty kits before Sunday', 'a9');
+    await arrive(ann.email, 'password of your account was changed', 2);
+  });
+
+  it('tell the owners who has joined, and nobody else', async () => {
+    const ann = await house();
+    const bea = somebody();
+    await invite({ id: ann.organisation, name: 'Mill Lane Guild' }, { email: bea.email, role: 'viewer', by: ann.name });
+    await takeUp(await linkIn(bea.email, 'invitation'), { name: bea.name, password: PASSWORD });
+    await arrive(ann.email, `${bea.name} (${bea.email})`);
+    expect(await letters(bea.email, 'is now on the team')).toBe(await letters(ann.email, 'is now on the team'));
   });
 });

@@ -8,11 +8,12 @@ import { deleteMember, findByEmail, insertAccount, listMembers, lockMembers, par
 import { deleteInvitation, findInvitation, putInvitation, type Invitation } from '../db/invitations';
 import { insertOrganisation } from '../db/organisations';
 import { asOrganisation, atTheDoor } from '../db/pool';
-import { sendLetter } from '../mail/post';
+import { origin, sendLetter } from '../mail/post';
 import { keyHash, looksLikeKey, newKey } from './keys';
 import { hashPassword, passwordFault } from './passwords';
 import type { Role } from './roles';
-import { isEmail, origin, plainEmail } from './sign-in';
+import { tellOwners } from './notices';
+import { isEmail, plainEmail } from './sign-in';
 import { countTry } from './throttle';
 
 /** Days that an invitation holds. */
@@ -122,7 +123,7 @@ export async function takeUp(
   const fault = 'account' in who ? undefined : accountFault({ ...who, email: invitation.email });
   if (fault) return fault;
   const password = 'account' in who ? '' : await hashPassword(who.password);
-  return atTheDoor(async (db) => {
+  const joined = await atTheDoor(async (db) => {
     const account =
       'account' in who ? who.account : await insertAccount(db, { email: invitation.email, name: who.name.trim(), password });
     if (!account) return words.thatEmailAddressAlreadyHas;
@@ -135,6 +136,8 @@ export async function takeUp(
     if (error instanceof Gone) return gone;
     throw error;
   });
+  if (typeof joined !== 'string') void tellOwners(joined.organisation, joined.account, invitation.organisationName);
+  return joined;
 }
 class Gone extends Error {}
 

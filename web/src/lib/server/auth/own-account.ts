@@ -4,6 +4,7 @@ import { findWithKey, setCodeSecret, setName, setPassword, useCodeStep } from '.
 import { atTheDoor } from '../db/pool';
 import { endSessions } from '../db/sessions';
 import { stepOfCode } from './codes';
+import { tellOfChange } from './notices';
 import { hashPassword, passwordFault, passwordIs } from './passwords';
 import type { SignedIn } from './sessions';
 import { countTry, mustWait } from './throttle';
@@ -30,6 +31,7 @@ export async function changePassword(who: SignedIn, old: string, password: strin
     await setPassword(db, who.account, hashed);
     await endSessions(db, who.account, who.session);
   });
+  void tellOfChange(who.account, 'password');
   return undefined;
 }
 
@@ -50,6 +52,7 @@ export async function stopCodes(who: SignedIn, password: string): Done {
   const wrong = await notHers(who, password);
   if (wrong) return wrong;
   await atTheDoor((db) => setCodeSecret(db, who.account, null));
+  void tellOfChange(who.account, 'no codes');
   return undefined;
 }
 

@@ -5,9 +5,10 @@ import { findByEmail, findWithKey, setPassword, useCodeStep } from '../db/accoun
 import { findRecovery, putRecovery, takeRecovery } from '../db/invitations';
 import { atTheDoor } from '../db/pool';
 import { endSessions } from '../db/sessions';
-import { sendLetter } from '../mail/post';
+import { origin, sendLetter } from '../mail/post';
 import { stepOfCode } from './codes';
 import { keyHash, looksLikeKey, newKey } from './keys';
+import { tellOfChange } from './notices';
 import { hashPassword, passwordFault, passwordIs } from './passwords';
 import { countTry, forgetTries, mustWait, type Tried } from './throttle';
 
@@ -81,9 +82,6 @@ export async function sendRecovery(email: string, address: string): Promise<void
   });
 }
 
-/** Where this installation is found, as letters name it. */
-export const origin = (): string => process.env.ORIGIN ?? 'http://127.0.0.1';
-
 /** Whether a letter's key still opens. */
 export const recoveryHolds = async (key: string): Promise<boolean> =>
   looksLikeKey(key) && Boolean(await atTheDoor((db) => findRecovery(db, keyHash(key), now())));
@@ -108,5 +106,6 @@ export async function recover(key: string, password: string, address: string): P
   if (!account) return words.thisLinkWasUsedAlready;
   await forgetTries('here', hereOf(account.email, address));
   await forgetTries('account', account.email);
+  void tellOfChange(account.id, 'password');
   return { account: account.id };
 }

@@ -40,6 +40,44 @@ If it was not you, do nothing: your password stays as it is.
 `,
   thisLinkWasUsedAlready: 'This link has been used already, or it has expired. Ask for a new one.',
 
+  // auth/notices.ts
+  newDeviceSubject: 'A new sign-in to Aggrega',
+  newDevice: (name: Said, device: Said, at: Said, origin: Said) => say`Hello ${name},
+
+someone signed in to your account with ${device} (${at}).
+
+If it was you, there is nothing to do. If not, change your password now. That also signs out all other devices:
+
+${origin}/account
+`,
+  passwordChangedSubject: 'Your password was changed',
+  passwordChanged: (name: Said, origin: Said) => say`Hello ${name},
+
+the password of your account was changed, and your other devices were signed out.
+
+If it was not you, choose a new one now:
+
+${origin}/sign-in/forgotten
+`,
+  codesOffSubject: 'Codes were turned off',
+  codesOff: (name: Said, origin: Said) => say`Hello ${name},
+
+signing in to your account no longer asks for a code from your phone.
+
+If it was not you, change your password now, then set the codes up again:
+
+${origin}/account
+`,
+  joinedSubject: (name: Said, house: Said) => say`${name} has joined ${house}`,
+  joined: (owner: Said, name: Said, email: Said, house: Said, origin: Said) => say`Hello ${owner},
+
+${name} (${email}) accepted the invitation and is now on the team of ${house}.
+
+If that is a surprise, take them off the team here:
+
+${origin}/house
+`,
+
   // account/+page.server.ts
   changed: 'Changed.',
   changedYourOtherDevicesAre: 'Changed. Your other devices are signed out.',

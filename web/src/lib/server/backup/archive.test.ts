@@ -75,7 +75,7 @@ beforeAll(async () => {
   const { path, remove } = await writeArchive(DEMO_ORGANISATION, 'Quarry Road Quilters');
   archive = await readFile(path);
   await remove();
-}, 120_000);
+});
 afterAll(closePool);
 
 /** The archive with a file in it that says something else. */
@@ -163,7 +163,7 @@ describe('an archive', () => {
     ]);
     await expect(takeArchive(NEW, inPieces(archive))).rejects.toThrow(/already/);
     owner = first;
-  }, 60_000);
+  });
 
   it('that is broken, cut short or something else is refused with a sentence, and leaves nothing', async () => {
     const empty = '00000000-0000-4000-8000-00000000000e';
@@ -207,7 +207,7 @@ describe('an archive', () => {
       { n: 0 },
     ]);
     expect((await readdir(tmpdir())).filter((f) => f.startsWith('aggrega-archive-'))).toEqual([]);
-  }, 120_000);
+  });
 
   it('that is sent slowly, or never to its end, holds no connection; and no house sends two at a time', async () => {
     const houses = Array.from({ length: 12 }, (_, i) => `00000000-0000-4000-8000-0000000000d${i.toString(16)}`);

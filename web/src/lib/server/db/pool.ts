@@ -56,15 +56,31 @@ const BEGIN_CLOCKWORK = `begin; select set_config('app.clockwork', 'on', true)`;
 
 /**
  * Runs `work` in one transaction that sees and changes nothing but the rows of `organisation`. Commits when it returns,
- * rolls back when it throws; whatever is no id is nobody, who sees nothing. Answers 503 (`away`) when the server cannot be reached or goes away, and 400
+ * rolls back when it throws, and is done again where it waited in a circle with another; whatever is no id is nobody, who sees nothing. Answers 503 (`away`) when the server cannot be reached or goes away, and 400
  * (`unkept`) for a value that no column can hold.
  */
 export const asOrganisation = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>
-  inTransaction(beginAs(organisation), async (db) => {
-    const result = await work(db);
-    await takeKey(db, organisation);
-    return result;
-  });
+  again(() =>
+    inTransaction(beginAs(organisation), async (db) => {
+      const result = await work(db);
+      await takeKey(db, organisation);
+      return result;
+    }),
+  );
+
+/** Times that work is tried of which the database says that it waited in a circle with somebody else's. */
+const TRIES = 5;
+
+/** Does it again where two waited for each other: one of them is ended by the database, rolled back, and comes after the other. */
+async function again<T>(work: () => Promise<T>, tries = TRIES): Promise<T> {
+  try {
+    return await work();
+  } catch (error) {
+    if (tries > 1 && (error as { code?: string }).code === DEADLOCK) return again(work, tries - 1);
+    throw error;
+  }
+}
+const DEADLOCK = '40P01';
 
 /** As asOrganisation, for reading much: everything is as it was at one moment, and nothing can be changed. */
 export const asReader = <T>(organisation: string, work: (db: pg.PoolClient) => Promise<T>): Promise<T> =>

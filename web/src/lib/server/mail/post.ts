@@ -46,8 +46,11 @@ export async function sendLetter(letter: { to: string; subject: string; text: st
 
 const from = () => process.env.AGGREGA_MAIL_FROM || 'Aggrega <programme@localhost>';
 
+/** Where this installation is found, as letters name it. */
+export const origin = (): string => process.env.ORIGIN ?? 'http://127.0.0.1';
+
 /** The address of a participant's page, as letters name it. */
-export const pageAddress = (key: string): string => `${process.env.ORIGIN ?? 'http://127.0.0.1'}/p/${key}`;
+export const pageAddress = (key: string): string => `${origin()}/p/${key}`;
 
 /** Sends what is due of an organisation, some mails at a time; how many were taken in hand. */
 export async function sendDue(organisation: string): Promise<number> {

@@ -97,6 +97,17 @@ describe('changing the roster', () => {
     expect(await everybody(QUARRY, slug)).toEqual([]);
   });
 
+  it('takes somebody of whom only some things are said, and says what is missing', async () => {
+    const [bea, nobody] = [randomUUID(), randomUUID()];
+    expect(await changeRoster(QUARRY, slug, [{ id: bea, to: { name: 'Bea', colourway: 'frost' } }])).toMatchObject({
+      kind: 'saved',
+    });
+    expect(await changeRoster(QUARRY, slug, [{ id: nobody, to: { colourway: 'frost' } }])).toMatchObject({
+      kind: 'refused',
+      errors: [{ field: 'name' }],
+    });
+  });
+
   it('takes as many people as one programme may have, and not one more', async () => {
     const [{ id }] = (await asOwner<{ id: string }>(owner, `select id from programme where slug = '${slug}' limit 1`)) as [
       { id: string },

@@ -3,6 +3,7 @@ import { isHttpError } from '@sveltejs/kit';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { freshDatabase } from '../../../../tests/fresh-database';
 import { isId } from '../db/ids';
+import { insertOrganisation } from '../db/organisations';
 import { asOrganisation, closePool } from '../db/pool';
 import { bodyReader, readJson, textReader } from './door';
 
@@ -42,4 +43,28 @@ it('an id is what the database takes for one', () => {
   expect(isId(HOUSE)).toBe(true);
   for (const text of ['', '-'.repeat(36), HOUSE.replace('a', 'g'), `${HOUSE}\n`, HOUSE.replaceAll('-', '')])
     expect(isId(text)).toBe(false);
+});
+
+it('two who wait for each other are both done, one after the other', async () => {
+  await asOrganisation(HOUSE, async (db) => {
+    await insertOrganisation(db, HOUSE, 'Mill Lane Guild');
+    for (const slug of ['a', 'b'])
+      await db.query(`insert into programme (organisation_id, slug, title, revision) values ($1, $2, '', 1)`, [HOUSE, slug]);
+  });
+  let met = 0;
+  let bothHere: () => void;
+  const both = new Promise<void>((resolve) => (bothHere = resolve));
+  const write = (first: string, then: string) =>
+    asOrganisation(HOUSE, async (db) => {
+      const longer = (slug: string) => db.query(`update programme set title = title || $2 where slug = $1`, [slug, first]);
+      await longer(first);
+      if ((met += 1) === 2) bothHere();
+      await both;
+      await longer(then);
+    });
+  await Promise.all([write('a', 'b'), write('b', 'a')]);
+  // The one that was ended came a second time.
+  expect(met).toBe(3);
+  const titles = await asOrganisation(HOUSE, (db) => db.query<{ title: string }>('select title from programme order by slug'));
+  expect(titles.rows.map((r) => [...r.title].sort().join(''))).toEqual(['ab', 'ab']);
 });
