@@ -25,8 +25,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   // A busy machine is slower, not wrong; what fails three times is.
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  timeout: 600_000,
+  expect: { timeout: 90_000 },
   retries: process.env.CI ? 2 : 0,
   forbidOnly: !!process.env.CI,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
@@ -41,7 +41,7 @@ export default defineConfig({
   webServer: {
     command: `node bin/lib/test-server.mjs ${port}`,
     url: `http://127.0.0.1:${port}/health`,
-    timeout: 60_000,
+    timeout: 600_000,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 20_000 },
   },
 });

@@ -13,7 +13,7 @@ const filesIn = (folder: string): string[] =>
 const textOf = (file: string) => readFileSync(fileURLToPath(new URL(file, root)), 'utf8');
 
 /** Where vitest.config.ts looks; journeys in a browser are Playwright's. */
-const ROOTS = ['core/src/', 'paper/src/', 'cli/src/', 'web/src/lib/', 'bin/'];
+const ROOTS = ['core/src/', 'paper/src/', 'cli/src/', 'web/src/lib/', 'web/src/front/', 'bin/'];
 
 it('every test file is where it is run, and none leaves a test out', () => {
   const tests = ['core', 'paper', 'cli', 'web', 'bin', 'demo', 'bench'].flatMap(filesIn).filter((f) => f.endsWith('.test.ts'));
