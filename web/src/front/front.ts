@@ -51,15 +51,17 @@ const OF_THIS_CONNECTION = new Set(['connection', 'expect', 'keep-alive', 'proxy
 /** Has it answered by the lane whose turn it is. What has no body, and was not answered yet, is asked of another one when that dies. */
 async function answer(from: IncomingMessage, to: ServerResponse, tries = 2): Promise<void> {
   const { lane, done } = await lanes.take(whose.of(from, addressOf(from)));
+  // Gone while it was looked for.
+  if (to.destroyed) return done();
   const { socket, agent } = processes[lane]!;
   const headers: OutgoingHttpHeaders = Object.fromEntries(
     Object.entries(from.headers).filter(([name]) => !OF_THIS_CONNECTION.has(name)),
   );
   headers[ADDRESS_HEADER] = from.socket.remoteAddress ?? '';
   const bodiless = from.method === 'GET' || from.method === 'HEAD';
-  if (bodiless) delete headers['content-length'];
   // No browser speaks it; proxies that say nothing of themselves do.
   if (from.httpVersion === '1.0') headers.via ??= '1.0';
+  if (bodiless) delete headers['content-length'];
   // What comes in pieces goes on in pieces.
   else if (from.headers['transfer-encoding']) headers['transfer-encoding'] = from.headers['transfer-encoding'];
   const asked = request({ socketPath: socket, agent, path: from.url, method: from.method, headers });
