@@ -9,6 +9,7 @@ import fc from 'fast-check';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import demo from '../demo/allotment-year.aggrega.json';
 import { allRoutes, type Route } from './lib/route-list';
+import { placesIn } from './lib/shapes';
 import { demoServer } from './lib/test-server.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
@@ -123,16 +124,8 @@ const NEARLY: Record<string, unknown> = {
 };
 
 function spoiled(whole: unknown, at: number, by: unknown): unknown {
-  const places: [Record<string, unknown>, string][] = [];
   const copy = structuredClone(whole);
-  const walk = (v: unknown) => {
-    if (typeof v !== 'object' || v === null) return;
-    for (const k of Object.keys(v)) {
-      places.push([v as Record<string, unknown>, k]);
-      walk((v as Record<string, unknown>)[k]);
-    }
-  };
-  walk(copy);
+  const places = placesIn(copy);
   if (places.length > 0) {
     const [holder, name] = places[at % places.length]!;
     holder[name] = by;

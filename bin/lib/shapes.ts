@@ -103,19 +103,20 @@ export const wrongs: fc.Arbitrary<Wrong[]> = fc.array(fc.record({ at: fc.nat(), 
   maxLength: 3,
 });
 
+type Place = [holder: Record<string, unknown>, name: string];
+
+/** Every place in a value of JSON, outer ones first. */
+export function placesIn(value: unknown): Place[] {
+  if (typeof value !== 'object' || value === null) return [];
+  const holder = value as Record<string, unknown>;
+  return Object.keys(holder).flatMap((name): Place[] => [[holder, name], ...placesIn(holder[name])]);
+}
+
 /** The body with that done to it. */
 export function spoiledBody(body: unknown, done: readonly Wrong[]): unknown {
   const whole = { body: structuredClone(body) };
   for (const { at, how, by } of done) {
-    const places: [Record<string, unknown>, string][] = [];
-    const walk = (value: unknown) => {
-      if (typeof value !== 'object' || value === null) return;
-      for (const name of Object.keys(value)) {
-        places.push([value as Record<string, unknown>, name]);
-        walk((value as Record<string, unknown>)[name]);
-      }
-    };
-    walk(whole);
+    const places = placesIn(whole);
     const [holder, name] = places[at % places.length]!;
     if (how === 'replaced') holder[name] = structuredClone(by);
     else if (how === 'left out') delete holder[name];
