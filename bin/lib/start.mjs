@@ -74,7 +74,7 @@ await run(async () => {
         HOST: process.env.HOST || '127.0.0.1',
         PORT: String(port),
         ORIGIN: process.env.ORIGIN || address,
-        AGGREGA_DEMO: process.env.AGGREGA_DEMO || (servesOthers() ? 'off' : 'on'),
+        AGGREGA_DEMO: process.env.AGGREGA_DEMO || 'on',
         // Archives are as large as they are; everything else is held to 8 MB by the application itself.
         BODY_SIZE_LIMIT: '4G',
         SHUTDOWN_TIMEOUT: '10',
@@ -86,7 +86,8 @@ await run(async () => {
     const ended = new Promise((resolve) => app.once('close', resolve));
     writeFileSync(lock, JSON.stringify({ pid: process.pid, app: app.pid, address }));
     if (await answers(address, ended)) say(`\nAggrega is ready: ${address}\nPress Ctrl-C to stop it.`);
-    if (servesOthers())
+    const { HOST, ORIGIN, ADDRESS_HEADER, NODE_ENV } = process.env;
+    if (HOST || ORIGIN || ADDRESS_HEADER || NODE_ENV === 'production')
       say(`Shops and guilds are founded at ${process.env.ORIGIN || address}/begin?key=${foundingKey(secret)}`);
     await Promise.race([asked, ended]);
     if (stopping) return await stopping;
@@ -97,15 +98,10 @@ await run(async () => {
   }
 });
 
-/** Whether others than this machine are served: then nothing is open to whoever seems to sit at it (web/src/lib/server/web/own-machine.ts). */
-function servesOthers() {
-  const here = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/;
-  const { HOST, ORIGIN, ADDRESS_HEADER, NODE_ENV } = process.env;
-  const elsewhere = ORIGIN && !(URL.canParse(ORIGIN) && here.test(new URL(ORIGIN).host));
-  return Boolean(NODE_ENV === 'production' || (HOST && !here.test(HOST)) || elsewhere || ADDRESS_HEADER);
+/** What founds a shop or guild where others than this machine are served (web/src/lib/server/web/own-machine.ts). */
+function foundingKey(secret) {
+  return createHmac('sha256', secret).update('begin').digest('base64url');
 }
-
-const foundingKey = (secret) => createHmac('sha256', secret).update('begin').digest('base64url');
 
 function readOptions() {
   try {
