@@ -125,6 +125,19 @@ describe('bin/start', () => {
     expect(await own.ended).toBe(0);
     await cluster.remove();
   });
+
+  it('where others are served, nothing is open to whoever seems to sit at the machine, and a key founds a shop', async () => {
+    const others = start(['--port', String(port)], { ORIGIN: 'https://quilts.example.org' });
+    await others.said('/begin?key=');
+    const founding = /\/begin\?key=[\w-]{43}/.exec(others.printed())![0];
+    const status = async (path: string) =>
+      (await fetch(`http://127.0.0.1:${port}${path}`, { redirect: 'manual', headers: { accept: 'text/html' } })).status;
+    expect(await Promise.all(['/', '/begin', founding, '/outside/mail', '/metrics'].map(status))).toEqual([
+      303, 403, 200, 404, 404,
+    ]);
+    others.child.kill('SIGINT');
+    expect(await others.ended).toBe(0);
+  });
 });
 
 describe('one plain sentence', () => {
