@@ -8,7 +8,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { freePort } from './lib/cluster.mjs';
 import { prepareDatabase } from './lib/database.mjs';
 import { serveFiles } from './lib/file-store.mjs';
-import { restoreBackup, writeBackup } from './lib/dump.mjs';
+import { proveBackup, restoreBackup, writeBackup } from './lib/dump.mjs';
 import { otherMinor, type OtherMinor } from './lib/other-minor';
 import { temporaryCluster } from './lib/test-cluster.mjs';
 import { serve } from './lib/test-server.mjs';
@@ -145,6 +145,7 @@ it('holds the pictures of a store, and lays them into the database where there i
     await expect(writeBackup(from.url, { secret: SECRET, file: `${file}-away` })).rejects.toThrow(/does not answer/);
     expect(existsSync(`${file}-away`)).toBe(false);
 
+    expect((await proveBackup(from.url, file)).differences).toEqual([]);
     const record = (await everything(from.url)).record;
     await restoreBackup(from.url, { file, replace: true });
     const back = await client.query<{ id: string; jpeg: Buffer | null }>('select id, jpeg from picture order by id');

@@ -1,5 +1,5 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, chmodSync, existsSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, chmodSync, existsSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -96,9 +96,14 @@ describe('bin/start', () => {
     process.kill(app, 'SIGKILL');
     await killed.ended;
 
-    const next = start(['--port', String(port)]);
+    // There is no backup yet: the next start makes one beside its work, and tries it.
+    const folder = join(data, 'backups');
+    const next = start(['--port', String(port)], { AGGREGA_BACKUPS: folder });
     await next.said('Press Ctrl-C to stop it.');
     expect(await demoSets()).toBe(5);
+    await next.said('Brought back and compared');
+    expect(readdirSync(folder)).toEqual([expect.stringMatching(/^aggrega-.*\.backup$/)]);
+    expect(await (await fetch(`http://127.0.0.1:${port}/`)).text()).toContain('entries were there');
     next.child.kill('SIGTERM');
     expect(await next.ended).toBe(0);
     expect(clusterState()).toBe('shut down');

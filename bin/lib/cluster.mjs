@@ -153,6 +153,12 @@ export async function copyCluster(home, url, folder) {
   if (code !== 0) throw new Stop(reason('The replica could not be made', output));
 }
 
+/** Runs a shell's script as the account that the cluster in `folder` belongs to, with PostgreSQL's programs at hand: { code, output }. */
+export async function shellOf(folder, script) {
+  const programs = await postgresPrograms();
+  return asAccount(await accountFor(folder), 'bash', ['-euc', `PATH=${programs}:$PATH\n${script}`]);
+}
+
 function reason(what, output) {
   if (/no space left/i.test(output)) return `${what}: the disk is full. Free some space and try again.`;
   return `${what}:\n${output.trim().split('\n').slice(-6).join('\n')}`;

@@ -1,7 +1,7 @@
 // bin/start: everything from a fresh clone to a running application, and a clean stop.
 import { spawn } from 'node:child_process';
 import { createHmac } from 'node:crypto';
-import { rmSync, writeFileSync } from 'node:fs';
+import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
@@ -9,6 +9,8 @@ import { parseArgs } from 'node:util';
 import { clusterFolder } from './cluster-folder.mjs';
 import { freePort, startCluster } from './cluster.mjs';
 import { prepareDatabase } from './database.mjs';
+import { backupDue, backupsIn, momentOf } from './nightly.mjs';
+import { execute } from './processes.mjs';
 import { build, dataFolder, makeDataFolder, npmPackages, ownSecret, root } from './project.mjs';
 import { leftApplication, lockFile, runningStart } from './running.mjs';
 import { Stop, run, say } from './say.mjs';
@@ -26,6 +28,7 @@ HOST, ORIGIN   serve other machines too: HOST=0.0.0.0 and the address that they 
 DATABASE_URL   use this PostgreSQL database instead of a private one
 AGGREGA_DATA   keep the private database in this folder instead of .data
 AGGREGA_DEMO   off: neither load the demonstration nor open it to this machine; it is off wherever others are served
+AGGREGA_BACKUPS  a folder: every night a backup is written there, brought back and compared (bin/backup --nightly)
 AGGREGA_SECRET what private links are made from, instead of .data/secret: the same on every machine of one database`;
 
 await run(async () => {
@@ -41,11 +44,13 @@ await run(async () => {
   await npmPackages();
   const cluster = process.env.DATABASE_URL ? undefined : await startCluster(await clusterFolder());
   let app;
+  let backups;
   let stopping;
   /** Ends the application, then the database; called again, it waits for the same end. */
   const stop = (message) =>
     (stopping ??= (async () => {
       say(message);
+      await backups?.stop();
       if (app && app.exitCode === null && app.signalCode === null) {
         const gone = new Promise((done) => app.once('close', done));
         app.kill('SIGTERM');
@@ -89,6 +94,7 @@ await run(async () => {
     const { HOST, ORIGIN, ADDRESS_HEADER, NODE_ENV } = process.env;
     if (HOST || ORIGIN || ADDRESS_HEADER || NODE_ENV === 'production')
       say(`Shops and guilds are founded at ${process.env.ORIGIN || address}/begin?key=${foundingKey(secret)}`);
+    backups = nightly();
     await Promise.race([asked, ended]);
     if (stopping) return await stopping;
     throw new Stop('The application ended unexpectedly; its last lines above say why.');
@@ -97,6 +103,28 @@ await run(async () => {
     throw error;
   }
 });
+
+/** A backup every night in a process of its own, where AGGREGA_BACKUPS names a folder; stop() waits for the one under way. */
+function nightly() {
+  const folder = process.env.AGGREGA_BACKUPS;
+  if (!folder) return undefined;
+  let running;
+  const look = () => {
+    const [newest] = existsSync(folder) ? backupsIn(folder) : [];
+    if (running || !backupDue(new Date(), newest && momentOf(newest))) return;
+    running = execute(process.execPath, [join(root, 'bin', 'lib', 'backup.mjs'), '--nightly', folder])
+      .then(({ code, output }) => say(code === 0 ? output.trim() : `The backup failed:\n${output.trim()}`))
+      .finally(() => (running = undefined));
+  };
+  look();
+  const timer = setInterval(look, 10 * 60_000);
+  return {
+    stop: async () => {
+      clearInterval(timer);
+      await running;
+    },
+  };
+}
 
 /** What founds a shop or guild where others than this machine are served (web/src/lib/server/web/own-machine.ts). */
 function foundingKey(secret) {

@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync, chmodSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { copyCluster, startCluster } from './cluster.mjs';
+import { copyCluster, shellOf, startCluster } from './cluster.mjs';
 
 /** Starts a server of its own in a temporary folder; `remove` stops it and deletes everything. */
 export async function temporaryCluster({ within = tmpdir(), programs } = {}) {
@@ -22,6 +22,10 @@ export async function temporaryCluster({ within = tmpdir(), programs } = {}) {
       await copyCluster(home, cluster.url, copy);
       return startCluster(copy);
     },
+    /** Where its data stand. */
+    data: join(home, 'cluster'),
+    /** Runs a script there, as whoever runs the server. */
+    shell: (script) => shellOf(home, script),
     remove: async () => {
       await (await startCluster(home, programs)).stop();
       rmSync(folder, { recursive: true, force: true });

@@ -1,4 +1,6 @@
+import { backupState } from '$lib/server/backup/proofs';
 import { deskFeedAddress } from '$lib/server/calendar/feeds';
+import { asOrganisation } from '$lib/server/db/pool';
 import { deskOf } from '$lib/server/desk/desk';
 import { deskLetterWish, wishDeskLetter } from '$lib/server/desk/desk-letter';
 import { words } from '$lib/server/desk/words';
@@ -8,6 +10,8 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
   desk: await deskOf(locals.organisation, locals.who?.organisation?.role),
+  backups:
+    locals.who?.organisation?.role === 'owner' ? await asOrganisation(locals.organisation, (db) => backupState(db)) : undefined,
   feed: deskFeedAddress(locals.organisation),
   letter: locals.who ? await deskLetterWish(locals.organisation, locals.who.account) : 'never',
 });

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { words } from './words';
   import { page } from '$app/state';
+  import Backups from './Backups.svelte';
   import Elsewhere from './Elsewhere.svelte';
   import { organises } from '$lib/look/role-name';
   import Archived from './Archived.svelte';
@@ -9,6 +10,7 @@
   import Looking from './Looking.svelte';
   import TaskList from './TaskList.svelte';
   import { Tasks, pressing, type HouseTask } from './tasks.svelte';
+  import type { BackupState } from '$lib/server/backup/proofs';
   import type { Desk } from '$lib/server/desk/desk';
   import { dayText } from '$lib/look/day-text';
   import Tools from '$lib/frame/Tools.svelte';
@@ -19,7 +21,7 @@
   import { onDestroy, onMount } from 'svelte';
 
   interface Props {
-    data: App.PageData & { desk: Desk; feed: string; letter: 'never' | 'pressing' | 'weekly' };
+    data: App.PageData & { desk: Desk; backups?: BackupState; feed: string; letter: 'never' | 'pressing' | 'weekly' };
     form: { message: string } | null;
   }
   let { data, form }: Props = $props();
@@ -71,6 +73,7 @@
       <a class="link" href="/sign-in">{words.signIn}</a>{words.or} <a class="link" href="/begin">{words.setUpYourOwnShop}</a>.
     </p>
   {/if}
+  {#if data.backups}<Backups backups={data.backups} />{/if}
 
   {#if programmes.length === 0}
     <div class="mt-8 max-w-prose">

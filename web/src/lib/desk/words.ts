@@ -56,6 +56,17 @@ export const words = spoken('desk', {
   pressing: 'when something is late or due',
   weekly: 'on Mondays',
 
+  // Backups
+  noBackup:
+    'Nothing here is backed up yet. Ask whoever looks after the installation to have a backup made every night: docs/operations.md says how.',
+  backupProved: (day: Said, entries: Said) =>
+    say`Backed up ${day}. The backup was brought back to try it, and all ${entries} entries were there.`,
+  backupLate: (day: Said) =>
+    say`The last backup is from ${day}. Ask whoever looks after the installation why none has been made since.`,
+  backupFailed: (day: Said, trouble: Said) => say`The backup of ${day} can’t be relied on. ${trouble}`,
+  lastGoodBackup: (day: Said) => say`The last good one is from ${day}.`,
+  noGoodBackup: 'There is no good one yet.',
+
   // Programme
   monthsOfWhich: (months: number, drawn: Said, people: number) =>
     say`${months} ${plural(months, { one: 'month', other: 'months' })}, ${drawn} with blocks, ${people} ${plural(people, { one: 'person', other: 'people' })}`,
