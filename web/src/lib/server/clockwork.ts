@@ -4,6 +4,7 @@ import { organisationIds } from './db/organisations';
 import { now } from './clock';
 import { sweepSent } from './backup/upload';
 import { sweepFirstAnswers } from './db/first-answers';
+import { sweepChallenges } from './db/passkeys';
 import { sweepDeleted } from './db/records';
 import { sendDeskLetters } from './desk/desk-letter';
 import { sweepSessions } from './db/sessions';
@@ -60,7 +61,10 @@ export async function turn(): Promise<void> {
   if (sweeps) for (const house of houses) await byItself(house, () => asOrganisation(house, (db) => sweep(db, at)));
   if (storeSet()) await moveFiles();
   if (sweeps) {
-    await atTheDoor((db) => sweepSessions(db, at));
+    await atTheDoor(async (db) => {
+      await sweepSessions(db, at);
+      await sweepChallenges(db, at);
+    });
     await sweepSent(new Date());
     swept = at;
   }

@@ -8,6 +8,8 @@
   import { roleName } from '$lib/look/role-name';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
   import NewPassword from './NewPassword.svelte';
+  import Passkeys from './Passkeys.svelte';
+  import type { Passkey } from '$lib/server/db/passkeys';
   import type { Device } from '$lib/server/db/sessions';
   import type { PartIn } from '$lib/server/db/accounts';
 
@@ -19,6 +21,8 @@
       devices: (Device & { here: boolean })[];
       codes: boolean;
       opens: boolean;
+      /** Undefined where browsers allow none at this address. */
+      passkeys?: Passkey[];
       parts: PartIn[];
       house: string;
     };
@@ -142,6 +146,7 @@
         {@render answer('codes')}
       {/if}
     </section>
+    {#if data.passkeys}<Passkeys passkeys={data.passkeys} says={form?.part === 'passkeys' ? form.says : ''} />{/if}
     <section class="mt-8" aria-label={words.devices}>
       <h2 class="text-head">{words.signedInOn}</h2>
       <ul>

@@ -4,17 +4,27 @@
   import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
+  import { browserSupportsWebAuthn } from '@simplewebauthn/browser';
+  import { onMount } from 'svelte';
+  import { signInByPasskey } from './passkeys';
 
   let {
     data,
     form,
   }: {
-    data: App.PageData & { to: string; mayBegin: boolean };
+    data: App.PageData & { to: string; mayBegin: boolean; passkeys: boolean };
     form: { email?: string; code?: boolean; message?: string } | null;
   } = $props();
   let email = $state('');
   let password = $state('');
   const asked = $derived(Boolean(form?.code));
+  let able = $state(false);
+  onMount(() => (able = data.passkeys && browserSupportsWebAuthn()));
+  let trouble = $state('');
+  async function byPasskey() {
+    trouble = (await signInByPasskey()) ?? '';
+    if (!trouble) location.assign(data.to);
+  }
 </script>
 
 <DoorFrame title={words.signIn} about={words.theBenchForAYear}>
@@ -53,6 +63,10 @@
       <a class="link" href="/sign-in/forgotten">{words.forgottenYourPassword}</a>
     </p>
   </form>
+  {#if able}
+    <p class="mt-6"><button class="btn" onclick={() => void byPasskey()}>{words.signInWithAPasskey}</button></p>
+    {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
+  {/if}
   <p class="mt-10 max-w-prose text-note text-quiet">
     {words.takingPartInAProgramme}
     {#if data.mayBegin}<a class="link" href="/begin">{words.setUpANewShop}</a>.{/if}

@@ -2,7 +2,9 @@ import { words } from '$lib/server/auth/words';
 import { codePicture, newCodeSecret } from '$lib/server/auth/codes';
 import { partsFor } from '$lib/server/auth/house';
 import { accountState, askForCodes, changeName, changePassword, stopCodes } from '$lib/server/auth/own-account';
+import { allowsPasskeys, removePasskey } from '$lib/server/auth/passkeys';
 import { now } from '$lib/server/clock';
+import { listPasskeys } from '$lib/server/db/passkeys';
 import { atTheDoor } from '$lib/server/db/pool';
 import { isId } from '$lib/server/db/ids';
 import { chooseOrganisation, endSession, listDevices } from '$lib/server/db/sessions';
@@ -10,14 +12,16 @@ import { fieldsOf } from '$lib/server/web/form';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => {
+export const load: PageServerLoad = async ({ locals, url }) => {
   const who = locals.who!;
   const own = await atTheDoor(async (db) => ({
     devices: (await listDevices(db, who.account, now())).map((d) => ({ ...d, here: d.id === who.session })),
+    passkeys: await listPasskeys(db, who.account),
   }));
   return {
     ...own,
     ...(await accountState(who)),
+    passkeys: allowsPasskeys(url) ? own.passkeys : undefined,
     parts: await partsFor(who.account),
     house: who.organisation?.id ?? '',
   };
@@ -68,6 +72,12 @@ export const actions: Actions = {
     const who = whoSigned(event);
     const { password } = await fieldsOf(event.request, ['password']);
     return done('codes', stopCodes(who, password), words.noCodeIsAskedFor);
+  },
+  nopasskey: async (event) => {
+    const who = whoSigned(event);
+    const { id } = await fieldsOf(event.request, ['id']);
+    await removePasskey(who, id);
+    return { part: 'passkeys', message: '', says: words.passkeyRemoved };
   },
   end: async (event) => {
     const who = whoSigned(event);

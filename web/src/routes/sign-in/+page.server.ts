@@ -1,6 +1,7 @@
-import { isNewDevice, tellOfDevice } from '$lib/server/auth/notices';
+import { comeIn } from '$lib/server/auth/coming-in';
+import { allowsPasskeys } from '$lib/server/auth/passkeys';
 import { signIn } from '$lib/server/auth/sign-in';
-import { closeSession, openSession } from '$lib/server/auth/sessions';
+import { closeSession } from '$lib/server/auth/sessions';
 import { fieldsOf, onwards } from '$lib/server/web/form';
 import { addressOf, fromThisMachine } from '$lib/server/web/gate';
 import { fail, redirect } from '@sveltejs/kit';
@@ -11,7 +12,10 @@ export const load: PageServerLoad = (event) => {
   const to = onwards(url.searchParams.get('to'));
   // Who is signed in already goes on; the demonstration's owner may become somebody.
   if (locals.who && !locals.who.demo) redirect(303, to);
-  return { to, mayBegin: fromThisMachine(event) || process.env.AGGREGA_OPEN === 'on' };
+  return {
+    ...{ to, passkeys: allowsPasskeys(url) },
+    mayBegin: fromThisMachine(event) || process.env.AGGREGA_OPEN === 'on',
+  };
 };
 
 export const actions: Actions = {
@@ -20,10 +24,7 @@ export const actions: Actions = {
     const answer = await signIn({ email, password, code }, addressOf(event));
     if (answer.kind === 'refused') return fail(400, { email, message: answer.message, code: code !== '' });
     if (answer.kind === 'code') return { email, code: true, message: '' };
-    const device = event.request.headers.get('user-agent') ?? '';
-    const isNew = await isNewDevice(answer.account, device);
-    await openSession(answer.account, { cookies: event.cookies, url: event.url, device });
-    if (isNew) void tellOfDevice(answer.account, device);
+    await comeIn(event, answer.account);
     redirect(303, onwards(to));
   },
   out: async ({ cookies, locals }) => {

@@ -30,15 +30,16 @@ export async function tellOfDevice(account: string, device: string): Promise<voi
   await told({ to: found.email, subject: words.newDeviceSubject, text });
 }
 
-/** Tells her that her password was changed, or that codes are asked for no more. */
-export async function tellOfChange(account: string, what: 'password' | 'no codes'): Promise<void> {
+/** Tells her that her password was changed, that codes are asked for no more, or that a passkey opens her account. */
+export async function tellOfChange(account: string, what: 'password' | 'no codes' | 'passkey'): Promise<void> {
   const found = await atTheDoor((db) => findWithKey(db, account));
   if (!found) return;
-  const [subject, text] =
-    what === 'password'
-      ? [words.passwordChangedSubject, words.passwordChanged(found.name, origin())]
-      : [words.codesOffSubject, words.codesOff(found.name, origin())];
-  await told({ to: found.email, subject, text });
+  const { subject, text } = {
+    password: { subject: words.passwordChangedSubject, text: words.passwordChanged },
+    'no codes': { subject: words.codesOffSubject, text: words.codesOff },
+    passkey: { subject: words.passkeyAddedSubject, text: words.passkeyAdded },
+  }[what];
+  await told({ to: found.email, subject, text: text(found.name, origin()) });
 }
 
 /** Tells the owners that somebody has joined. */

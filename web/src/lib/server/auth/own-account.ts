@@ -62,7 +62,8 @@ export async function accountState(who: SignedIn): Promise<{ codes: boolean; ope
   return { codes: Boolean(found?.codeSecret), opens: Boolean(found) };
 }
 
-async function notHers(who: SignedIn, password: string): Done {
+/** Why that is not her password, as a sentence; undefined where it is. Wrong ones are counted. */
+export async function notHers(who: SignedIn, password: string): Done {
   const wait = await mustWait('inside', who.email);
   if (wait > 0) return words.thatWasTriedTooOften(wait);
   const found = await atTheDoor((db) => findWithKey(db, who.account));

@@ -9,6 +9,7 @@ import { origin, sendLetter } from '../mail/post';
 import { stepOfCode } from './codes';
 import { keyHash, looksLikeKey, newKey } from './keys';
 import { tellOfChange } from './notices';
+import { log } from '../web/log';
 import { hashPassword, passwordFault, passwordIs } from './passwords';
 import { countTry, forgetTries, mustWait, type Tried } from './throttle';
 
@@ -57,6 +58,8 @@ export async function signIn(
   return { kind: 'in', account: found.id };
 
   async function wrong(message: string, counted: [Tried, string][]): Promise<SignInAnswer> {
+    // Whoever watches the log sees from where somebody tries, and at whose account.
+    log('warn', 'sign-in', { outcome: 'refused', account: found?.id, from: address });
     for (const [tried, key] of counted) await countTry(tried, key);
     await countTry('address', address);
     return refused(message);

@@ -25,6 +25,11 @@ export const words = spoken('server/auth', {
     say`Too many tries. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}.`,
   thatIsNotYourPassword: 'That isn’t your password.',
 
+  // auth/passkeys.ts
+  tooManyPasskeys: 'You have as many passkeys as there can be. Remove one first.',
+  passkeyNotAdded: 'The passkey wasn’t added: the device’s answer came too late or doesn’t fit. Try again.',
+  passkeyNotKnown: 'That passkey doesn’t open an account here. Sign in with your password.',
+
   // auth/sign-in.ts
   thatWasTriedTooOftenWait: (wait: number) =>
     say`Too many tries. Wait ${wait} ${plural(wait, { one: 'minute', other: 'minutes' })}`,
@@ -68,6 +73,15 @@ If it was not you, change your password now, then set the codes up again:
 
 ${origin}/account
 `,
+  passkeyAddedSubject: 'A passkey was added',
+  passkeyAdded: (name: Said, origin: Said) => say`Hello ${name},
+
+a passkey was added to your account: the device it is on can now sign in as you.
+
+If it was not you, remove it and change your password now:
+
+${origin}/account
+`,
   joinedSubject: (name: Said, house: Said) => say`${name} has joined ${house}`,
   joined: (owner: Said, name: Said, email: Said, house: Said, origin: Said) => say`Hello ${owner},
 
@@ -84,6 +98,7 @@ ${origin}/house
   fromNowOnACode: 'You’ll be asked for a code from now on.',
   noCodeIsAskedFor: 'You won’t be asked for a code any more.',
   signedOutThere: 'Signed out there.',
+  passkeyRemoved: 'Removed. It doesn’t open your account any more.',
 
   // house/+page.server.ts
   chooseARole: 'Choose a role.',

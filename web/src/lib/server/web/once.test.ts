@@ -25,6 +25,8 @@ type Method = (typeof METHODS)[number];
 
 /** Doors that need no key, each with why the same again does no harm. */
 const NEED_NONE: Record<string, string> = {
+  'POST /account/passkeys': 'what a device is asked to sign holds once',
+  'POST /sign-in/passkey': 'what a device is asked to sign holds once',
   'POST /api/swatches': 'a photo is kept under the hash of its contents',
   'POST /api/sheet-photos': 'a photo is kept under the hash of its contents',
   'POST /api/programmes/[programme]/removal': 'it is put aside, or it is not',

@@ -1,0 +1,18 @@
+/** The shape of what devices sign, as browsers send it; the library checks the rest. */
+
+export const text = (maxLength: number) => ({ type: 'string', maxLength, pattern: '^[^\\u0000]*$' });
+
+/** A device's answer, with what it signed in `response`. */
+export const signature = (response: object) => ({
+  type: 'object',
+  required: ['id', 'rawId', 'type', 'response', 'clientExtensionResults'],
+  additionalProperties: false,
+  properties: {
+    id: { ...text(1500), minLength: 1 },
+    rawId: text(1500),
+    type: { const: 'public-key' },
+    authenticatorAttachment: text(40),
+    clientExtensionResults: { type: 'object', maxProperties: 20 },
+    response: { type: 'object', additionalProperties: false, ...response },
+  },
+});
