@@ -7,9 +7,13 @@ import { expect, open, test } from './bench-of-their-own';
 
 const PASSWORD = 'forty kits before Friday';
 const DEVICE = {
-  ...{ protocol: 'ctap2', transport: 'internal', hasResidentKey: true, hasUserVerification: true },
-  ...{ isUserVerified: true, automaticPresenceSimulation: true },
-} as const;
+  protocol: 'ctap2' as const,
+  transport: 'internal' as const,
+  hasResidentKey: true,
+  hasUserVerification: true,
+  isUserVerified: true,
+  automaticPresenceSimulation: true,
+};
 
 test('a passkey is added by the password, signs her in without it, and is removed again', async ({ page }) => {
   const cluster = await temporaryCluster();

@@ -20,6 +20,8 @@ declare global {
       organisation: string;
       /** Who is signed in; `demo` for the demonstration's owner, who need not be. */
       who?: SignedIn & { demo?: true };
+      /** At a participant's page: the cookie of the device, and whether the page was opened on it before. */
+      pageDevice?: { key: string; known: boolean };
     }
   }
 }

@@ -14,6 +14,7 @@ import { guard } from '$lib/server/web/headers';
 import { languageAsked, speaking } from '$lib/server/web/languages';
 import { tooMuch } from '$lib/server/web/limits';
 import { keptAnswer } from '$lib/server/web/kept-answers';
+import { atPageDoor } from '$lib/server/participant-page/page-door';
 import { log, said } from '$lib/server/web/log';
 import { squeezed } from '$lib/server/web/squeeze';
 import { hasDemo } from '$lib/server/web/own-machine';
@@ -110,6 +111,7 @@ async function answer(event: RequestEvent, resolve: Resolve): Promise<Response> 
   }
   try {
     await letIn(event);
+    await atPageDoor(event);
     return await keptAnswer(event, (fromReplica) => asWhoAsks(event, resolve, fromReplica));
   } catch (thrown) {
     if (isRedirect(thrown)) return sendOn(event, thrown.status, thrown.location);

@@ -6,6 +6,10 @@ export const words = spoken('look', {
   hideTable: 'Hide table',
   showTable: 'Show table',
 
+  // device-name
+  on: (system: Said) => say`on ${system}`,
+  aDeviceThatSaysNothing: 'an unknown device',
+
   // Doubts
   willRuinKitsFixBefore: (kits: Said) => say`Will ruin ${kits} kits: fix before cutting`,
   willWasteFabric: 'Will waste fabric',

@@ -71,6 +71,39 @@ export const LAYOUT = spoken('participant-page-layout', {
   fromAnotherSide: 'The photo was taken from another side of the table; the answer is for the block as the sheet shows it.',
 });
 
+export const DOOR = spoken('participant-page-door', {
+  forParticipants: 'for participants',
+  openYourPage: 'Open your page',
+  lostYourLink: 'Lost the link to your page?',
+  weSendACode: 'Type the email address you gave the organiser. We’ll send you a code that opens your page.',
+  yourEmail: 'Your email',
+  sendMeACode: 'Send me a code',
+  enterYourCode: 'Enter your code',
+  code: 'Code',
+  openMyPage: 'Open my page',
+  yourPin: 'Your PIN',
+  forgottenPin: 'Forgotten your PIN? Get a code instead.',
+
+  whoCanOpen: 'Who can open this page',
+  anyoneWithTheLink: 'Anyone who has its link. Set a PIN and a new device has to know that too.',
+  linkAndPin: 'Whoever has its link and knows your PIN. This device isn’t asked for it.',
+  openedOn: 'It was opened on',
+  thisOne: 'this one',
+  lastOn: (day: Said) => say`last on ${day}`,
+  notYours: 'One of these isn’t yours? Make a new link: the old one then opens nothing, and we email you the new one.',
+  askForAPin: 'Set a PIN',
+  changeThePin: 'Change the PIN',
+  removeThePin: 'Remove the PIN',
+  aPin: 'PIN, 4 to 8 digits',
+  setThePin: 'Set it',
+  notNow: 'Not now',
+  pinSet: 'Set. Other devices are asked for it from now on.',
+  pinRemoved: 'Removed. The link alone opens this page again.',
+  makeANewLink: 'Make a new link',
+  sureOfTheLink: 'Make it: the old link stops working',
+  noNewLink: 'The link couldn’t be made anew. The old one still works; try again in a moment.',
+});
+
 export const words = spoken('participant-page', {
   // AskForm
   ask: 'Ask',

@@ -20,6 +20,8 @@
   const { programme } = $derived(bench);
   let link = $state('');
   let told = $state('');
+  let pin = $state(false);
+  let code = $state('');
   let erasing = $state(false);
 
   const save = (name: string, to: Partial<Omit<Person, 'id'>>) =>
@@ -35,8 +37,19 @@
       told = words.theLinkCouldNotBe;
       return;
     }
-    ({ link } = (await answer.json()) as { link: string });
+    ({ link, pin } = (await answer.json()) as { link: string; pin: boolean });
     told = renew ? words.theOldLinkOpensNothing : '';
+  }
+  async function makeCode() {
+    const answer = await trySendOnce(`${roster.address}/${person.id}/code`);
+    if (!answer?.ok) return void (told = words.theCodeCouldNotBe);
+    const made = (await answer.json()) as { code: string; minutes: number };
+    [code, told] = [made.code, words.readThisOut(`${location.origin}/p`, made.minutes)];
+  }
+  async function removePin() {
+    const answer = await trySendOnce(`${roster.address}/${person.id}/pin`, { method: 'DELETE' });
+    pin = !answer?.ok;
+    told = pin ? words.thePinCouldNotBe : words.thePinIsGone;
   }
   async function copy() {
     await navigator.clipboard.writeText(link);
@@ -173,6 +186,11 @@
   {:else}
     <p class="mt-2"><button class="btn" onclick={() => void showLink(false)}>{words.showPrivateLink}</button></p>
   {/if}
+  <p class="mt-2 flex flex-wrap items-center gap-2">
+    <button class="btn" onclick={() => void makeCode()}>{words.codeForALostLink}</button>
+    {#if code}<output class="numeral text-head" data-code>{code}</output>{/if}
+    {#if pin}<button class="btn" onclick={() => void removePin()}>{words.removeThePin}</button>{/if}
+  </p>
   <p class="mt-3"><a class="link" href="/programmes/{bench.slug}/progress?person={person.id}">{words.howFarThisPersonIs}</a></p>
   <h3 class="mt-5 border-b border-rule pb-1">{words.storedData}</h3>
   <p class="mt-2 flex flex-wrap gap-2">

@@ -54,6 +54,13 @@ export const words = spoken('participants', {
   nameContactDetailsNotesQuestions:
     'Name, contact details, notes, questions, pictures and ticks are erased for good. Kits already made become unassigned.',
   aDateLike202704: 'A date, like 2027-04-14.',
+  codeForALostLink: 'Read out a code',
+  readThisOut: (address: Said, minutes: Said) =>
+    say`For whoever has lost the link: at ${address} this code opens the page once, within ${minutes} minutes. Read it out to nobody but the participant.`,
+  theCodeCouldNotBe: 'We couldn’t make a code. Try again in a moment.',
+  removeThePin: 'Remove the PIN',
+  thePinIsGone: 'Removed. The link alone opens the page again.',
+  thePinCouldNotBe: 'The PIN couldn’t be removed. Try again in a moment.',
   theLinkCouldNotBe: 'We couldn’t load the link. Try again in a moment.',
   theOldLinkOpensNothing: 'The old link no longer works.',
   copied: 'Copied.',

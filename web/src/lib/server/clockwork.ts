@@ -4,6 +4,7 @@ import { organisationIds } from './db/organisations';
 import { now } from './clock';
 import { sweepSent } from './backup/upload';
 import { sweepFirstAnswers } from './db/first-answers';
+import { sweepCodes } from './db/page-locks';
 import { sweepChallenges } from './db/passkeys';
 import { sweepDeleted } from './db/records';
 import { sendDeskLetters } from './desk/desk-letter';
@@ -64,6 +65,7 @@ export async function turn(): Promise<void> {
     await atTheDoor(async (db) => {
       await sweepSessions(db, at);
       await sweepChallenges(db, at);
+      await sweepCodes(db, at);
     });
     await sweepSent(new Date());
     swept = at;

@@ -4,7 +4,7 @@
   import Field from '$lib/look/Field.svelte';
   import { enhance } from '$app/forms';
   import { dayText } from '$lib/look/day-text';
-  import { deviceName } from './device-name';
+  import { deviceName } from '$lib/look/device-name';
   import { roleName } from '$lib/look/role-name';
   import DoorFrame from '$lib/frame/DoorFrame.svelte';
   import NewPassword from './NewPassword.svelte';

@@ -8,7 +8,7 @@
   import { dayText } from '$lib/look/day-text';
   import { browserSupportsWebAuthn } from '@simplewebauthn/browser';
   import { onMount } from 'svelte';
-  import { deviceName } from './device-name';
+  import { deviceName } from '$lib/look/device-name';
   import { addPasskey } from './passkeys';
 
   interface Props {

@@ -148,8 +148,6 @@ export const words = spoken('team', {
   emailMeALink: 'Email me a link',
 
   // device-name.ts
-  on: (on: Said) => say`on ${on}`,
-  aDeviceThatSaysNothing: 'an unknown device',
 
   // house, the language
   language: 'Language',

@@ -1,5 +1,5 @@
 /** Letters about an account to whoever has it, so that what somebody else does with it does not go unseen. One that cannot be sent holds up nothing. */
-import { deviceName } from '$lib/team/device-name';
+import { deviceName } from '$lib/look/device-name';
 import { now } from '../clock';
 import { findWithKey, listMembers } from '../db/accounts';
 import { asOrganisation, atTheDoor } from '../db/pool';

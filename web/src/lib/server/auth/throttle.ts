@@ -20,6 +20,8 @@ const RULES = {
   inside: { points: 8, duration: 900, blockDuration: 900 },
   /** Wrong passwords and keys from one address, for whomever. */
   address: { points: 40, duration: 900, blockDuration: 900 },
+  /** Wrong PINs of one page. */
+  pin: { points: 8, duration: 900, blockDuration: 900 },
   /** Letters to one mail address. */
   letter: { points: 4, duration: 3600, blockDuration: 3600 },
 } satisfies Record<string, Rule>;

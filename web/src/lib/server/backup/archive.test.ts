@@ -98,6 +98,10 @@ describe('an archive', () => {
       'change_under_way',
       'object_to_delete',
       'first_answer',
+      // They belong to the links of an installation.
+      'page_code',
+      'page_device',
+      'page_pin',
       // They can be made again.
       'revision_pack',
       'worked_out',

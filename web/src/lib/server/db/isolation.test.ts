@@ -40,6 +40,11 @@ const oneOfEach = (organisation: string) => `
   sewn as (insert into sewing (organisation_id, programme_id, participant_id, month, version, marks)
     select '${organisation}', programme_id, id, 'm1', 1, '{}' from person),
   answered as (insert into first_answer (organisation_id, key, door, at) select '${organisation}', id, decode(repeat('00', 32), 'hex'), now() from person),
+  coded as (insert into page_code (organisation_id, programme_id, participant_id, hash, ends_at)
+    select '${organisation}', programme_id, id, decode(repeat('00', 16), 'hex') || decode(replace(id::text, '-', ''), 'hex'), now() from person),
+  opened as (insert into page_device (organisation_id, programme_id, participant_id, hash, first_at, seen_at)
+    select '${organisation}', programme_id, id, decode(repeat('00', 32), 'hex'), now(), now() from person),
+  pinned as (insert into page_pin (organisation_id, programme_id, participant_id, pin) select '${organisation}', programme_id, id, 'x' from person),
   ask as (insert into question (organisation_id, programme_id, participant_id, asks, asked_at) select '${organisation}', programme_id, id, 'q', now() from person)
   insert into sample (organisation_id, programme_id, month, block, colourway, revision, sewn_on, noted_at)
   select '${organisation}', id, 'm1', 'cold-frame', 'frost', 1, now(), now() from p`;
@@ -86,6 +91,9 @@ describe('every table', () => {
         'membership',
         'object_to_delete',
         'organisation',
+        'page_code',
+        'page_device',
+        'page_pin',
       ],
       ...[
         'participant',
@@ -109,7 +117,14 @@ describe('every table', () => {
       ...['recovery', 'session', 'throttle'],
     ];
     // What runs by the clock may see which organisations there are, and so may the door, which sees members and invitations too.
-    const policies: Record<string, number> = { organisation: 3, membership: 2, object_to_delete: 2, invitation: 2, account: 2 };
+    const policies: Record<string, number> = {
+      organisation: 3,
+      membership: 2,
+      object_to_delete: 2,
+      invitation: 2,
+      account: 2,
+      page_code: 2,
+    };
     for (const table of tables)
       expect(table).toMatchObject({ forced: true, owned: !door.includes(table.table), policies: policies[table.table] ?? 1 });
   });
@@ -128,6 +143,7 @@ describe('every table', () => {
       ...['organisation', 'programme', 'programme_revision', 'cut_list', 'cut_step', 'sheet_version', 'swatch_photo'],
       ...['participant', 'kit', 'release', 'sheet_held', 'mail', 'progress', 'picture', 'question', 'measurement', 'sample'],
       ...['revision_pack', 'worked_out', 'layout_check', 'sewing', 'first_answer'],
+      ...['page_code', 'page_device', 'page_pin'],
     ]) {
       const count = (organisation: string) =>
         asOrganisation(organisation, async (db) => Number((await db.query(`select count(*) from ${table}`)).rows[0].count));

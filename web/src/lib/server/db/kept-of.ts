@@ -20,6 +20,9 @@ const KEPT = `
       order by checked_at), '[]') from layout_check l where l.programme_id = t.programme_id and participant_id = t.id),
     'sewing', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'version', version, 'marks', marks)
       order by month, version), '[]') from sewing w where w.programme_id = t.programme_id and participant_id = t.id),
+    'page_opened_on', (select coalesce(jsonb_agg(jsonb_build_object('device', device, 'first_at', first_at, 'seen_at', seen_at)
+      order by first_at), '[]') from page_device d where d.participant_id = t.id),
+    'pin', exists (select from page_pin n where n.participant_id = t.id),
     'pictures', (select coalesce(jsonb_agg(jsonb_build_object('month', month, 'taken_at', taken_at, 'jpeg_base64',
       encode(jpeg, 'base64'), 'object', object) order by taken_at), '[]') from picture i where i.programme_id = t.programme_id and participant_id = t.id)
   ) as kept

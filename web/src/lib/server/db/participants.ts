@@ -148,10 +148,13 @@ const TOUCHED = `
     or exists (select 1 from measurement where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from layout_check where programme_id = p.id and participant_id = t.id)
     or exists (select 1 from sewing where programme_id = p.id and participant_id = t.id)
+    or exists (select 1 from page_code where participant_id = t.id)
+    or exists (select 1 from page_device where participant_id = t.id)
+    or exists (select 1 from page_pin where participant_id = t.id)
     or exists (select 1 from picture where programme_id = p.id and participant_id = t.id))
   order by t.name limit 5`;
 
-/** Names of those who have a kit, a sheet, a mail, a question, a measurement, a checked layout, a sheet begun, a picture or a ticked step already: what would go with them. */
+/** Names of those who have a kit, a sheet, a mail, a question, a measurement, a checked layout, a sheet begun, a picture or a ticked step already, or have opened their page: what would go with them. */
 export async function touchedPeople(db: pg.ClientBase, slug: string, ids: readonly string[]): Promise<string[]> {
   return (await db.query<{ name: string }>(TOUCHED, [slug, ids])).rows.map((r) => r.name);
 }

@@ -2,6 +2,7 @@
 import { words } from './words';
 import { organisationLanguage } from '../db/organisations';
 import { asOrganisation } from '../db/pool';
+import { origin } from '../mail/post';
 import { answerIn, languageFor } from '../web/languages';
 import { error } from '@sveltejs/kit';
 import { openPage, type OpenPage } from './participant-page';
@@ -13,7 +14,7 @@ const languageOn = async ({ organisation, person }: OpenPage): Promise<string> =
 /** The page that the key opens, or 404. From now on the request is answered in the language of whoever it is of. */
 export async function pageOf(key: string): Promise<OpenPage> {
   const page = await openPage(key);
-  if (!page) error(404, words.thisLinkNoLongerWorks);
+  if (!page) error(404, words.thisLinkNoLongerWorks(`${origin()}/p`));
   answerIn(await languageOn(page));
   return page;
 }

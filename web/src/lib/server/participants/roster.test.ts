@@ -8,6 +8,7 @@ import { noteHeld } from '../db/held';
 import { setKits } from '../db/kits';
 import { insertOrganisation } from '../db/organisations';
 import { noteLayout, setTells } from '../db/layout-checks';
+import { putCode, seeDevice, setPin } from '../db/page-locks';
 import { addMarks } from '../db/sewing';
 import { insertMeasurement, insertPicture, insertQuestion, setProgress } from '../db/participant-page';
 import { asOrganisation, closePool } from '../db/pool';
@@ -156,6 +157,9 @@ describe('changing the roster', () => {
           [id, at],
         ),
       measurement: (db, id) => insertMeasurement(db, id, { month: 'm1', sizes: [], at }),
+      page_code: (db, id) => putCode(db, id, Buffer.alloc(32), at),
+      page_device: (db, id) => seeDevice(db, id, { hash: Buffer.alloc(32), device: '', at, unlocked: false }),
+      page_pin: (db, id) => setPin(db, id, 'x', Buffer.alloc(32)),
       picture: (db, id) => insertPicture(db, id, 'm1', Buffer.from([1]), at),
       progress: (db, id) => setProgress(db, id, { month: 'm1', step: 'cut', done: true, at }),
       question: (db, id) => insertQuestion(db, id, 'm1', 'Which way?', at),

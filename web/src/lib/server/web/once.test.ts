@@ -32,6 +32,9 @@ const NEED_NONE: Record<string, string> = {
   'POST /api/programmes/[programme]/removal': 'it is put aside, or it is not',
   'POST /api/programmes/[programme]/desk': 'an order has its own name at the supplier’s desk',
   'POST /api/programmes/[programme]/kits/labels': 'a label is printed under the hash of what is on it',
+  'POST /api/programmes/[programme]/roster/[person]/code': 'its answer is a secret; a new code ends the one before',
+  'DELETE /api/programmes/[programme]/roster/[person]/pin': 'there is a PIN, or there is none',
+  'POST /p/[key]/link': 'its answer is a secret, and the key that asked opens nothing the second time',
   'POST /api/programmes/[programme]/roster/[person]/link':
     'its answer is a secret, which is nowhere kept; a link made anew twice is made anew',
 };

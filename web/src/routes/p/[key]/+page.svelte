@@ -9,6 +9,7 @@
   import SheetWays from '$lib/participant-page/SheetWays.svelte';
   import { Own } from '$lib/participant-page/own.svelte';
   import Tools from '$lib/frame/Tools.svelte';
+  import PageDoor from '$lib/participant-page/PageDoor.svelte';
   import { untrack } from 'svelte';
 
   let { data } = $props();
@@ -51,6 +52,7 @@
   <AskForm {view} {own} />
   <OwnPictures {view} {key} {own} />
   <SheetWays {view} {own} />
+  <PageDoor door={data.door} isNew={data.newDevice} {key} {own} />
   <section aria-label={words.downloads} class="mt-8">
     <h2 class="border-b-2 border-ink pb-1 text-head">{words.downloads}</h2>
     <p class="mt-3 flex flex-wrap gap-2">

@@ -12,6 +12,7 @@ import type { FoundSlip } from '$lib/server/db/layout-checks';
 import { keepMarks } from '$lib/server/participant-page/own-sewing';
 import { setTelling, tellLayout } from '$lib/server/participant-page/own-layout';
 import type { PicturesFor } from '$lib/server/db/participant-page';
+import { choosePin } from '$lib/server/participant-page/page-door';
 import { pageOf } from '$lib/server/participant-page/private-page';
 import { isId } from '$lib/server/db/ids';
 import { slipKinds } from '@aggrega/core/construction';
@@ -30,7 +31,9 @@ type Deed =
   | { deed: 'tells'; tells: boolean }
   | { deed: 'sewn'; month: string; version: number; marks: Marks }
   | { deed: 'sheet'; sheet: string }
-  | { deed: 'picture away'; picture: string };
+  | { deed: 'picture away'; picture: string }
+  | { deed: 'here' }
+  | { deed: 'pin'; pin: string };
 
 const month = { type: 'string', maxLength: 80 };
 const deed = (name: string, properties: object) => ({
@@ -88,11 +91,13 @@ const readDeed = bodyReader<Deed>({
     deed('measured back', { measurement: { type: 'string', maxLength: 60 } }),
     deed('sheet', { sheet: { type: 'string', maxLength: 200, pattern: '^[a-z0-9=&-]*$' } }),
     deed('picture away', { picture: { type: 'string', maxLength: 60 } }),
+    deed('here', {}),
+    deed('pin', { pin: { type: 'string', pattern: '^[0-9]{0,20}$' } }),
   ],
 });
 
 /** What she does on her own page. */
-export const POST: RequestHandler = once(async ({ params, request }) => {
+export const POST: RequestHandler = once(async ({ params, request, locals }) => {
   const page = await pageOf(params.key);
   const asked = await readDeed(request);
   const refused = await done();
@@ -107,6 +112,9 @@ export const POST: RequestHandler = once(async ({ params, request }) => {
     if (asked.deed === 'laid') return (await tellLayout(page, asked)) ? undefined : words.thisMonthIsNotOut;
     if (asked.deed === 'sewn') return (await keepMarks(page, asked)) ? undefined : words.thisMonthIsNotOut;
     if (asked.deed === 'tells') return void (await setTelling(page, asked.tells));
+    // The device was noted at the page's door.
+    if (asked.deed === 'here') return undefined;
+    if (asked.deed === 'pin') return locals.pageDevice ? choosePin(page, locals.pageDevice.key, asked.pin) : words.pinFirst;
     if (asked.deed === 'measured') return sendMeasurement(page, asked);
     if (asked.deed === 'measured back')
       return isId(asked.measurement) && (await takeMeasurementBack(page, asked.measurement))

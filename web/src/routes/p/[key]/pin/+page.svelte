@@ -1,0 +1,7 @@
+<script lang="ts">
+  import PinPage from '$lib/participant-page/PinPage.svelte';
+
+  let { form } = $props();
+</script>
+
+<PinPage message={form?.message ?? ''} />
