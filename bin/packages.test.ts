@@ -28,3 +28,12 @@ it('and is installed in that version', () => {
   for (const [path, { version }] of locked)
     if (installed[path]) expect([path, installed[path].version]).toEqual([path, version]);
 });
+
+it('each that is there at run time has its reason in docs/dependencies.md, and nothing else has', () => {
+  const own = (file: string) =>
+    Object.keys((read(`../${file}`) as unknown as { dependencies?: Record<string, string> }).dependencies ?? {});
+  const needed = ['package.json', ...['web', 'core', 'paper', 'cli'].map((part) => `${part}/package.json`)].flatMap(own);
+  const told = readFileSync(fileURLToPath(new URL('../docs/dependencies.md', import.meta.url)), 'utf8');
+  const rows = [...told.matchAll(/^\| `([^`]+)`/gm)].map((m) => m[1]!);
+  expect(rows).toEqual([...new Set(needed)].filter((name) => !name.startsWith('@aggrega/')).sort());
+});

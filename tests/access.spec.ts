@@ -7,7 +7,7 @@ const P = '/programmes/the-allotment-year';
 const PARTS = {
   'the doors and the year': [
     '/',
-    ...['/account', '/house', '/archive', '/begin', '/sign-in', '/sign-in/forgotten', '/outside/mail', '/nowhere'],
+    ...['/account', '/house', '/archive', '/begin', '/sign-in', '/sign-in/forgotten', '/p', '/outside/mail', '/nowhere'],
     ...['/programmes/new', '/programmes/compose', '/programmes/import'],
     P,
     ...['quilt', 'fabrics', 'packets', 'papers', 'bolts', 'figures', 'record'].map((s) => `${P}/${s}`),

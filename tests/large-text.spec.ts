@@ -12,6 +12,7 @@ const PAGES = [
     '/archive',
     '/begin',
     '/sign-in',
+    '/p',
     '/programmes/new',
     '/programmes/compose',
     '/programmes/import',

@@ -1,8 +1,16 @@
-/** Somebody at a running application, as a browser without a screen: keeps its cookie, says where its requests come from. */
+/** Somebody at a running application, as a browser without a screen: keeps its cookies, says where its requests come from. */
 export class Visitor {
-  cookie = '';
+  #cookies = new Map<string, string>();
 
   constructor(readonly address: string) {}
+
+  get cookie(): string {
+    return [...this.#cookies].map(([name, value]) => `${name}=${value}`).join('; ');
+  }
+
+  set cookie(text: string) {
+    this.#cookies = new Map(text.split('; ').map((one) => one.split('=') as [string, string]));
+  }
 
   async ask(path: string, init: RequestInit & { headers?: Record<string, string> } = {}): Promise<Response> {
     const answer = await fetch(this.address + path, {
@@ -10,7 +18,11 @@ export class Visitor {
       ...init,
       headers: { origin: this.address, ...(this.cookie && { cookie: this.cookie }), ...init.headers },
     });
-    for (const set of answer.headers.getSetCookie()) this.cookie = set.split(';')[0]!;
+    for (const set of answer.headers.getSetCookie()) {
+      const [name, value] = set.split(';')[0]!.split('=') as [string, string];
+      if (value) this.#cookies.set(name, value);
+      else this.#cookies.delete(name);
+    }
     return answer;
   }
 

@@ -7,7 +7,7 @@ import { closePost } from '$lib/server/mail/post';
 import { closeStandIn } from '$lib/server/mail/stand-in';
 import { stopWorkingAhead } from '$lib/server/planner/ahead';
 import { closePlanner } from '$lib/server/planner/ask';
-import { asking } from '$lib/server/planner/asking';
+import { asking, NobodyWaits } from '$lib/server/planner/asking';
 import { checkSecret } from '$lib/server/participant-page/private-link';
 import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
 import { guard } from '$lib/server/web/headers';
@@ -166,7 +166,7 @@ const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', 
 
 /** What people are told when something went wrong that no route foresaw. The log gets the rest. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-  if (status >= 500) {
+  if (status >= 500 && !(error instanceof NobodyWaits)) {
     log('error', 'unforeseen', { route: event.route.id, method: event.request.method, ...said(error) });
     return { message: words.wrongOnOurSide };
   }

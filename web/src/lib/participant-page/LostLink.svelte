@@ -18,8 +18,8 @@
     <h2 class="text-head">{DOOR.lostYourLink}</h2>
     <p class="max-w-prose">{DOOR.weSendACode}</p>
     <Field label={DOOR.yourEmail} name="email" type="email" autocomplete="email" required />
-    {@render answer('mail')}
     <p><button class="btn">{DOOR.sendMeACode}</button></p>
+    {@render answer('mail')}
   </form>
   <form class="mt-8 grid gap-3" method="post" action="?/open" use:enhance>
     <h2 class="text-head">{DOOR.enterYourCode}</h2>

@@ -22,8 +22,8 @@
       required
     />
     {#if message}<p class="text-madder" role="alert">{message}</p>{/if}
-    <p class="flex items-center gap-5">
-      <button class="btn btn-primary">{DOOR.openMyPage}</button>
+    <p class="flex flex-wrap items-center gap-x-5 gap-y-3">
+      <button class="btn shrink-0 btn-primary">{DOOR.openMyPage}</button>
       <a class="link" href="/p">{DOOR.forgottenPin}</a>
     </p>
   </form>

@@ -85,7 +85,7 @@ export const DOOR = spoken('participant-page-door', {
   forgottenPin: 'Forgotten your PIN? Get a code instead.',
 
   whoCanOpen: 'Who can open this page',
-  anyoneWithTheLink: 'Anyone who has its link. Set a PIN and a new device has to know that too.',
+  anyoneWithTheLink: 'Anyone who has its link, so please don’t share it. Set a PIN and a new device is asked for that too.',
   linkAndPin: 'Whoever has its link and knows your PIN. This device isn’t asked for it.',
   openedOn: 'It was opened on',
   thisOne: 'this one',
@@ -190,7 +190,7 @@ export const words = spoken('participant-page', {
   welcomePackWithRulerPage: 'Welcome pack with ruler page, PDF',
   calendar: 'Calendar',
   printTheRulerPageOnce:
-    'Print the ruler page once at full size and lay your ruler on its one-inch square: if it fits, templates will too. This page is private, but anyone who has the link can open it. Please don’t share it.',
+    'Print the ruler page once at full size and lay your ruler on its one-inch square: if it fits, templates will too.',
 
   // p/[key]/gallery
   theGroupsBlocks: 'The group’s blocks',

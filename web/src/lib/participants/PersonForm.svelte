@@ -22,6 +22,7 @@
   let told = $state('');
   let pin = $state(false);
   let code = $state('');
+  let codeNote = $state('');
   let erasing = $state(false);
 
   const save = (name: string, to: Partial<Omit<Person, 'id'>>) =>
@@ -44,7 +45,7 @@
     const answer = await trySendOnce(`${roster.address}/${person.id}/code`);
     if (!answer?.ok) return void (told = words.theCodeCouldNotBe);
     const made = (await answer.json()) as { code: string; minutes: number };
-    [code, told] = [made.code, words.readThisOut(`${location.origin}/p`, made.minutes)];
+    [code, codeNote, told] = [made.code, words.readThisOut(`${location.origin}/p`, made.minutes), ''];
   }
   async function removePin() {
     const answer = await trySendOnce(`${roster.address}/${person.id}/pin`, { method: 'DELETE' });
@@ -180,7 +181,7 @@
   {#if link}
     <p class="mt-2"><a class="link text-note break-all" href={link} target="_blank" rel="noopener">{link}</a></p>
     <p class="mt-2 flex gap-2">
-      <button class="btn" onclick={() => void copy()}>{words.copy}</button>
+      <button class="btn shrink-0" onclick={() => void copy()}>{words.copy}</button>
       <button class="btn" onclick={() => void showLink(true)}>{words.replaceLinkTheOldOne}</button>
     </p>
   {:else}
@@ -191,6 +192,7 @@
     {#if code}<output class="numeral text-head" data-code>{code}</output>{/if}
     {#if pin}<button class="btn" onclick={() => void removePin()}>{words.removeThePin}</button>{/if}
   </p>
+  {#if code}<p class="mt-2 text-note" role="status">{codeNote}</p>{/if}
   <p class="mt-3"><a class="link" href="/programmes/{bench.slug}/progress?person={person.id}">{words.howFarThisPersonIs}</a></p>
   <h3 class="mt-5 border-b border-rule pb-1">{words.storedData}</h3>
   <p class="mt-2 flex flex-wrap gap-2">

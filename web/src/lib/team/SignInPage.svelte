@@ -68,7 +68,8 @@
     {#if trouble}<p class="mt-2 text-madder" role="alert">{trouble}</p>{/if}
   {/if}
   <p class="mt-10 max-w-prose text-note text-quiet">
-    {words.takingPartInAProgramme}
+    {words.takingPartInAProgramme} <a class="link" href="/p">{words.lostYourLink}</a>
+    {words.staffAreInvited}
     {#if data.mayBegin}<a class="link" href="/begin">{words.setUpANewShop}</a>.{/if}
   </p>
 </DoorFrame>

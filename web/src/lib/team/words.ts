@@ -136,8 +136,9 @@ export const words = spoken('team', {
     say`You’re in the demo as ${name} of ${house}. No one needs to sign in for that on this computer.`,
   codeFromYourPhone: 'Code from your phone',
   forgottenYourPassword: 'Forgotten your password?',
-  takingPartInAProgramme:
-    'Taking part in a programme? You don’t need to sign in: use the link in your email. Staff are invited by an owner.',
+  takingPartInAProgramme: 'Taking part in a programme? You don’t need to sign in: use the link in your email.',
+  lostYourLink: 'Lost your link?',
+  staffAreInvited: 'Staff are invited by an owner.',
   setUpANewShop: 'Set up a new shop or guild',
 
   // sign-in/forgotten

@@ -113,6 +113,23 @@ describe('signing in', () => {
     expect((await from('b3', bea)).kind).toBe('in');
   });
 
+  it('that is refused leaves a line in the log: whose account, from where, and nothing that was typed', async () => {
+    const ann = await house();
+    const written = vi.spyOn(process.stdout, 'write').mockReturnValue(true);
+    try {
+      await guess(ann.email, ['g1']);
+      await guess('stranger@example.org', ['g2']);
+      const lines = written.mock.calls.map(([line]) => String(line)).filter((line) => line.includes('"sign-in"'));
+      expect(lines.map((line) => JSON.parse(line) as unknown)).toMatchObject([
+        { outcome: 'refused', account: ann.account, from: 'g1' },
+        { outcome: 'refused', from: 'g2' },
+      ]);
+      expect(lines.join('')).not.toMatch(/wrong one|example\.org/);
+    } finally {
+      written.mockRestore();
+    }
+  });
+
   it('is refused everywhere where one account is tried from everywhere', async () => {
     const ann = await house();
     await guess(

@@ -31,8 +31,8 @@ export const doorState = async (db: pg.ClientBase, participant: string, hash: Bu
 const SEE = `
   insert into page_device (organisation_id, programme_id, participant_id, hash, device, first_at, seen_at, unlocked)
   select organisation_id, programme_id, id, $2, $3, $4, $4, $5 from participant where id = $1
-  on conflict (programme_id, participant_id, hash) do update set seen_at = excluded.seen_at, device = excluded.device,
-    unlocked = page_device.unlocked or excluded.unlocked
+  on conflict (programme_id, participant_id, hash) do update set seen_at = excluded.seen_at,
+    device = case excluded.device when '' then page_device.device else excluded.device end, unlocked = page_device.unlocked or excluded.unlocked
   returning xmax = 0 as new`;
 const OTHERS = `select count(*)::int as n from page_device where participant_id = $1 and hash <> $2`;
 const FORGET = `

@@ -10,3 +10,6 @@ export interface Asking {
 export const asking = new AsyncLocalStorage<Asking>();
 /** What the application asks for by itself. */
 export const NOBODY: Asking = { house: '', gone: () => false };
+
+/** Whoever asked has gone, so it was not worked out: no trouble of ours. */
+export class NobodyWaits extends Error {}

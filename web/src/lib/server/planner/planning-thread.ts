@@ -3,7 +3,7 @@ import { Worker } from 'node:worker_threads';
 import { error } from '@sveltejs/kit';
 import { spokenNow, type Language } from '@aggrega/core/words';
 import { words } from '../web/words';
-import { NOBODY, type Asking } from './asking';
+import { NOBODY, NobodyWaits, type Asking } from './asking';
 import type { PlanDone, PlanJob } from './jobs';
 import { Turns } from './turns';
 
@@ -73,7 +73,7 @@ export class PlanningThread {
       const next = this.#turns.next();
       if (!next) break;
       if (next.askers.every((asker) => asker.gone())) {
-        next.reject(new Error('nobody waits for it any more'));
+        next.reject(new NobodyWaits('nobody waits for it any more'));
         continue;
       }
       this.#inHand = next;

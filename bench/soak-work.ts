@@ -1,0 +1,2 @@
+/** What the soak needs of the project's TypeScript. */
+export { soak } from '../bin/lib/soak';
