@@ -43,6 +43,10 @@ const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 /** Milliseconds in which a connection that says nothing is given up. */
 const PATIENCE = 60_000;
 
+/** Times that something is asked until it counts as never answered: some minutes, in which everything is started again many times over. */
+const MOST_TRIES = 2000;
+const causeOf = (error: unknown) => String((error as Error).cause ?? error);
+
 const processes = (parent: number): number[] =>
   readdirSync('/proc').flatMap((pid) => {
     try {
@@ -89,7 +93,8 @@ export async function soak(options: SoakOptions): Promise<Soaked> {
   /** Asks until there is an answer: none, or a server that is just being replaced, is asked again by the same key. */
   async function asked(visitor: Visitor, path: string, body?: object): Promise<Response | undefined> {
     const headers = { ...(body && json), 'idempotency-key': randomUUID(), accept: body ? 'application/json' : 'text/html' };
-    for (;;) {
+    let why = '';
+    for (let tries = 0; tries < MOST_TRIES; tries += 1) {
       const began = performance.now();
       const answer = await visitor
         .ask(path, {
@@ -97,13 +102,8 @@ export async function soak(options: SoakOptions): Promise<Soaked> {
           headers,
           signal: AbortSignal.timeout(PATIENCE),
         })
-        .catch(
-          (e: unknown) =>
-            void (process.env.SOAK_DEBUG && console.log('FETCH', path.slice(0, 50), String((e as Error).cause ?? e))),
-        );
-      const text = await answer
-        ?.text()
-        .catch((e: unknown) => void console.log('TEXT', answer?.status, String((e as Error).cause ?? e)));
+        .catch((error: unknown) => void (why = causeOf(error)));
+      const text = await answer?.text().catch((error: unknown) => void (why = causeOf(error)));
       if (answer && text !== undefined && answer.status < 500) {
         times.push(performance.now() - began);
         found.asked += 1;
@@ -114,9 +114,10 @@ export async function soak(options: SoakOptions): Promise<Soaked> {
         return answer.status === 200 ? answer : undefined;
       }
       if (answer && answer.status !== 503) found.failed.push(`${path.replace(/[\w-]{43}/, 'KEY')}: ${answer.status}`);
-      if (process.env.SOAK_DEBUG) console.log(path.slice(0, 60), answer?.status, text?.slice(0, 100));
       await pause(100 + Math.random() * 200);
     }
+    found.failed.push(`${path.replace(/[\w-]{43}/, 'KEY')}: no answer, ${why}`);
+    return undefined;
   }
 
   const LOOKS = [

@@ -3,7 +3,7 @@
  * done twice. The caller names its request by a key of its own (`idempotency-key`, a UUID).
  */
 import { createHash } from 'node:crypto';
-import { error, isHttpError, json, type RequestEvent } from '@sveltejs/kit';
+import { error, isHttpError, type RequestEvent } from '@sveltejs/kit';
 import { keepFirstAnswer, keyed, readFirstAnswer, TakenMeanwhile, type FirstAnswer, type Keyed } from '../db/first-answers';
 import { isId } from '../db/ids';
 import { asOrganisation } from '../db/pool';
@@ -69,7 +69,7 @@ async function secondAnswer<Event extends Asked>(
 ): Promise<Response> {
   if (again && (status === null || status < 400)) return again(event);
   if (status === null || body === null) error(409, words.doneBefore);
-  return new Response(body, { status, headers: json(null).headers });
+  return new Response(body, { status, headers: { 'content-type': 'application/json' } });
 }
 
 /** The key that a request carries, 400 for what is none; undefined where it has none, or is nobody's. */
