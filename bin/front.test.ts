@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { afterAll, beforeAll, expect, it, vi } from 'vitest';
 import demo from '../demo/allotment-year.aggrega.json';
 import { freePort } from './lib/cluster.mjs';
 import { prepareDatabase } from './lib/database.mjs';
@@ -22,6 +22,15 @@ const children = () =>
   execFileSync('ps', ['-o', 'pid=', '--ppid', String(app.pid)], { encoding: 'utf8' })
     .split('\n')
     .flatMap((line) => (line.trim() ? [Number(line)] : []));
+/** It listens as soon as one of them is there. */
+const twoThere = () =>
+  vi.waitFor(
+    async () => {
+      const counts = await (await fetch(`${app.address}/metrics`)).text();
+      for (const lane of [0, 1]) expect(counts).toContain(`process_start_time_seconds{lane="${lane}"}`);
+    },
+    { timeout: 600_000, interval: 50 },
+  );
 async function imported(visitor: Visitor, document: object): Promise<string> {
   const init = { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(document) };
   return ((await (await visitor.ask('/api/import', init)).json()) as { slug: string }).slug;
@@ -45,9 +54,8 @@ afterAll(async () => {
 });
 
 it('there are two processes at least, each with its counts', async () => {
+  await twoThere();
   expect(children().length).toBeGreaterThanOrEqual(2);
-  const counts = await (await fetch(`${app.address}/metrics`)).text();
-  for (const lane of [0, 1]) expect(counts).toContain(`process_start_time_seconds{lane="${lane}"}`);
   // What is shown to this machine alone is not shown to what a proxy passes on.
   expect((await fetch(`${app.address}/metrics`, { headers: { 'x-forwarded-for': '10.0.0.1' } })).status).toBe(404);
   expect((await fetch(`${app.address}/metrics`, { headers: { 'x-aggrega-address': '10.0.0.1' } })).status).toBe(200);

@@ -136,7 +136,8 @@ export async function soak(options: SoakOptions): Promise<Soaked> {
   async function organise(seat: Seat): Promise<void> {
     while (goesOn()) {
       await pause(thinks * (0.5 + Math.random()));
-      if (Math.random() < 0.7) {
+      // The first thing that everybody does is to save.
+      if (seat.noted > 0 && Math.random() < 0.7) {
         await asked(seat.visitor, `/programmes/${seat.slug}${some(LOOKS)}`);
         continue;
       }
@@ -153,7 +154,7 @@ export async function soak(options: SoakOptions): Promise<Soaked> {
     while (goesOn()) {
       await pause(thinks * (0.5 + Math.random()));
       const reader = some(own);
-      if (Math.random() < 0.8 || reader.asks.length >= 15) {
+      if ((reader.asks.length > 0 && Math.random() < 0.8) || reader.asks.length >= 15) {
         await asked(reader.visitor, reader.link + some(['', '/months/m1', '/gallery']));
         continue;
       }

@@ -2,6 +2,14 @@
 
 export const text = (maxLength: number) => ({ type: 'string', maxLength, pattern: '^[^\\u0000]*$' });
 
+/** One of the two steps of a door. */
+export const step = (name: string, properties: object) => ({
+  type: 'object',
+  required: ['step', ...Object.keys(properties)],
+  additionalProperties: false,
+  properties: { step: { const: name }, ...properties },
+});
+
 /** A device's answer, with what it signed in `response`. */
 export const signature = (response: object) => ({
   type: 'object',

@@ -1,17 +1,11 @@
 import { addPasskey, beginPasskey } from '$lib/server/auth/passkeys';
-import { signature, text } from '$lib/server/auth/passkey-shapes';
+import { signature, step, text } from '$lib/server/auth/passkey-shapes';
 import { bodyReader } from '$lib/server/web/door';
 import type { RegistrationResponseJSON } from '@simplewebauthn/server';
 import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 type Asked = { step: 'begin'; password: string } | { step: 'add'; name: string; response: RegistrationResponseJSON };
-const step = (name: string, properties: object) => ({
-  type: 'object',
-  required: ['step', ...Object.keys(properties)],
-  additionalProperties: false,
-  properties: { step: { const: name }, ...properties },
-});
 const read = bodyReader<Asked>({
   oneOf: [
     step('begin', { password: text(200) }),

@@ -1,6 +1,6 @@
 import { comeIn } from '$lib/server/auth/coming-in';
 import { askPasskey, signInByPasskey } from '$lib/server/auth/passkeys';
-import { signature, text } from '$lib/server/auth/passkey-shapes';
+import { signature, step, text } from '$lib/server/auth/passkey-shapes';
 import { words } from '$lib/server/auth/words';
 import { countTry, mustWait } from '$lib/server/auth/throttle';
 import { bodyReader } from '$lib/server/web/door';
@@ -10,12 +10,6 @@ import { error, json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 type Asked = { step: 'ask' } | { step: 'in'; response: AuthenticationResponseJSON };
-const step = (name: string, properties: object) => ({
-  type: 'object',
-  required: ['step', ...Object.keys(properties)],
-  additionalProperties: false,
-  properties: { step: { const: name }, ...properties },
-});
 const read = bodyReader<Asked>({
   oneOf: [
     step('ask', {}),
