@@ -25,7 +25,6 @@
     <h2 class="text-head">{DOOR.enterYourCode}</h2>
     <Field
       label={DOOR.code}
-      class="w-56"
       numeral
       name="code"
       autocomplete="one-time-code"
