@@ -79,9 +79,13 @@ afterEach(() => {
 const saver = () => new Saver('year', file(), 1, new Date(0), { box });
 const title = (from: string, to: string): Change[] => [{ path: '/title', from, to }];
 
+/** Lets time go by, some milliseconds at once, until it is so; how long that takes here does not matter. */
+async function until(so: () => boolean, at: number): Promise<void> {
+  do await vi.advanceTimersByTimeAsync(at);
+  while (!so());
+}
 /** Lets answers arrive and retries come due until nothing is under way. */
-const settle = (s: Saver) =>
-  vi.waitUntil(() => vi.advanceTimersByTimeAsync(3000).then(() => s.state !== 'saving' && s.state !== 'waiting'));
+const settle = (s: Saver) => until(() => s.state !== 'saving' && s.state !== 'waiting', 3000);
 
 describe('saving', () => {
   it('shows a change at once, and says saved only when the server has it', async () => {
@@ -123,7 +127,7 @@ describe('saving', () => {
     before.do('title', title('The Allotment Year', 'The Plot'));
     await settle(before);
     void next.resume();
-    await vi.waitUntil(() => vi.advanceTimersByTimeAsync(10).then(() => next.revision === 2));
+    await until(() => next.revision === 2, 10);
     expect(next.document.title).toBe('The Plot');
   });
 
