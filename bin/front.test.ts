@@ -1,5 +1,5 @@
 /** The application as it is started, behind its front: one house at work holds up no other, a process that dies is replaced, and everything passes as it is. */
-import { execFileSync } from 'node:child_process';
+import { execFileSync, spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -18,19 +18,25 @@ let app: Awaited<ReturnType<typeof serve>>;
 let mine: Visitor;
 let theirs: Visitor;
 
-const children = () =>
-  execFileSync('ps', ['-o', 'pid=', '--ppid', String(app.pid)], { encoding: 'utf8' })
-    .split('\n')
-    .flatMap((line) => (line.trim() ? [Number(line)] : []));
+const childrenOf = (pid: number) => {
+  try {
+    return execFileSync('ps', ['-o', 'pid=', '--ppid', String(pid)], { encoding: 'utf8' })
+      .split('\n')
+      .filter(Boolean)
+      .map(Number);
+  } catch {
+    // None: it says so by failing.
+    return [];
+  }
+};
+const children = () => childrenOf(app.pid);
+const ALWAYS = { timeout: 600_000, interval: 50 };
 /** It listens as soon as one of them is there. */
 const twoThere = () =>
-  vi.waitFor(
-    async () => {
-      const counts = await (await fetch(`${app.address}/metrics`)).text();
-      for (const lane of [0, 1]) expect(counts).toContain(`process_start_time_seconds{lane="${lane}"}`);
-    },
-    { timeout: 600_000, interval: 50 },
-  );
+  vi.waitFor(async () => {
+    const counts = await (await fetch(`${app.address}/metrics`)).text();
+    for (const lane of [0, 1]) expect(counts).toContain(`process_start_time_seconds{lane="${lane}"}`);
+  }, ALWAYS);
 async function imported(visitor: Visitor, document: object): Promise<string> {
   const init = { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(document) };
   return ((await (await visitor.ask('/api/import', init)).json()) as { slug: string }).slug;
@@ -110,6 +116,29 @@ it('files of many bytes, forms, redirects and refusals pass as they are', async 
   expect(asked.headers.get('x-aggrega-house')).toBeNull();
   expect(asked.headers.get('content-security-policy')).toContain("default-src 'self'");
   expect((await mine.ask('/programmes/%00')).status).toBe(404);
+});
+
+it('whose front is killed while they start end too', async () => {
+  const env = Object.fromEntries(
+    readFileSync(`/proc/${app.pid}/environ`, 'utf8')
+      .split('\0')
+      .map((line) => [line.split('=', 1)[0], line.slice(line.indexOf('=') + 1)]),
+  );
+  const script = readFileSync(`/proc/${app.pid}/cmdline`, 'utf8')
+    .split('\0')
+    .find((word) => word.endsWith('front.mjs'))!;
+  const front = spawn(process.execPath, [script], { env: { ...env, PORT: String(await freePort()) }, stdio: 'ignore' });
+  const begun = await vi.waitFor(() => (expect(childrenOf(front.pid!)).not.toEqual([]), childrenOf(front.pid!)), ALWAYS);
+  front.kill('SIGKILL');
+  // The same number could be another process's by now: it is asked for its script.
+  const there = (pid: number) => {
+    try {
+      return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('index.js');
+    } catch {
+      return false;
+    }
+  };
+  await vi.waitFor(() => expect(begun.filter(there)).toEqual([]), ALWAYS);
 });
 
 it('when it is told to end it finishes and leaves no process and no folder behind', async () => {

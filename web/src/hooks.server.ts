@@ -32,10 +32,11 @@ import refusal from './error.html?raw';
 
 export const init: ServerInit = async () => {
   if (building) return;
+  // First of all: whose front dies while this one starts would stay behind for ever.
+  if (process.env.AGGREGA_LANE) answerTheFront();
   checkSecret();
   await checkRole();
   if (hasDemo()) await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');
-  if (process.env.AGGREGA_LANE) answerTheFront();
   // A process can serve pages only, and leave releases and letters to others.
   if (process.env.AGGREGA_PART !== 'pages') startClockwork();
   process.once(
@@ -58,6 +59,7 @@ const alone = () => process.kill(process.pid, 'SIGTERM');
 function answerTheFront(): void {
   process.on('message', here);
   process.once('disconnect', alone);
+  if (!process.connected) alone();
 }
 function leaveTheFront(): void {
   process.off('disconnect', alone);

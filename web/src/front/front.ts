@@ -142,10 +142,13 @@ function stop(): Promise<void> {
 }
 for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => void stop());
 
-// The first one loads what is missing; the others find it there.
-const begun = (await processes[0]!.start()) && (await Promise.all(processes.slice(1).map((p) => p.start()))).every(Boolean);
+// The first one loads what is missing; the others find it there, and are waited for by nobody.
+const begun = await processes[0]!.start();
 if (!begun && !stopping) {
   await stop();
   process.exit(1);
 }
-if (!stopping) server.listen({ host: process.env.HOST || '0.0.0.0', port: Number(process.env.PORT) || 3000 });
+if (!stopping) {
+  server.listen({ host: process.env.HOST || '0.0.0.0', port: Number(process.env.PORT) || 3000 });
+  for (const other of processes.slice(1)) void other.start();
+}

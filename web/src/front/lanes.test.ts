@@ -54,6 +54,13 @@ it('whoever would have to wait for somebody else’s work is answered by another
   expect((await lanes.take('heavy')).lane).toBe(heavy.lane);
 });
 
+it('where one lane is not there yet and the other at work, whoever asks waits at the one that is there', async () => {
+  const { lanes, stuck, gone } = bench(2);
+  gone.add(1);
+  stuck.add(0);
+  for (let n = 0; n < 20; n += 1) expect((await lanes.take(`house ${n % 4}`)).lane).toBe(0);
+});
+
 it('a house that holds up others is kept apart, even while it does nothing, and after a while is not; who was beside it once is not', async () => {
   const { lanes, stuck, clock } = bench(2);
   for (const other of ['one', 'two', 'three']) {

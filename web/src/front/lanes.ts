@@ -80,7 +80,8 @@ export class Lanes {
         this.#homes.set(house, lane);
         return lane;
       }
-    return home;
+    // All are at work: it waits where there is a process at all, with those who are kept apart if need be.
+    return [home, ...usual, ...this.#underWay.keys()].find((lane) => this.#of.there(lane)) ?? home;
   }
 
   /** Lanes for whoever is not kept apart. */
