@@ -43,6 +43,7 @@ export { unitKind, unitKinds } from './units';
 export { isBlockPart } from './units/block-part';
 export {
   marker,
+  starch,
   PER_SQUARE,
   isHanded,
   lieInBlock,

@@ -4,7 +4,7 @@ import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
 import { joinPaperSteps, joinScale } from './join-paper';
-import { laidInTurn, roundTheMiddle, rowsInWords } from './lay-words';
+import { laidInTurn, roundTheMiddle, rowsInWords, rowsToLay } from './lay-words';
 import { partCheckpoint } from './checkpoint';
 import { blockPlace, placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
@@ -111,7 +111,7 @@ function groupPieces(group: readonly SheetUnit[], context: Context): PaperPiece[
   if (joins.length > 0)
     return partPieces(first, {
       ...{ spins: spun.units.has(first.label), finished: finishedOf(first), back },
-      rows: rowsInWords(plan.places[0]!.inside!, c, colourway),
+      rows: rowsToLay(plan.places[0]!.inside!, c, colourway),
       inTurn: [...(c.pressing.variants.get(plan)?.values() ?? [])].some((variants) => variants.length > 1),
       steps: joins.map((join, i) =>
         joinPaperSteps(join, {

@@ -20,6 +20,7 @@ import { WOF, cutPrefix, cutRows, fabricCell, keptInWof, kindOf, sharesOf, type 
 import { plainWords, type PaperPicture, type PaperPiece, type PaperRow } from './paper';
 import { lowered } from './unit-steps';
 import { rulerPicture, stripsPicture } from './pictures';
+import { starchWords } from './tools';
 import { words } from './words/cut-paper';
 import { WHITE } from '../ink';
 
@@ -42,6 +43,7 @@ export function cutPieces(context: MonthContext): PaperPiece[] {
   const rows = fabrics.map((f) => fabricRows(f, context)).filter((group) => group.length > 0);
   return [
     { kind: 'heading', level: 2, text: words.cut },
+    ...starchFirst(context, rows.length > 0 || way === 'list'),
     ...(way === 'list' ? [pieceTable(context)] : stripTable(rows, context)),
     ...rulers(context, shares),
     ...bagPieces(shares, context),
@@ -49,6 +51,11 @@ export function cutPieces(context: MonthContext): PaperPiece[] {
     ...(wishes.level === 'versed' ? [] : stripPictures(fabrics, context)),
   ];
 }
+
+const starchFirst = ({ sheet }: MonthContext, cuts: boolean): PaperPiece[] => {
+  const text = starchWords(sheet, cuts ? 'cut' : 'sew');
+  return text ? [{ kind: 'text', text }] : [];
+};
 
 /** What this month cuts of each fabric: its share of a packet, or the whole of a packet that is its own. */
 function cutsOf({ programme, month, colourway, wishes }: MonthContext, shares: readonly MonthShare[]): FabricCuts[] {
@@ -85,6 +92,7 @@ function cutsOf({ programme, month, colourway, wishes }: MonthContext, shares: r
 /** The strips of each fabric with what they are subcut into. */
 function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
   if (rows.length === 0) return [{ kind: 'text', text: words.everythingWasCutWithEarlierMonths }];
+  const twice = context.sheet.fabrics.some(({ cuts }) => cuts.some((cut) => cut.twice));
   const labels = Math.max(...rows.flat().map((row) => plainWords(row.cells[4]!.text).length));
   const table: PaperPiece = {
     kind: 'table',
@@ -105,7 +113,7 @@ function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
           {
             kind: 'text',
             tone: 'quiet',
-            text: words.pressTheFabricFoldItSelvedge,
+            text: [words.pressTheFabricFoldItSelvedge, twice ? words.whereASquareIsCutTwice : ''].filter(Boolean).join(' '),
           } as const,
         ]),
     table,

@@ -112,6 +112,12 @@ export function rowsInWords(tree: Tree, c: Construction, colourway: Colourway): 
   return rows.map((row, i) => `${place(i)}: ${listed(row.map(nameOf))}.`).join(' ');
 }
 
+/** The same for what is then sewn seam by seam; '' also for one row of parts that lie as they were made: its seam names them in their order. */
+export function rowsToLay(tree: Tree, c: Construction, colourway: Colourway): string {
+  const rows = rowsOf(tree, c, colourway);
+  return rows?.length === 1 && rows[0]!.every(({ lie }) => !lie) ? '' : rowsInWords(tree, c, colourway);
+}
+
 const corners = () => [words.topLeft, words.topRight, words.bottomRight, words.bottomLeft] as const;
 
 /** Where four of a part lie round the middle, each a quarter turn on from the one before: how they are laid; '' elsewhere. */

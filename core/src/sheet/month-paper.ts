@@ -129,7 +129,10 @@ const lessonHeadings = (): Partial<Record<SheetPart, string>> => ({
 });
 
 /** What is needed for units that are made ahead: the tools are those of the later month. */
-const needOf = (sheet: MonthSheet, later: MonthSheet): MonthSheet => ({ ...sheet, tools: later.tools, helps: later.helps });
+const needOf = (sheet: MonthSheet, later: MonthSheet): MonthSheet => ({
+  ...sheet,
+  ...{ tools: later.tools, helps: later.helps, starched: later.starched },
+});
 
 /** Parts of the quilt that come with a month. */
 const partsOf = ({ setting: plain }: Programme, month: Month, { size }: SheetWishes): string[] =>

@@ -67,6 +67,8 @@ export interface SheetCut {
   w: Rational;
   /** 'cut once on the diagonal' or '' */
   then: string;
+  /** Whether that is twice. */
+  twice?: true;
   ruler: string;
   /** Which block and units it is for; `number` where the month has several blocks. */
   block: string;
@@ -151,7 +153,6 @@ export function monthSheet(
   const quilt = settingPieces(programme, colourway, size, month);
   const seam = formatLength(house.seam, unit);
   const making = poolMaking(programme, colourway, month, size);
-  const made = [...constructions.flatMap(({ c }) => c.units.filter((u) => !u.pooled)), ...(making?.units ?? [])];
   const poolOf = (entry: MonthBlock, unit: UnitPlan): SheetUnit['pool'] => {
     const pool = poolOfUnit(programme, colourway, { entry, unit, size });
     return pool && { name: pool.name, ...(pool.month !== month && { madeWith: pool.month.name }) };
@@ -213,8 +214,13 @@ export function monthSheet(
     })),
     pools: sheetPools(programme, colourway, month, size, left),
     ...toolsOf(
-      constructions.map(({ c }) => c),
-      made,
+      [
+        ...constructions.map(({ entry, c }) => ({
+          ...{ c, units: c.units.filter((u) => !u.pooled) },
+          ...(several && { name: entry.block.name }),
+        })),
+        ...(making ? [{ units: making.units }] : []),
+      ],
       `${seam} ${unit}`,
     ),
   };
@@ -255,6 +261,7 @@ function sheetCut(cut: Cut, c: Pick<Construction, 'style'>, key: string): Omit<S
     size: square ? formatLength(cut.w, unit) : by(formatLength(cut.w, unit), formatLength(cut.h, unit)),
     square,
     then: thenCut(cut),
+    ...(cut.sub === 'twice' && { twice: true }),
     ruler: rulerWords(cut.w, unit),
     w: cut.w,
     block: key,

@@ -21,7 +21,7 @@ import { bagText, wholeText } from './keeping';
 import type { MonthSheet, SheetCut } from './month-sheet';
 import type { PaperCell, PaperPiece, PaperRow } from './paper';
 import { takenFromPools } from './pool-paper';
-import { toolWords } from './tools';
+import { starchWords, toolWords } from './tools';
 import type { SheetWishes } from './wishes';
 import { swatchOf } from './swatch';
 import { words } from './words/need-paper';
@@ -46,9 +46,10 @@ export function needPieces(context: MonthContext): PaperPiece[] {
     text: toolWords(context.wishes.level === 'versed' ? { ...sheet, helps: [] } : sheet),
   };
   const taken = takenFromPools(sheet.pools);
+  const starched = starchWords(sheet, 'sew');
   switch (wayOf[kindOf(context)]) {
     case 'pieces':
-      return [...inTheBag(context), ...taken, tools];
+      return [...inTheBag(context), ...taken, tools, ...(starched ? [{ kind: 'text', text: starched } as const] : [])];
     case 'list':
       return [...toBring(context), ...taken, tools];
     case 'lengths':

@@ -56,6 +56,11 @@ describe('units made ahead', () => {
     expect(headings(may.pieces)).toContain('U4: make 2 rows, all alike; they are U3 in a mirror');
     expect(headings(june.pieces)).toContain('Put the block together');
     for (const part of ['Cut', 'Make the units']) expect(headings(june.pieces)).not.toContain(part);
+    // Nothing is cut or drawn any more.
+    const needed = (pieces: readonly PaperPiece[]) => JSON.stringify(pieces).match(/You will also need: ([^"]*)"/)![1]!;
+    expect(needed(may.pieces)).toMatch(/rotary cutter.*pencil/);
+    expect(needed(june.pieces)).not.toMatch(/cutter|pencil|Good to have/);
+    expect(needed(june.pieces)).toMatch(/seam guide; fine pins/);
     // Together they say every step of the month as it is by itself.
     const both = new Set([...said(may.pieces), ...said(june.pieces)]);
     const steps = paperOf(whole, 'm6').pieces.flatMap((p) => (p.kind === 'steps' ? said([p]) : []));

@@ -82,6 +82,6 @@ export function takeOut({ blocks, ...sheet }: MonthSheet, made: Month): PaperPie
         })),
       ],
     },
-    { kind: 'text', tone: 'quiet', text: toolWords(sheet) },
+    { kind: 'text', tone: 'quiet', text: toolWords({ tools: sheet.joining, helps: [] }) },
   ];
 }

@@ -11,7 +11,6 @@ import {
   piece,
   pressArrow,
   scene,
-  sideBySide,
   turned,
   turnedOver,
   type DirectedLine,
@@ -155,16 +154,6 @@ export function looseSewn(g: Goose, upTo: 'left' | 'right'): Ply[] {
   const first = opened([parts.goose], turnedOver([parts.left], leftSeam(g)), leftSeam(g), 1, 'upper');
   return upTo === 'left' ? first : opened(first, turnedOver([parts.right], rightSeam(g)), rightSeam(g), 1, 'upper');
 }
-
-/** The squares as they are cut into triangles. */
-export const gooseCuts = ({ roles: [goose, left, right], big, small }: Goose): Scene =>
-  sideBySide(
-    [
-      scene([piece(goose, big, big)], { marks: marks('cut', rising(big), falling(big)) }),
-      ...[...new Set([left, right])].map((role) => scene([piece(role, small, small)], { marks: marks('cut', rising(small)) })),
-    ],
-    small / 5,
-  );
 
 /** Two large squares: the smaller, of the goose, centred on the larger, of the sky. `big`: the sky's side, `small`: the goose's. */
 export function centred(g: Goose, stage: 'place' | 'sew' | 'apart'): Scene {

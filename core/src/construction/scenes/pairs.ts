@@ -14,7 +14,6 @@ import {
   piece,
   pressArrow,
   scene,
-  sideBySide,
   turned,
   type DirectedLine,
   type Mark,
@@ -186,13 +185,6 @@ export function trimmedFolded(pair: Pair, hand: Hand, u: number): Scene {
     ],
   });
 }
-
-/** Both squares cut on a diagonal, before they are sewn. */
-export const cutOnce = ({ roles, side }: Pair): Scene =>
-  sideBySide(
-    [...new Set(roles)].map((role) => scene([piece(role, side, side)], { marks: marks('cut', rising(side)) })),
-    side / 6,
-  );
 
 /** Two triangles face to face, their long edges together; sewn or not yet. */
 export function facedTriangles(pair: Pair, hand: Hand, sewn = true): Scene {

@@ -21,7 +21,7 @@ import {
   type Stack,
 } from '../../hands';
 import type { Hand } from '../units/step';
-import { falling, openedHalf, rising } from './pairs';
+import { openedHalf } from './pairs';
 
 /** Fabrics clockwise from the top, the squares' side, and the seam. */
 export interface Quarters {
@@ -106,13 +106,6 @@ export const quarterPress = (q: Quarters, hand: Hand): DirectedLine[] => {
   const way = lastWay(q, hand);
   return way === 'open' ? [] : [pressArrow(RISING(halfOf(q)), way === 'upper' ? 1 : -1, halfOf(q) / 3.5)];
 };
-
-/** Squares of a side cut on both diagonals, one of each fabric. */
-export const cutTwice = (roles: readonly string[], side: number): Scene =>
-  sideBySide(
-    [...new Set(roles)].map((role) => scene([piece(role, side, side)], { marks: marks('cut', rising(side), falling(side)) })),
-    side / 6,
-  );
 
 /** The quarter of a square below its middle, its point at the origin. */
 const quarterPiece = (role: string, side: number): Ply[] => {

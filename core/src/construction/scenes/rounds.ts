@@ -7,15 +7,12 @@ import {
   parted,
   piece,
   scene,
-  sideBySide,
   turned,
   turnedScene,
   type DirectedLine,
   type Ply,
   type Scene,
 } from '../../hands';
-
-import { falling, rising } from './pairs';
 
 /** One round: its triangles clockwise from the upper edge of what it goes round, and the leg that they are cut to. */
 export interface RoundPieces {
@@ -165,12 +162,3 @@ export function creased({ centre, rounds }: Rounded): Scene {
 
 /** A finished round laid straight, its middle at the origin: what was the upper edge is the top left corner. */
 export const roundStraight = (rounded: Rounded, round: number): Ply[] => turned(roundDone(rounded, round), 7);
-
-/** The squares of both rounds as they are cut into triangles. */
-export function roundCuts({ rounds: [first, second] }: Rounded): Scene {
-  const one = (role: string, side: number, twice: boolean) =>
-    scene([piece(role, side, side)], { marks: marks('cut', rising(side), twice ? falling(side) : undefined) });
-  const twice = [...new Set(first!.roles)].map((role) => one(role, first!.leg * Math.SQRT2, true));
-  const once = second ? [...new Set(second.roles)].map((role) => one(role, second.leg, false)) : [];
-  return sideBySide([...twice, ...once], first!.leg / 4);
-}

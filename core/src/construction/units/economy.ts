@@ -6,8 +6,8 @@ import { Exact } from '../../measure';
 import { outlines, oversizeOf, plainPiece, rolesAt, scaled, seamOf, seamWords, sizeWords, triangles } from './reading';
 import { aboutCentre, fourOf, roundSteps } from './round-steps';
 import { ears } from '../scenes/pairs';
-import { creased, roundCuts, roundStraight, type Rounded } from '../scenes/rounds';
-import type { UnitKind } from './unit-kind';
+import { creased, roundStraight, type Rounded } from '../scenes/rounds';
+import { starch, type UnitKind } from './unit-kind';
 import { words } from './words/economy';
 
 const PLACES = outlines(
@@ -67,11 +67,6 @@ export const economy: UnitKind = {
           pieces: [plainPiece(centre!, a, a, s), ...inner, ...outer],
           steps: [
             {
-              act: 'cut',
-              text: words.cutTheSquaresForTheFirst,
-              scene: () => roundCuts(rounded),
-            },
-            {
               act: 'crease',
               text: words.foldTheCentreBothWaysAnd,
               scene: () => creased(rounded),
@@ -88,7 +83,7 @@ export const economy: UnitKind = {
             aboutCentre(unit, style, () => roundStraight(rounded, 1), large),
           ],
           look: [words.thePointsLieFromTheEdge(seamWords(style), sizeWords(a.plus(s), style))],
-          tools: ['starch'],
+          tools: [starch()],
           caution: words.theLongEdgesOfTheSecond,
           seams: 8,
           trims: large ? 2 : 0,

@@ -14,7 +14,7 @@ import { cornersPressed, type Cornered } from '../scenes/corners';
 import { earCuts } from '../scenes/pairs';
 import { patchesLaid, pressedOut, sewingOn, sewnOn, type Added } from '../scenes/patches';
 import { templateOf, templatePiece } from './template-shape';
-import { marker, type Method, type BatchCut, type UnitInBlock, type UnitKind } from './unit-kind';
+import { marker, starch, type Method, type BatchCut, type UnitInBlock, type UnitKind } from './unit-kind';
 import { words } from './words/folded-corner';
 
 interface Corner {
@@ -179,7 +179,7 @@ const cutTriangles: Method = {
         },
       ],
       look: [words.everyCornerIsSquare],
-      tools: [words.theTemplateOfTheBase, 'starch'],
+      tools: [words.theTemplateOfTheBase, starch()],
       caution: words.theLongEdgesOfTheTriangles,
       seams: corners.length,
       trims: 0,

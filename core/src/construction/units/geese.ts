@@ -23,13 +23,12 @@ import {
 import { movedBy, scene, type Ply } from '../../hands';
 import { cornerOff, cornerSteps } from './corner-steps';
 import { sewnAndCut, type Step } from './step';
-import { marker, type Method, type BatchCut, type Recipe, type UnitInBlock, type UnitKind } from './unit-kind';
+import { marker, starch, type Method, type BatchCut, type Recipe, type UnitInBlock, type UnitKind } from './unit-kind';
 import { cornersAt, cornersPressed, type Cornered } from '../scenes/corners';
 import {
   centred,
   centredPressed,
   fourth,
-  gooseCuts,
   gooseOutOf,
   halvesScene,
   heartPressed,
@@ -285,11 +284,6 @@ const cutTriangles: Method = {
       pieces,
       steps: [
         {
-          act: 'cut',
-          text: words.cutTheGooseSquaresTwiceAnd,
-          scene: () => gooseCuts(g),
-        },
-        {
           act: 'sew',
           text: words.layASkyTriangleOnOne(seamWords(style)),
           scene: () => wing(g, 'left', 'sew'),
@@ -304,7 +298,7 @@ const cutTriangles: Method = {
         gooseTrim(unit, style, () => looseSewn(g, 'right')),
       ],
       look: look(unit, style),
-      tools: ['starch'],
+      tools: [starch()],
       caution: words.twoBiasEdgesAreSewnAt,
       seams: 2,
       trims,

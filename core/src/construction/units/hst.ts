@@ -21,6 +21,7 @@ import {
 import { planned, type Hand, type Step } from './step';
 import {
   marker,
+  starch,
   type Method,
   type BatchCut,
   type Recipe,
@@ -31,7 +32,6 @@ import {
 } from './unit-kind';
 import {
   crossCut,
-  cutOnce,
   ears,
   edgesSewn,
   faced,
@@ -135,7 +135,9 @@ const makings: Making[] = [
       },
     ],
     opened: (pair, hand) => openedQuarter(pair, hand, hand.towards(0)),
-    tools: ['starch'],
+    get tools() {
+      return [starch()];
+    },
     get caution() {
       return words.everyOuterEdgeOfTheseUnits;
     },
@@ -201,7 +203,6 @@ const makings: Making[] = [
     formula: HALF,
     side: halfSide,
     steps: (s, pair) => [
-      { act: 'cut', text: words.cutTheSquaresOnceOnThe, scene: () => cutOnce(pair) },
       {
         act: 'sew',
         text: words.layOneTriangleOfEachRight(s),
@@ -209,7 +210,9 @@ const makings: Making[] = [
       },
     ],
     opened: (pair, hand) => openedHalf(pair, hand, hand.towards(0)),
-    tools: ['starch'],
+    get tools() {
+      return [starch()];
+    },
     get caution() {
       return words.theLongEdgesAreBiasUntil;
     },

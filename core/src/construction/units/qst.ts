@@ -6,7 +6,6 @@ import { scene } from '../../hands';
 import type { SewingStyle } from '../style';
 import { ears, faced, marked, rising, underRuler, type Pair } from '../scenes/pairs';
 import {
-  cutTwice,
   longSeam,
   pairApart,
   pairedScene,
@@ -33,7 +32,7 @@ import {
   scaled,
 } from './reading';
 import { planned, type Step } from './step';
-import { marker, type Method, type UnitInBlock, type UnitKind } from './unit-kind';
+import { marker, starch, type Method, type UnitInBlock, type UnitKind } from './unit-kind';
 import { words } from './words/qst';
 
 /** The two pairs that are sewn across each other: the top with the left, the right with the bottom. */
@@ -81,6 +80,7 @@ const twoAtATime: Method = {
     const side = quarterSide(f, s);
     const seam = seamWords(style);
     const [first, second] = pairsOf(unit.roles);
+    const [top, right, bottom, left] = four(unit.roles);
     const same = [...first].sort().join() === [...second].sort().join();
     const meaning = trim.sign() > 0 ? words.finishedSideAndToTrimAway(String(unit.w), String(trim)) : words.finishedSide;
     // Two like pairs are one square of each fabric; different ones need two squares each, and make twice as many.
@@ -111,7 +111,7 @@ const twoAtATime: Method = {
         planned((hand) => pairApart(q, hand), [0, 1]),
         {
           act: 'place',
-          text: same ? words.layOneOnTheOtherRight : words.layOneOfEachKindRight,
+          text: same ? words.layOneOnTheOtherRight : words.layOneOfEachKind(top, right, left, bottom),
           scene: (hand) => pairedScene(q, hand, 'place'),
         },
         {
@@ -157,11 +157,6 @@ const cutTriangles: Method = {
       pieces,
       steps: [
         {
-          act: 'cut',
-          text: words.cutTheSquaresTwiceOnThe,
-          scene: () => cutTwice(unit.roles, q.side),
-        },
-        {
           act: 'place',
           text: words.layTheFourTrianglesOutAs,
           scene: () => quartersLaid(q),
@@ -181,7 +176,7 @@ const cutTriangles: Method = {
         last,
       ],
       look,
-      tools: ['starch'],
+      tools: [starch()],
       caution: words.theShortEdgesAreBiasUntil,
       trims,
       bias: 3,

@@ -20,7 +20,7 @@ import { aboutCentre, fourOf, roundSteps } from './round-steps';
 import { cornersPressed, type Cornered } from '../scenes/corners';
 import { creased, roundStraight, type Rounded } from '../scenes/rounds';
 import { bonusText } from './geese';
-import { marker, type Method, type UnitKind, type RecipeRequest } from './unit-kind';
+import { marker, starch, type Method, type UnitKind, type RecipeRequest } from './unit-kind';
 import { words } from './words/square-in-square';
 
 function look({ unit, style }: RecipeRequest): string[] {
@@ -60,7 +60,7 @@ const cutTriangles: Method = {
         aboutCentre(unit, style, () => roundStraight(rounded, 0), trim.sign() > 0),
       ],
       look: look(wanted),
-      tools: ['starch'],
+      tools: [starch()],
       caution: words.theLongEdgesOfTheTriangles,
       seams: 4,
       trims: trim.sign() > 0 ? 1 : 0,

@@ -112,6 +112,9 @@ export interface Recipe {
   bonus?: string;
 }
 
+/** What bias edges are stiffened with before they are cut. */
+export const starch = (): string => words.starch;
+
 /** The tool that lines are drawn with. */
 export const marker = (): string => words.marker;
 

@@ -14,6 +14,7 @@ export const words = spoken('sheet/cut-paper', {
   forWords: 'For',
   pressTheFabricFoldItSelvedge:
     'Press the fabric, fold it selvedge to selvedge and square the end. Cut the widest strips first.',
+  whereASquareIsCutTwice: 'Where a square is cut twice on the diagonal, do not move the pieces between the cuts.',
   forWords2: (list: Said) => say`for ${list}`,
   later: 'later',
   toBagFor: (value: Said) => say`to bag for ${value}`,

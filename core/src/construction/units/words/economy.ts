@@ -6,7 +6,6 @@ export const words = spoken('units/economy', {
   economyUnits: 'economy units',
   cutTrianglesFirst: 'cut triangles first',
   halfTheFinishedSide: 'half the finished side',
-  cutTheSquaresForTheFirst: 'Cut the squares for the first round twice on the diagonal, those for the second round once.',
   foldTheCentreBothWaysAnd: 'Fold the centre both ways, and each triangle once, to crease the middle of their edges.',
   measureSquareWithBeyondEveryPoint: (sizeWords: Said, seamWords: Said) =>
     say`Measure: ${sizeWords} square, with ${seamWords} beyond every point. Trim no more than that away.`,

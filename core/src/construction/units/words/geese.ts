@@ -6,7 +6,7 @@ export const words = spoken('units/geese', {
     say`the point is ${seamWords} below the top edge and ${sizeWords} from each side`,
   theSeamsRunExactlyIntoThe: 'the seams run exactly into the two bottom corners',
   forABonusHalfSquareTriangle: (twice: Said, size: Said, unit: Said) =>
-    say`For a bonus half-square triangle from each corner, sew a second seam now, ${twice} outside the first, and cut between the two. Press it and trim it to ${size} ${unit} square.`,
+    say`For a bonus half-square triangle from each corner, sew a second seam now, ${twice} outside the first: the corner is then cut off between the two. Press the piece that comes off, and trim it to ${size} ${unit} square.`,
   withStitchAndFlipCorners: 'with stitch-and-flip corners',
   finishedHeight: 'finished height',
   layASquareOnOneEnd:
@@ -46,12 +46,11 @@ export const words = spoken('units/geese', {
   trimTwoGeeseOutOfEach: (sizeText: Said, seam: Said) =>
     say`Trim two geese out of each piece, ${sizeText}: the point lies at half the width, ${seam} below the ruler’s edge.`,
   cutTrianglesFirst: 'cut triangles first',
-  cutTheGooseSquaresTwiceAnd: 'Cut the goose squares twice and the sky squares once on the diagonal.',
   layASkyTriangleOnOne: (seamWords: Said) =>
     say`Lay a sky triangle on one short side of the goose, right sides together, level at the base. At the other end its tip reaches beyond the goose: that is right. Sew ${seamWords} from the edge.`,
   pressTowardsTheSky: 'Press towards the sky.',
   sewTheOtherSkyTriangleTo: 'Sew the other sky triangle to the other side in the same way.',
-  twoBiasEdgesAreSewnAt: 'Two bias edges are sewn at a time: starch first, and do not pull.',
+  twoBiasEdgesAreSewnAt: 'Two bias edges are sewn at a time: do not pull on them.',
   flyingGoose: 'flying goose',
   flyingGeese: 'flying geese',
   aBorderOrToLengthenOne: 'a border, or to lengthen one that comes up short',

@@ -12,8 +12,7 @@ export const words = spoken('units/hst', {
   sewInsideAllFourEdgesRun: (s: Said) =>
     say`Sew ${s} inside all four edges. Run each seam off the edge of the fabric: do not turn at the corners. Set the seams.`,
   cutFromCornerToCornerBoth: 'Cut from corner to corner, both ways, without moving the pieces between the cuts.',
-  everyOuterEdgeOfTheseUnits:
-    'Every outer edge of these units is bias. Starch before cutting, press without pushing, handle them gently.',
+  everyOuterEdgeOfTheseUnits: 'Every outer edge of these units is bias. Press without pushing, handle them gently.',
   eightAtATime: 'eight at a time',
   drawBothDiagonalsOnTheBack: 'Draw both diagonals on the back of the lighter square.',
   sewFromEachLineOnBoth: (s: Said) => say`Sew ${s} from each line, on both sides of it. Set the seams.`,
@@ -21,7 +20,6 @@ export const words = spoken('units/hst', {
   cutEachOfTheFourSquares: 'Cut each of the four squares on its line.',
   aTurningMat: 'a turning mat',
   cutTrianglesFirst: 'cut triangles first',
-  cutTheSquaresOnceOnThe: 'Cut the squares once on the diagonal.',
   layOneTriangleOfEachRight: (s: Said) =>
     say`Lay one triangle of each right sides together, long edges even. Sew ${s} from the long edge. Set the seam.`,
   theLongEdgesAreBiasUntil: 'The long edges are bias until they are sewn: do not pull on them.',

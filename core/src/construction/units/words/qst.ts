@@ -18,7 +18,8 @@ export const words = spoken('units/qst', {
     say`Lay it on the other square, right sides together. Sew ${seam} from the line, on both sides of it. Set the seams.`,
   cutOnTheLine: 'Cut on the line.',
   layOneOnTheOtherRight: 'Lay one on the other, right sides together, opposite fabrics facing. The seams nest.',
-  layOneOfEachKindRight: 'Lay one of each kind right sides together, as they lie in the picture of the unit. The seams nest.',
+  layOneOfEachKind: (top: Said, right: Said, left: Said, bottom: Said) =>
+    say`Lay one of each kind right sides together, ${top} on ${right} and ${left} on ${bottom}. The seams nest.`,
   drawALineSquareToThe: 'Draw a line square to the seam, through its middle. It need not meet the corners exactly.',
   sewFromTheLineOnBoth: (seam: Said) => say`Sew ${seam} from the line, on both sides of it. Set the seams.`,
   aSquareRulerWithA45: 'a square ruler with a 45° line',
@@ -26,7 +27,6 @@ export const words = spoken('units/qst', {
   twoDarkSidesFacingMakeA:
     'Two dark sides facing make a half-square triangle again. See that opposite fabrics face before you sew.',
   cutTrianglesFirst: 'cut triangles first',
-  cutTheSquaresTwiceOnThe: 'Cut the squares twice on the diagonal, without moving the pieces between the cuts.',
   layTheFourTrianglesOutAs: 'Lay the four triangles out as in the picture of the unit.',
   sewThemInPairsAlongA: (seamWords: Said) =>
     say`Sew them in pairs along a short edge, ${seamWords} from it. Feed both pairs in the same way, so that the seams nest.`,

@@ -2,5 +2,6 @@
 import { spoken } from '../../../words';
 
 export const words = spoken('units/unit-kind', {
+  starch: 'starch',
   marker: 'a pencil or chalk that shows on both fabrics',
 });
