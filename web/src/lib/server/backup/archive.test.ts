@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { mkdtemp, readFile, readdir } from 'node:fs/promises';
+import { chmod, mkdtemp, readFile, readdir, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { unzipSync, zipSync } from 'fflate';
@@ -238,5 +238,12 @@ describe('an archive', () => {
     expect(existsSync(left)).toBe(true);
     await sweepSent(new Date(Date.now() + 86_400_000 + 1000));
     expect(existsSync(left)).toBe(false);
+    // Where another user's lies there, closed to this one, the rest of the turn goes on.
+    const closed = await mkdtemp(join(tmpdir(), 'aggrega-archive-'));
+    await writeFile(join(closed, 'sent.zip'), '');
+    await chmod(closed, 0);
+    await expect(sweepSent(new Date(Date.now() + 86_400_000 + 1000))).resolves.toBeUndefined();
+    if (existsSync(closed)) await chmod(closed, 0o700);
+    await rm(closed, { recursive: true, force: true });
   });
 });

@@ -8,6 +8,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { log, said } from '../web/log';
 import { words } from './words';
 
 /** The archive cannot be taken in; nothing was. */
@@ -70,6 +71,8 @@ export async function sweepSent(at: Date): Promise<void> {
     if (!name.startsWith(FOLDER)) continue;
     const path = join(tmpdir(), name);
     const found = await stat(path).catch(() => undefined);
-    if (found && at.getTime() - found.mtimeMs > DAY) await rm(path, { recursive: true, force: true });
+    if (!found || at.getTime() - found.mtimeMs <= DAY) continue;
+    // Another user's, on a machine where several serve, is theirs to clear away.
+    await rm(path, { recursive: true, force: true }).catch((error: unknown) => log('warn', 'upload left over', said(error)));
   }
 }
