@@ -1,5 +1,5 @@
 import { words } from '$lib/server/web/words';
-import { building } from '$app/environment';
+import { building, version } from '$app/environment';
 import { startClockwork, stopClockwork } from '$lib/server/clockwork';
 import { acting, checkRole, closePool } from '$lib/server/db/pool';
 import { loadDemo } from '$lib/server/demo/demo';
@@ -10,6 +10,7 @@ import { closePlanner } from '$lib/server/planner/ask';
 import { asking, NobodyWaits } from '$lib/server/planner/asking';
 import { checkSecret } from '$lib/server/participant-page/private-link';
 import { addressOf, letIn, strangeRequest } from '$lib/server/web/gate';
+import { keepFilesMadeBy } from '$lib/server/sheet/kept-files';
 import { guard } from '$lib/server/web/headers';
 import { languageAsked, speaking } from '$lib/server/web/languages';
 import { tooMuch } from '$lib/server/web/limits';
@@ -34,6 +35,7 @@ export const init: ServerInit = async () => {
   if (building) return;
   // First of all: whose front dies while this one starts would stay behind for ever.
   if (process.env.AGGREGA_LANE) answerTheFront();
+  keepFilesMadeBy(version);
   checkSecret();
   await checkRole();
   if (hasDemo()) await loadDemo(process.env.AGGREGA_FRESH_DEMO === '1');

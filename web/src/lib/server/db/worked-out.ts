@@ -1,4 +1,4 @@
-/** Results of planning, kept for all processes, and for after a restart. */
+/** What was worked out, plans and papers, kept for all processes, and for after a restart. */
 import type pg from 'pg';
 
 /** Reading counts as use once a day: looking writes nothing otherwise. */

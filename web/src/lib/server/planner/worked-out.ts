@@ -13,7 +13,7 @@ import { partAsked } from '$lib/plan/part-asked';
 import type { Ready } from '$lib/plan/server-answer';
 import type { YearAnswers, YearQuestion } from '$lib/plan/year-work';
 import { now } from '../clock';
-import { asOrganisation } from '../db/pool';
+import { asNobody, asOrganisation } from '../db/pool';
 import { findWorkedOut, isWorkedOut, putWorkedOut } from '../db/worked-out';
 import { log, said } from '../web/log';
 import { isFree, planned, plannedAhead, plannerCode } from './ask';
@@ -60,9 +60,8 @@ export async function keptAnswerText(asked: Asked): Promise<string | undefined> 
   const place = placeOf(asked);
   const known = held.get(place);
   if (known !== undefined) return known;
-  const body = await asOrganisation(asked.organisation, (db) => findWorkedOut(db, name, now()));
-  if (!body) return undefined;
-  const text = (await read(body)).toString();
+  const text = (await findKept(asked.organisation, name))?.toString();
+  if (text === undefined) return undefined;
   held.set(place, text);
   return text;
 }
@@ -116,14 +115,27 @@ async function madeAndKept(asked: Asked, by = planned): Promise<string | undefin
   const name = nameOf(asked);
   held.set(placeOf(asked), done.body);
   counts.set(organisation, answersMade(organisation) + 1);
-  const body = await compressed(done.body, QUICKLY);
+  await putKept(organisation, name, Buffer.from(done.body));
+  return done.body;
+}
+
+/** What a house keeps under a name, that of all it was made of; undefined where nobody has made it yet. */
+export async function findKept(organisation: string, name: Buffer): Promise<Buffer | undefined> {
+  const body = await asOrganisation(organisation, (db) => findWorkedOut(db, name, now()));
+  return body && read(body);
+}
+
+/** Keeps it for all processes of the house, as nobody: also what somebody who may only look has set off. */
+export async function putKept(organisation: string, name: Buffer, body: Buffer): Promise<void> {
   try {
-    await asOrganisation(organisation, (db) => putWorkedOut(db, { name, body, now: now(), most: IN_HOUSE }));
+    const packed = await compressed(body, QUICKLY);
+    await asNobody(() =>
+      asOrganisation(organisation, (db) => putWorkedOut(db, { name, body: packed, now: now(), most: IN_HOUSE })),
+    );
   } catch (error) {
     // It is an answer all the same; another process has to find it by itself.
     log('warn', 'what was worked out could not be kept', said(error));
   }
-  return done.body;
 }
 
 /**

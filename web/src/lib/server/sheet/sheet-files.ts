@@ -26,6 +26,7 @@ import { paperText } from '@aggrega/paper/text';
 import { asSewn, sheetName, wishesOf } from '$lib/sheet/sheet-wishes';
 import type { FoundFile } from '../web/file-answer';
 import { photosOf } from '../fabric/swatch';
+import { keptFile } from './kept-files';
 import { programmeOf } from '../programme/programmes';
 import { publishedSheet } from './sheet-versions';
 import { versionWords } from './version-words';
@@ -44,48 +45,84 @@ export interface AskedFile {
   out?: ReadonlySet<string>;
 }
 
-/** A paper as a file. */
+/** A paper as a file, which is made once. */
 export async function sheetFile(organisation: string, asked: AskedFile): Promise<FoundFile> {
-  const found = await askedPaper(organisation, asked);
-  return 'status' in found ? found : paperFile(organisation, found.make, found);
+  const source = await sourceOf(organisation, asked);
+  if (!source) return MISSING();
+  const { slug, month, file, out } = asked;
+  const of = { source, slug, month, file, out: out && [...out].sort(), asked: [...asked.asked].sort() };
+  const found = await keptFile(organisation, of, async () => {
+    const paper = paperOfSource(source, asked);
+    if ('status' in paper) return paper;
+    const made = await paperFile(organisation, paper.make, paper);
+    return 'message' in made ? made : { name: made.name, body: Buffer.from(made.body as Uint8Array) };
+  });
+  return 'message' in found ? found : { body: found.body, name: found.name, type: TYPES[endingOf(file)!] };
+}
+
+const MISSING = () => ({ status: 404, message: words.weCantFindThatSheet }) as const;
+
+/** 'sheet' and 'pdf'; undefined for what is none of our files. */
+const partsOf = (file: string) =>
+  /^([a-z-]+)\.(pdf|html|txt)$/.exec(file)?.slice(1) as [string, keyof typeof TYPES] | undefined;
+const endingOf = (file: string) => partsOf(file)?.[1];
+
+/** What a paper is made from: a version that was published, or the draft as it stands. */
+interface Source {
+  document: ProgrammeFile;
+  /** When it was published or saved last. */
+  made: Date;
+  version: { number: number; published: Date; released: Date | null } | { draft: number };
+}
+
+async function sourceOf(organisation: string, { slug, month, file, asked }: AskedFile): Promise<Source | undefined> {
+  const stored = await programmeOf(organisation, slug);
+  const version = asked.get('version');
+  if (!stored || !partsOf(file)) return undefined;
+  if (version === null) return { document: stored.document, made: stored.updated, version: { draft: stored.revision } };
+  const frozen = month === undefined ? undefined : await publishedSheet(organisation, { slug, month, version });
+  if (!frozen) return undefined;
+  const { document, published, released } = frozen;
+  return { document, made: published, version: { number: Number(version), published, released } };
 }
 
 /** A paper that can be made, and the file that it was asked as. */
 export interface AskedPaper {
   /** Throws PlanError when it cannot be planned. */
   make: () => Paper | undefined;
-  ending: string;
+  ending: keyof typeof TYPES;
   name: string;
   page: 'A4' | 'letter';
   created: Date;
 }
 
 /** What makes the paper that is asked for. */
-export async function askedPaper(
-  organisation: string,
+export async function askedPaper(organisation: string, asked: AskedFile): Promise<AskedPaper | Refused> {
+  const source = await sourceOf(organisation, asked);
+  return source ? paperOfSource(source, asked) : MISSING();
+}
+
+type Refused = Extract<FoundFile, { message: string }>;
+
+function paperOfSource(
+  { document, made, version }: Source,
   { slug, month, file, asked, out }: AskedFile,
-): Promise<AskedPaper | (FoundFile & { status: number })> {
-  const missing = { status: 404, message: words.weCantFindThatSheet } as const;
-  const [, name, ending] = /^([a-z-]+)\.(pdf|html|txt)$/.exec(file) ?? [];
-  const stored = await programmeOf(organisation, slug);
-  const version = asked.get('version');
-  if (!stored || !name || !ending || (version !== null && !month)) return missing;
-  const frozen = version === null ? undefined : await publishedSheet(organisation, { slug, month: month!, version });
-  const document = version === null ? stored.document : frozen?.document;
+): AskedPaper | Refused {
+  const [name, ending] = partsOf(file)!;
   const shown = (of: ProgrammeFile) => (out ? embargoed(of, out) : of);
-  const reading = document && readProgramme(shown(month ? asSewn(document, month, asked) : document));
-  if (!reading?.ok) return missing;
+  const reading = readProgramme(shown(month ? asSewn(document, month, asked) : document));
+  if (!reading.ok) return MISSING();
   const { programme } = reading;
   const colourway = asked.get('colourway')
     ? programme.colourways.find((c) => c.id === asked.get('colourway'))
     : programme.colourways[0];
-  if (!colourway) return missing;
-  const made = frozen?.published ?? stored.updated;
+  if (!colourway) return MISSING();
   const wishes = {
     ...wishesOf(asked, programme),
-    version: frozen
-      ? versionWords(Number(version), frozen)
-      : words.draft(stored.revision, dayText(made.toISOString().slice(0, 10), spokenTag())),
+    version:
+      'draft' in version
+        ? words.draft(version.draft, dayText(made.toISOString().slice(0, 10), spokenTag()))
+        : versionWords(version.number, version),
   };
   const own = name === 'sheet' ? [] : [name];
   const called = [...own, sheetName(month ?? slug, colourway.id, asked)].join('-');
