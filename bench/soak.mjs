@@ -31,10 +31,11 @@ try {
     say: console.log,
   });
   const { samples, failed, lost, doubled } = found;
-  // The first third warms up.
-  const third = Math.floor(samples.length / 3);
+  // The first third warms up; while it is killed there is nothing to measure.
+  const alive = samples.filter((s) => s.megabytes > 0);
+  const third = Math.floor(alive.length / 3);
   const mean = (all, of) => all.reduce((sum, one) => sum + of(one), 0) / all.length;
-  const ratio = (of) => (mean(samples.slice(-third), of) / mean(samples.slice(third, 2 * third), of)).toFixed(2);
+  const ratio = (of) => (mean(alive.slice(-third), of) / mean(alive.slice(third, 2 * third), of)).toFixed(2);
   console.log(
     `${found.asked} requests, ${found.saves} saves, ${found.questions} questions, ${found.kills} kills; ${failed.length} failed, ${lost.length} lost, ${doubled.length} twice; ` +
       `last third to the one before: memory ${ratio((s) => s.megabytes)}, connections ${ratio((s) => s.connections)}, 95 % of answers ${ratio((s) => s.ms95)}`,

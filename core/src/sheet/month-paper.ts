@@ -151,7 +151,6 @@ function startPieces(
   return [
     ...sheet.blocks.map((block): PaperPiece => {
       const named = several ? `${block.number} · ${block.name}: ` : '';
-      const many = block.make > 1 ? texts.blocks(block.make) : '';
       const mirrored =
         block.mirrored > 0
           ? texts.ofTheBlocksMakeWithLeft(capital(inWords(block.mirrored)), inWords(block.make), block.mirrored)
@@ -160,12 +159,12 @@ function startPieces(
         kind: 'text',
         tone: 'lead',
         text: [
-          texts.finishedSize(named, many),
+          texts.finishedSize(named),
           { bold: block.square ? texts.square(block.finished, sheet.unit) : `${block.finished} ${sheet.unit}` },
           ' (',
           texts.unfinished,
           { bold: `${block.unfinished} ${sheet.unit}` },
-          `).${framed(block, sheet.unit)}${mirrored}`,
+          `).${framed(block, sheet.unit)}${texts.makeBlocks(inWords(block.make), block.make)}${mirrored}`,
         ],
       };
     }),
