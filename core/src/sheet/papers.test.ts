@@ -262,6 +262,25 @@ describe('the paper of a month', () => {
     twice.months![1]!.blocks![0]!.make = 3;
     expect(saidOf(paperOf('m2', 2, {}, read(twice)).pieces)).toMatch(/scrappy\. It is made in (two|three) fabric arrangements/);
   });
+
+  it('tells how a pool is sewn that differs from another in its lie alone by that other, edges and steps once', () => {
+    const { pieces } = paperOf('m8', 2);
+    const told = allOf(pieces).flatMap((p) => (p.kind === 'text' ? [plainWords(p.text)] : []));
+    const as = told.findIndex((text) => text.startsWith('Sew them as P7, step by step.'));
+    expect(as).toBeGreaterThan(0);
+    // P8 stands in its picture: what is its top edge there is not what P7's words mean by it.
+    const measured = told.filter((text) => text.startsWith('Measure: 6 1/2 by 3 1/2.'));
+    expect(measured.filter((text) => text.includes('below the top edge'))).toHaveLength(measured.length - 1);
+    expect(told.slice(0, as).findLast((text) => text.startsWith('Measure'))).toBe('Measure: 6 1/2 by 3 1/2. ');
+    const heads = allOf(pieces).flatMap((p) => (p.kind === 'heading' ? [p.text] : []));
+    expect(heads.filter((head) => /^P[78]: make 4 flying geese/.test(head))).toHaveLength(2);
+    expect(
+      allOf(pieces)
+        .filter((p) => p.kind === 'steps')
+        .flatMap((p) => p.steps)
+        .filter((s) => plainWords(s.text).startsWith('Lay a square on one end')),
+    ).toHaveLength(1);
+  });
 });
 
 describe('drawn rulers and strips', () => {

@@ -53,7 +53,8 @@ function sewnPool(pool: SheetPool, colours: Colours, wishes: SheetWishes, fabric
           kind: 'text',
           text: pool.yields === 1 ? words.eachTakes(pool.from) : words.eachBatchTakesAndMakes(pool.from, pool.yields),
         },
-        measureText(pool),
+        // Its picture stands as it does in the block; edges are told with the pool that it is sewn as.
+        measureText(pool.sewnAs ? { ...pool, look: [] } : pool),
         { kind: 'text', text: takeWords(pool) },
         ...(pool.sewnAs ? [{ kind: 'text', text: sewnAsWords(pool.sewnAs) } as const] : []),
         ...(pool.caution && !pool.sewnAs ? [{ kind: 'text', tone: 'caution', text: pool.caution } as const] : []),
