@@ -4,7 +4,7 @@ import type { Colourway } from '../programme';
 import type { MonthSheet, SheetBlock } from './month-sheet';
 import { fabricWord, type SheetUnit } from './sheet-unit';
 import { joinPaperSteps, joinScale } from './join-paper';
-import { laidInTurn, roundTheMiddle, rowsInWords, rowsToLay } from './lay-words';
+import { laidInTurn, layoutInWords, roundTheMiddle, rowsToLay } from './lay-words';
 import { partCheckpoint } from './checkpoint';
 import { blockPlace, placed } from './own-words';
 import type { PaperPicture, PaperPiece, PaperStep, Words } from './paper';
@@ -153,7 +153,7 @@ function layoutPicture({ block, c, colourway, colours, several }: Context, wide:
   const size = block.drawing.width / 22;
   const sewn = new Set(block.units.map((u) => u.label));
   const picture = drawn(block.dealt, {
-    ...{ wide, colours, label: [words.layoutOf(block.name), rowsInWords(c.tree, c, colourway)].filter(Boolean).join(' ') },
+    ...{ wide, colours, label: [words.layoutOf(block.name), layoutInWords(c, colourway)].filter(Boolean).join(' ') },
     cutOf: (patch) => `${block.key}:${block.patches[patch]?.cut ?? ''}`,
   });
   return {

@@ -5,7 +5,7 @@ import { construct, inchStyle, isLeaf, outermost, type Construction } from '../c
 import { Exact } from '../measure';
 import type { Colourway } from '../programme';
 import { joinSteps } from './joining';
-import { rowsInWords, roundTheMiddle } from './lay-words';
+import { layoutInWords, lieWords, rowsInWords, roundTheMiddle } from './lay-words';
 
 const make = (file: BlockFile): Construction => {
   const b = readBlock(file, '').block;
@@ -63,6 +63,14 @@ describe.each(named)('the seams of %s', (_, c) => {
       if (leaf.laid.length > 1) expect(rows.match(new RegExp(`\\b${label}\\b`, 'g'))?.length).toBe(many);
     }
   });
+
+  it('are said to whoever hears them, in rows or each that has a top by its place', () => {
+    const said = layoutInWords(c, colours(c));
+    const turned = outermost(c.tree).filter((leaf) => lieWords(leaf, colours(c)));
+    for (const leaf of turned) expect(said).toContain(lieWords(leaf, colours(c)));
+    if (rowsInWords(c.tree, c, colours(c)) || turned.length === 0) return;
+    expect(said.match(/ (at the|on the|in the middle)[a-z ]* \(/g)?.length).toBe(turned.length);
+  });
 });
 
 describe('how units lie, in words', () => {
@@ -71,6 +79,23 @@ describe('how units lie, in words', () => {
   it('names the corner that the darker fabric lies in', () => {
     expect(rowsInWords(row.tree, row, colours(row))).toBe(
       'From the left: U1 (Cloth B in the bottom right corner) and U1 (Cloth B in the top left corner).',
+    );
+  });
+
+  it('tells by their places those that do not lie in rows', () => {
+    const tall = {
+      role: 'C',
+      points: [
+        [1, 0],
+        [2, 0],
+        [2, 2],
+        [1, 2],
+      ] as [number, number][],
+    };
+    const left = cells(['A/B', 'A']);
+    const shed = make({ id: 'shed', name: 'Shed', grid: [2, 2], patches: [...left, tall] });
+    expect(layoutInWords(shed, colours(shed))).toBe(
+      'How units lie in it: U1 at the top left (Cloth B in the bottom right corner).',
     );
   });
 

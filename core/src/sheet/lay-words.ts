@@ -52,6 +52,27 @@ function areaOf(patch: Leaf['laid'][number]): number {
   return w * h;
 }
 
+const ninths = () => [
+  ...[words.atTheTopLeft, words.atTheTop, words.atTheTopRight],
+  ...[words.onTheLeft, words.inTheMiddle, words.onTheRight],
+  ...[words.atTheBottomLeft, words.atTheBottom, words.atTheBottomRight],
+];
+
+/** How a block is laid, for whoever hears it: row by row; or, where it does not lie in rows, each unit that has a top by its place. */
+export function layoutInWords(c: Construction, colourway: Colourway): string {
+  const rows = rowsInWords(c.tree, c, colourway);
+  if (rows || isLeaf(c.tree)) return rows;
+  const [left, top, width, height] = extent(c.tree.laid);
+  const third = (at: number, size: number) => Math.min(2, Math.floor((3 * at) / size));
+  const lying = outermost(c.tree).flatMap((leaf) => {
+    const lie = lieWords(leaf, colourway);
+    const [x, y, w, h] = extent(leaf.laid);
+    const where = ninths()[3 * third(y + h / 2 - top, height) + third(x + w / 2 - left, width)]!;
+    return lie ? [words.lyingAt(pieceName(c.unitOf.get(leaf)!, c), where, lie)] : [];
+  });
+  return lying.length > 0 ? words.theseLie(listed(lying)) : '';
+}
+
 /** The units of a part in rows from the top, left to right; undefined where they do not lie in straight rows. */
 function rowsOf(tree: Tree, c: Construction, colourway: Colourway): Lying[][] | undefined {
   const leaves = isLeaf(tree) ? [tree] : outermost(tree);

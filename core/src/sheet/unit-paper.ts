@@ -39,7 +39,8 @@ function fromWords(unit: SheetUnit): string {
   if (unit.yields === 1) return words.eachTakes(left, unit.from);
   const all = unit.batches === 1 && unit.yields === unit.make;
   const times = unit.batches === 1 ? '' : unit.batches === 2 ? words.doThisTwice : words.doThisTimes(inWords(unit.batches));
-  return words.make(left, capital(unit.from), all ? words.all(inWords(unit.yields)) : inWords(unit.yields), times);
+  const made = inWords(unit.yields);
+  return words.make(left, capital(unit.from), !all ? made : unit.yields === 2 ? words.both : words.all(made), times);
 }
 
 function keptWords({ given }: SheetUnit): string {

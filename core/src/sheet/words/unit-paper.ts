@@ -7,6 +7,7 @@ export const words = spoken('sheet/unit-paper', {
   eachTakes: (left: Said, from: Said) => say`${left}Each takes ${from}.`,
   doThisTwice: ' Do this twice.',
   doThisTimes: (inWords: Said) => say` Do this ${inWords} times.`,
+  both: 'both',
   all: (inWords: Said) => say`all ${inWords}`,
   make: (left: Said, text: Said, more: Said, times: Said) => say`${left}${text} make ${more}.${times}`,
   ofThemReadyYouKeptFrom: (text: Said, given: number) =>
