@@ -1,4 +1,4 @@
-// Runs a benchmark: node bench/run.mjs [construction|planner|account|casting|foresee|eye|layout|papers|head-count|recolour|people|pages|telephone|saves|ahead|load|checked-plans|compose|attack|soak]. Each prints figures and their ratios from one run.
+// Runs a benchmark: node bench/run.mjs [construction|planner|account|casting|foresee|eye|layout|papers|head-count|recolour|people|pages|telephone|files|saves|ahead|load|checked-plans|compose|attack|soak]. Each prints figures and their ratios from one run.
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
