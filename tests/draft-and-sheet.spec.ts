@@ -204,7 +204,7 @@ test('a sheet is made for a larger quilt, a cut kit and left hands; published, i
   const sheet = page.getByRole('article', { name: 'Sheet' });
   const wishes = page.getByRole('group', { name: 'This sheet is for' });
   await wishes.getByLabel('Quilt').selectOption({ label: 'Double bed' });
-  await expect(sheet).toContainText('Make two blocks.');
+  await expect(sheet).toContainText('2 blocks.');
   await wishes.getByRole('combobox', { name: /^Kit/ }).selectOption({ label: 'the pieces, cut by the shop' });
   await expect(sheet.getByRole('heading', { name: 'In your bag' })).toBeVisible();
   await expect(sheet.getByRole('heading', { name: 'Cut', exact: true })).toHaveCount(0);

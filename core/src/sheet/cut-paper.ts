@@ -43,7 +43,7 @@ export function cutPieces(context: MonthContext): PaperPiece[] {
   const rows = fabrics.map((f) => fabricRows(f, context)).filter((group) => group.length > 0);
   return [
     { kind: 'heading', level: 2, text: words.cut },
-    ...starchFirst(context, rows.length > 0 || way === 'list'),
+    ...starchFirst(context, way === 'list' ? 'list' : rows.length > 0 ? 'strips' : 'nothing'),
     ...(way === 'list' ? [pieceTable(context)] : stripTable(rows, context)),
     ...rulers(context, shares),
     ...bagPieces(shares, context),
@@ -52,9 +52,10 @@ export function cutPieces(context: MonthContext): PaperPiece[] {
   ];
 }
 
-const starchFirst = ({ sheet }: MonthContext, cuts: boolean): PaperPiece[] => {
-  const text = starchWords(sheet, cuts ? 'cut' : 'sew');
-  return text ? [{ kind: 'text', text }] : [];
+/** Before a table of strips it stands in the paragraph that says how to begin, where there is one. */
+const starchFirst = ({ sheet, wishes }: MonthContext, cuts: 'list' | 'strips' | 'nothing'): PaperPiece[] => {
+  const text = starchWords(sheet, cuts === 'nothing' ? 'sew' : 'cut');
+  return text && (cuts !== 'strips' || wishes.level === 'versed') ? [{ kind: 'text', text }] : [];
 };
 
 /** What this month cuts of each fabric: its share of a packet, or the whole of a packet that is its own. */
@@ -106,6 +107,8 @@ function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
     ],
     groups: rows,
   };
+  const press = [words.pressTheFabricFoldItSelvedge, twice ? words.whereASquareIsCutTwice : ''].filter(Boolean).join(' ');
+  const starched = starchWords(context.sheet, 'cut');
   return [
     ...(context.wishes.level === 'versed'
       ? []
@@ -113,7 +116,7 @@ function stripTable(rows: PaperRow[][], context: MonthContext): PaperPiece[] {
           {
             kind: 'text',
             tone: 'quiet',
-            text: [words.pressTheFabricFoldItSelvedge, twice ? words.whereASquareIsCutTwice : ''].filter(Boolean).join(' '),
+            text: starched ? [{ bold: starched }, ` ${press}`] : press,
           } as const,
         ]),
     table,

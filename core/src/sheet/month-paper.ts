@@ -151,6 +151,7 @@ function startPieces(
   return [
     ...sheet.blocks.map((block): PaperPiece => {
       const named = several ? `${block.number} · ${block.name}: ` : '';
+      const many = block.make > 1 ? texts.blocks(block.make) : '';
       const mirrored =
         block.mirrored > 0
           ? texts.ofTheBlocksMakeWithLeft(capital(inWords(block.mirrored)), inWords(block.make), block.mirrored)
@@ -159,12 +160,12 @@ function startPieces(
         kind: 'text',
         tone: 'lead',
         text: [
-          texts.finishedSize(named),
+          texts.finishedSize(named, many),
           { bold: block.square ? texts.square(block.finished, sheet.unit) : `${block.finished} ${sheet.unit}` },
           ' (',
           texts.unfinished,
           { bold: `${block.unfinished} ${sheet.unit}` },
-          `).${framed(block, sheet.unit)}${texts.makeBlocks(inWords(block.make), block.make)}${mirrored}`,
+          `).${framed(block, sheet.unit)}${mirrored}`,
         ],
       };
     }),

@@ -9,9 +9,7 @@ export const words = spoken('sheet/tools', {
   seamRipper: 'seam ripper',
   aGuideLineOnTheMachine: 'a guide line on the machine bed in place of drawn lines',
   goodToHaveNotNeeded: (list: Said) => say` Good to have, not needed: ${list}.`,
-  starchTheFabricFor: (units: Said) =>
-    say`Starch the fabric for ${units} before you cut it: that keeps the bias edges from stretching.`,
-  starchThePiecesFor: (units: Said) =>
-    say`Starch the pieces for ${units} before you sew them: that keeps the bias edges from stretching.`,
+  starchTheFabricFor: (units: Said) => say`Starch the fabric for ${units} before you cut it.`,
+  starchThePiecesFor: (units: Said) => say`Starch the pieces for ${units} before you sew them.`,
   youWillAlsoNeed: (list: Said, more: Said) => say`You will also need: ${list}.${more}`,
 });

@@ -6,7 +6,7 @@ export const words = spoken('units/geese', {
     say`the point is ${seamWords} below the top edge and ${sizeWords} from each side`,
   theSeamsRunExactlyIntoThe: 'the seams run exactly into the two bottom corners',
   forABonusHalfSquareTriangle: (twice: Said, size: Said, unit: Said) =>
-    say`For a bonus half-square triangle from each corner, sew a second seam now, ${twice} outside the first: the corner is then cut off between the two. Press the piece that comes off, and trim it to ${size} ${unit} square.`,
+    say`For a bonus half-square triangle from each corner, sew a second seam now, ${twice} outside the first: you will cut between the two. Press it and trim it to ${size} ${unit} square.`,
   withStitchAndFlipCorners: 'with stitch-and-flip corners',
   finishedHeight: 'finished height',
   layASquareOnOneEnd:

@@ -121,7 +121,8 @@ async function madeAndKept(asked: Asked, by = planned): Promise<string | undefin
 
 /** What a house keeps under a name, that of all it was made of; undefined where nobody has made it yet. */
 export async function findKept(organisation: string, name: Buffer): Promise<Buffer | undefined> {
-  const body = await asOrganisation(organisation, (db) => findWorkedOut(db, name, now()));
+  // As nobody: that it was asked for is noted, which somebody who may only look, and a replica, could not.
+  const body = await asNobody(() => asOrganisation(organisation, (db) => findWorkedOut(db, name, now())));
   return body && read(body);
 }
 

@@ -354,7 +354,7 @@ describe('a correction', () => {
         await sheetFile(QUARRY, { slug, month: 'm3', file: 'sheet.txt', asked, out: month.out }),
       ]);
       const text = 'paper' in own ? paperText(own.paper) : own.message;
-      expect('body' in file && file.body).toBe(text);
+      expect('body' in file && String(file.body)).toBe(text);
       texts.push(text);
     }
     // Each wish is heard.

@@ -61,6 +61,10 @@ it('keeps also what somebody sets off who may only look, and nothing that was re
   expect(await asOwner(owner, 'select from worked_out')).toEqual([]);
   await acting.run({ account: '', looksOnly: true }, () => keptFile(QUARRY, 'yes', make));
   expect(await asOwner(owner, 'select from worked_out')).toHaveLength(1);
+  const other = await process('a');
+  const { acting: there } = await import('../db/pool');
+  expect(await there.run({ account: '', looksOnly: true }, () => other.keptFile(QUARRY, 'yes', other.make))).toEqual(NAMED);
+  expect(other.make).not.toHaveBeenCalled();
 });
 
 it('a sheet from the store is the one that would be made, and every wish, version and month that is out has its own', async () => {
